@@ -1,0 +1,66 @@
+import { type Decimal, parseDecimal } from '../decimal/decimal'
+import { decide, saidBy } from '../label/decide'
+import { resolve } from '../label/resolve'
+import { textOf } from '../label/write'
+import { linearTicks } from '../ticks/linear'
+import { checks } from '.'
+import type { Change, Check, Finding, Proof, Subject } from './types'
+
+const MOST_FIXES = 2
+
+function proofOf(subject: Subject): Proof {
+  const plan = resolve(subject.style, subject.context)
+  const written = subject.values.map((value) => decide(plan, value))
+  return {
+    ...subject,
+    plan,
+    written,
+    labels: written.map((one) => textOf(plan, one)),
+    said: written.map((one) => saidBy(plan, one)),
+  }
+}
+
+/** The subject after a change: another style, and other ticks where the change says so. */
+function changed(subject: Subject, change: Change): Subject {
+  if (!change.ticks) return { ...subject, style: change.style }
+  const step = parseDecimal(change.ticks.step)!
+  const ends: readonly [Decimal, Decimal] = [subject.values[0]!, subject.values.at(-1)!]
+  return { ...subject, style: change.style, step, values: linearTicks({ domain: ends, step, ends: 'loose' }).values }
+}
+
+const errorsIn = (proof: Proof): Check[] => checks.filter((check) => check.find(proof)?.severity === 'error')
+
+/** A change is good when its check is silent afterwards and no error stands that did not stand before. */
+function isGood(check: Check, before: readonly Check[], after: Proof): boolean {
+  return !check.find(after) && errorsIn(after).every((error) => before.includes(error))
+}
+
+function fixesFor(check: Check, proof: Proof, errors: readonly Check[]): Change[] {
+  const fixes: Change[] = []
+  const kinds = new Set<string>()
+  for (const change of check.propose(proof)) {
+    const kind = change.ticks ? 'ticks' : 'style'
+    if (kinds.has(kind) || !isGood(check, errors, proofOf(changed(proof, change)))) continue
+    kinds.add(kind)
+    fixes.push(change)
+    if (fixes.length === MOST_FIXES) break
+  }
+  return fixes
+}
+
+/**
+ * Runs every check. A fix is offered only after it was tried: its check holds with it, and it
+ * brings no new error.
+ *
+ * @param subject values as they stand on one surface
+ * @throws StyleError where the style cannot be resolved
+ * @example runChecks({ surface: 'axis', style: { fraction: [0, 0] }, values: ticks, step })[0].check // 'step-hidden'
+ */
+export function runChecks(subject: Subject): Finding[] {
+  const proof = proofOf(subject)
+  const errors = errorsIn(proof)
+  return checks.flatMap((check) => {
+    const found = check.find(proof)
+    return found ? [{ check: check.id, ...found, fixes: fixesFor(check, proof, errors) }] : []
+  })
+}

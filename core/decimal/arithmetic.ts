@@ -1,0 +1,100 @@
+import { type Decimal, ZERO } from './decimal'
+
+const powers: bigint[] = [1n]
+
+/**
+ * 10ⁿ as a bigint, kept once made.
+ *
+ * @param n 0 or more
+ * @example tenTo(3) // 1000n
+ */
+export function tenTo(n: number): bigint {
+  if (n > 2000) return 10n ** BigInt(n)
+  for (let i = powers.length; i <= n; i++) powers.push(powers[i - 1]! * 10n)
+  return powers[n]!
+}
+
+export const absolute = (a: bigint): bigint => (a < 0n ? -a : a)
+
+/** Both coefficients over the smaller exponent. */
+function align(a: Decimal, b: Decimal): [bigint, bigint, number] {
+  const exponent = Math.min(a.exponent, b.exponent)
+  return [
+    a.coefficient * tenTo(a.exponent - exponent),
+    b.coefficient * tenTo(b.exponent - exponent),
+    exponent,
+  ]
+}
+
+/** Exact sum. @example add(decimal('0.1'), decimal('0.2')) // 0.3 */
+export function add(a: Decimal, b: Decimal): Decimal {
+  if (a.exponent === b.exponent) return { coefficient: a.coefficient + b.coefficient, exponent: a.exponent }
+  if (a.coefficient === 0n) return b
+  if (b.coefficient === 0n) return a
+  const [left, right, exponent] = align(a, b)
+  return { coefficient: left + right, exponent }
+}
+
+/** The same size with the other sign. */
+export function negate(a: Decimal): Decimal {
+  return { coefficient: -a.coefficient, exponent: a.exponent }
+}
+
+/** Exact difference, a − b. */
+export function subtract(a: Decimal, b: Decimal): Decimal {
+  return add(a, negate(b))
+}
+
+/** Exact product. @example multiply(decimal('0.5'), decimal('0.5')) // 0.25 */
+export function multiply(a: Decimal, b: Decimal): Decimal {
+  return { coefficient: a.coefficient * b.coefficient, exponent: a.exponent + b.exponent }
+}
+
+/** a × 10ⁿ. */
+export function shift(a: Decimal, n: number): Decimal {
+  return { coefficient: a.coefficient, exponent: a.exponent + n }
+}
+
+/** |a| */
+export function magnitudeOf(a: Decimal): Decimal {
+  return a.coefficient < 0n ? negate(a) : a
+}
+
+/**
+ * Floor of log10 |a|: the power of ten of the leading digit.
+ *
+ * @returns -Infinity for zero
+ * @example leadingPower(decimal('1500')) // 3
+ */
+export function leadingPower(a: Decimal): number {
+  if (a.coefficient === 0n) return -Infinity
+  return absolute(a.coefficient).toString().length - 1 + a.exponent
+}
+
+/**
+ * Order of two decimals: negative, zero or positive as a is below, equal to or above b.
+ *
+ * @example compare(decimal('1e-320'), decimal('2e300')) // -1
+ */
+export function compare(a: Decimal, b: Decimal): number {
+  const signA = a.coefficient === 0n ? 0 : a.coefficient < 0n ? -1 : 1
+  const signB = b.coefficient === 0n ? 0 : b.coefficient < 0n ? -1 : 1
+  if (signA !== signB) return signA < signB ? -1 : 1
+  if (signA === 0) return 0
+  const powerA = leadingPower(a)
+  const powerB = leadingPower(b)
+  if (powerA !== powerB) return powerA < powerB ? -signA : signA
+  const [left, right] = align(a, b)
+  return left < right ? -1 : left > right ? 1 : 0
+}
+
+/**
+ * Exact sum of many.
+ *
+ * @example sum([decimal('0.1'), decimal('0.2')]) // 0.3
+ */
+export function sum(values: Iterable<Decimal>): Decimal {
+  let total = ZERO
+  for (const value of values) total = add(total, value)
+  return total
+}

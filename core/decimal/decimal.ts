@@ -1,0 +1,82 @@
+/**
+ * An exact decimal number: coefficient × 10^exponent. Nothing in the core decides a digit
+ * from a binary fraction; every value becomes one of these first.
+ */
+export interface Decimal {
+  readonly coefficient: bigint
+  readonly exponent: number
+}
+
+export const ZERO: Decimal = { coefficient: 0n, exponent: 0 }
+export const ONE: Decimal = { coefficient: 1n, exponent: 0 }
+
+const NUMERAL = /^([+-]?)(\d+)(?:\.(\d+))?(?:[eE]([+-]?\d{1,9}))?$/
+
+/**
+ * Reads decimal text, `[+-]digits[.digits][e±n]`, without loss.
+ *
+ * @param text of any length; no grouping, no blanks
+ * @returns the decimal, or null when the text is no numeral
+ * @example parseDecimal('-1.50e3') // { coefficient: -150n, exponent: 1 }
+ */
+export function parseDecimal(text: string): Decimal | null {
+  const match = NUMERAL.exec(text)
+  if (!match) return null
+  const [, sign, whole = '', fraction = '', power = '0'] = match
+  const coefficient = BigInt(whole + fraction)
+  return {
+    coefficient: sign === '-' ? -coefficient : coefficient,
+    exponent: Number(power) - fraction.length,
+  }
+}
+
+/**
+ * The decimal that a finite JavaScript number means: its shortest round-trip digits
+ * (ECMA-262, Number::toString), so 1.005 is 1.005 and not the binary fraction beside it.
+ *
+ * @throws RangeError for NaN and the infinities
+ * @example fromNumber(0.125) // { coefficient: 125n, exponent: -3 }
+ */
+export function fromNumber(value: number): Decimal {
+  const decimal = parseDecimal(String(value))
+  if (!decimal) throw new RangeError(`${value} is not a finite number`)
+  return decimal
+}
+
+/**
+ * A decimal from whatever stands for a number in code: a number, a bigint, decimal text.
+ *
+ * @throws RangeError when it stands for none
+ * @example decimal('0.1') // { coefficient: 1n, exponent: -1 }
+ */
+export function decimal(value: number | bigint | string): Decimal {
+  if (typeof value === 'bigint') return { coefficient: value, exponent: 0 }
+  if (typeof value === 'number') return fromNumber(value)
+  const read = parseDecimal(value)
+  if (!read) throw new RangeError(`"${value}" is not decimal text`)
+  return read
+}
+
+/**
+ * Plain decimal text: no exponent, no trailing zeros, `-` as the only sign.
+ *
+ * @example toText({ coefficient: 1500n, exponent: -3 }) // '1.5'
+ */
+export function toText({ coefficient, exponent }: Decimal): string {
+  if (coefficient === 0n) return '0'
+  const sign = coefficient < 0n ? '-' : ''
+  const digits = (coefficient < 0n ? -coefficient : coefficient).toString()
+  if (exponent >= 0) return sign + digits + '0'.repeat(exponent)
+  const padded = digits.padStart(1 - exponent, '0')
+  const fraction = padded.slice(exponent).replace(/0+$/, '')
+  return sign + padded.slice(0, exponent) + (fraction && '.' + fraction)
+}
+
+/**
+ * The nearest double. Goes through text, whose reading ECMA-262 defines as exact.
+ *
+ * @example toNumber({ coefficient: 1n, exponent: -1 }) // 0.1
+ */
+export function toNumber({ coefficient, exponent }: Decimal): number {
+  return Number(`${coefficient}e${exponent}`)
+}

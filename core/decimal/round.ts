@@ -1,0 +1,75 @@
+import { absolute, tenTo } from './arithmetic'
+import type { Decimal } from './decimal'
+
+export const ROUNDING_MODES = [
+  'halfExpand', 'halfEven', 'halfTrunc', 'halfCeil', 'halfFloor', 'ceil', 'floor', 'expand', 'trunc',
+] as const
+/** The rounding modes of ECMA-402, `roundingMode`. */
+export type RoundingMode = (typeof ROUNDING_MODES)[number]
+
+interface Dropped {
+  /** What is dropped against half a unit: -1 less, 0 a tie, 1 more. Never nothing at all. */
+  readonly half: number
+  readonly negative: boolean
+  readonly odd: boolean
+}
+
+/** For each mode: whether the kept digits grow by one when something is dropped. */
+const growsBy: Record<RoundingMode, (dropped: Dropped) => boolean> = {
+  halfExpand: ({ half }) => half >= 0,
+  halfTrunc: ({ half }) => half > 0,
+  halfEven: ({ half, odd }) => half > 0 || (half === 0 && odd),
+  halfCeil: ({ half, negative }) => half > 0 || (half === 0 && !negative),
+  halfFloor: ({ half, negative }) => half > 0 || (half === 0 && negative),
+  expand: () => true,
+  trunc: () => false,
+  ceil: ({ negative }) => !negative,
+  floor: ({ negative }) => negative,
+}
+
+/** Modes whose result may be off by a whole unit of the last place. */
+export const isDirected = (mode: RoundingMode): boolean => !mode.startsWith('half')
+
+/**
+ * The whole quotient of two integers, rounded.
+ *
+ * @param denominator above zero
+ * @example divideRounded(5n, 2n, 'halfEven') // 2n
+ */
+export function divideRounded(numerator: bigint, denominator: bigint, mode: RoundingMode): bigint {
+  const negative = numerator < 0n
+  const size = absolute(numerator)
+  let quotient = size / denominator
+  const rest = size - quotient * denominator
+  if (rest !== 0n) {
+    const twice = rest * 2n
+    const half = twice < denominator ? -1 : twice > denominator ? 1 : 0
+    if (growsBy[mode]({ half, negative, odd: (quotient & 1n) === 1n })) quotient += 1n
+  }
+  return negative ? -quotient : quotient
+}
+
+/**
+ * Rounds to a place: the integer n for which n × 10^place is the rounded value.
+ *
+ * @param place power of ten of the last digit kept
+ * @example roundToPlace(decimal('1.005'), -2, 'halfExpand') // 101n
+ */
+export function roundToPlace(value: Decimal, place: number, mode: RoundingMode): bigint {
+  const surplus = value.exponent - place
+  if (surplus >= 0) return value.coefficient * tenTo(surplus)
+  return divideRounded(value.coefficient, tenTo(-surplus), mode)
+}
+
+/**
+ * Rounds to a multiple of an increment, in units of 10^(the increment's exponent).
+ *
+ * @param increment above zero
+ * @example roundToIncrement(decimal('1.03'), decimal('0.05'), 'halfExpand') // 105n, hundredths
+ */
+export function roundToIncrement(value: Decimal, increment: Decimal, mode: RoundingMode): bigint {
+  const surplus = value.exponent - increment.exponent
+  const numerator = value.coefficient * tenTo(Math.max(surplus, 0))
+  const denominator = increment.coefficient * tenTo(Math.max(-surplus, 0))
+  return divideRounded(numerator, denominator, mode) * increment.coefficient
+}

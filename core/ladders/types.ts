@@ -1,0 +1,14 @@
+/** A rung of a ladder: a power of ten with its names. */
+export interface LadderRung {
+  readonly power: number
+  readonly symbol: string
+  readonly word: string
+}
+
+/** A named series of powers. Rungs ascend; the units are not among them. */
+export interface Ladder {
+  readonly id: string
+  /** What the ladder is for, in a few words. */
+  readonly title: string
+  readonly rungs: readonly LadderRung[]
+}

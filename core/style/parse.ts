@@ -1,0 +1,44 @@
+import { z } from 'zod'
+import { StyleError } from './error'
+import { type FieldName, FIELD_NAMES, fields, type Style } from './fields'
+
+const isField = (name: string): name is FieldName => Object.hasOwn(fields, name)
+
+/**
+ * Checks a style that came from outside.
+ *
+ * @param input parsed JSON
+ * @returns the style, with nothing added
+ * @throws StyleError for an unknown field or a value out of range, naming what is allowed
+ * @example parseStyle({ notation: 'scaled', fraction: [0, 1] })
+ */
+export function parseStyle(input: unknown): Style {
+  if (typeof input !== 'object' || input === null || Array.isArray(input)) {
+    throw new TypeError(`style: ${JSON.stringify(input) ?? 'nothing'} is not allowed; it takes an object of fields such as {"notation": "plain"}`)
+  }
+  const style: Record<string, unknown> = {}
+  for (const [name, value] of Object.entries(input)) {
+    if (!isField(name)) throw new StyleError(name, value, `there is no such field; the fields are ${FIELD_NAMES.join(', ')}`)
+    const result = fields[name].schema.safeParse(value)
+    if (!result.success) throw new StyleError(name, value, fields[name].takes)
+    style[name] = result.data
+  }
+  if (style.marks && sameMarks(style.marks as Style['marks'] & object)) {
+    throw new StyleError('marks', style.marks, 'the decimal mark and the group mark must differ')
+  }
+  return style
+}
+
+const sameMarks = (marks: NonNullable<Style['marks']>) => marks.decimal !== undefined && marks.decimal === marks.group
+
+/** The same check as a Zod schema, for contracts that hold a style. */
+export const styleSchema = z
+  .record(z.string(), z.unknown())
+  .transform((input, context): Style => {
+    try {
+      return parseStyle(input)
+    } catch (error) {
+      context.addIssue({ code: 'custom', message: (error as Error).message })
+      return z.NEVER
+    }
+  })

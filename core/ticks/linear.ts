@@ -1,0 +1,99 @@
+import { absolute, compare, leadingPower, multiply, subtract, tenTo } from '../decimal/arithmetic'
+import { type Decimal, toText } from '../decimal/decimal'
+
+/** A set of ticks that cannot be: says what to change. */
+export class TickError extends Error {
+  override name = 'TickError'
+}
+
+export type Ends = 'tight' | 'loose'
+export interface LinearRequest {
+  /** Two values, in either order. */
+  readonly domain: readonly [Decimal, Decimal]
+  /** The step; where it is not given it is found from `count`. */
+  readonly step?: Decimal
+  /** How many ticks are wanted; the nearest that a step allows. */
+  readonly count?: number
+  /** `tight`: inside the domain; `loose`: the outermost ticks enclose it. */
+  readonly ends?: Ends
+}
+export interface LinearTicks {
+  readonly step: Decimal
+  /** In the domain's direction, each an exact multiple of the step. */
+  readonly values: readonly Decimal[]
+}
+
+export const MOST_TICKS = 10_000
+export const DEFAULT_COUNT = 6
+/** Round steps, tenfold so that all are whole: 1, 2, 2.5 and 5. */
+const ROUND_STEPS = [10n, 20n, 25n, 50n]
+
+/** The whole multiples of a step that the domain begins and ends with. */
+function multiples(low: Decimal, high: Decimal, step: Decimal, ends: Ends): [bigint, bigint] {
+  const loose = ends === 'loose'
+  return [divide(low, step, loose ? 'floor' : 'ceil'), divide(high, step, loose ? 'ceil' : 'floor')]
+}
+
+function divide(value: Decimal, step: Decimal, towards: 'floor' | 'ceil'): bigint {
+  const shift = value.exponent - step.exponent
+  const numerator = value.coefficient * tenTo(Math.max(shift, 0))
+  const denominator = step.coefficient * tenTo(Math.max(-shift, 0))
+  const quotient = numerator / denominator
+  if (quotient * denominator === numerator) return quotient
+  if (towards === 'floor') return numerator < 0n ? quotient - 1n : quotient
+  return numerator < 0n ? quotient : quotient + 1n
+}
+
+/** The round step whose number of ticks is nearest to the count; ties go to fewer ticks. */
+function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decimal {
+  const span = subtract(high, low)
+  if (span.coefficient === 0n) {
+    const lead = low.coefficient === 0n ? 0 : leadingPower(low)
+    return { coefficient: 1n, exponent: lead }
+  }
+  const lead = leadingPower(span) - Math.ceil(Math.log10(Math.max(count, 1)))
+  let best: { step: Decimal; off: number; ticks: number } | undefined
+  for (let power = lead - 2; power <= lead + 3; power++) {
+    for (const coefficient of ROUND_STEPS) {
+      const step: Decimal = { coefficient, exponent: power - 1 }
+      const [first, last] = multiples(low, high, step, ends)
+      const ticks = Number(last - first) + 1
+      const off = Math.abs(ticks - count)
+      if (!best || off < best.off || (off === best.off && ticks < best.ticks)) best = { step, off, ticks }
+    }
+  }
+  return best!.step
+}
+
+/**
+ * Ticks at even steps, each an exact decimal: the ten-thousandth is as exact as the first.
+ *
+ * @throws TickError for a step of zero or below, a count below 1, and more than 10,000 ticks
+ * @example linearTicks({ domain: [decimal(0), decimal(1)], step: decimal('0.125') }).values.length // 9
+ */
+export function linearTicks({ domain, step, count = DEFAULT_COUNT, ends = 'tight' }: LinearRequest): LinearTicks {
+  if (step && step.coefficient <= 0n) throw new TickError(`step: ${toText(step)} is not allowed; it takes a number above zero`)
+  if (!Number.isInteger(count) || count < 1 || count > MOST_TICKS) {
+    throw new TickError(`count: ${count} is not allowed; it takes a whole number from 1 to ${MOST_TICKS}`)
+  }
+  const descending = compare(domain[0], domain[1]) > 0
+  const [low, high] = descending ? [domain[1], domain[0]] : domain
+  const used = step ?? stepFor(low, high, count, ends)
+  const [first, last] = multiples(low, high, used, ends)
+  if (absolute(last - first) >= BigInt(MOST_TICKS)) {
+    throw new TickError(`step: ${toText(used)} makes more than ${MOST_TICKS} ticks over this domain; take a larger step`)
+  }
+  const values: Decimal[] = []
+  for (let at = first; at <= last; at++) values.push(multiply({ coefficient: at, exponent: 0 }, used))
+  return { step: used, values: descending ? values.reverse() : values }
+}
+
+/**
+ * Decimals that a step needs so that every one of its multiples is told exactly.
+ *
+ * @example decimalsOf(decimal('0.125')) // 3
+ */
+export function decimalsOf(step: Decimal): number {
+  const fraction = toText(step).split('.')[1]
+  return fraction?.length ?? 0
+}

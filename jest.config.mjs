@@ -1,0 +1,14 @@
+const shared = {
+  transform: { '^.+\\.(ts|mjs)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
+  transformIgnorePatterns: ['/node_modules/(?!(lossless-json)/)'],
+  testPathIgnorePatterns: ['/node_modules/', '/.output/', '/.nuxt/'],
+  modulePathIgnorePatterns: ['/.output/', '/.nuxt/', '/dist/'],
+}
+
+/** Unit tests stand beside their code; whole journeys through the built program are in tests/. */
+export default {
+  projects: [
+    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/{core,shared,server,cli,demo}/**/*.test.ts'] },
+    { ...shared, displayName: 'whole', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
+  ],
+}
