@@ -1,6 +1,7 @@
 import { compare, subtract } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
-import { moreDecimals, plainly } from './decimals'
+import { plainly } from '../decimal/plainly'
+import { moreDecimals } from './decimals'
 import type { Check, Proof } from './types'
 
 const MOST_NAMED = 4

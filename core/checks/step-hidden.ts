@@ -1,7 +1,8 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, toText } from '../decimal/decimal'
 import { lastPlaceOf } from '../label/decide'
-import { isExact, moreDecimals, plainly } from './decimals'
+import { plainly } from '../decimal/plainly'
+import { isExact, moreDecimals } from './decimals'
 import type { Change, Check, Proof } from './types'
 
 /** The distinct steps that a reader sees between neighbouring ticks, smallest first. */

@@ -1,7 +1,7 @@
 import currencies from '../locale/generated/currencies.json'
 import type { LocaleTable } from '../locale/types'
 import { StyleError } from '../style/error'
-import type { FullStyle } from '../style/fields'
+import type { FullStyle } from '../style/schemas'
 import type { Frame, Frames, Marks, Part, SignMode, Slot } from './types'
 
 /** Blanks in a gap do not break a label over two lines. */

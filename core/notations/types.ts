@@ -1,5 +1,5 @@
 import type { Rule } from '../label/types'
-import type { FullStyle } from '../style/fields'
+import type { FullStyle } from '../style/schemas'
 
 /** What a notation decides about a rule: its rungs and its exponent. */
 export type Contribution = Pick<Rule, 'rungs' | 'fixedRung' | 'lastPower' | 'exponent'>

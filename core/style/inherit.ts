@@ -1,4 +1,4 @@
-import { DEFAULTS, type FullStyle, type Style } from './fields'
+import { DEFAULTS, FIELD_NAMES, type FullStyle, type Style } from './fields'
 
 /**
  * Lays levels of style over one another: what is set on a later level replaces what stands
@@ -13,4 +13,14 @@ export function inherit(...levels: readonly Style[]): FullStyle {
     full = { ...full, ...level, marks: { ...full.marks, ...level.marks } }
   }
   return full
+}
+
+/**
+ * The fields in which one style differs from another.
+ *
+ * @example difference(inherit({}), inherit({ fraction: [0, 1] })) // { fraction: [0, 1] }
+ */
+export function difference(from: Style, to: Style): Style {
+  const differing = FIELD_NAMES.filter((name) => JSON.stringify(from[name]) !== JSON.stringify(to[name]))
+  return Object.fromEntries(differing.map((name) => [name, to[name]])) as Style
 }

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { useStudy } from '~/stores/study'
+
+const study = useStudy()
+const emit = defineEmits<{ bringIn: []; takeAway: [] }>()
+
+/** Quantities under the data set that they come from. */
+const groups = computed(() => study.datasets.map((dataset) => ({
+  name: dataset.name,
+  items: study.document?.quantities.filter((quantity) => quantity.datasetId === dataset.id).map(({ id, title }) => ({ id, title })) ?? [],
+})))
+</script>
+
+<template>
+  <header class="bar">
+    <NuxtLink to="/studies" class="name" title="All studies"><img src="/icon.svg" width="22" height="22" alt="Studies" /> <span>{{ study.document?.name }}</span></NuxtLink>
+    <Select
+      v-if="study.document" :model-value="study.document.shown" :options="groups" option-group-label="name" option-group-children="items" option-label="title" option-value="id"
+      size="small" filter placeholder="Choose a quantity" aria-label="Quantity on the page" scroll-height="24rem" class="quantity" @update:model-value="study.show"
+    />
+    <span class="spread" />
+    <SaveState />
+    <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
+    <Button size="small" label="Take away as code" :disabled="!study.quantity" @click="emit('takeAway')" />
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: var(--gap-3);
+  align-items: center;
+  min-width: 0;
+  padding: var(--gap-2) var(--gap-5);
+  background: var(--paper);
+  border-bottom: 1px solid var(--rule);
+}
+
+.name {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+  min-width: 0;
+  color: inherit;
+  font-weight: 600;
+  text-decoration: none;
+}
+
+.name span {
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
+
+.name:hover span {
+  text-decoration: underline;
+}
+
+.name img {
+  flex: none;
+}
+
+.quantity {
+  min-width: 180px;
+}
+
+.spread {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { tellingValues } from '~~/core/data/telling'
+import { toText } from '~~/core/decimal/decimal'
+import { resolve } from '~~/core/label/resolve'
+import type { FullStyle, Style } from '~~/core/style/fields'
+import { choicesOf, type Choice, type SentencePhrase, sentenceOf } from '~/desk/choices'
+import { railOf } from '~/desk/rail'
+import type { Drawing } from '~/desk/drawing'
+import { useStudy } from '~/stores/study'
+
+const props = defineProps<{ drawing: Drawing; markValues: readonly string[] }>()
+const study = useStudy()
+
+const box = useTemplateRef<HTMLElement>('box')
+const { width } = useElementSize(box)
+const style = computed(() => study.style as FullStyle)
+const context = computed(() => ({ values: props.markValues, recorded: study.quantity?.recorded ?? 0 }))
+const telling = computed(() => tellingValues(props.drawing.groups.map(({ value }) => value)))
+const rail = computed(() => (telling.value ? railOf(resolve(style.value, context.value), telling.value, props.drawing.ticks.step) : null))
+
+const samples = computed(() => {
+  const found = telling.value
+  return found ? [found.largest, found.smallest].map((value) => `${value.coefficient}e${value.exponent}`) : []
+})
+const choices = (phrase: SentencePhrase) => () => choicesOf(phrase.field, style.value, samples.value, context.value)
+const choose = (phrase: SentencePhrase, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${phrase.name}, ${choice.title}`, choice.patch)
+const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch)
+const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step })
+</script>
+
+<template>
+  <section class="dock" aria-label="Style">
+    <p class="sentence">
+      Write <strong>{{ study.quantity?.title }}</strong>
+      <template v-for="phrase in sentenceOf(style)" :key="phrase.field">
+        <span class="lead">{{ phrase.lead.startsWith(',') ? `${phrase.lead} ` : ` ${phrase.lead} ` }}</span>
+        <PhraseChoice :phrase="phrase" :choices="choices(phrase)" @choose="choose(phrase, $event)" />
+      </template>
+      <span class="lead">{{ '; a tick every ' }}</span>
+      <StepInput :step="study.quantity?.ticks.step" :found="toText(drawing.ticks.step)" @change="setStep" />
+    </p>
+    <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
+    <div ref="box" class="box">
+      <DigitRail v-if="rail && width > 0" :rail="rail" :style="style" :width="Math.min(width, 1180)" @change="change" />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.dock {
+  display: grid;
+  gap: var(--gap-2);
+  padding: var(--gap-3) var(--gap-5) var(--gap-3);
+  background: var(--paper);
+  border-top: 1px solid var(--rule);
+  box-shadow: 0 -4px 16px rgb(64 50 30 / 7%);
+}
+
+.sentence {
+  font-size: var(--text-large);
+  line-height: 1.75;
+}
+
+.lead {
+  white-space: pre;
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+
+.box {
+  min-width: 0;
+  overflow: hidden;
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import type { Export } from '~~/shared/study'
+import { request } from '~/composables/request'
+import { useStudy } from '~/stores/study'
+
+const visible = defineModel<boolean>('visible', { required: true })
+/** A value of the quantity and its label, for the example. */
+const props = defineProps<{ example: { value: string; label: string } | null }>()
+const study = useStudy()
+const made = shallowRef<Export | null>(null)
+const trouble = ref('')
+const copied = ref(false)
+
+watch(visible, async (now) => {
+  if (!now || !study.quantity) return
+  made.value = null
+  trouble.value = ''
+  copied.value = false
+  try {
+    await study.flush()
+    made.value = await request<Export>(`/api/studies/${study.id}/export?quantity=${encodeURIComponent(study.quantity.id)}`)
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+})
+
+const stem = computed(() => made.value?.fileName.replace(/\.mjs$/, '') ?? '')
+const usage = computed(() => `import { label } from './${stem.value}.mjs'\n\nlabel(${props.example?.value ?? 0})   // ${JSON.stringify(props.example?.label ?? '')}: the value stays a number`)
+
+function download(name: string, text: string) {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([text], { type: 'text/javascript' }))
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
+async function copy() {
+  await navigator.clipboard.writeText(made.value!.module)
+  copied.value = true
+}
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal :header="`Take away: ${study.quantity?.title ?? ''}`" :style="{ width: 'min(720px, 94vw)' }">
+    <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
+    <p v-else-if="!made" role="status">Making the module and running it on every value…</p>
+    <div v-else class="made">
+      <p class="proof"><span class="bead good" /> Run on {{ made.proof.values }} values: all {{ made.proof.equal }} labels are those of the desk.</p>
+      <p>One module without dependencies, {{ Math.ceil(made.module.length / 1024) }} KB. It writes this quantity’s labels in any chart, and leaves its numbers numbers.</p>
+      <pre tabindex="0">{{ usage }}</pre>
+    </div>
+    <template #footer>
+      <Button :label="copied ? 'Copied' : 'Copy module'" :disabled="!made" severity="secondary" variant="outlined" @click="copy" />
+      <Button :label="`${stem || 'labels'}.d.mts`" aria-label="Download the types" :disabled="!made" variant="outlined" @click="download(`${stem}.d.mts`, made!.types)" />
+      <Button :label="`${stem || 'labels'}.mjs`" aria-label="Download the module" :disabled="!made" @click="download(made!.fileName, made!.module)" />
+    </template>
+  </Dialog>
+</template>
+
+<style scoped>
+.made {
+  display: grid;
+  gap: var(--gap-3);
+}
+
+.proof {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+  font-weight: 600;
+}
+
+pre {
+  margin: 0;
+  padding: var(--gap-3);
+  background: var(--paper);
+  border-radius: 4px;
+  overflow: auto;
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { useElementSize, useEventListener } from '@vueuse/core'
+import type { PlacedFinding } from '~/composables/page'
+
+/** Joins each finding to the first label that it is about. */
+const props = defineProps<{ desk: HTMLElement | null; findings: readonly PlacedFinding[]; version: unknown }>()
+
+interface Line {
+  readonly path: string
+  readonly severity: string
+}
+/** Lines run in the gutter beside the page, each in a channel of its own, and above the chart. */
+const CHANNEL = 5
+const CARD_LINE = 11
+const lines = shallowRef<Line[]>([])
+const { width, height } = useElementSize(() => props.desk)
+
+function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
+  const origin = desk.getBoundingClientRect()
+  const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
+  const label = desk.querySelector(`[data-surface="${finding.surface}"][data-at="${finding.at[0]}"]`)?.getBoundingClientRect()
+  const body = desk.querySelector('[data-page-body]')?.getBoundingClientRect()
+  if (!card || !label || !body) return null
+  const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]
+  const channel = x1 + (at + 1) * CHANNEL
+  const start = `M${x1} ${y1}H${channel}`
+  if (finding.surface === 'axis') return `${start}V${label.top + label.height / 2 - origin.top}H${label.left - 3 - origin.left}`
+  const over = body.top - origin.top - at * 3
+  return `${start}V${over}H${(label.left + label.right) / 2 - origin.left}V${label.top - 2 - origin.top}`
+}
+
+function place() {
+  const { desk, findings } = props
+  if (!desk) return
+  lines.value = findings.flatMap((finding, at) => {
+    const path = pathTo(finding, at, desk)
+    return path ? [{ path, severity: finding.severity }] : []
+  })
+}
+const soon = () => requestAnimationFrame(place)
+watch(() => [props.findings, props.version, width.value, height.value], soon, { flush: 'post', immediate: true })
+useEventListener(() => props.desk, 'scroll', soon, { capture: true, passive: true })
+</script>
+
+<template>
+  <svg class="hairlines" :width="width" :height="height" aria-hidden="true">
+    <path v-for="(line, at) in lines" :key="at" :class="line.severity" :d="line.path" />
+  </svg>
+</template>
+
+<style scoped>
+.hairlines {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+
+path {
+  fill: none;
+  stroke: var(--rosewood);
+  stroke-width: 0.75;
+  opacity: 0.55;
+}
+
+path.warning {
+  stroke: var(--amber);
+}
+</style>

@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { AGGREGATE_IDS, type AggregateId, aggregates } from '~~/core/data/aggregate'
+import type { Page } from '~/composables/page'
+import { useStudy } from '~/stores/study'
+
+const props = defineProps<{ page: Page }>()
+const machine = defineModel<boolean>('machine', { required: true })
+const study = useStudy()
+
+/** The chart's share of the page; a table with two writings of each number takes more. */
+const chartShare = computed(() => (machine.value ? 0.53 : 0.58))
+const box = useTemplateRef<HTMLElement>('box')
+const { width, height } = useElementSize(box)
+const chartWidth = computed(() => Math.floor(width.value * chartShare.value))
+const drawing = computed(() => props.page.drawing.value)
+const rows = computed(() => props.page.rows.value)
+const unread = computed(() => study.dataset?.columns.find((column) => column.name === study.quantity?.column)?.unread.length ?? 0)
+
+const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
+const categoryChoices = computed(() => [
+  ...(study.dataset?.columns.filter((column) => column.name !== study.quantity?.column).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
+  { id: null, title: 'row' },
+])
+const setChart = (patch: { aggregate: AggregateId } | { category: string | null }) =>
+  study.changeQuantity('Draw another chart', (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
+</script>
+
+<template>
+  <section class="sheet" aria-label="Page">
+    <header class="heading">
+      <p class="shows">
+        Columns of the
+        <Select :model-value="study.quantity?.chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="inline" @update:model-value="setChart({ aggregate: $event })" />
+        of <strong>{{ study.quantity?.title }}</strong> by
+        <Select :model-value="study.quantity?.chart.category" :options="categoryChoices" option-label="title" option-value="id" aria-label="Category" class="inline" @update:model-value="setChart({ category: $event })" />, largest first
+        <template v-if="drawing && drawing.categories > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.categories }}</template>
+        <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
+      </p>
+      <label class="switch"><ToggleSwitch v-model="machine" input-id="machine" /> <span>beside what a machine writes</span></label>
+    </header>
+    <div ref="box" class="body" data-page-body>
+      <template v-if="drawing && rows && width > 0">
+        <ChartView
+          :drawing="drawing" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels.value" :mark-values="page.markValues.value" :mark-labels="page.markLabels.value"
+          :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :machine="machine" :width="chartWidth" :height="Math.max(220, height)"
+          :title="`Columns of ${study.quantity?.title}`"
+        />
+        <ValueTable
+          :title="study.quantity?.title ?? ''" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table.value" :machine="machine" :height="Math.max(220, height)"
+        />
+      </template>
+      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
+      <p v-else-if="rows" class="soft">This column holds no number. Choose another quantity above.</p>
+      <p v-else class="soft" role="status">Fetching the numbers…</p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.sheet {
+  display: grid;
+  grid-template-rows: auto 1fr;
+  gap: var(--gap-3);
+  min-width: 0;
+  min-height: 0;
+  padding: var(--gap-3) var(--gap-5) var(--gap-4);
+  background: var(--sheet);
+  box-shadow: var(--shadow);
+}
+
+.heading {
+  display: flex;
+  gap: var(--gap-4);
+  align-items: center;
+  justify-content: space-between;
+}
+
+.shows {
+  color: var(--ink-soft);
+}
+
+.shows strong {
+  color: var(--ink);
+}
+
+.switch {
+  display: flex;
+  flex: none;
+  gap: var(--gap-2);
+  align-items: center;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  cursor: pointer;
+  --p-toggleswitch-width: 30px;
+  --p-toggleswitch-height: 17px;
+  --p-toggleswitch-handle-size: 11px;
+}
+
+.inline {
+  border: 0;
+  border-bottom: 1px solid var(--ink-faint);
+  border-radius: 0;
+  background: transparent;
+  box-shadow: none;
+}
+
+.inline :deep(.p-select-label) {
+  padding: 0 2px;
+  color: var(--ink);
+  font-weight: 600;
+}
+
+.inline :deep(.p-select-dropdown) {
+  width: 16px;
+}
+
+.inline :deep(.p-select-dropdown-icon) {
+  width: 9px;
+}
+
+.body {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: var(--gap-5);
+  min-height: 0;
+  overflow: hidden;
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+</style>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import VirtualScroller from 'primevue/virtualscroller'
+import { compare } from '~~/core/decimal/arithmetic'
+import type { Decimal } from '~~/core/decimal/decimal'
+import { machineLabel } from '~~/core/label/machine'
+import type { Labeller } from '~~/core/label/labeller'
+import type { Cell } from '~~/shared/quantities'
+import type { TextColumn } from '~/composables/page'
+
+const props = defineProps<{
+  title: string
+  cells: readonly Cell[]
+  values: readonly (Decimal | null)[]
+  texts: readonly TextColumn[]
+  write: Labeller
+  machine: boolean
+  height: number
+}>()
+
+const ROW_HEIGHT = 26
+const HEAD_HEIGHT = 30
+const order = ref<'rows' | 'down' | 'up'>('rows')
+const nextOrder = { rows: 'down', down: 'up', up: 'rows' } as const
+const arrows = { rows: '', down: ' ↓', up: ' ↑' } as const
+const sorts = { rows: 'none', down: 'descending', up: 'ascending' } as const
+
+/** Rows by their number; missing ones stay last. */
+const rows = computed(() => {
+  const places = props.cells.map((_, at) => at)
+  if (order.value === 'rows') return places
+  const direction = order.value === 'up' ? 1 : -1
+  return places.sort((a, b) => {
+    const [left, right] = [props.values[a], props.values[b]]
+    if (!left || !right) return Number(!left) - Number(!right)
+    return direction * compare(left, right)
+  })
+})
+const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${props.machine ? '80px ' : ''}minmax(84px, 1fr)`)
+</script>
+
+<template>
+  <div class="table" role="table" :aria-label="`${title}, a row each`" :aria-rowcount="cells.length + 1" :style="{ '--columns': columns }">
+    <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
+      <span v-for="text in texts" :key="text.name" role="columnheader">{{ text.name }}</span>
+      <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
+      <span role="columnheader" class="number" :aria-sort="sorts[order]">
+        <button type="button" title="Sort by the number" @click="order = nextOrder[order]">{{ title }}{{ arrows[order] }}</button>
+      </span>
+    </div>
+    <VirtualScroller :items="rows" :item-size="ROW_HEIGHT" :style="{ height: `${height - HEAD_HEIGHT}px` }" role="rowgroup" :tabindex="0">
+      <template #item="{ item: at }">
+        <div class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
+          <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
+          <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
+          <span role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]">{{ write.label(cells[at]) }}</span>
+        </div>
+      </template>
+    </VirtualScroller>
+  </div>
+</template>
+
+<style scoped>
+.table {
+  font-size: 13px;
+}
+
+.row {
+  display: grid;
+  grid-template-columns: var(--columns);
+  align-items: center;
+  column-gap: var(--gap-3);
+  padding-right: var(--gap-2);
+  border-bottom: 1px solid var(--rule-soft);
+}
+
+.head {
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  border-bottom-color: var(--rule);
+}
+
+.head button {
+  border: 0;
+  background: none;
+  padding: 2px;
+  margin: -2px;
+  color: inherit;
+  cursor: pointer;
+}
+
+.head button:hover {
+  color: var(--jade);
+  text-decoration: underline;
+}
+
+.text {
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
+
+.number {
+  text-align: right;
+  white-space: nowrap;
+}
+
+.machine {
+  color: var(--ink-faint);
+}
+</style>

@@ -1,0 +1,115 @@
+import { runChecks } from '~~/core/checks/run'
+import type { Finding, Subject, Surface } from '~~/core/checks/types'
+import type { Decimal } from '~~/core/decimal/decimal'
+import { labeller } from '~~/core/label/labeller'
+import { machineLabel } from '~~/core/label/machine'
+import { resolve } from '~~/core/label/resolve'
+import type { Value } from '~~/core/label/types'
+import { type Cell, decimalOf } from '~~/shared/quantities'
+import { drawingOf } from '~/desk/drawing'
+import { useColumns } from '~/stores/columns'
+import { useStudy } from '~/stores/study'
+
+export interface TextColumn {
+  readonly name: string
+  readonly cells: readonly string[]
+}
+interface Rows {
+  readonly cells: readonly Cell[]
+  readonly values: readonly (Decimal | null)[]
+  readonly texts: readonly TextColumn[]
+  readonly categories: readonly string[]
+}
+export interface PlacedFinding extends Finding {
+  readonly surface: Surface
+}
+
+/** Checks wait until the hand rests, so that labels never do. */
+const CHECK_DELAY = 60
+const MOST_TEXT_COLUMNS = 2
+
+/** What the page shows of the quantity on it: drawing, labels and findings, all following the style. */
+export function usePage() {
+  const study = useStudy()
+  const columns = useColumns()
+  const rows = shallowRef<Rows | null>(null)
+  const trouble = ref('')
+  const findings = shallowRef<readonly PlacedFinding[]>([])
+
+  const source = computed(() => {
+    const { quantity, dataset } = study
+    return quantity && dataset ? JSON.stringify([dataset.id, quantity.column, quantity.chart.category]) : ''
+  })
+
+  async function load() {
+    const { quantity, dataset } = study
+    rows.value = null
+    trouble.value = ''
+    if (!quantity || !dataset) return
+    const wanted = source.value
+    try {
+      const names = dataset.columns.filter((column) => column.kind === 'text').slice(0, MOST_TEXT_COLUMNS).map((column) => column.name)
+      const asked = quantity.chart.category === null ? [] : [quantity.chart.category]
+      const [cells, categories, ...texts] = await Promise.all([
+        columns.cells(dataset, quantity.column),
+        Promise.all(asked.map((name) => columns.cells(dataset, name))),
+        ...names.map((name) => columns.cells(dataset, name)),
+      ])
+      if (wanted !== source.value) return
+      rows.value = {
+        cells,
+        values: cells.map(decimalOf),
+        texts: texts.map((column, at) => ({ name: names[at]!, cells: column.map((cell) => String(cell ?? '')) })),
+        categories: categories[0]?.map((cell) => String(cell ?? '(none)')) ?? cells.map((_, at) => `row ${at + 1}`),
+      }
+    } catch (error) {
+      trouble.value = (error as Error).message
+    }
+  }
+  watch(source, () => void load(), { immediate: true })
+
+  const drawing = computed(() => (study.quantity && rows.value ? drawingOf(study.quantity, rows.value.categories, rows.value.values) : null))
+  const recorded = computed(() => study.quantity?.recorded ?? 0)
+  const textOf = (value: Decimal) => `${value.coefficient}e${value.exponent}`
+
+  const tickValues = computed(() => drawing.value?.ticks.values.map(textOf) ?? [])
+  const markValues = computed(() => drawing.value?.groups.map(({ value }) => textOf(value)) ?? [])
+  const writer = (values: () => Iterable<Value>) => computed(() => labeller(resolve(study.style, { values: values(), recorded: recorded.value })))
+  const writers = {
+    axis: writer(() => tickValues.value),
+    marks: writer(() => markValues.value),
+    table: writer(() => rows.value?.cells ?? []),
+  }
+  const tickLabels = computed(() => writers.axis.value.labels(tickValues.value))
+  const markLabels = computed(() => writers.marks.value.labels(markValues.value))
+
+  const subjects = computed<Subject[]>(() => {
+    if (!drawing.value || !rows.value) return []
+    const common = (values: Iterable<Value>) => ({ style: study.style, context: { values, recorded: recorded.value } })
+    const { ticks, groups } = drawing.value
+    const present = rows.value.values.filter((value) => value !== null)
+    return [
+      { surface: 'axis', values: ticks.values, step: ticks.step, ...common(tickValues.value) },
+      { surface: 'marks', values: groups.map(({ value }) => value), ...common(markValues.value) },
+      { surface: 'table', values: present, ...common(rows.value.cells) },
+    ]
+  })
+  let timer: ReturnType<typeof setTimeout> | undefined
+  watch(subjects, (now) => {
+    clearTimeout(timer)
+    timer = setTimeout(() => {
+      findings.value = now.flatMap((subject) => runChecks(subject).map((finding) => ({ ...finding, surface: subject.surface })))
+    }, CHECK_DELAY)
+  }, { immediate: true })
+  onScopeDispose(() => clearTimeout(timer))
+
+  /** Places of labels with a finding, a surface at a time. */
+  const flagged = computed(() => {
+    const places: Record<Surface, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
+    for (const finding of findings.value) for (const at of finding.at) places[finding.surface].add(at)
+    return places
+  })
+
+  return { rows, drawing, trouble, findings, flagged, writers, tickValues, markValues, tickLabels, markLabels, machineLabel }
+}
+export type Page = ReturnType<typeof usePage>

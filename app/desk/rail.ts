@@ -1,0 +1,109 @@
+import { absolute, leadingPower, magnitudeOf, shift, subtract } from '~~/core/decimal/arithmetic'
+import type { Decimal } from '~~/core/decimal/decimal'
+import { plainly } from '~~/core/decimal/plainly'
+import type { Telling } from '~~/core/data/telling'
+import { decide, saidBy } from '~~/core/label/decide'
+import type { Plan } from '~~/core/label/types'
+import { textOf } from '~~/core/label/write'
+import { ladders } from '~~/core/ladders'
+import { withDecimals } from '~~/core/style/decimals'
+import type { FullStyle, Style } from '~~/core/style/fields'
+
+export interface RailDigit {
+  readonly power: number
+  readonly digit: string
+  readonly state: 'kept' | 'decides' | 'dropped' | 'pad'
+}
+export interface RailRow {
+  readonly name: string
+  readonly negative: boolean
+  readonly digits: readonly RailDigit[]
+  readonly label: string
+  /** The power at whose right side the label's decimal mark stands. */
+  readonly mark: number
+  /** What a reader takes the label for, and how far that is from the number; empty where it is the number. */
+  readonly said: string
+  readonly off: string
+}
+/** Digits of telling values in columns of powers of ten, with the two handles. */
+export interface Rail {
+  /** The powers of the outermost columns. */
+  readonly high: number
+  readonly low: number
+  readonly rows: readonly RailRow[]
+  /** Where the decimal mark stands: to the right of this power. */
+  readonly beam: number
+  /** Whether the beam is the same for every label. */
+  readonly beamIsShared: boolean
+  /** The power of the last digit written. */
+  readonly cut: number
+}
+
+const MOST_COLUMNS = 26
+
+function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
+  const value = shift(cell, plan.recorded)
+  const written = decide(plan, cell)
+  const said = shift(saidBy(plan, written), plan.recorded)
+  const off = magnitudeOf(subtract(said, value))
+  const mark = written.exponent ?? plan.rules[written.rule]!.rungs[written.rung]!.power
+  const cut = mark - plan.rules[written.rule]!.precision.fraction[1]
+  const text = absolute(value.coefficient).toString().replace(/0+$/, '') || '0'
+  const lead = value.coefficient === 0n ? 0 : leadingPower(value)
+  const last = lead - text.length + 1
+  const digits: RailDigit[] = []
+  for (let power = Math.max(lead, mark, cut); power >= Math.min(last, Math.min(cut, mark)); power--) {
+    const digit = power > lead || power < last ? '0' : text[lead - power]!
+    const own = power <= lead && power >= Math.min(last, 0)
+    const kept = power >= cut
+    digits.push({ power, digit, state: kept ? (own ? 'kept' : 'pad') : power === cut - 1 ? 'decides' : 'dropped' })
+  }
+  return { name, negative: value.coefficient < 0n, digits, label: textOf(plan, written), mark, said: plainly(said), off: off.coefficient === 0n ? '' : plainly(off) }
+}
+
+/**
+ * Lays the telling values of a set on the rail.
+ *
+ * @param plan of the labels
+ * @param telling values of the set, in the cells' own measure
+ * @param step between the axis's ticks
+ */
+export function railOf(plan: Plan, telling: Telling, step: Decimal | null): Rail {
+  const rows = [rowOf('largest', telling.largest, plan), rowOf('smallest', telling.smallest, plan)]
+  if (telling.closest) {
+    const [below, above] = telling.closest
+    rows.push(rowOf('closest pair', above, plan), rowOf('and', below, plan))
+    rows.push(rowOf('they differ by', subtract(above, below), plan))
+  }
+  if (step) rows.push(rowOf('tick step', step, plan))
+  const rule = plan.rules[0]!
+  const beam = rows[0]!.mark
+  const cut = beam - rule.precision.fraction[1]
+  const own = rows.flatMap((row) => row.digits.filter((digit) => digit.state !== 'pad').map((digit) => digit.power))
+  const high = Math.max(...own, beam) + 1
+  const low = Math.max(Math.min(...own, cut, 0) - 1, high - MOST_COLUMNS + 1, -400)
+  const beamIsShared = rule.exponent ? rule.exponent.fixed !== null : rule.fixedRung !== null
+  return { high, low: Math.min(low, cut - 1), rows, beam, beamIsShared, cut }
+}
+
+/** Where the beam can stand in a style, from the smallest power. */
+export function beamStops(style: FullStyle, rail: Rail): number[] {
+  if (style.notation === 'scientific') return Array.from({ length: rail.high - rail.low }, (_, at) => rail.low + 1 + at)
+  return [0, ...ladders[style.ladder].rungs.map(({ power }) => power)]
+}
+
+/** The style with the beam at a power: the change alone. */
+export function withBeam(style: FullStyle, power: number): Style {
+  if (style.notation === 'scientific') return { exponent: power }
+  return power === 0 && style.notation === 'plain' ? {} : { notation: 'scaled', rung: power }
+}
+
+/** The style with its last digit at a power: the change alone. */
+export const withCut = (style: FullStyle, beam: number, power: number): Style => withDecimals(style, Math.min(100, Math.max(0, beam - power)))
+
+/** A power in words: "millions", "units", "tenths". */
+export function powerText(power: number, style: FullStyle): string {
+  if (power === 0) return 'units'
+  const found = ladders[style.ladder].rungs.find((rung) => rung.power === power)
+  return found ? `${found.word}s` : `ten to the ${power}`
+}

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { Change } from '~~/core/checks/types'
+import { toText } from '~~/core/decimal/decimal'
+import { difference } from '~~/core/style/inherit'
+import { type PlacedFinding, usePage } from '~/composables/page'
+import { useStudy } from '~/stores/study'
+
+const route = useRoute()
+const study = useStudy()
+const page = usePage()
+const trouble = ref('')
+const importing = ref(false)
+const exporting = ref(false)
+const machine = ref(false)
+const desk = useTemplateRef<HTMLElement>('desk')
+
+onMounted(async () => {
+  try {
+    await study.open(String(route.params.id))
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+})
+
+/** A change is never lost to a closed tab without a word. */
+function warn(event: BeforeUnloadEvent) {
+  if (study.state !== 'saved') event.preventDefault()
+}
+onMounted(() => window.addEventListener('beforeunload', warn))
+onBeforeUnmount(() => window.removeEventListener('beforeunload', warn))
+
+function fix(change: Change, finding: PlacedFinding) {
+  const what = `${study.quantity?.title}: ${change.title}, since ${finding.check} on the ${finding.surface}`
+  if (change.ticks) study.setTicks(what, { step: change.ticks.step })
+  else study.setStyle(what, difference(study.style, change.style))
+}
+const example = computed(() => {
+  const largest = page.drawing.value?.groups[0]
+  return largest ? { value: toText(largest.value), label: page.markLabels.value[0]! } : null
+})
+useHead({ title: () => (study.document ? `${study.document.name} · Ivory Abacus` : 'Ivory Abacus') })
+</script>
+
+<template>
+  <main v-if="trouble" class="trouble" role="alert"><p>{{ trouble }}</p><NuxtLink to="/studies">All studies</NuxtLink></main>
+  <main v-else class="desk">
+    <TopBar @bring-in="importing = true" @take-away="exporting = true" />
+    <div v-if="study.quantity" ref="desk" class="work">
+      <FindingMarks class="findings" :findings="page.findings.value" @fix="fix" />
+      <PageSheet v-model:machine="machine" :page="page" />
+      <HairLines :desk="desk" :findings="page.findings.value" :version="page.tickLabels.value" />
+    </div>
+    <div v-else class="empty">
+      <template v-if="study.document">
+        <h1>No numbers yet</h1>
+        <p>Paste a table or drop a file: every column of numbers becomes a quantity that you can write.</p>
+        <Button label="Bring in data" @click="importing = true" />
+      </template>
+      <p v-else role="status">Opening the study…</p>
+    </div>
+    <StyleDock v-if="page.drawing.value" :drawing="page.drawing.value" :mark-values="page.markValues.value" />
+    <ImportDialog v-model:visible="importing" />
+    <ExportDialog v-model:visible="exporting" :example="example" />
+  </main>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  height: 100%;
+}
+
+.work {
+  position: relative;
+  display: grid;
+  grid-template-columns: clamp(230px, 23vw, 340px) minmax(0, 1fr);
+  gap: var(--gap-6);
+  min-height: 0;
+  padding: var(--gap-4) var(--gap-5);
+}
+
+.findings {
+  min-height: 0;
+  overflow: auto;
+}
+
+.empty {
+  display: grid;
+  gap: var(--gap-3);
+  place-content: center;
+  justify-items: start;
+  max-width: 46ch;
+  margin: auto;
+}
+
+h1 {
+  font-size: var(--text-title);
+  font-weight: 600;
+}
+
+.trouble {
+  padding: var(--gap-6);
+}
+</style>

@@ -1,0 +1,121 @@
+import { defineStore } from 'pinia'
+import { inherit } from '~~/core/style/inherit'
+import type { Style } from '~~/core/style/fields'
+import type { Quantity, Study, StudyDocument } from '~~/shared/study'
+import { ProblemError, request } from '~/composables/request'
+
+export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
+
+/** Changes are gathered this long before they are saved, so that a drag is one revision. */
+const SAVE_DELAY = 400
+const RETRY_DELAY = 4000
+
+/** The study on the desk: what people decide, saved by itself as they decide it. */
+export const useStudy = defineStore('study', () => {
+  const id = ref('')
+  const document = shallowRef<StudyDocument | null>(null)
+  const datasets = shallowRef<Study['datasets']>([])
+  const revision = ref(0)
+  const state = ref<SaveState>('saved')
+  const trouble = ref('')
+  /** What stands on the server where two tabs met. */
+  const newer = shallowRef<Study | null>(null)
+  let unsaved: { what: string } | null = null
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let running: Promise<void> | null = null
+
+  const quantity = computed<Quantity | null>(() => document.value?.quantities.find((one) => one.id === document.value!.shown) ?? null)
+  const style = computed<Style>(() => inherit(document.value?.house ?? {}, quantity.value?.style ?? {}))
+  const dataset = computed(() => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null)
+
+  function take(study: Study) {
+    id.value = study.id
+    document.value = study.document
+    datasets.value = study.datasets
+    revision.value = study.revision
+    state.value = 'saved'
+    trouble.value = ''
+    newer.value = null
+    unsaved = null
+  }
+
+  async function open(studyId: string) {
+    take(await request<Study>(`/api/studies/${studyId}`))
+  }
+
+  function change(what: string, next: StudyDocument) {
+    document.value = next
+    unsaved = { what }
+    if (state.value !== 'conflict') schedule(SAVE_DELAY)
+  }
+
+  function schedule(delay: number) {
+    state.value = 'saving'
+    clearTimeout(timer)
+    timer = setTimeout(() => void flush(), delay)
+  }
+
+  /** Saves what is not saved yet; one request at a time. */
+  async function flush(): Promise<void> {
+    clearTimeout(timer)
+    if (running) await running
+    if (!unsaved || state.value === 'conflict') return
+    running = save(unsaved.what).finally(() => { running = null })
+    await running
+    if (unsaved && state.value === 'saved') schedule(0)
+  }
+
+  async function save(what: string) {
+    unsaved = null
+    try {
+      const answer = await request<{ revision: number }>(`/api/studies/${id.value}`, { base: revision.value, document: document.value, what }, 'PUT')
+      revision.value = answer.revision
+      state.value = 'saved'
+      trouble.value = ''
+    } catch (error) {
+      unsaved ??= { what }
+      trouble.value = (error as Error).message
+      if (error instanceof ProblemError && error.status === 409) {
+        newer.value = error.body.current as Study
+        state.value = 'conflict'
+      } else {
+        state.value = 'failed'
+        timer = setTimeout(() => void flush(), RETRY_DELAY)
+      }
+    }
+  }
+
+  /** After a conflict: save this tab's document over the newer one, which stays as a revision. */
+  async function keepMine() {
+    if (!newer.value) return
+    revision.value = newer.value.revision
+    newer.value = null
+    state.value = 'saving'
+    await flush()
+  }
+
+  /** After a conflict: show what the other tab saved. */
+  function takeTheirs() {
+    if (newer.value) take(newer.value)
+  }
+
+  function changeQuantity(what: string, by: (quantity: Quantity) => Quantity) {
+    const now = document.value
+    if (!now) return
+    change(what, { ...now, quantities: now.quantities.map((one) => (one.id === now.shown ? by(one) : one)) })
+  }
+
+  const setStyle = (what: string, patch: Style) => changeQuantity(what, (one) => ({ ...one, style: { ...one.style, ...patch } }))
+  const setTicks = (what: string, ticks: Quantity['ticks']) => changeQuantity(what, (one) => ({ ...one, ticks }))
+  const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
+
+  async function bringIn(name: string, text: string) {
+    await flush()
+    take(await request<Study>(`/api/studies/${id.value}/datasets`, { name, text }))
+  }
+
+  return {
+    id, document, datasets, dataset, revision, state, trouble, newer, quantity, style,
+    open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, show, bringIn,
+  }
+})

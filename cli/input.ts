@@ -1,0 +1,59 @@
+import { parse } from 'lossless-json'
+import { z } from 'zod'
+import { compare } from '../core/decimal/arithmetic'
+import { parseDecimal } from '../core/decimal/decimal'
+import type { Value } from '../core/label/types'
+import { StyleError } from '../core/style/error'
+import { styleSchema } from '../core/style/parse'
+
+/** Input that cannot be used; its message is one line. */
+export class InputError extends Error {
+  override name = 'InputError'
+}
+
+/** A number of the input: a double where that holds every digit, its text otherwise. */
+function keepDigits(text: string): number | string {
+  const [exact, kept] = [parseDecimal(text), parseDecimal(String(Number(text)))]
+  return exact && kept && compare(exact, kept) === 0 ? Number(text) : text
+}
+
+/** JSON with every digit of its numbers. @throws InputError */
+export function readJson(text: string): unknown {
+  try {
+    return parse(text, null, keepDigits)
+  } catch (error) {
+    throw new InputError(`the input is no JSON: ${(error as Error).message}`)
+  }
+}
+
+/** Checks an input against what a command takes. @throws InputError naming the place */
+export function check<Schema extends z.ZodType>(schema: Schema, input: unknown): z.infer<Schema> {
+  const result = schema.safeParse(input)
+  if (result.success) return result.data
+  const [issue] = result.error.issues
+  const where = issue!.path.map((part, at) => (typeof part === 'number' ? `[${part}]` : at === 0 ? String(part) : `.${String(part)}`)).join('')
+  throw new InputError(issue!.message.startsWith('style') ? issue!.message : `${where || 'input'}: ${issue!.message}`)
+}
+
+const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], { error: 'takes a number, decimal text or null' })
+const decimalText = z.union([z.number(), z.string()]).transform((input, context) => {
+  const read = parseDecimal(String(input))
+  if (!read) context.addIssue({ code: 'custom', message: `${JSON.stringify(input)} is not a number` })
+  return read ?? z.NEVER
+})
+const quantity = z.strictObject({ recorded: z.int().min(-400).max(400).optional(), kind: z.string().optional() }).optional()
+
+export const labelInput = z.strictObject({ style: styleSchema, values: z.array(value), quantity })
+export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.string()), values: z.array(value).optional(), quantity })
+export const ticksInput = z.strictObject({
+  domain: z.tuple([decimalText, decimalText]),
+  step: decimalText.optional(),
+  count: z.number().optional(),
+  ends: z.enum(['tight', 'loose']).optional(),
+  style: styleSchema.optional(),
+  quantity,
+})
+
+/** Errors that mean bad input, wherever they arise. */
+export const isInputError = (error: unknown): error is Error =>
+  error instanceof InputError || error instanceof StyleError || ['ValueError', 'TickError', 'TypeError'].includes((error as Error)?.name)

@@ -1,0 +1,12 @@
+/** A number, a bigint, decimal text such as "-1.5e3", or a missing value: null, undefined, "", NaN. */
+export type Value = number | bigint | string | null | undefined
+export interface Part {
+  type: 'minus' | 'plus' | 'unit' | 'gap' | 'literal' | 'integer' | 'group' | 'decimal' | 'fraction' | 'rung' | 'exponent' | 'missing' | 'infinity'
+  value: string
+}
+/** The label of a value; the value stays a number. Throws when it is none. */
+export declare function label(value: Value): string
+/** The labels of many values, in their order. Throws naming the index of what is no number. */
+export declare function labels(values: Iterable<Value>): string[]
+/** The parts of a label, in order; their values joined are its text. */
+export declare function parts(value: Value): Part[]

@@ -1,0 +1,15 @@
+import type { Style } from './schemas'
+import { inherit } from './inherit'
+
+/** "no decimals", "1 decimal", "3 decimals". */
+export const decimalsText = (count: number): string => (count === 0 ? 'no decimals' : count === 1 ? '1 decimal' : `${count} decimals`)
+
+/**
+ * Most and least digits for another number of decimals, as exact or as loose as they were before.
+ *
+ * @example withDecimals({ fraction: [1, 1] }, 3) // { fraction: [3, 3] }
+ */
+export function withDecimals(style: Style, count: number): Pick<Style, 'fraction'> {
+  const [least, most] = inherit(style).fraction
+  return { fraction: [least === most ? count : Math.min(least, count), count] }
+}

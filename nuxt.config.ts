@@ -1,0 +1,36 @@
+import { preset } from './app/theme'
+
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  ssr: false,
+  // Nuxt 4.4.5's development server does not start without a server bundle; pages stay the browser's.
+  $development: { ssr: true, routeRules: { '/**': { ssr: false } } },
+  telemetry: false,
+  devtools: { enabled: false },
+  modules: ['@pinia/nuxt', '@primevue/nuxt-module'],
+  components: [{ path: '~/components', pathPrefix: false }],
+  css: ['@fontsource-variable/source-sans-3/index.css', '~/assets/main.css'],
+  primevue: {
+    options: { theme: { preset, options: { darkModeSelector: '.dark', cssLayer: false } } },
+    components: { include: ['Select', 'Button', 'Dialog', 'ToggleSwitch', 'Textarea', 'InputText', 'Message', 'Popover'] },
+    autoImport: true,
+  },
+  app: { head: { title: 'Ivory Abacus', htmlAttrs: { lang: 'en' }, link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }] } },
+  experimental: { appManifest: false, payloadExtraction: false },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, noUnusedLocals: true }, exclude: ['../**/*.test.ts'] },
+    // Tests are checked by tsconfig.tools.json, with the test runner's types.
+    sharedTsConfig: { exclude: ['../**/*.test.ts'] },
+  },
+  vite: { build: { target: 'es2022' } },
+  nitro: {
+    esbuild: { options: { target: 'es2022' } },
+    serverAssets: [
+      { baseName: 'migrations', dir: './db/migrations' },
+      { baseName: 'demo', dir: '../demo/study' },
+      { baseName: 'runtime', dir: '../dist/runtime' },
+    ],
+    externals: { external: ['better-sqlite3'] },
+  },
+})

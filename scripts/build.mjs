@@ -1,0 +1,4 @@
+import { build, install } from './lib/prepare.mjs'
+
+install()
+build({ force: true })

@@ -1,0 +1,34 @@
+// npm test: installs what is missing, finds a browser, builds, then lint, types, Jest and browser journeys.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { build, environment, findChromium, install, run } from './lib/prepare.mjs'
+
+install()
+const chromium = findChromium()
+build()
+
+let passed = 0
+let failed = 0
+const count = (name, good) => {
+  good ? passed++ : failed++
+  console.log(`${good ? 'passed' : 'FAILED'}: ${name}`)
+}
+count('lint', run('npx', ['eslint', '.', '--max-warnings', '0'], { mayFail: true }))
+count('types', run('npm', ['run', '--silent', 'typecheck'], { mayFail: true }))
+
+const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
+const report = join(folder, 'jest.json')
+const clean = run('npx', ['jest', '--json', `--outputFile=${report}`, ...process.argv.slice(2)], { mayFail: true, stdio: ['ignore', 'ignore', 'inherit'], env: { ...environment, CHROMIUM: chromium } })
+try {
+  const { numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'))
+  passed += numPassedTests
+  failed += numFailedTests + numRuntimeErrorTestSuites
+  if (!clean && numFailedTests + numFailedTestSuites === 0) failed++
+} catch {
+  console.error('Jest left no report.')
+  failed++
+}
+rmSync(folder, { recursive: true, force: true })
+console.log(`${passed} passed, ${failed} failed`)
+process.exit(failed === 0 ? 0 : 1)

@@ -1,0 +1,10 @@
+import { newDatasetSchema } from '../../../../shared/study'
+import { bodyOf, notFound, parameter, route } from '../../../http/route'
+import { importDataset } from '../../../study/studies'
+
+export default route(async (event, db) => {
+  const { name, text } = await bodyOf(event, newDatasetSchema)
+  const study = importDataset(db, parameter(event, 'id'), name, text)
+  if (!study) throw notFound('such study')
+  return study
+})

@@ -1,0 +1,19 @@
+import { getQuery } from 'h3'
+import { z } from 'zod'
+import { readAsset } from '../../../http/assets'
+import { notFound, parameter, RequestError, route } from '../../../http/route'
+import { exportQuantity } from '../../../export/quantity'
+import { loadStudy } from '../../../study/studies'
+
+const querySchema = z.object({ quantity: z.string() })
+
+export default route(async (event, db) => {
+  const query = querySchema.safeParse(getQuery(event))
+  if (!query.success) throw new RequestError(400, 'Bad request', 'The address lacks ?quantity=…, the id of a quantity of the study.')
+  const study = loadStudy(db, parameter(event, 'id'))
+  if (!study) throw notFound('such study')
+  const quantity = study.document.quantities.find((one) => one.id === query.data.quantity)
+  if (!quantity) throw notFound('such quantity')
+  const runtime = { module: await readAsset('runtime', 'label.mjs'), types: await readAsset('runtime', 'label.d.mts') }
+  return exportQuantity(db, study.document, quantity, runtime)
+})

@@ -1,0 +1,9 @@
+import { saveRequestSchema } from '../../../../shared/study'
+import { bodyOf, notFound, parameter, route } from '../../../http/route'
+import { saveStudy } from '../../../study/studies'
+
+export default route(async (event, db) => {
+  const study = saveStudy(db, parameter(event, 'id'), await bodyOf(event, saveRequestSchema))
+  if (!study) throw notFound('such study')
+  return { revision: study.revision }
+})

@@ -1,0 +1,49 @@
+import type { ColumnMeta } from '../../shared/study'
+import type { Cell } from '../../shared/quantities'
+import type { ImportedColumn } from '../../shared/import/table'
+import { parseDecimal, toText } from '../../core/decimal/decimal'
+import type { Db } from './database'
+
+/** Whether a double holds a cell's digits exactly. */
+function fitsDouble(cell: string): boolean {
+  const read = parseDecimal(String(Number(cell)))
+  return read !== null && toText(read) === cell
+}
+
+/** The cells as one buffer: doubles where they hold every digit, JSON otherwise. */
+function encode(column: ImportedColumn): { encoding: ColumnMeta['encoding']; body: Buffer } {
+  if (column.kind === 'number' && column.cells.every((cell) => cell === null || fitsDouble(cell))) {
+    const doubles = Float64Array.from(column.cells, (cell) => (cell === null ? NaN : Number(cell)))
+    return { encoding: 'float64', body: Buffer.from(doubles.buffer) }
+  }
+  return { encoding: 'json', body: Buffer.from(JSON.stringify(column.cells)) }
+}
+
+export function insertColumn(db: Db, datasetId: string, position: number, column: ImportedColumn): void {
+  const { name, kind, reason, missing } = column
+  db.prepare(`INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
+    VALUES (:datasetId, :position, :name, :kind, :reason, :encoding, :missing, :unread, :body)`)
+    .run({ datasetId, position, name, kind, reason, missing, unread: JSON.stringify(column.unread), ...encode(column) })
+}
+
+export function listColumns(db: Db, datasetId: string): ColumnMeta[] {
+  return db.prepare<[string], Omit<ColumnMeta, 'unread'> & { unread: string }>(
+    'SELECT position, name, kind, reason, encoding, missing, unread FROM dataset_column WHERE dataset_id = ? ORDER BY position',
+  ).all(datasetId).map((row) => ({ ...row, unread: JSON.parse(row.unread) as ColumnMeta['unread'] }))
+}
+
+/** The cells of a column as they are kept, with how. */
+export const columnBody = (db: Db, datasetId: string, position: number): { encoding: ColumnMeta['encoding']; body: Buffer } | undefined =>
+  db.prepare<[string, number], { encoding: ColumnMeta['encoding']; body: Buffer }>(
+    'SELECT encoding, body FROM dataset_column WHERE dataset_id = ? AND position = ?').get(datasetId, position)
+
+/** The cells of a numeric column. */
+export function numericCells(db: Db, datasetId: string, name: string): Cell[] {
+  const row = db.prepare<[string, string], { position: number }>(
+    "SELECT position FROM dataset_column WHERE dataset_id = ? AND name = ? AND kind = 'number'").get(datasetId, name)
+  const stored = row && columnBody(db, datasetId, row.position)
+  if (!stored) throw new Error(`there is no numeric column “${name}”`)
+  if (stored.encoding === 'json') return JSON.parse(stored.body.toString()) as Cell[]
+  const bytes = Uint8Array.from(stored.body)
+  return Array.from(new Float64Array(bytes.buffer), (double) => (Number.isNaN(double) ? null : double))
+}

@@ -1,0 +1,18 @@
+import type { DatasetMeta } from '../../shared/study'
+import { listColumns } from './columns'
+import type { Db } from './database'
+
+type DatasetRow = Omit<DatasetMeta, 'columns'>
+
+export function insertDataset(db: Db, studyId: string, dataset: DatasetRow): void {
+  db.prepare(`INSERT INTO dataset (id, study_id, position, name, row_count, notices)
+    VALUES (:id, :studyId, (SELECT count(*) FROM dataset WHERE study_id = :studyId), :name, :rowCount, :notices)`)
+    .run({ ...dataset, studyId, notices: JSON.stringify(dataset.notices) })
+}
+
+/** The data sets of a study with what is known of their columns; the cells stay where they are. */
+export function listDatasets(db: Db, studyId: string): DatasetMeta[] {
+  return db.prepare<[string], Omit<DatasetRow, 'notices'> & { notices: string }>(
+    'SELECT id, name, row_count AS rowCount, notices FROM dataset WHERE study_id = ? ORDER BY position',
+  ).all(studyId).map((row) => ({ ...row, notices: JSON.parse(row.notices) as string[], columns: listColumns(db, row.id) }))
+}

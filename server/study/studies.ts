@@ -1,0 +1,79 @@
+import { randomUUID } from 'node:crypto'
+import { readTable } from '../../shared/import/table'
+import { quantitiesOf } from '../../shared/quantities'
+import type { DatasetMeta, SaveRequest, Study, StudyDocument } from '../../shared/study'
+import { insertColumn } from '../db/columns'
+import type { Db } from '../db/database'
+import { insertDataset, listDatasets } from '../db/datasets'
+import { documentAt, insertRevision } from '../db/revisions'
+import { findStudy, insertStudy, updateStudy } from '../db/studies'
+
+/** Somebody else saved first: what stands now comes with it. */
+export class ConflictError extends Error {
+  override name = 'ConflictError'
+  constructor(readonly current: Study) {
+    super(`The study was changed elsewhere meanwhile; it is at revision ${current.revision} now.`)
+  }
+}
+
+const now = (): string => new Date().toISOString()
+
+/** A new study without data. */
+export function createStudy(db: Db, document: StudyDocument, what: string): Study {
+  const id = randomUUID()
+  db.transaction(() => {
+    insertStudy(db, { id, name: document.name, revision: 1, changedAt: now() })
+    insertRevision(db, { studyId: id, number: 1, document, what, madeAt: now() })
+  })()
+  return loadStudy(db, id)!
+}
+
+/** A study as it is now, or undefined when there is none of that id. */
+export function loadStudy(db: Db, id: string): Study | undefined {
+  const study = findStudy(db, id)
+  if (!study) return undefined
+  return { id, revision: study.revision, document: documentAt(db, id, study.revision), datasets: listDatasets(db, id) }
+}
+
+/**
+ * Saves a change as a new revision.
+ *
+ * @throws ConflictError when the change was made on a revision that is no longer the newest
+ * @returns the study as saved, or undefined when there is none of that id
+ */
+export function saveStudy(db: Db, id: string, { base, document, what }: SaveRequest): Study | undefined {
+  return db.transaction(() => {
+    const current = loadStudy(db, id)
+    if (!current) return undefined
+    if (current.revision !== base) throw new ConflictError(current)
+    const number = base + 1
+    insertRevision(db, { studyId: id, number, document, what, madeAt: now() })
+    updateStudy(db, { id, name: document.name, revision: number, changedAt: now() })
+    return { ...current, revision: number, document }
+  })()
+}
+
+/**
+ * Reads a table into a study; each numeric column becomes a quantity, and the first is shown.
+ *
+ * @throws ImportError when the text is no table
+ * @returns the study with it, or undefined when there is none of that id
+ */
+export function importDataset(db: Db, studyId: string, name: string, text: string): Study | undefined {
+  const table = readTable(text)
+  return db.transaction(() => {
+    const study = loadStudy(db, studyId)
+    if (!study) return undefined
+    const id = randomUUID()
+    insertDataset(db, studyId, { id, name, rowCount: table.rowCount, notices: [...table.notices] })
+    table.columns.forEach((column, position) => insertColumn(db, id, position, column))
+    const dataset: DatasetMeta = listDatasets(db, studyId).find((one) => one.id === id)!
+    const quantities = quantitiesOf(dataset)
+    const document: StudyDocument = {
+      ...study.document,
+      quantities: [...study.document.quantities, ...quantities],
+      shown: quantities[0]?.id ?? study.document.shown,
+    }
+    return saveStudy(db, studyId, { base: study.revision, document, what: `Bring in ${name}` })
+  })()
+}

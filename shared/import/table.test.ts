@@ -1,0 +1,60 @@
+import { readTable } from './table'
+
+const kinds = (text: string) => readTable(text).columns.map((column) => `${column.name}: ${column.kind}`)
+const column = (text: string, at: number) => readTable(text).columns[at]!
+
+test.each([
+  ['commas', 'site,kg\nHolm,1.5\nVik,2'], ['tabs', 'site\tkg\nHolm\t1.5\nVik\t2'],
+  ['semicolons', 'site;kg\nHolm;1,5\nVik;2'], ['a byte order mark', '\uFEFFsite,kg\r\nHolm,1.5\r\nVik,2\r\n'],
+])('reads %s', (_, text) => {
+  expect(kinds(text)).toEqual(['site: text', 'kg: number'])
+  expect(column(text, 1).cells).toEqual(['1.5', '2'])
+})
+
+test('quotes, line breaks and delimiters inside a cell stay in it', () => {
+  expect(column('site,kg\n"Holm, ""old""\nquay",3', 0).cells).toEqual(['Holm, "old"\nquay'])
+})
+
+test('one column is a table', () => {
+  expect(kinds('depth\n0.125\n0.25')).toEqual(['depth: number'])
+})
+
+test('duplicate and absent names are told apart and said', () => {
+  const table = readTable('kg,kg,\n1,2,3')
+  expect(table.columns.map(({ name }) => name)).toEqual(['kg', 'kg (2)', 'column 3'])
+  expect(table.notices.join(' ')).toMatch(/“kg” stands twice.*“column 3”/)
+})
+
+test('cells that cannot be read are counted and listed by row; missing ones are not among them', () => {
+  const depth = column('site,depth\na,1\nb,x7\nc,\nd,2\ne,3\nf,4', 1)
+  expect(depth).toMatchObject({ kind: 'number', missing: 1, unread: [{ row: 2, text: 'x7' }] })
+  expect(depth.cells).toEqual(['1', null, null, '2', '3', '4'])
+  expect(depth.reason).toBe('Number: 4 of 5 cells are numbers; 1 cannot be read (row 2)')
+})
+
+test('text stays text, and codes keep their zeros', () => {
+  expect(column('code\n007\n012', 0)).toMatchObject({ kind: 'text', cells: ['007', '012'] })
+  expect(column('mixed\nten\n3\neleven', 0).reason).toBe('Text: only 1 of 3 cells are numbers')
+})
+
+test('decimal commas with groups of points', () => {
+  expect(column('a;b\nx;1.234,5\ny;−2,25', 1).cells).toEqual(['1234.5', '-2.25'])
+  expect(column('a;b\nx;1,234\ny;2,500', 1).cells).toEqual(['1.234', '2.5'])
+  expect(column('a\tb\nx\t1,234\ny\t12,500', 1).cells).toEqual(['1234', '12500'])
+})
+
+test('digits beyond a double are kept', () => {
+  expect(column('n\n12345678901234567890.5\n1e30', 0).cells).toEqual(['12345678901234567890.5', '1' + '0'.repeat(30)])
+})
+
+test('rows of another length lose nothing', () => {
+  const table = readTable('a,b\n1\n2,3,4')
+  expect(table.columns.map(({ cells }) => cells)).toEqual([['1', '2'], [null, '3'], [null, '4']])
+  expect(table.notices.join(' ')).toContain('rows 1, 2')
+})
+
+test.each([
+  ['', /nothing to read/], ['\uFEFF \n', /nothing to read/], ['site,kg', /no row below/], ['a,b\n"x,1\ny,2', /Line \d+: a quotation mark/],
+])('%j is refused with what to do', (text, message) => {
+  expect(() => readTable(text)).toThrow(message)
+})

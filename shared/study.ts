@@ -1,0 +1,90 @@
+import { z } from 'zod'
+import { AGGREGATE_IDS } from '../core/data/aggregate'
+import { parseDecimal } from '../core/decimal/decimal'
+import { styleSchema } from '../core/style/parse'
+
+const id = z.string().min(1).max(80)
+const name = z.string().trim().min(1).max(200)
+const positiveDecimal = z.string().max(400).refine((text) => {
+  const read = parseDecimal(text)
+  return read !== null && read.coefficient > 0n
+}, 'takes decimal text above zero')
+
+export const ticksSchema = z.strictObject({
+  step: positiveDecimal.optional(),
+  count: z.int().min(1).max(100).optional(),
+})
+
+/** A numeric column with what it measures, how it is written and how it is drawn. */
+export const quantitySchema = z.strictObject({
+  id,
+  datasetId: id,
+  column: z.string().min(1),
+  title: name,
+  recorded: z.int().min(-30).max(30),
+  style: styleSchema,
+  chart: z.strictObject({
+    /** The column whose values part the rows; null draws every row. */
+    category: z.string().nullable(),
+    aggregate: z.enum(AGGREGATE_IDS),
+  }),
+  ticks: ticksSchema,
+})
+export type Quantity = z.infer<typeof quantitySchema>
+
+/** All that people decide in a study; the data are kept beside it. */
+export const studyDocumentSchema = z.strictObject({
+  name,
+  house: styleSchema,
+  quantities: z.array(quantitySchema).max(2000),
+  /** The quantity on the page. */
+  shown: id.nullable(),
+})
+export type StudyDocument = z.infer<typeof studyDocumentSchema>
+
+export const columnMetaSchema = z.strictObject({
+  position: z.int(),
+  name: z.string(),
+  kind: z.enum(['number', 'text']),
+  reason: z.string(),
+  encoding: z.enum(['float64', 'json']),
+  missing: z.int(),
+  unread: z.array(z.strictObject({ row: z.int(), text: z.string() })),
+})
+export type ColumnMeta = z.infer<typeof columnMetaSchema>
+
+export const datasetMetaSchema = z.strictObject({
+  id,
+  name: z.string(),
+  rowCount: z.int(),
+  notices: z.array(z.string()),
+  columns: z.array(columnMetaSchema),
+})
+export type DatasetMeta = z.infer<typeof datasetMetaSchema>
+
+export const studySchema = z.strictObject({
+  id,
+  revision: z.int(),
+  document: studyDocumentSchema,
+  datasets: z.array(datasetMetaSchema),
+})
+export type Study = z.infer<typeof studySchema>
+
+export const studySummarySchema = z.strictObject({ id, name: z.string(), revision: z.int(), changedAt: z.string() })
+export type StudySummary = z.infer<typeof studySummarySchema>
+
+/** A change: the whole document, the revision that it was made on, and what was done in words. */
+export const saveRequestSchema = z.strictObject({ base: z.int(), document: studyDocumentSchema, what: z.string().min(1).max(300) })
+export type SaveRequest = z.infer<typeof saveRequestSchema>
+
+export const newStudySchema = z.strictObject({ name })
+export const newDatasetSchema = z.strictObject({ name, text: z.string().max(512 * 1024 * 1024) })
+
+/** An export, proved on the study's values before it is given out. */
+export const exportSchema = z.strictObject({
+  fileName: z.string(),
+  module: z.string(),
+  types: z.string(),
+  proof: z.strictObject({ values: z.int(), equal: z.int() }),
+})
+export type Export = z.infer<typeof exportSchema>

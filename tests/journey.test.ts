@@ -1,0 +1,158 @@
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { spawnSync } from 'node:child_process'
+import type { Browser, Locator, Page } from 'playwright-core'
+import { type Program, removeFolder, startBrowser, startProgram } from './lib/program'
+
+const TIDE = ['turn,warming,volume', ...Array.from({ length: 8 }, (_, at) => `turn ${at + 1},${(at + 1) / 8},${(at + 1) * 312_500 + 1234.5}`)].join('\n')
+
+let program: Program
+let browser: Browser
+let page: Page
+beforeAll(async () => {
+  program = await startProgram()
+  browser = await startBrowser()
+  page = await browser.newPage({ viewport: { width: 1280, height: 800 }, acceptDownloads: true })
+}, 60_000)
+afterAll(async () => {
+  await browser.close()
+  await program.stop()
+  removeFolder(program.data)
+})
+
+const labels = (surface: string, from: Page = page) => from.locator(`[data-surface="${surface}"]`).allTextContents()
+const finding = (check: string, place: string) => page.locator(`[data-check="${check}"]`, { hasText: place })
+const saved = () => page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+async function choose(phrase: RegExp, title: string) {
+  await page.getByRole('combobox', { name: phrase }).click()
+  await page.getByRole('option', { name: title }).click()
+}
+async function showQuantity(title: string) {
+  await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
+  await page.getByRole('option', { name: title, exact: true }).click()
+  await page.getByRole('img', { name: `Columns of ${title}` }).waitFor()
+}
+async function dragTo(handle: Locator, columns: number) {
+  const box = (await handle.locator('ellipse').boundingBox())!
+  const column = (await page.locator('.rail .band').first().boundingBox())!.width
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.mouse.move(x - (columns * column) / 2, y)
+  await page.mouse.move(x - columns * column, y)
+  await page.mouse.up()
+}
+
+test('the whole path: from a pasted table to a module that writes the same labels', async () => {
+  await page.goto(program.url)
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  expect(await labels('axis')).toEqual(['€0M', '€0M', '€1M', '€1M', '€1M', '€1M', '€2M', '€2M'])
+
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill(TIDE)
+  await page.getByText('Number: all 8 cells are numbers').first().waitFor()
+  await page.getByLabel('Name').fill('Tide of May')
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('img', { name: 'Columns of warming' }).waitFor()
+
+  await page.getByLabel('Tick step').fill('0.125')
+  await choose(/^decimals/, 'no decimals')
+  await finding('step-hidden', 'axis').getByText('The axis goes up by 0.125, but a reader sees it go up by 0 or 1').waitFor()
+  await finding('same-label', 'axis').getByText('all read “0”').waitFor()
+  await finding('step-hidden', 'axis').getByRole('button', { name: 'Write 3 decimals' }).click()
+  await page.getByText('Every label reads back as its number.').waitFor()
+  expect(await labels('axis')).toEqual(['0.000', '0.125', '0.250', '0.375', '0.500', '0.625', '0.750', '0.875', '1.000'])
+
+  await showQuantity('volume')
+  await dragTo(page.getByRole('slider', { name: /^Beam/ }), 6)
+  expect(await labels('marks')).toEqual(['2.501M', '2.189M', '1.876M', '1.564M', '1.251M', '0.939M', '0.626M', '0.314M'])
+  await saved()
+
+  await page.reload()
+  await page.getByRole('img', { name: 'Columns of volume' }).waitFor()
+  expect((await labels('marks'))[0]).toBe('2.501M')
+
+  await page.getByRole('button', { name: 'Take away as code' }).click()
+  await page.getByText('Run on 8 values: all 8 labels are those of the desk.').waitFor()
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download the module' }).click()])
+  const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-module-'))
+  const file = join(folder, 'volume.mjs')
+  writeFileSync(file, readFileSync(await download.path()))
+  await page.keyboard.press('Escape')
+  const values = Array.from({ length: 8 }, (_, at) => (at + 1) * 312_500 + 1234.5)
+  const run = spawnSync(process.execPath, ['--input-type=module', '-e', `import { labels } from ${JSON.stringify(file)}; console.log(JSON.stringify(labels(${JSON.stringify(values)})))`])
+  removeFolder(folder)
+  expect(JSON.parse(run.stdout.toString())).toEqual(await labels('table'))
+}, 90_000)
+
+test('the rail moves with the arrow keys, and every label with it', async () => {
+  await showQuantity('Revenue')
+  await page.getByRole('slider', { name: /^Cut/ }).focus()
+  await page.keyboard.press('ArrowRight')
+  expect((await labels('axis')).slice(0, 3)).toEqual(['€0.0M', '€0.3M', '€0.5M'])
+  expect((await labels('table'))[0]).toBe('€0.1M')
+  await page.getByRole('slider', { name: /^Beam/ }).focus()
+  await page.keyboard.press('ArrowRight')
+  expect((await labels('axis'))[1]).toBe('€250.0K')
+  expect(await page.getByRole('slider', { name: /^Beam/ }).getAttribute('aria-valuetext')).toBe('thousands')
+  await page.keyboard.press('ArrowLeft')
+  await page.getByRole('slider', { name: /^Cut/ }).focus()
+  await page.keyboard.press('ArrowLeft')
+  await saved()
+}, 30_000)
+
+test('beside the styled labels stands what a machine writes', async () => {
+  await page.getByText('beside what a machine writes').click()
+  expect(await page.locator('svg.chart text.machine').allTextContents()).toEqual(['0', '250000', '500000', '750000', '1e+06', '1.25e+06', '1.5e+06', '1.75e+06'])
+  await page.getByText('beside what a machine writes').click()
+}, 30_000)
+
+test('a table sorts by the number, not by its label', async () => {
+  await showQuantity('Spores released')
+  await choose(/^notation/, 'shortened')
+  await page.getByRole('button', { name: 'Spores released' }).click()
+  const values = await page.locator('[data-surface="table"]').evaluateAll((cells) => cells.map((cell) => Number(cell.getAttribute('data-value'))))
+  expect(values.length).toBeGreaterThan(10)
+  expect(values).toEqual([...values].sort((a, b) => b - a))
+  await saved()
+}, 30_000)
+
+test('what cannot be read is listed by row, and an empty paste says what to do', async () => {
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill('site;depth\na;1,5\nb;x7\nc;2\nd;3\ne;4')
+  await page.getByText('row 2: “x7”').waitFor()
+  await page.getByText('Numbers were read with a decimal comma.').waitFor()
+  await page.getByLabel('Paste a table').fill('site,depth')
+  await page.getByText('There is a header but no row below it.').waitFor()
+  expect(await page.getByRole('button', { name: 'Bring in', exact: true }).isDisabled()).toBe(true)
+  await page.keyboard.press('Escape')
+}, 30_000)
+
+test('two tabs: the second to save is told, and chooses', async () => {
+  await showQuantity('Harvest')
+  await saved()
+  const other = await page.context().newPage()
+  await other.goto(page.url())
+  await other.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
+  await choose(/^notation/, 'shortened')
+  await saved()
+  await other.getByLabel('Tick step').fill('20000')
+  await other.getByText('Changed in another tab').waitFor()
+  await other.getByRole('button', { name: 'Take theirs' }).click()
+  await other.getByText('Saved', { exact: true }).waitFor()
+  expect(await labels('axis', other)).toEqual(await labels('axis'))
+  await other.close()
+}, 30_000)
+
+test('a saved change outlives the server being killed', async () => {
+  await showQuantity('Warming')
+  await choose(/^decimals/, 'exactly 3 decimals')
+  await saved()
+  await program.stop('SIGKILL')
+  const again = await startProgram(program.data)
+  program = again
+  await page.goto(again.url)
+  await page.getByRole('img', { name: 'Columns of Warming' }).waitFor()
+  expect((await labels('axis')).slice(0, 2)).toEqual(['0.000\u00a0°C', '0.125\u00a0°C'])
+}, 60_000)

@@ -1,0 +1,62 @@
+import { type ChildProcess, spawn } from 'node:child_process'
+import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { type Browser, chromium } from 'playwright-core'
+
+export const root = join(__dirname, '..', '..')
+const READY_WITHIN = 20_000
+
+const freePort = () => new Promise<number>((answer) => {
+  const probe = createServer()
+  probe.listen(0, '127.0.0.1', () => {
+    const { port } = probe.address() as { port: number }
+    probe.close(() => answer(port))
+  })
+})
+
+/** The built server on a data folder of its own. */
+export interface Program {
+  readonly url: string
+  readonly data: string
+  /** Milliseconds from the start to the first answer. */
+  readonly startedIn: number
+  stop(signal?: NodeJS.Signals): Promise<void>
+}
+
+/** @param data an existing folder to go on with; a new one where none is given */
+export async function startProgram(data = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))): Promise<Program> {
+  const port = await freePort()
+  const began = Date.now()
+  const server: ChildProcess = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
+    env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port), IVORY_ABACUS_DATA: data }, stdio: ['ignore', 'ignore', 'pipe'],
+  })
+  let said = ''
+  server.stderr!.on('data', (text: Buffer) => { said += text.toString() })
+  const ended = new Promise<void>((done) => server.once('exit', () => done()))
+  const url = `http://127.0.0.1:${port}`
+  for (;;) {
+    if ((await fetch(`${url}/api/studies`).catch(() => null))?.ok) break
+    if (server.exitCode !== null || Date.now() - began > READY_WITHIN) throw new Error(`the server does not answer: ${said}`)
+    await new Promise((next) => setTimeout(next, 25))
+  }
+  return {
+    url, data, startedIn: Date.now() - began,
+    async stop(signal = 'SIGTERM') {
+      server.kill(signal)
+      await ended
+    },
+  }
+}
+
+export const removeFolder = (folder: string): void => rmSync(folder, { recursive: true, force: true })
+
+/** Chromium as Debian installs it, without what would call home. */
+export function startBrowser(): Promise<Browser> {
+  const executablePath = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => path && existsSync(path))
+  if (!executablePath) throw new Error('Chromium is not installed; npm test says how')
+  return chromium.launch({ executablePath, args: [
+    '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
+  ] })
+}
