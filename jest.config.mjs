@@ -1,6 +1,7 @@
 const shared = {
   transform: { '^.+\\.(ts|mjs)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
   transformIgnorePatterns: ['/node_modules/(?!(lossless-json)/)'],
+  moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
   testPathIgnorePatterns: ['/node_modules/', '/.output/', '/.nuxt/'],
   modulePathIgnorePatterns: ['/.output/', '/.nuxt/', '/dist/'],
 }
@@ -8,7 +9,7 @@ const shared = {
 /** Unit tests stand beside their code; whole journeys through the built program are in tests/. */
 export default {
   projects: [
-    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/{core,shared,server,cli,demo}/**/*.test.ts'] },
+    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/{core,shared,server,cli,app}/**/*.test.ts'] },
     { ...shared, displayName: 'whole', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
   ],
 }

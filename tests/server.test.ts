@@ -10,7 +10,7 @@ afterAll(async () => {
 
 const send = (path: string, method = 'GET', body?: unknown, headers: Record<string, string> = {}) =>
   fetch(program.url + path, { method, headers: { 'content-type': 'application/json', ...headers }, ...(body === undefined ? {} : { body: JSON.stringify(body) }) })
-const problem = async (response: Response) => ({ type: response.headers.get('content-type'), ...((await response.json()) as { status: number; detail: string }) })
+const problem = async (response: Response) => ({ contentType: response.headers.get('content-type'), ...((await response.json()) as { status: number; detail: string }) })
 
 test('a built tree answers within two seconds', () => {
   expect(program.startedIn).toBeLessThan(2000)
@@ -33,7 +33,7 @@ test('a foreign host and a foreign origin are refused', async () => {
 })
 
 test('errors are problem documents that name the place', async () => {
-  expect(await problem(await send('/api/studies/none'))).toMatchObject({ type: 'application/problem+json', status: 404 })
+  expect(await problem(await send('/api/studies/none'))).toMatchObject({ contentType: 'application/problem+json', status: 404 })
   const made = (await (await send('/api/studies', 'POST', { name: 'Errors' })).json()) as { id: string }
   const document = { name: 'Errors', house: { fraction: [3, 1] }, quantities: [], shown: null }
   const refused = await problem(await send(`/api/studies/${made.id}`, 'PUT', { base: 1, document, what: 'Break' }))

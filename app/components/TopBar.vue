@@ -5,7 +5,7 @@ const study = useStudy()
 const emit = defineEmits<{ bringIn: []; takeAway: [] }>()
 
 /** Quantities under the data set that they come from. */
-const groups = computed(() => study.datasets.map((dataset) => ({
+const groups = stable(() => study.datasets.map((dataset) => ({
   name: dataset.name,
   items: study.document?.quantities.filter((quantity) => quantity.datasetId === dataset.id).map(({ id, title }) => ({ id, title })) ?? [],
 })))
@@ -13,7 +13,7 @@ const groups = computed(() => study.datasets.map((dataset) => ({
 
 <template>
   <header class="bar">
-    <NuxtLink to="/studies" class="name" title="All studies"><img src="/icon.svg" width="22" height="22" alt="Studies" /> <span>{{ study.document?.name }}</span></NuxtLink>
+    <NuxtLink to="/studies" class="name" title="All studies"><img src="/icon.svg" width="22" height="22" alt="All studies" /> <h1>{{ study.document?.name }}</h1></NuxtLink>
     <Select
       v-if="study.document" :model-value="study.document.shown" :options="groups" option-group-label="name" option-group-children="items" option-label="title" option-value="id"
       size="small" filter placeholder="Choose a quantity" aria-label="Quantity on the page" scroll-height="24rem" class="quantity" @update:model-value="study.show"
@@ -46,13 +46,13 @@ const groups = computed(() => study.datasets.map((dataset) => ({
   text-decoration: none;
 }
 
-.name span {
+.name h1 {
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;
 }
 
-.name:hover span {
+.name:hover h1 {
   text-decoration: underline;
 }
 

@@ -68,7 +68,10 @@ export function usePage() {
   }
   watch(source, () => void load(), { immediate: true })
 
-  const drawing = computed(() => (study.quantity && rows.value ? drawingOf(study.quantity, rows.value.categories, rows.value.values) : null))
+  // A change of style leaves these as they are, and with them the drawing.
+  const chart = computed(() => study.quantity?.chart)
+  const ticks = computed(() => study.quantity?.ticks)
+  const drawing = computed(() => (chart.value && ticks.value && rows.value ? drawingOf(chart.value, ticks.value, rows.value.categories, rows.value.values) : null))
   const recorded = computed(() => study.quantity?.recorded ?? 0)
   const textOf = (value: Decimal) => `${value.coefficient}e${value.exponent}`
 

@@ -34,16 +34,17 @@ function ticksFor(domain: readonly [Decimal, Decimal], wanted: Quantity['ticks']
 /**
  * Decides what the chart draws of a quantity.
  *
+ * @param wanted step or count of the axis
  * @param categories one a row
  * @param values one a row, null where missing
  * @returns null where there is no value to draw
  */
-export function drawingOf(quantity: Quantity, categories: readonly string[], values: readonly (Decimal | null)[]): Drawing | null {
-  const all = aggregate(categories, values, quantity.chart.aggregate)
+export function drawingOf(chart: Quantity['chart'], wanted: Quantity['ticks'], categories: readonly string[], values: readonly (Decimal | null)[]): Drawing | null {
+  const all = aggregate(categories, values, chart.aggregate)
   if (all.length === 0) return null
   const groups = all.sort((a, b) => compare(b.value, a.value)).slice(0, MOST_COLUMNS)
   const least = groups.at(-1)!.value
   const largest = groups[0]!.value
   const domain = [compare(least, ZERO) < 0 ? least : ZERO, compare(largest, ZERO) > 0 ? largest : ZERO] as const
-  return { groups, categories: all.length, ...ticksFor(domain, quantity.ticks) }
+  return { groups, categories: all.length, ...ticksFor(domain, wanted) }
 }

@@ -3,7 +3,7 @@ import type { FullStyle, Style } from '~~/core/style/fields'
 import { superscript } from '~~/core/label/write'
 import { ladders } from '~~/core/ladders'
 import { decimalsText } from '~~/core/style/decimals'
-import { beamStops, powerText, type Rail, withBeam, withCut } from '~/desk/rail'
+import { beamStops, powerText, type Rail, type RailDigit, type RailRow, withBeam, withCut } from '~/desk/rail'
 
 const props = defineProps<{ rail: Rail; style: FullStyle; width: number }>()
 const emit = defineEmits<{ change: [what: string, patch: Style] }>()
@@ -33,6 +33,13 @@ function nameOf(power: number): string {
   if (rung && props.style.notation !== 'scientific') return rung.symbol
   return power % 3 === 0 ? `10${superscript(power)}` : ''
 }
+
+const STATES = ['pad', 'kept', 'decides', 'dropped'] as const
+const shown = (row: RailRow, state: RailDigit['state']) => row.digits.filter((digit) => digit.state === state && digit.power >= props.rail.low && digit.power <= props.rail.high)
+const shows = (row: RailRow, state: RailDigit['state']) => shown(row, state).length > 0
+/** One text a state and row, with a place for each of its digits: far fewer elements to lay out. */
+const places = (row: RailRow, state: RailDigit['state']) => shown(row, state).map(({ power }) => middle(power)).join(' ')
+const digitsOf = (row: RailRow, state: RailDigit['state']) => shown(row, state).map(({ digit }) => digit).join('')
 
 const stops = computed(() => beamStops(props.style, props.rail))
 const nearest = (choices: readonly number[], power: number) => choices.reduce((best, one) => (Math.abs(one - power) < Math.abs(best - power) ? one : best))
@@ -95,12 +102,8 @@ function press(handle: Handle, event: KeyboardEvent) {
         <text x="0" :y="ROW - 7" class="name">{{ row.name }}</text>
         <line :x1="NAMES" :x2="right(rail.low)" :y1="ROW - 1" :y2="ROW - 1" class="rod" />
         <text v-if="row.negative" :x="right(row.digits[0]!.power) - column * 1.3" :y="ROW - 7" text-anchor="middle" class="digit kept">−</text>
-        <template v-for="digit in row.digits" :key="digit.power">
-          <template v-if="digit.power >= rail.low && digit.power <= rail.high">
-            <circle v-if="digit.state === 'decides'" :cx="middle(digit.power)" :cy="ROW - 11.5" :r="Math.min(10, column / 2)" class="deciding" />
-            <text :x="middle(digit.power)" :y="ROW - 7" text-anchor="middle" :class="['digit', digit.state]">{{ digit.digit }}</text>
-          </template>
-        </template>
+        <circle v-if="shows(row, 'decides')" :cx="middle(rail.cut + row.mark - rail.beam - 1)" :cy="ROW - 11.5" :r="Math.min(10, column / 2)" class="deciding" />
+        <text v-for="state in STATES" :key="state" :x="places(row, state)" :y="ROW - 7" text-anchor="middle" :class="['digit', state]">{{ digitsOf(row, state) }}</text>
         <circle v-if="!rail.beamIsShared" :cx="right(row.mark)" :cy="ROW - 8" r="2.5" class="own-mark" />
         <line :x1="right(rail.low) + 4" :x2="end - 4" :y1="ROW - 11.5" :y2="ROW - 11.5" class="lead" />
         <text :x="end" :y="ROW - 7" class="written" :data-rail="row.name">{{ row.label }}</text>

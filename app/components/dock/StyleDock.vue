@@ -3,8 +3,8 @@ import { useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
 import { toText } from '~~/core/decimal/decimal'
 import { resolve } from '~~/core/label/resolve'
-import type { FullStyle, Style } from '~~/core/style/fields'
-import { choicesOf, type Choice, type SentencePhrase, sentenceOf } from '~/desk/choices'
+import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
+import { choicesOf, type Choice, sentenceOf } from '~/desk/choices'
 import { railOf } from '~/desk/rail'
 import type { Drawing } from '~/desk/drawing'
 import { useStudy } from '~/stores/study'
@@ -23,23 +23,19 @@ const samples = computed(() => {
   const found = telling.value
   return found ? [found.largest, found.smallest].map((value) => `${value.coefficient}e${value.exponent}`) : []
 })
-const choices = (phrase: SentencePhrase) => () => choicesOf(phrase.field, style.value, samples.value, context.value)
-const choose = (phrase: SentencePhrase, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${phrase.name}, ${choice.title}`, choice.patch)
+const phrases = computed(() => sentenceOf(style.value))
+const choices = (field: FieldName) => choicesOf(field, style.value, samples.value, context.value)
+const choose = (name: string, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
 const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch)
 const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step })
 </script>
 
 <template>
   <section class="dock" aria-label="Style">
-    <p class="sentence">
-      Write <strong>{{ study.quantity?.title }}</strong>
-      <template v-for="phrase in sentenceOf(style)" :key="phrase.field">
-        <span class="lead">{{ phrase.lead.startsWith(',') ? `${phrase.lead} ` : ` ${phrase.lead} ` }}</span>
-        <PhraseChoice :phrase="phrase" :choices="choices(phrase)" @choose="choose(phrase, $event)" />
-      </template>
+    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" @choose="choose">
       <span class="lead">{{ '; a tick every ' }}</span>
       <StepInput :step="study.quantity?.ticks.step" :found="toText(drawing.ticks.step)" @change="setStep" />
-    </p>
+    </StyleSentence>
     <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
     <div ref="box" class="box">
       <DigitRail v-if="rail && width > 0" :rail="rail" :style="style" :width="Math.min(width, 1180)" @change="change" />
@@ -55,11 +51,6 @@ const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${s
   background: var(--paper);
   border-top: 1px solid var(--rule);
   box-shadow: 0 -4px 16px rgb(64 50 30 / 7%);
-}
-
-.sentence {
-  font-size: var(--text-large);
-  line-height: 1.75;
 }
 
 .lead {

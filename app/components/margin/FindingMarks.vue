@@ -15,11 +15,11 @@ const titles = Object.fromEntries(checks.map((check) => [check.id, check.title])
   <aside class="margin" aria-label="What a reader would get wrong" aria-live="polite">
     <p v-if="findings.length === 0" class="clean"><span class="bead good" /> Every label reads back as its number.</p>
     <article v-for="(finding, at) in findings" :key="`${finding.check} ${finding.surface}`" class="finding" :class="finding.severity" :data-finding="at" :data-check="finding.check">
-      <h3>
+      <h2>
         <span class="bead" :class="beads[finding.severity]" :title="severities[finding.severity]" />
         {{ titles[finding.check] }}
         <span class="place">{{ finding.surface }}</span>
-      </h3>
+      </h2>
       <p>{{ finding.message }}</p>
       <div v-if="finding.fixes.length > 0" class="fixes">
         <Button v-for="fix in finding.fixes" :key="fix.title" size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, finding)" />
@@ -57,7 +57,7 @@ const titles = Object.fromEntries(checks.map((check) => [check.id, check.title])
   border-right-color: var(--rule);
 }
 
-h3 {
+h2 {
   display: flex;
   gap: var(--gap-2);
   align-items: center;

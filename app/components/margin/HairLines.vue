@@ -3,7 +3,7 @@ import { useElementSize, useEventListener } from '@vueuse/core'
 import type { PlacedFinding } from '~/composables/page'
 
 /** Joins each finding to the first label that it is about. */
-const props = defineProps<{ desk: HTMLElement | null; findings: readonly PlacedFinding[]; version: unknown }>()
+const props = defineProps<{ desk: HTMLElement | null; findings: readonly PlacedFinding[] }>()
 
 interface Line {
   readonly path: string
@@ -38,7 +38,7 @@ function place() {
   })
 }
 const soon = () => requestAnimationFrame(place)
-watch(() => [props.findings, props.version, width.value, height.value], soon, { flush: 'post', immediate: true })
+watch(() => [props.findings, width.value, height.value], soon, { flush: 'post', immediate: true })
 useEventListener(() => props.desk, 'scroll', soon, { capture: true, passive: true })
 </script>
 

@@ -24,9 +24,11 @@ const RIGHT = 8
 /** Room for a character of a tick label, in pixels of the 13-pixel type. */
 const CHARACTER = 7
 const MACHINE_GAP = 10
+const ROOM_STEP = 28
 
 const longest = (labels: readonly string[]) => Math.max(0, ...labels.map((label) => label.length))
-const labelRoom = computed(() => Math.max(40, longest(props.tickLabels) * CHARACTER + 14))
+/** In whole steps, so that the columns stand still while labels grow by a digit. */
+const labelRoom = computed(() => Math.ceil((longest(props.tickLabels) * CHARACTER + 14) / ROOM_STEP) * ROOM_STEP)
 const machineLabels = computed(() => (props.machine ? props.tickValues.map(machineLabel) : []))
 const machineRoom = computed(() => (props.machine ? longest(machineLabels.value) * CHARACTER + MACHINE_GAP : 0))
 const left = computed(() => Math.min(props.width / 2, labelRoom.value + machineRoom.value))

@@ -15,11 +15,12 @@ const { width, height } = useElementSize(box)
 const chartWidth = computed(() => Math.floor(width.value * chartShare.value))
 const drawing = computed(() => props.page.drawing.value)
 const rows = computed(() => props.page.rows.value)
-const unread = computed(() => study.dataset?.columns.find((column) => column.name === study.quantity?.column)?.unread.length ?? 0)
+const column = computed(() => study.quantity?.column)
+const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
 
 const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
-const categoryChoices = computed(() => [
-  ...(study.dataset?.columns.filter((column) => column.name !== study.quantity?.column).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
+const categoryChoices = stable(() => [
+  ...(study.dataset?.columns.filter((one) => one.name !== column.value).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
   { id: null, title: 'row' },
 ])
 const setChart = (patch: { aggregate: AggregateId } | { category: string | null }) =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import VirtualScroller from 'primevue/virtualscroller'
+import { useVirtualList } from '@vueuse/core'
 import { compare } from '~~/core/decimal/arithmetic'
 import type { Decimal } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
@@ -35,6 +35,8 @@ const rows = computed(() => {
     return direction * compare(left, right)
   })
 })
+/** Only the rows in sight are drawn. */
+const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 1 })
 const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${props.machine ? '80px ' : ''}minmax(84px, 1fr)`)
 </script>
 
@@ -47,15 +49,15 @@ const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${
         <button type="button" title="Sort by the number" @click="order = nextOrder[order]">{{ title }}{{ arrows[order] }}</button>
       </span>
     </div>
-    <VirtualScroller :items="rows" :item-size="ROW_HEIGHT" :style="{ height: `${height - HEAD_HEIGHT}px` }" role="rowgroup" :tabindex="0">
-      <template #item="{ item: at }">
-        <div class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
+    <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${height - HEAD_HEIGHT}px` }" @scroll="containerProps.onScroll">
+      <div role="presentation" :style="wrapperProps.style">
+        <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
           <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
           <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
           <span role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]">{{ write.label(cells[at]) }}</span>
         </div>
-      </template>
-    </VirtualScroller>
+      </div>
+    </div>
   </div>
 </template>
 
@@ -71,6 +73,11 @@ const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${
   column-gap: var(--gap-3);
   padding-right: var(--gap-2);
   border-bottom: 1px solid var(--rule-soft);
+}
+
+.rows {
+  overflow-y: auto;
+  contain: strict;
 }
 
 .head {

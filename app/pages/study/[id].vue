@@ -34,11 +34,12 @@ function fix(change: Change, finding: PlacedFinding) {
   if (change.ticks) study.setTicks(what, { step: change.ticks.step })
   else study.setStyle(what, difference(study.style, change.style))
 }
-const example = computed(() => {
-  const largest = page.drawing.value?.groups[0]
+const example = stable(() => {
+  const largest = exporting.value ? page.drawing.value?.groups[0] : undefined
   return largest ? { value: toText(largest.value), label: page.markLabels.value[0]! } : null
 })
-useHead({ title: () => (study.document ? `${study.document.name} · Ivory Abacus` : 'Ivory Abacus') })
+const title = computed(() => (study.document ? `${study.document.name} · Ivory Abacus` : 'Ivory Abacus'))
+useHead({ title })
 </script>
 
 <template>
@@ -48,7 +49,7 @@ useHead({ title: () => (study.document ? `${study.document.name} · Ivory Abacus
     <div v-if="study.quantity" ref="desk" class="work">
       <FindingMarks class="findings" :findings="page.findings.value" @fix="fix" />
       <PageSheet v-model:machine="machine" :page="page" />
-      <HairLines :desk="desk" :findings="page.findings.value" :version="page.tickLabels.value" />
+      <HairLines :desk="desk" :findings="page.findings.value" />
     </div>
     <div v-else class="empty">
       <template v-if="study.document">

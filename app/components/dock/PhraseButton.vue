@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import type { FieldName } from '~~/core/style/fields'
+
+/** A phrase of the sentence: what is chosen, and the way to its choices. */
+defineProps<{ field: FieldName; name: string; title: string; open: boolean }>()
+const emit = defineEmits<{ open: [event: Event, field: FieldName] }>()
+</script>
+
+<template>
+  <button type="button" class="phrase" aria-haspopup="listbox" :aria-expanded="open" :aria-label="`${name}: ${title}`" @click="emit('open', $event, field)" @keydown.down.prevent="emit('open', $event, field)">{{ title }}</button>
+</template>
+
+<style scoped>
+.phrase {
+  padding: 0 2px;
+  border: 0;
+  border-bottom: 1.5px solid var(--jade);
+  background: transparent;
+  color: var(--jade);
+  font-weight: 600;
+  line-height: 1.4;
+  cursor: pointer;
+}
+
+.phrase::after {
+  content: ' ▾';
+  font-size: 10px;
+  vertical-align: 2px;
+}
+
+.phrase:hover,
+.phrase[aria-expanded='true'] {
+  background: var(--jade-wash);
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import type { FieldName } from '~~/core/style/fields'
+import type { Choice, SentencePhrase } from '~/desk/choices'
+
+/** The style as a sentence whose phrases are the controls; one list serves them all. */
+const props = defineProps<{ subject: string; phrases: readonly SentencePhrase[]; choices: (field: FieldName) => Choice[] }>()
+const emit = defineEmits<{ choose: [name: string, choice: Choice] }>()
+
+const list = useTemplateRef<{ toggle(event: Event, target?: unknown): void; show(event: Event, target?: unknown): void; hide(): void }>('list')
+const opened = shallowRef<{ field: FieldName; button: HTMLElement } | null>(null)
+const phrase = computed(() => props.phrases.find(({ field }) => field === opened.value?.field) ?? null)
+const options = computed(() => (phrase.value ? props.choices(phrase.value.field) : []))
+
+function open(event: Event, field: FieldName) {
+  const button = event.currentTarget as HTMLElement
+  if (opened.value?.field === field) return list.value?.hide()
+  list.value?.hide()
+  opened.value = { field, button }
+  nextTick(() => list.value?.show(event, button))
+}
+function focusList() {
+  document.querySelector<HTMLElement>('.choices [role=listbox]')?.focus()
+}
+function close() {
+  opened.value?.button.focus()
+  opened.value = null
+}
+function choose(key: string | null) {
+  const found = options.value.find((choice) => choice.key === key)
+  if (found && phrase.value) emit('choose', phrase.value.name, found)
+  list.value?.hide()
+}
+</script>
+
+<template>
+  <p class="sentence">
+    Write <strong>{{ subject }}</strong>
+    <template v-for="one in phrases" :key="one.field">
+      <span class="lead">{{ one.lead.startsWith(',') ? `${one.lead} ` : ` ${one.lead} ` }}</span>
+      <PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" @open="open" />
+    </template>
+    <slot />
+    <Popover ref="list" @show="focusList" @hide="close">
+      <Listbox
+        v-if="phrase" :model-value="phrase.key" :options="options" option-value="key" option-label="title" :aria-label="phrase.name" scroll-height="21rem"
+        class="choices" @update:model-value="choose" @keydown.esc="list?.hide()"
+      >
+        <template #option="{ option }">
+          <span class="choice"><span>{{ option.title }}</span><span class="sample">{{ option.sample }}</span></span>
+        </template>
+      </Listbox>
+    </Popover>
+  </p>
+</template>
+
+<style scoped>
+.sentence {
+  font-size: var(--text-large);
+  line-height: 1.75;
+}
+
+.lead {
+  white-space: pre;
+}
+
+.choices {
+  border: 0;
+  background: transparent;
+}
+
+.choice {
+  display: flex;
+  width: 100%;
+  gap: var(--gap-5);
+  justify-content: space-between;
+}
+
+.sample {
+  color: var(--ink-soft);
+  white-space: pre;
+}
+</style>

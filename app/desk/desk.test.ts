@@ -1,0 +1,79 @@
+import { decimal, toText } from '~~/core/decimal/decimal'
+import { tellingValues } from '~~/core/data/telling'
+import { resolve } from '~~/core/label/resolve'
+import { inherit } from '~~/core/style/inherit'
+import type { Style } from '~~/core/style/fields'
+import type { Quantity } from '~~/shared/study'
+import { choicesOf, sentenceOf } from './choices'
+import { drawingOf } from './drawing'
+import { beamStops, powerText, railOf, withBeam, withCut } from './rail'
+
+const draw = (wanted: Quantity['ticks'], names: string[], cells: Parameters<typeof drawingOf>[3]) => drawingOf({ category: 'site', aggregate: 'sum' }, wanted, names, cells)
+const values = (...texts: string[]) => texts.map((text) => decimal(text))
+const rail = (style: Style, ...texts: string[]) => railOf(resolve(style, { values: texts }), tellingValues(values(...texts))!, decimal('0.25'))
+const digits = (row: { digits: readonly { digit: string; state: string }[] }, state: string) =>
+  row.digits.filter((digit) => digit.state === state).map(({ digit }) => digit).join('')
+
+test('a chart draws the exact sum of each category, the largest first, and says how many there are', () => {
+  const names = ['a', 'b', 'a', ...Array.from({ length: 12 }, (_, at) => `c${at}`)]
+  const drawing = draw({}, names, names.map((_, at) => (at === 3 ? null : decimal('0.1'))))!
+  expect(drawing.groups[0]).toMatchObject({ category: 'a' })
+  expect(toText(drawing.groups[0]!.value)).toBe('0.2')
+  expect([drawing.groups.length, drawing.categories]).toEqual([10, 13])
+})
+
+test('an axis that crosses zero encloses both sides; a step too small for it is replaced and said', () => {
+  const across = draw({ step: '5' }, ['a', 'b'], values('-7', '12'))!
+  expect(across.ticks.values.map(toText)).toEqual(['-10', '-5', '0', '5', '10', '15'])
+  const crowded = draw({ step: '0.1' }, ['a'], values('100'))!
+  expect(crowded.trouble).toMatch(/1001 ticks here/)
+  expect(crowded.ticks.values.length).toBeLessThan(20)
+  expect(draw({ step: '1e-9' }, ['a'], values('100'))!.trouble).toMatch(/more than 10000 ticks/)
+})
+
+test('nothing to draw is said as nothing', () => {
+  expect(draw({}, ['a'], [null])).toBeNull()
+})
+
+test('the rail shows kept digits, the one that decides, and those dropped', () => {
+  const [largest, smallest] = rail({ notation: 'scaled', rung: 6, fraction: [1, 1] }, '1284311.5', '307502').rows
+  expect([digits(largest!, 'kept'), digits(largest!, 'decides'), digits(largest!, 'dropped')]).toEqual(['12', '8', '43115'])
+  expect([digits(smallest!, 'pad'), digits(smallest!, 'kept'), digits(smallest!, 'decides')]).toEqual(['0', '3', '0'])
+  expect(largest).toMatchObject({ label: '1.3M', said: '1,300,000', off: '15,688.5' })
+})
+
+test('its rows are the largest, the smallest, the closest pair, what they differ by, and the step', () => {
+  const { rows } = rail({}, '5', '-70', '5.5')
+  expect(rows.map(({ name }) => name)).toEqual(['largest', 'smallest', 'closest pair', 'and', 'they differ by', 'tick step'])
+  expect(rows.map(({ label }) => label)).toEqual(['-70', '5', '5.5', '5', '0.5', '0.25'])
+})
+
+test('beam and cut say where they stand, and moving them changes one field', () => {
+  const style = inherit({ notation: 'scaled', rung: 6, fraction: [2, 2] })
+  const made = rail(style, '1284311.5', '5')
+  expect([made.beam, made.cut, made.beamIsShared]).toEqual([6, 4, true])
+  expect(beamStops(style, made)).toEqual([0, 3, 6, 9, 12])
+  expect(withBeam(style, 3)).toEqual({ notation: 'scaled', rung: 3 })
+  expect(withCut(style, 6, 5)).toEqual({ fraction: [1, 1] })
+  expect(withCut(inherit({ fraction: [0, 3] }), 0, -5)).toEqual({ fraction: [0, 5] })
+  expect([0, 6, -2].map((power) => powerText(power, style))).toEqual(['units', 'millions', 'ten to the -2'])
+})
+
+test('a style whose labels each have their own rung has no one beam', () => {
+  const made = rail({ notation: 'scaled', fraction: [0, 1] }, '1284311.5', '307')
+  expect(made.beamIsShared).toBe(false)
+  expect(made.rows.slice(0, 2).map(({ mark }) => mark)).toEqual([6, 0])
+})
+
+test('far powers do not make the rail endless', () => {
+  const made = rail({ notation: 'scientific' }, '1e300', '5e-324')
+  expect(made.high - made.low).toBeLessThan(60)
+})
+
+test('the sentence has the phrases that its style needs, and each choice is written with own numbers', () => {
+  expect(sentenceOf(inherit({})).map(({ field }) => field)).toEqual(['notation', 'fraction', 'grouping', 'sign', 'unit'])
+  expect(sentenceOf(inherit({ notation: 'scaled' })).map(({ field }) => field)).toContain('rung')
+  const choices = choicesOf('rung', inherit({ notation: 'scaled', fraction: [0, 1] }), [1284311.5, 307502], {})
+  expect(choices.map(({ title, sample }) => `${title}: ${sample}`)).toEqual(expect.arrayContaining(['in millions (M): 1.3M   0.3M', 'by its own rung: 1.3M   307.5K']))
+  expect(choicesOf('fraction', inherit({ fraction: [2, 5] }), [1.5], {})[0]).toMatchObject({ title: '2 to 5 decimals', sample: '1.50' })
+})

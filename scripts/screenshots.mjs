@@ -1,0 +1,47 @@
+// Remakes docs/screenshots/ from the demo.
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { root } from './lib/prepare.mjs'
+import { withProgram } from './lib/browser.mjs'
+
+const folder = join(root, 'docs', 'screenshots')
+mkdirSync(folder, { recursive: true })
+
+/** Each main view: its file, and how to get there from the desk of the demo. */
+const views = {
+  desk: async () => {},
+  'desk-mended': async (page) => {
+    await page.getByRole('button', { name: 'Write 2 decimals' }).click()
+    await page.getByText('beside what a machine writes').click()
+  },
+  choices: (page) => page.getByRole('button', { name: /^rung:/ }).click(),
+  import: async (page) => {
+    await page.getByRole('button', { name: 'Bring in data' }).click()
+    await page.getByLabel('Paste a table').fill('mooring;depth;keeper\nFarrow Ledge;4,125;Una\nHolm Skerry;11,75;Tove\nTarn Bight;x7;Una\nGull Stack;23,5;Ask\nNorthmost;38;Tove\nHythe Sands;2,875;Ask')
+  },
+  export: async (page) => {
+    await page.getByRole('button', { name: 'Take away as code' }).click()
+    await page.getByText('labels are those of the desk').waitFor()
+  },
+  studies: (page, url) => page.goto(`${url}/studies`),
+}
+
+await withProgram(async ({ browser, url }) => {
+  for (const [name, reach] of Object.entries(views)) {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })
+    await page.goto(url)
+    await page.getByText('The labels hide the step').or(page.getByText('Every label reads back')).or(page.getByText('Different numbers')).first().waitFor()
+    await reach(page, url)
+    await page.waitForTimeout(700)
+    await page.screenshot({ path: join(folder, `${name}.png`) })
+    if (name === 'desk-mended') {
+      // The views after it are of the demo as it comes.
+      await page.getByRole('button', { name: /^decimals:/ }).click()
+      await page.getByRole('option', { name: 'no decimals' }).click()
+      await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+      await page.waitForTimeout(700)
+    }
+    await page.close()
+  }
+})
+console.log(`${Object.keys(views).length} pictures in docs/screenshots`)

@@ -1,0 +1,61 @@
+import { readFileSync } from 'node:fs'
+import type { Browser, Page } from 'playwright-core'
+import { type Program, removeFolder, startBrowser, startProgram } from './lib/program'
+
+const axe = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
+
+let program: Program
+let browser: Browser
+let page: Page
+beforeAll(async () => {
+  program = await startProgram()
+  browser = await startBrowser()
+  page = await browser.newPage({ viewport: { width: 1280, height: 800 }, bypassCSP: true, reducedMotion: 'reduce' })
+}, 60_000)
+afterAll(async () => {
+  await browser.close()
+  await program.stop()
+  removeFolder(program.data)
+})
+
+/** What axe finds on the page, each with where. */
+async function violations(): Promise<string[]> {
+  await page.waitForTimeout(400)
+  await page.evaluate(axe)
+  return page.evaluate(async () => {
+    const { violations: found } = await (globalThis as unknown as { axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> } }).axe.run()
+    return found.flatMap(({ id, nodes }) => nodes.slice(0, 3).map(({ html }) => `${id}: ${html.slice(0, 200)}`))
+  })
+}
+
+test('axe finds nothing on the desk, its lists and its dialogs', async () => {
+  await page.goto(program.url)
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  await page.getByText('The axis goes up by').waitFor()
+  expect(await violations()).toEqual([])
+  await page.getByRole('button', { name: /^rung:/ }).click()
+  expect(await violations()).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill('a,b\nx,1')
+  expect(await violations()).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Take away as code' }).click()
+  await page.getByText('Run on 144 values').waitFor()
+  expect(await violations()).toEqual([])
+}, 60_000)
+
+test('axe finds nothing on the list of studies', async () => {
+  await page.goto(`${program.url}/studies`)
+  await page.getByRole('link', { name: 'Osprind Sound Kelp Cooperative' }).waitFor()
+  expect(await violations()).toEqual([])
+}, 30_000)
+
+test.each([[1024, 700], [1600, 1000]])('at %d×%d nothing is cut off at the sides', async (width, height) => {
+  await page.setViewportSize({ width, height })
+  await page.goto(program.url)
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0)
+  const dock = (await page.getByRole('slider', { name: /^Cut/ }).boundingBox())!
+  expect(dock.y + dock.height).toBeLessThanOrEqual(height)
+}, 30_000)
