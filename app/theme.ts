@@ -6,7 +6,7 @@ const shades = (...colours: string[]) =>
   Object.fromEntries([50, 100, 200, 300, 400, 500, 600, 700, 800, 900, 950].map((shade, at) => [shade, colours[at]]))
 
 const jade = shades('#eef6f2', '#d6eae2', '#aed6c7', '#7dbca7', '#4c9c85', '#2b806b', '#1d6857', '#185447', '#15443a', '#123830', '#08211c')
-const ivory = shades('#fdfaf2', '#f6f0e2', '#ebe2cf', '#dbcfb8', '#b8ab95', '#8f8473', '#6f655a', '#574f47', '#403a35', '#2b2623', '#191614')
+const ivory = shades('#fdfaf2', '#f6f0e2', '#ebe2cf', '#dbcfb8', '#a3967f', '#72685b', '#645a50', '#524a42', '#403a35', '#2b2623', '#191614')
 
 /** The look of the controls: ivory paper, dark ink, jade for what can be acted on. */
 export const preset = definePreset(Aura, {

@@ -75,7 +75,7 @@ test('the whole path: from a pasted table to a module that writes the same label
 
   await page.getByRole('button', { name: 'Take away as code' }).click()
   await page.getByText('Run on 8 values: all 8 labels are those of the desk.').waitFor()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download the module' }).click()])
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download volume.mjs' }).click()])
   const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-module-'))
   const file = join(folder, 'volume.mjs')
   writeFileSync(file, readFileSync(await download.path()))

@@ -25,6 +25,8 @@ function close() {
   opened.value?.button.focus()
   opened.value = null
 }
+const spoken = (choice: Choice) => `${choice.title} ${choice.sample.replace(/\s+/g, ' ')}`
+
 function choose(key: string | null) {
   const found = options.value.find((choice) => choice.key === key)
   if (found && phrase.value) emit('choose', phrase.value.name, found)
@@ -40,13 +42,13 @@ function choose(key: string | null) {
       <PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" @open="open" />
     </template>
     <slot />
-    <Popover ref="list" @show="focusList" @hide="close">
+    <Popover ref="list" :aria-label="`Choices of ${phrase?.name}`" @show="focusList" @hide="close">
       <Listbox
-        v-if="phrase" :model-value="phrase.key" :options="options" option-value="key" option-label="title" :aria-label="phrase.name" scroll-height="21rem"
+        v-if="phrase" :model-value="phrase.key" :options="options" option-value="key" :option-label="spoken" :aria-label="phrase.name" scroll-height="21rem"
         class="choices" @update:model-value="choose" @keydown.esc="list?.hide()"
       >
         <template #option="{ option }">
-          <span class="choice"><span>{{ option.title }}</span><span class="sample">{{ option.sample }}</span></span>
+          <span class="choice"><span>{{ option.title }}</span> <span class="sample">{{ option.sample }}</span></span>
         </template>
       </Listbox>
     </Popover>

@@ -51,8 +51,8 @@ async function copy() {
     </div>
     <template #footer>
       <Button :label="copied ? 'Copied' : 'Copy module'" :disabled="!made" severity="secondary" variant="outlined" @click="copy" />
-      <Button :label="`${stem || 'labels'}.d.mts`" aria-label="Download the types" :disabled="!made" variant="outlined" @click="download(`${stem}.d.mts`, made!.types)" />
-      <Button :label="`${stem || 'labels'}.mjs`" aria-label="Download the module" :disabled="!made" @click="download(made!.fileName, made!.module)" />
+      <Button :label="`Download ${stem || 'labels'}.d.mts`" :disabled="!made" variant="outlined" @click="download(`${stem}.d.mts`, made!.types)" />
+      <Button :label="`Download ${stem || 'labels'}.mjs`" :disabled="!made" @click="download(made!.fileName, made!.module)" />
     </template>
   </Dialog>
 </template>
