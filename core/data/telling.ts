@@ -1,0 +1,58 @@
+import { type Decimal, fromNumber, parseDecimal } from '../decimal/decimal'
+import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
+
+/** The values of a set that tell most about how to write it. */
+export interface Telling {
+  readonly largest: Decimal
+  readonly smallest: Decimal
+  /** The two different values that lie closest together; null where all are equal. */
+  readonly closest: readonly [Decimal, Decimal] | null
+}
+
+/**
+ * Finds the largest and the smallest value by size, and the closest pair.
+ *
+ * @param values finite; zero counts as smallest only where there is nothing else
+ * @returns null for an empty set
+ * @example tellingValues([decimal(3), decimal(-70), decimal(4)]).largest // -70
+ */
+export function tellingValues(values: readonly Decimal[]): Telling | null {
+  if (values.length === 0) return null
+  const sizes = values.filter((value) => value.coefficient !== 0n)
+  let largest = sizes[0] ?? values[0]!
+  let smallest = largest
+  for (const value of sizes) {
+    if (compare(magnitudeOf(value), magnitudeOf(largest)) > 0) largest = value
+    if (compare(magnitudeOf(value), magnitudeOf(smallest)) < 0) smallest = value
+  }
+  return { largest, smallest, closest: closestPair(values) }
+}
+
+function closestPair(values: readonly Decimal[]): Telling['closest'] {
+  const sorted = [...values].sort(compare)
+  let best: readonly [Decimal, Decimal] | null = null
+  let least: Decimal | null = null
+  for (let i = 1; i < sorted.length; i++) {
+    const [below, above] = [sorted[i - 1]!, sorted[i]!]
+    const apart = subtract(above, below)
+    if (apart.coefficient !== 0n && (!least || compare(apart, least) < 0)) [best, least] = [[below, above], apart]
+  }
+  return best
+}
+
+/**
+ * Numbers from a column's cells, which are doubles or decimal text; missing ones are left out.
+ *
+ * @example finite([1.5, NaN, '12345678901234567890']) // two decimals
+ */
+export function finite(cells: Iterable<number | string | null>): Decimal[] {
+  const found: Decimal[] = []
+  for (const cell of cells) {
+    if (typeof cell === 'number' && Number.isFinite(cell)) found.push(fromNumber(cell))
+    else if (typeof cell === 'string') {
+      const read = parseDecimal(cell)
+      if (read) found.push(read)
+    }
+  }
+  return found
+}
