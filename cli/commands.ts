@@ -1,42 +1,61 @@
-import { toText } from '../core/decimal/decimal'
+import { type Decimal, toText } from '../core/decimal/decimal'
 import { labeller } from '../core/label/labeller'
-import type { Reading } from '../core/label/readback'
+import { isInterval, type Said } from '../core/label/readback'
 import { resolve } from '../core/label/resolve'
+import { ladderOf } from '../core/ladders/find'
 import type { Style } from '../core/style/fields'
 import { decimalsOf, linearTicks } from '../core/ticks/linear'
-import { check, labelInput, readInput, ticksInput } from './input'
+import { check, labelInput, lineInput, linesInput, readInput, readJson, rungsInput, ticksInput } from './input'
 
 export interface CommandOptions {
   readonly parts?: boolean
 }
 export interface Command {
   readonly summary: string
+  /** @param input the whole of standard input, read as JSON */
   run(input: unknown, options: CommandOptions): unknown
 }
 
-const numberText = (value: Reading['candidates'][number]): string =>
-  typeof value === 'object' ? toText(value) : value < 0 ? '-Infinity' : 'Infinity'
+const boundText = (bound: Decimal | null): string | null => bound && toText(bound)
+
+/** What a label says, as JSON: decimal text, or the ends of an interval. */
+function saidText(said: Said): string | { from: string | null; to: string | null } {
+  if (typeof said !== 'object') return said < 0 ? '-Infinity' : 'Infinity'
+  return isInterval(said) ? { from: boundText(said.from), to: boundText(said.to) } : toText(said)
+}
+const readText = (said: Said | null) => (said === null ? null : saidText(said))
 
 const label: Command = {
-  summary: 'write values: {"style", "values"} in, {"labels"} out',
+  summary: 'write values: {"style", "values", "rows"?} in, {"labels", "title"?} out',
   run(input, { parts }) {
-    const { style, values, quantity } = check(labelInput, input)
-    const write = labeller(resolve(style, { values, recorded: quantity?.recorded }))
-    const labels = write.labels(values)
-    return parts ? { labels, parts: values.map((value) => write.parts(value)) } : { labels }
+    const { style, values, rows, quantity } = check(labelInput, input)
+    const plan = resolve(style, { values, rows, recorded: quantity?.recorded })
+    const write = labeller(plan)
+    return {
+      labels: write.labels(values, rows),
+      ...(plan.title === null ? {} : { title: plan.title }),
+      ...(parts ? { parts: values.map((one, at) => write.parts(one, rows?.[at])) } : {}),
+    }
   },
 }
 
 const read: Command = {
   summary: 'read labels back: {"style", "labels"} in, {"values", "problems"} out',
   run(input) {
-    const { style, labels, values, quantity } = check(readInput, input)
-    const write = labeller(resolve(style, { values, recorded: quantity?.recorded }))
+    const { style, labels, values, rows, quantity } = check(readInput, input)
+    const write = labeller(resolve(style, { values, rows, recorded: quantity?.recorded }))
     const readings = labels.map((one) => write.read(one))
     return {
-      values: readings.map(({ value }) => (value === null ? null : numberText(value))),
-      problems: readings.flatMap(({ value, missing, candidates }, at) => (value !== null || missing ? [] : [{ at, candidates: candidates.map(numberText) }])),
+      values: readings.map(({ value }) => readText(value)),
+      problems: readings.flatMap(({ value, missing, candidates }, at) => (value !== null || missing ? [] : [{ at, candidates: candidates.map(saidText) }])),
     }
+  },
+}
+
+const rungs: Command = {
+  summary: 'list a ladder: {"ladder"} in, {"rungs"} out',
+  run(input) {
+    return { rungs: ladderOf(check(rungsInput, input).ladder).rungs }
   },
 }
 
@@ -49,16 +68,36 @@ const ticks: Command = {
     const telling: Style = { fraction: [decimals, decimals] }
     const texts = values.map(toText)
     const write = labeller(resolve(style ?? telling, { values: texts, recorded: quantity?.recorded }))
+    const labels = write.labels(texts)
     return {
       step: toText(step),
-      ticks: texts.map((value) => {
-        const written = write.label(value)
-        const { value: back } = write.read(written)
-        return { value, label: written, readsBack: back === null ? null : numberText(back) }
-      }),
+      ticks: texts.map((value, at) => ({ value, label: labels[at], readsBack: readText(write.read(labels[at]!).value) })),
     }
   },
 }
 
 /** Every command, by its name. */
-export const commands: Record<string, Command> = { label, read, ticks }
+export const commands: Record<string, Command> = { label, read, rungs, ticks }
+
+/**
+ * Labels line by line: the first line gives the style, every other a value or a value with its
+ * row; a JSON string a line comes out. What is shared is not known line by line.
+ *
+ * @throws InputError naming the line
+ */
+export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<string> {
+  let write: ReturnType<typeof labeller> | undefined
+  let number = 0
+  for await (const line of lines) {
+    number++
+    const input = readJson(line, `line ${number}`)
+    if (!write) {
+      const { style, quantity } = check(linesInput, input)
+      write = labeller(resolve(style, { recorded: quantity?.recorded }))
+      continue
+    }
+    const given = check(lineInput, input, `line ${number}`)
+    const [value, row] = typeof given === 'object' && given !== null ? [given.value, given.row] : [given, undefined]
+    yield JSON.stringify(write.label(value, row))
+  }
+}

@@ -4,6 +4,7 @@ import { compare } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
 import { StyleError } from '../core/style/error'
+import { schemas } from '../core/style/schemas'
 import { styleSchema } from '../core/style/parse'
 
 /** Input that cannot be used; its message is one line. */
@@ -18,21 +19,21 @@ function keepDigits(text: string): number | string {
 }
 
 /** JSON with every digit of its numbers. @throws InputError */
-export function readJson(text: string): unknown {
+export function readJson(text: string, where = 'the input'): unknown {
   try {
     return parse(text, null, keepDigits)
   } catch (error) {
-    throw new InputError(`the input is no JSON: ${(error as Error).message}`)
+    throw new InputError(`${where} is no JSON: ${(error as Error).message}`)
   }
 }
 
 /** Checks an input against what a command takes. @throws InputError naming the place */
-export function check<Schema extends z.ZodType>(schema: Schema, input: unknown): z.infer<Schema> {
+export function check<Schema extends z.ZodType>(schema: Schema, input: unknown, at = 'input'): z.infer<Schema> {
   const result = schema.safeParse(input)
   if (result.success) return result.data
   const [issue] = result.error.issues
   const where = issue!.path.map((part, at) => (typeof part === 'number' ? `[${part}]` : at === 0 ? String(part) : `.${String(part)}`)).join('')
-  throw new InputError(issue!.message.startsWith('style') ? issue!.message : `${where || 'input'}: ${issue!.message}`)
+  throw new InputError(issue!.message.startsWith('style') ? issue!.message : `${where || at}: ${issue!.message}`)
 }
 
 const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], { error: 'takes a number, decimal text or null' })
@@ -43,8 +44,14 @@ const decimalText = z.union([z.number(), z.string()]).transform((input, context)
 })
 const quantity = z.strictObject({ recorded: z.int().min(-400).max(400).optional(), kind: z.string().optional() }).optional()
 
-export const labelInput = z.strictObject({ style: styleSchema, values: z.array(value), quantity })
-export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.string()), values: z.array(value).optional(), quantity })
+const rows = z.array(z.record(z.string(), z.unknown())).optional()
+
+export const labelInput = z.strictObject({ style: styleSchema, values: z.array(value), rows, quantity })
+export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.string()), values: z.array(value).optional(), rows, quantity })
+/** The first line of `label --lines`, and each line after it. */
+export const linesInput = z.strictObject({ style: styleSchema, quantity })
+export const lineInput = z.union([value, z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() })])
+export const rungsInput = z.strictObject({ ladder: schemas.ladder })
 export const ticksInput = z.strictObject({
   domain: z.tuple([decimalText, decimalText]),
   step: decimalText.optional(),

@@ -1,6 +1,7 @@
+import { createInterface } from 'node:readline'
 import { text } from 'node:stream/consumers'
 import { Command as Program } from 'commander'
-import { type CommandOptions, commands } from './commands'
+import { type CommandOptions, commands, labelLines } from './commands'
 import { isInputError, readJson } from './input'
 
 const BAD_INPUT = 2
@@ -11,6 +12,20 @@ function refuse(message: string): void {
   process.exitCode = BAD_INPUT
 }
 
+/** Lines are gathered before they are written, since a write for each would take most of the time. */
+const GATHERED = 1 << 16
+
+async function writeLines(): Promise<void> {
+  let waiting = ''
+  for await (const line of labelLines(createInterface({ input: process.stdin, crlfDelay: Infinity }))) {
+    waiting += `${line}\n`
+    if (waiting.length < GATHERED) continue
+    if (!process.stdout.write(waiting)) await new Promise((drained) => process.stdout.once('drain', drained))
+    waiting = ''
+  }
+  process.stdout.write(waiting)
+}
+
 const program = new Program('ivory-abacus')
   .description('Writes numbers as labels and reads labels back. JSON on standard input and output.')
   .exitOverride((error) => process.exit(error.exitCode === 0 ? 0 : BAD_INPUT))
@@ -18,9 +33,10 @@ const program = new Program('ivory-abacus')
 
 for (const [name, command] of Object.entries(commands)) {
   const own = program.command(name).description(command.summary)
-  if (name === 'label') own.option('--parts', 'add the parts of each label')
-  own.action(async (options: CommandOptions) => {
+  if (name === 'label') own.option('--parts', 'add the parts of each label').option('--lines', 'a value a line in, a label a line out')
+  own.action(async (options: CommandOptions & { lines?: boolean }) => {
     try {
+      if (options.lines) return await writeLines()
       const answer = command.run(readJson(await text(process.stdin)), options)
       process.stdout.write(`${JSON.stringify(answer)}\n`)
     } catch (error) {

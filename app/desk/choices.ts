@@ -17,7 +17,12 @@ export interface SentencePhrase {
   readonly name: string
   readonly key: string
   readonly title: string
+  /** Whether it says what nobody set and few set; it waits until it is asked for. */
+  readonly rare: boolean
 }
+
+/** Phrases that every sentence has; the others stand in it once they are set. */
+const USUAL: readonly FieldName[] = ['notation', 'rung', 'exponent', 'multipleOf', 'fraction', 'grouping', 'unit']
 
 const phraseOf = (field: FieldName) => fields[field].phrase as Phrase<unknown> | undefined
 const keyOf = (value: unknown): string => JSON.stringify(value)
@@ -28,8 +33,15 @@ export function sentenceOf(style: FullStyle): SentencePhrase[] {
     const phrase = phraseOf(field)
     if (!phrase?.applies(style)) return []
     const value = style[field]
-    return [{ field, lead: phrase.lead, name: phrase.name, key: keyOf(value), title: phrase.say(value, style) }]
+    const rare = !USUAL.includes(field) && keyOf(value) === keyOf(fields[field].byDefault)
+    return [{ field, lead: phrase.lead, name: phrase.name, key: keyOf(value), title: phrase.say(value, style), rare }]
   })
+}
+
+/** Decimals and significant digits take each other's place. */
+function replaced(field: FieldName, value: unknown): Style {
+  if (field === 'significant' && value !== null) return { fraction: null }
+  return field === 'fraction' ? { significant: null } : {}
 }
 
 /**
@@ -44,7 +56,7 @@ export function choicesOf(field: FieldName, style: FullStyle, samples: readonly 
   const own = style[field]
   const values = listed.some((value) => keyOf(value) === keyOf(own)) ? listed : [own, ...listed]
   return values.map((value) => {
-    const patch = { [field]: value } as Style
+    const patch = { ...replaced(field, value), [field]: value } as Style
     return { key: keyOf(value), title: phrase.say(value, style), patch, sample: labeller(resolve({ ...style, ...patch }, context)).labels(samples).join('   ') }
   })
 }

@@ -7,7 +7,7 @@ const MOST_TRIED = 24
 
 /** More and more decimals, one at a time. */
 export function* moreDecimals({ style }: Proof): Generator<Change> {
-  const [, most] = inherit(style).fraction
+  const most = inherit(style).fraction?.[1] ?? 0
   for (let count = most + 1; count <= Math.min(most + MOST_TRIED, 100); count++) {
     yield { title: `Write ${decimalsText(count)}`, style: { ...style, ...withDecimals(style, count) } }
   }

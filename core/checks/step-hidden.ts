@@ -1,6 +1,6 @@
-import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
+import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, toText } from '../decimal/decimal'
-import { lastPlaceOf } from '../label/decide'
+import { unitOfLastDigit } from '../label/decide'
 import { plainly } from '../decimal/plainly'
 import { isExact, moreDecimals } from './decimals'
 import type { Change, Check, Proof } from './types'
@@ -23,7 +23,7 @@ function worstTick(proof: Proof): number {
 
 /** The smallest round step that the labels' last digit can tell. */
 function* widerSteps(proof: Proof): Generator<Change> {
-  const place = Math.max(...proof.written.map((written) => lastPlaceOf(proof.plan, written)))
+  const place = Math.max(...proof.written.map((written) => leadingPower(unitOfLastDigit(proof.plan, written))))
   for (const [coefficient, exponent] of [[1n, 0], [2n, 0], [5n, 0], [1n, 1]] as const) {
     const step: Decimal = { coefficient, exponent: place + exponent }
     if (compare(step, proof.step!) <= 0) continue

@@ -1,4 +1,4 @@
-import { absolute, tenTo } from './arithmetic'
+import { absolute, leadingPower, tenTo } from './arithmetic'
 import type { Decimal } from './decimal'
 
 export const ROUNDING_MODES = [
@@ -62,14 +62,38 @@ export function roundToPlace(value: Decimal, place: number, mode: RoundingMode):
 }
 
 /**
+ * The whole quotient of two decimals, rounded.
+ *
+ * @param divisor above zero
+ * @example quotientRounded(decimal('1.03'), decimal('0.05'), 'halfExpand') // 21n
+ */
+export function quotientRounded(value: Decimal, divisor: Decimal, mode: RoundingMode): bigint {
+  const surplus = value.exponent - divisor.exponent
+  const numerator = value.coefficient * tenTo(Math.max(surplus, 0))
+  return divideRounded(numerator, divisor.coefficient * tenTo(Math.max(-surplus, 0)), mode)
+}
+
+/**
  * Rounds to a multiple of an increment, in units of 10^(the increment's exponent).
  *
  * @param increment above zero
  * @example roundToIncrement(decimal('1.03'), decimal('0.05'), 'halfExpand') // 105n, hundredths
  */
-export function roundToIncrement(value: Decimal, increment: Decimal, mode: RoundingMode): bigint {
-  const surplus = value.exponent - increment.exponent
-  const numerator = value.coefficient * tenTo(Math.max(surplus, 0))
-  const denominator = increment.coefficient * tenTo(Math.max(-surplus, 0))
-  return divideRounded(numerator, denominator, mode) * increment.coefficient
+export const roundToIncrement = (value: Decimal, increment: Decimal, mode: RoundingMode): bigint =>
+  quotientRounded(value, increment, mode) * increment.coefficient
+
+const QUOTIENT_DIGITS = 60
+
+/**
+ * a ÷ b: exact where it ends within 60 significant digits, rounded there otherwise.
+ *
+ * @param b not zero
+ * @example divide(decimal(1), decimal(8)) // 0.125
+ */
+export function divide(a: Decimal, b: Decimal): Decimal {
+  if (a.coefficient === 0n) return a
+  const place = leadingPower(a) - leadingPower(b) - QUOTIENT_DIGITS
+  const sign = b.coefficient < 0n ? -1n : 1n
+  const unit = { coefficient: absolute(b.coefficient), exponent: b.exponent + place }
+  return { coefficient: sign * quotientRounded(a, unit, 'halfEven'), exponent: place }
 }

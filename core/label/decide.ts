@@ -1,69 +1,63 @@
-import { absolute, compare, leadingPower, shift } from '../decimal/arithmetic'
-import type { Decimal } from '../decimal/decimal'
-import { roundToPlace } from '../decimal/round'
-import type { Plan, Rule, SignMode, SignState, Written } from './types'
+import { compare, leadingPower, magnitudeOf, multiply, shift } from '../decimal/arithmetic'
+import { type Base, reaches, scaleBy } from '../decimal/powers'
+import { type Decimal, decimal, ZERO } from '../decimal/decimal'
+import { divide } from '../decimal/round'
+import { decideMultiple } from './multiple'
+import { keep, type Kept } from './keep'
+import type { Condition, Plan, Row, Rule, SignMode, SignState, Written } from './types'
 import { type Amount, isFiniteAmount } from './value'
 
-/** Where the number is written: in which rung, or with which exponent, so over which power of ten. */
+/** Where the number is written: in which rung, or with which exponent, so over which power. */
 interface Level {
   readonly rung: number
   readonly exponent: number | null
+  readonly base: Base
   readonly power: number
+  /** The power of the number from which the level is used. */
+  readonly from: number
 }
 
-interface Kept {
-  readonly digits: bigint
-  readonly place: number
-  readonly decimals: number
-}
-
-const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = { digits: 0n, place: 0, decimals: 0, rung: 0, exponent: null }
+const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = { digits: 0n, place: 0, decimals: 0, rung: 0, exponent: null, denominator: 1, bound: '' }
 
 const floorTo = (n: number, step: number): number => Math.floor(n / step) * step
 
 /** The place in the rungs of the units, which carry no text. */
-const unitsRung = (rule: Rule): number => Math.max(0, rule.rungs.findIndex((rung) => rung.power === 0))
-const atExponent = (rule: Rule, power: number): Level => ({ rung: unitsRung(rule), exponent: power, power })
-const atRung = (rule: Rule, rung: number): Level => ({ rung, exponent: null, power: rule.rungs[rung]!.power })
+export const unitsRung = (rule: Rule): number => Math.max(0, rule.rungs.findIndex((rung) => rung.power === 0))
+const atExponent = (rule: Rule, power: number): Level => ({ rung: unitsRung(rule), exponent: power, base: 10, power, from: power })
+const atRung = (rule: Rule, at: number): Level => ({ ...rule.rungs[at]!, rung: at, exponent: null })
 
-/** @param lead power of ten of the leading digit; -Infinity for zero */
-function levelOf(rule: Rule, lead: number): Level {
+/** The power of ten from which labels leave the ladder, where they do. */
+function isBeyond(rule: Rule, value: Decimal): boolean {
+  const last = rule.rungs[rule.rungs.length - 1]!
+  return rule.beyond !== null && reaches(scaleBy(value, last.base, -last.power), 10, rule.beyond)
+}
+
+function levelOf(rule: Rule, value: Decimal): Level {
+  const lead = leadingPower(value)
   if (rule.exponent) {
     const own = lead === -Infinity ? 0 : floorTo(lead, rule.exponent.step)
     return atExponent(rule, rule.exponent.fixed ?? own)
   }
-  if (rule.lastPower !== null && lead >= rule.lastPower) return atExponent(rule, lead)
+  if (isBeyond(rule, value)) return atExponent(rule, lead)
   if (rule.fixedRung !== null) return atRung(rule, rule.fixedRung)
   if (lead === -Infinity) return atRung(rule, unitsRung(rule))
   let rung = 0
-  while (rung + 1 < rule.rungs.length && rule.rungs[rung + 1]!.power <= lead) rung++
+  while (rung + 1 < rule.rungs.length && reaches(value, rule.rungs[rung + 1]!.base, rule.rungs[rung + 1]!.from)) rung++
   return atRung(rule, rung)
 }
 
-/** The level to which a label goes that rounded up to it; null where there is none. */
-function nextLevel(rule: Rule, level: Level): Level | null {
+/** The level to which a label goes that rounded up to it; null where it stays. */
+function carriedLevel(rule: Rule, level: Level, rounded: Decimal): Level | null {
   if (level.exponent !== null) {
     if (rule.exponent && rule.exponent.fixed !== null) return null
-    return atExponent(rule, level.exponent + (rule.exponent?.step ?? 1))
+    const next = atExponent(rule, level.exponent + (rule.exponent?.step ?? 1))
+    return reaches(rounded, 10, next.power) ? next : null
   }
-  const isLast = level.rung === rule.rungs.length - 1
-  if (isLast) return rule.lastPower === null ? null : atExponent(rule, rule.lastPower)
-  return rule.fixedRung === null ? atRung(rule, level.rung + 1) : null
+  if (level.rung === rule.rungs.length - 1) return isBeyond(rule, rounded) ? atExponent(rule, leadingPower(rounded)) : null
+  if (rule.fixedRung !== null) return null
+  const next = atRung(rule, level.rung + 1)
+  return reaches(rounded, next.base, next.from) ? next : null
 }
-
-function keep(rule: Rule, value: Decimal): Kept {
-  const [least, most] = rule.precision.fraction
-  let digits = absolute(roundToPlace(value, -most, rule.precision.rounding))
-  let place = -most
-  while (place < -least && digits % 10n === 0n) {
-    digits /= 10n
-    place++
-  }
-  return { digits, place, decimals: -place }
-}
-
-const reaches = (kept: Kept, power: number): boolean =>
-  compare({ coefficient: kept.digits, exponent: kept.place }, { coefficient: 1n, exponent: power }) >= 0
 
 const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignState> = {
   auto: (negative) => (negative ? 'minus' : 'none'),
@@ -73,17 +67,41 @@ const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignState> =
   parentheses: (negative) => (negative ? 'minus' : 'none'),
 }
 
-function decideNumber(rule: Rule, at: number, value: Decimal): Written {
-  let level = levelOf(rule, leadingPower(value))
-  let kept = keep(rule, shift(value, -level.power))
-  const next = nextLevel(rule, level)
-  if (next && reaches(kept, next.power - level.power)) {
-    const carried = keep(rule, shift(value, -next.power))
-    if (carried.digits !== 0n) [level, kept] = [next, carried]
+function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound'> {
+  const kept = (level: Level): Kept => keep(rule.precision, scaleBy(value, level.base, -level.power))
+  let level = levelOf(rule, value)
+  let now = kept(level)
+  const next = carriedLevel(rule, level, scaleBy({ coefficient: now.digits, exponent: now.place }, level.base, level.power))
+  if (next) {
+    const carried = kept(next)
+    if (carried.digits !== 0n) [level, now] = [next, carried]
   }
-  const zero = kept.digits === 0n
+  const zero = now.digits === 0n
+  // What rounds to zero is written as zero is.
+  if (zero && value.coefficient !== 0n) return decideNumber(rule, ZERO)
   const sign = signs[rule.sign](value.coefficient < 0n && !zero, zero)
-  return { kind: 'number', rule: at, sign, ...kept, rung: level.rung, exponent: level.exponent }
+  return { kind: 'number', sign, ...now, rung: level.rung, exponent: level.exponent, denominator: 1 }
+}
+
+const isBelow = (size: Decimal, power: number): boolean => size.coefficient === 0n || leadingPower(size) < power
+
+function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
+  if ('column' in when) return row !== undefined && when.is.includes(String(row[when.column] ?? ''))
+  if (!value) return false
+  const { from, to } = when.magnitude
+  const size = magnitudeOf(value)
+  return (from === undefined || !isBelow(size, from)) && (to === undefined || isBelow(size, to))
+}
+
+/** The place of the rule that writes a value: the first whose condition it meets. */
+export const ruleFor = (plan: { readonly rules: readonly { readonly when: Condition | null }[] }, value: Decimal | null, row?: Row): number =>
+  plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
+
+/** A value held to the rule's bounds, and which of them it lies beyond. */
+function held(rule: Rule, value: Decimal): { value: Decimal; bound: Written['bound'] } {
+  if (rule.under !== null && compare(value, decimal(rule.under)) < 0) return { value: decimal(rule.under), bound: '<' }
+  if (rule.over !== null && compare(value, decimal(rule.over)) > 0) return { value: decimal(rule.over), bound: '>' }
+  return { value, bound: '' }
 }
 
 /**
@@ -92,14 +110,38 @@ function decideNumber(rule: Rule, at: number, value: Decimal): Written {
  *
  * @param plan from `resolve`
  * @param amount from `amountOf`
+ * @param row the cells beside it, where the plan has cases by column
  * @example decide(plan, amountOf(999950)) // digits 10n, place -1, the rung of 10⁶
  */
-export function decide(plan: Plan, amount: Amount): Written {
-  const at = plan.rules.length - 1
+export function decide(plan: Plan, amount: Amount, row?: Row): Written {
+  if (!isFiniteAmount(amount)) {
+    const at = ruleFor(plan, null, row)
+    const rule = plan.rules[at]!
+    if (amount === null) return { ...NOTHING, kind: 'missing', rule: at, sign: 'none' }
+    return { ...NOTHING, kind: 'infinite', rule: at, sign: signs[rule.sign](amount < 0, false), rung: rule.fixedRung ?? unitsRung(rule) }
+  }
+  const trueValue = shift(amount, plan.recorded)
+  const at = ruleFor(plan, trueValue, row)
   const rule = plan.rules[at]!
-  if (isFiniteAmount(amount)) return decideNumber(rule, at, shift(amount, plan.recorded))
-  if (amount === null) return { ...NOTHING, kind: 'missing', rule: at, sign: 'none' }
-  return { ...NOTHING, kind: 'infinite', rule: at, sign: signs[rule.sign](amount < 0, false), rung: rule.fixedRung ?? unitsRung(rule) }
+  if (rule.zero !== null && amount.coefficient === 0n) return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
+  const { value, bound } = held(rule, trueValue)
+  const inUnits = rule.factor === '1' ? value : multiply(value, decimal(rule.factor))
+  const decided = rule.multiple ? decideMultiple(rule, inUnits, signs[rule.sign]) : decideNumber(rule, inUnits)
+  return { ...decided, rule: at, bound }
+}
+
+/** The number of cells in one unit of what is written: rung or exponent, constant, factor and `recorded`. */
+function measure(plan: Plan, rule: Rule, number: Decimal): Decimal {
+  const constant = rule.multiple ? multiply(number, decimal(rule.multiple.value)) : number
+  const value = rule.factor === '1' ? constant : divide(constant, decimal(rule.factor))
+  return shift(value, -plan.recorded)
+}
+
+/** A written number, by its rule's measure, in the cells' own: what a reader gets from it. */
+export function inCells(plan: Plan, rule: Rule, number: Decimal, written: Pick<Written, 'rung' | 'exponent' | 'denominator'>): Decimal {
+  const rung = rule.rungs[written.rung]!
+  const whole = written.exponent === null ? scaleBy(number, rung.base, rung.power) : shift(number, written.exponent)
+  return measure(plan, rule, written.denominator === 1 ? whole : divide(whole, decimal(written.denominator)))
 }
 
 /**
@@ -108,13 +150,11 @@ export function decide(plan: Plan, amount: Amount): Written {
  * @example saidBy(plan, decide(plan, amountOf(1264000))) // 1300000, where one decimal of M is kept
  */
 export function saidBy(plan: Plan, written: Written): Decimal {
-  const power = written.exponent ?? plan.rules[written.rule]!.rungs[written.rung]!.power
   const coefficient = written.sign === 'minus' ? -written.digits : written.digits
-  return { coefficient, exponent: written.place + power - plan.recorded }
+  return inCells(plan, plan.rules[written.rule]!, { coefficient, exponent: written.place }, written)
 }
 
-/** The power of ten of the last digit written, in the cells' own measure. */
-export function lastPlaceOf(plan: Plan, written: Written): number {
-  const power = written.exponent ?? plan.rules[written.rule]!.rungs[written.rung]!.power
-  return -written.decimals + power - plan.recorded
+/** One unit of the last digit written, in the cells' own measure. */
+export function unitOfLastDigit(plan: Plan, written: Written): Decimal {
+  return magnitudeOf(inCells(plan, plan.rules[written.rule]!, { coefficient: 1n, exponent: -written.decimals }, { ...written, denominator: 1 }))
 }

@@ -1,15 +1,20 @@
 import fc from 'fast-check'
-import { compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
+import { add, compare, leadingPower, magnitudeOf, multiply, shift, subtract } from '../decimal/arithmetic'
 import { decimal, type Decimal, fromNumber } from '../decimal/decimal'
-import { isDirected, ROUNDING_MODES } from '../decimal/round'
+import { divide, isDirected, ROUNDING_MODES } from '../decimal/round'
 import { LADDER_IDS } from '../ladders'
 import { NOTATION_IDS } from '../notations'
 import type { FullStyle, Style } from '../style/fields'
-import { saidBy } from './decide'
+import { inCells, saidBy } from './decide'
+import { lastPlace } from './keep'
 import { labeller } from './labeller'
 import { resolve } from './resolve'
-import type { Written } from './types'
+import type { Plan, Written } from './types'
 
+/** A simple fraction stands for all within 10⁻⁹ of it. */
+const TOLERANCE = decimal('1e-9')
+/** Constants are known to 60 digits. */
+const CONSTANT_ERROR = decimal('1e-50')
 const double = fc.double({ noNaN: true, noDefaultInfinity: true })
 /** Doubles as they come, and those close to where labels carry. */
 const value = fc.oneof(
@@ -19,30 +24,45 @@ const value = fc.oneof(
 )
 const unit: fc.Arbitrary<FullStyle['unit']> = fc.constantFrom<FullStyle['unit']>(
   { kind: 'none' }, { kind: 'currency', code: 'EUR' }, { kind: 'currency', code: 'CHF' },
-  { kind: 'symbol', text: 'kg' }, { kind: 'symbol', text: '#', side: 'before' },
+  { kind: 'percent' }, { kind: 'basisPoint' }, { kind: 'symbol', text: 'kg' }, { kind: 'symbol', text: '#', side: 'before' },
 )
+const pair = (least: number) => fc.tuple(fc.integer({ min: least, max: 6 }), fc.integer({ min: least, max: 6 })).map(([a, b]) => [Math.min(a, b), Math.max(a, b)] as [number, number])
+const rungs: Record<(typeof LADDER_IDS)[number], number[]> = { short: [0, 3, 12, 303], si: [-9, 0, 6], long: [9, 12], indian: [5, 7], myriad: [4, 16], binary: [10, 40] }
 /** Every style with its sign shown. */
-const style: fc.Arbitrary<Style> = fc.record({
+const style: fc.Arbitrary<Style> = fc.constantFrom(...LADDER_IDS).chain((ladder) => fc.record({
   notation: fc.constantFrom(...NOTATION_IDS),
-  ladder: fc.constantFrom(...LADDER_IDS),
-  rung: fc.constantFrom<FullStyle['rung'][]>('each', 'shared', 0, 3, 12),
+  ladder: fc.constant<FullStyle['ladder']>(ladder),
+  rung: fc.constantFrom<FullStyle['rung'][]>('each', 'shared', ...rungs[ladder]),
+  rungForm: fc.constantFrom<FullStyle['rungForm'][]>('symbol', 'word', 'symbolExponent'),
+  rungFrom: fc.constantFrom<FullStyle['rungFrom'][]>(null, 4, 6),
   exponent: fc.oneof(fc.constantFrom<FullStyle['exponent'][]>('each', 'shared'), fc.integer({ min: -12, max: 12 })),
   exponentForm: fc.constantFrom<FullStyle['exponentForm'][]>('times', 'e', 'E', 'power'),
-  fraction: fc.tuple(fc.nat(6), fc.nat(6)).map(([a, b]) => [Math.min(a, b), Math.max(a, b)] as [number, number]),
+  multipleOf: fc.constantFrom('pi' as const, 'tau' as const, 'e' as const, '0.25', '7'),
+  fraction: pair(0),
+  significant: fc.option(pair(1)),
+  priority: fc.constantFrom<FullStyle['priority'][]>('morePrecision', 'lessPrecision'),
   rounding: fc.constantFrom(...ROUNDING_MODES),
+  trailingZeros: fc.constantFrom<FullStyle['trailingZeros'][]>('auto', 'stripIfInteger'),
   grouping: fc.constantFrom<FullStyle['grouping'][]>('auto', 'always', 'min2', 'never'),
   sign: fc.constantFrom<FullStyle['sign'][]>('auto', 'always', 'exceptZero', 'parentheses'),
   marks: fc.constantFrom<Partial<FullStyle['marks']>[]>({}, { minus: '−' }, { decimal: ',', group: '.' }, { group: '\u202f' }),
+  factor: fc.constantFrom('1', '1000', '0.001', '2.5'),
+  before: fc.constantFrom('', '≈ '),
+  after: fc.constantFrom('', '*'),
   unit,
-}, { requiredKeys: [] })
+}, { requiredKeys: ['ladder'] }))
 
 const written = (styleOf: Style, values: number[]) => {
   const plan = resolve(styleOf, { values })
   return { plan, write: labeller(plan) }
 }
-const unitOf = (plan: ReturnType<typeof resolve>, one: Written): Decimal => {
-  const power = one.exponent ?? plan.rules[0]!.rungs[one.rung]!.power
-  return { coefficient: 1n, exponent: power - plan.rules[0]!.precision.fraction[1] }
+/** What one unit of the last place that the style decides is worth, in the value's own measure. */
+function lastUnit(plan: Plan, one: Written, value: Decimal): Decimal {
+  const rule = plan.rules[0]!
+  const unitHere = inCells(plan, rule, decimal(1), { ...one, denominator: 1 })
+  const ratio = divide(value, unitHere)
+  const lead = ratio.coefficient === 0n ? 0 : leadingPower(ratio)
+  return magnitudeOf(shift(unitHere, lastPlace(rule.precision, lead)))
 }
 
 test('a label reads back within half a unit of its last place, a directed one within a whole', () => {
@@ -51,8 +71,9 @@ test('a label reads back within half a unit of its last place, a directed one wi
     const read = write.read(write.label(number))
     expect(read.candidates).toHaveLength(1)
     const off = magnitudeOf(subtract(read.value as Decimal, fromNumber(number)))
-    const unitHere = unitOf(plan, write.written(number))
-    const allowed = isDirected(plan.rules[0]!.precision.rounding) ? unitHere : multiply(unitHere, decimal('0.5'))
+    const one = write.written(number)
+    const unitHere = lastUnit(plan, one, fromNumber(number))
+    const allowed = plan.rules[0]!.multiple ? add(add(unitHere, magnitudeOf(inCells(plan, plan.rules[0]!, TOLERANCE, { ...one, denominator: 1 }))), multiply(magnitudeOf(fromNumber(number)), CONSTANT_ERROR)) : isDirected(plan.rules[0]!.precision.rounding) ? unitHere : multiply(unitHere, decimal('0.5'))
     expect(compare(off, allowed)).toBeLessThanOrEqual(0)
   }), { numRuns: 2000 })
 })

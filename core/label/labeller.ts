@@ -1,19 +1,19 @@
 import { decide } from './decide'
 import { readBack, type Reading } from './readback'
-import type { Part, Plan, Value, Written } from './types'
+import type { Part, Plan, Row, Value, Written } from './types'
 import { amountOf } from './value'
 import { partsOf, textOf } from './write'
 
 /** Writes and reads labels by one Plan. */
 export interface Labeller {
   /** The label of a value. @throws ValueError when it is no number */
-  label(value: Value): string
+  label(value: Value, row?: Row): string
   /** The labels of many values, in their order. @throws ValueError naming the index */
-  labels(values: Iterable<Value>): string[]
+  labels(values: Iterable<Value>, rows?: readonly Row[]): string[]
   /** The parts of a label: sign, digits, marks, rung, unit. */
-  parts(value: Value): Part[]
+  parts(value: Value, row?: Row): Part[]
   /** What is written, before it is text. */
-  written(value: Value): Written
+  written(value: Value, row?: Row): Written
   /** The number that a reader gets from a label, with every other way to read it. */
   read(label: string): Reading
 }
@@ -24,11 +24,17 @@ export interface Labeller {
  * @example labeller(plan).label(1264000) // '1.3M'
  */
 export function labeller(plan: Plan): Labeller {
-  const written = (value: Value, at?: number) => decide(plan, amountOf(value, at))
+  const written = (value: Value, row?: Row, at?: number) => decide(plan, amountOf(value, at), row)
+  /** Whether the label at a place says rung and unit. */
+  const says = (at: number, count: number) =>
+    plan.unitAt === 'label' || (plan.unitAt === 'first' && at === 0) || (plan.unitAt === 'last' && at === count - 1)
   return {
-    label: (value) => textOf(plan, written(value)),
-    labels: (values) => Array.from(values, (value, at) => textOf(plan, written(value, at))),
-    parts: (value) => partsOf(plan, written(value)),
+    label: (value, row) => textOf(plan, written(value, row), plan.unitAt === 'label'),
+    labels(values, rows) {
+      const all = Array.isArray(values) ? (values as readonly Value[]) : Array.from(values)
+      return all.map((value, at) => textOf(plan, written(value, rows?.[at], at), says(at, all.length)))
+    },
+    parts: (value, row) => partsOf(plan, written(value, row), plan.unitAt === 'label'),
     written,
     read: (label) => readBack(label, plan),
   }

@@ -1,27 +1,41 @@
-import { compare, negate, shift } from '../decimal/arithmetic'
+import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
-import type { Frame, Plan, Rule, Rung, SignState } from './types'
+import { inCells, unitsRung } from './decide'
+import type { Frame, Plan, Rule, SignState, Slot, Written } from './types'
+
+/** All numbers below or above one. */
+export interface Interval {
+  readonly from: Decimal | null
+  readonly to: Decimal | null
+}
+/** What a label can stand for: a number, one of the infinities, an interval. */
+export type Said = Decimal | 1 | -1 | Interval
 
 /** What a reader gets from a label. */
 export interface Reading {
   /** The number, in the cells' own measure; null where there is none or more than one. */
-  readonly value: Decimal | 1 | -1 | null
+  readonly value: Said | null
   /** The label stands for a missing value. */
   readonly missing: boolean
-  /** All numbers that the label can be read as; one where it is clear. */
-  readonly candidates: readonly (Decimal | 1 | -1)[]
+  /** All that the label can be read as; one where it is clear. */
+  readonly candidates: readonly Said[]
 }
+
+export const isInterval = (said: Said): said is Interval => typeof said === 'object' && 'from' in said
+
+type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
 
 const SUPERSCRIPT_DIGITS: Record<string, string> = Object.fromEntries([...'⁰¹²³⁴⁵⁶⁷⁸⁹'].map((c, i) => [c, String(i)]))
 const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D?)(\d+))$/s
 
-const UNITS: Rung = { power: 0, text: '', gap: '' }
-
-function textAround(frame: Frame, rung: Rung): [string, string] {
-  const side = (slots: Frame['before']) =>
-    slots.map((slot) => (slot !== 'rung' ? slot.value : rung.text && rung.gap + rung.text)).join('')
-  return [side(frame.before), side(frame.after)]
+function slotText(rule: Rule, rung: number | null, slot: Slot): string {
+  if (typeof slot === 'object') return slot.value
+  const { text, gap } = rung === null ? { text: '', gap: '' } : rule.rungs[rung]!
+  return text && (slot === 'rung' ? gap : '') + text
 }
+/** What stands before and after the number. @param rung null where none is written */
+const textAround = (rule: Rule, frame: Frame, rung: number | null): [string, string] =>
+  [frame.before, frame.after].map((slots) => slots.map((slot) => slotText(rule, rung, slot)).join('')) as [string, string]
 
 /** Reads whole and decimal digits with the rule's marks; groups must stand where the rule puts them. */
 function readDigits(text: string, rule: Rule): Decimal | null {
@@ -39,55 +53,94 @@ function readDigits(text: string, rule: Rule): Decimal | null {
   return parseDecimal(fraction === undefined ? digits : `${digits}.${fraction}`)
 }
 
-/** @param bare whether a number without an exponent may stand here */
-function readNumber(text: string, rule: Rule, bare: boolean): Decimal | null {
-  const match = rule.exponent || rule.lastPower !== null ? EXPONENT.exec(text) : null
-  if (!match) return bare ? readDigits(text, rule) : null
+const ONE = parseDecimal('1')!
+
+function readExponent(text: string, rule: Rule): { number: Decimal; reach: Reach } | null {
+  const match = EXPONENT.exec(text)
+  if (!match) return null
   const [, head = '', raised, minus, plain] = match
   if (minus && minus !== rule.marks.minus) return null
-  const power = raised
+  const exponent = raised
     ? Number(raised.replace('⁻', '-').replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => SUPERSCRIPT_DIGITS[digit]!))
     : Number(plain) * (minus ? -1 : 1)
-  const mantissa = head === '' && raised ? parseDecimal('1') : readDigits(head, rule)
-  return mantissa && shift(mantissa, power)
+  const number = head === '' && raised ? ONE : readDigits(head, rule)
+  return number && { number, reach: { rung: unitsRung(rule), exponent, denominator: 1 } }
 }
 
-function readByRule(label: string, rule: Rule, recorded: number, found: Reading['candidates'][number][]): void {
-  const rungs = rule.fixedRung === null ? rule.rungs : rule.rungs.slice(rule.fixedRung, rule.fixedRung + 1)
-  const keep = (value: Decimal | 1 | -1) => {
-    const same = (other: Decimal | 1 | -1) =>
-      typeof value === 'object' && typeof other === 'object' ? compare(value, other) === 0 : value === other
-    if (!found.some(same)) found.push(value)
+function readMultiple(text: string, rule: Rule): { number: Decimal; reach: Reach } | null {
+  const { alone, behind } = rule.multiple!
+  const [head = '', below] = text.split(/\/(?=\d+$)/)
+  const denominator = below === undefined ? 1 : Number(below)
+  const reach: Reach = { rung: 0, exponent: null, denominator }
+  if (head === alone) return { number: ONE, reach }
+  if (head.endsWith(behind)) {
+    const number = readDigits(head.slice(0, -behind.length), rule)
+    return number && { number, reach }
   }
-  for (const [state, frame] of Object.entries(rule.frames) as [SignState, Frame][]) {
-    const sign = state === 'minus' ? -1 : 1
-    if (label === textAround(frame, UNITS).join('∞')) keep(sign)
-    for (const rung of withUnits(rungs, rule)) {
-      const [before, after] = textAround(frame, rung)
-      if (!label.startsWith(before) || !label.endsWith(after) || before.length + after.length >= label.length) continue
-      const middle = label.slice(before.length, label.length - after.length)
-      const number = rung.text === '' ? readNumber(middle, rule, rungs.includes(rung)) : readDigits(middle, rule)
-      if (number) keep(shift(sign < 0 ? negate(number) : number, rung.power - recorded))
+  const zero = readDigits(head, rule)
+  return zero?.coefficient === 0n && denominator === 1 ? { number: zero, reach } : null
+}
+
+/** The exponent of a label that writes none: said elsewhere, or nothing. */
+const bareExponent = (rule: Rule, { unitAt }: Plan): number | null => (rule.exponent ? (unitAt === 'label' ? 0 : (rule.exponent.fixed ?? 0)) : null)
+
+/** Every way in which the middle of a label can be a number of this rule. */
+function readMiddle(text: string, rule: Rule, rung: number, plan: Plan): { number: Decimal; reach: Reach } | null {
+  if (rule.multiple) return readMultiple(text, rule)
+  const isUnits = rule.rungs[rung]!.text === ''
+  const powered = isUnits && (rule.exponent || rule.beyond !== null) ? readExponent(text, rule) : null
+  if (powered) return powered
+  if (rule.fixedRung !== null && rung !== rule.fixedRung) return null
+  const number = readDigits(text, rule)
+  return number && { number, reach: { rung, exponent: bareExponent(rule, plan), denominator: 1 } }
+}
+
+/** The rungs that a label of the rule can carry: its own, and the units where it can leave the ladder. */
+function rungsIn(rule: Rule): number[] {
+  if (rule.fixedRung === null) return rule.rungs.map((_, at) => at)
+  return rule.beyond === null ? [rule.fixedRung] : [...new Set([rule.fixedRung, unitsRung(rule)])]
+}
+
+const sameDecimal = (a: Decimal | null, b: Decimal | null): boolean => (a && b ? compare(a, b) === 0 : a === b)
+
+/** Whether two readings are the same. */
+export function sameSaid(a: Said, b: Said): boolean {
+  if (typeof a !== 'object' || typeof b !== 'object') return a === b
+  if (isInterval(a) || isInterval(b)) return isInterval(a) && isInterval(b) && sameDecimal(a.from, b.from) && sameDecimal(a.to, b.to)
+  return compare(a, b) === 0
+}
+
+function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) => void): void {
+  const bound = (rule.under !== null && label.startsWith('<')) || (rule.over !== null && label.startsWith('>')) ? label[0] : ''
+  const rest = bound ? label.slice(1) : label
+  const frames = plan.unitAt === 'label' ? [rule.frames] : [rule.frames, rule.bare]
+  for (const [state, frame] of frames.flatMap((one) => Object.entries(one)) as [SignState, Frame][]) {
+    const negative = state === 'minus'
+    if (rest === textAround(rule, frame, null).join('∞')) keep(negative ? -1 : 1)
+    for (const rung of rungsIn(rule)) {
+      const [before, after] = textAround(rule, frame, rung)
+      if (!rest.startsWith(before) || !rest.endsWith(after) || before.length + after.length >= rest.length) continue
+      const read = readMiddle(rest.slice(before.length, rest.length - after.length), rule, rung, plan)
+      if (!read) continue
+      const value = inCells(plan, rule, negative ? negate(read.number) : read.number, read.reach)
+      keep(bound === '' ? value : bound === '<' ? { from: null, to: value } : { from: value, to: null })
     }
   }
-}
-
-/** The rungs, and the units where a label can leave the ladder for an exponent. */
-function withUnits(rungs: readonly Rung[], rule: Rule): readonly Rung[] {
-  if (rule.lastPower === null || rungs.some((rung) => rung.power === 0)) return rungs
-  return [...rungs, UNITS]
+  if (rule.zero !== null && label === rule.zero) keep({ coefficient: 0n, exponent: 0 })
 }
 
 /**
  * Reads a label by its own style: the inverse of `label`.
  *
  * @param label the whole text
+ * @param at the rule that wrote it, where that is known; every rule is tried otherwise
  * @returns the number in the cells' own measure, and all candidates where the label is unclear
  * @example readBack('1.3M', plan).value // 1300000 as a Decimal
  */
-export function readBack(label: string, plan: Plan): Reading {
+export function readBack(label: string, plan: Plan, at?: number): Reading {
   if (label === plan.missing) return { value: null, missing: true, candidates: [] }
-  const found: (Decimal | 1 | -1)[] = []
-  for (const rule of plan.rules) readByRule(label, rule, plan.recorded, found)
+  const found: Said[] = []
+  const keep = (said: Said) => { if (!found.some((other) => sameSaid(other, said))) found.push(said) }
+  for (const rule of at === undefined ? plan.rules : [plan.rules[at]!]) readByRule(plan, rule, label, keep)
   return { value: found.length === 1 ? found[0]! : null, missing: false, candidates: found }
 }

@@ -7,20 +7,33 @@ import type { RoundingMode } from '../decimal/round'
 export interface Plan {
   /** The power of ten that the cells are recorded in: true value = cell × 10^recorded. */
   readonly recorded: number
-  /** The first rule that matches a row and its value writes it; the last one matches all. */
+  /** The first rule whose condition a row and its value meet writes it; the last one has none. */
   readonly rules: readonly Rule[]
   /** The label of null, empty text and NaN. */
   readonly missing: string
+  /** Which labels say rung and unit; in the others they are left out. */
+  readonly unitAt: 'label' | 'first' | 'last' | 'title'
+  /** What a title says of rung and unit, where it does. */
+  readonly title: string | null
 }
 
+/** When a rule writes: for some values of a column, or for some magnitudes. */
+export type Condition =
+  | { readonly column: string; readonly is: readonly string[] }
+  | { readonly magnitude: { readonly from?: number; readonly to?: number } }
+
 export interface Rule {
+  /** null in the last rule, which writes what no other does. */
+  readonly when: Condition | null
+  /** The label writes true value × factor. */
+  readonly factor: string
   readonly precision: Precision
   /** Ascending. A rule without rungs to choose from has the one of power 0 without a text. */
   readonly rungs: readonly Rung[]
   /** The place in `rungs` that every label uses, or null where each chooses its own. */
   readonly fixedRung: number | null
-  /** From this power of ten on, labels leave the ladder for an exponent; null: they never do. */
-  readonly lastPower: number | null
+  /** From this power of ten of the last rung on, labels leave the ladder for an exponent; null: they never do. */
+  readonly beyond: number | null
   /** null where no exponent is written. */
   readonly exponent: Exponent | null
   /** How exponents are set, where one is written. */
@@ -29,21 +42,50 @@ export interface Rule {
   readonly grouping: Grouping | null
   readonly sign: SignMode
   readonly frames: Frames
+  /** The same without rung and unit. */
+  readonly bare: Frames
+  /** Values below or above are written as these bounds; decimal text. */
+  readonly under: string | null
+  readonly over: string | null
+  /** The whole label of exactly zero. */
+  readonly zero: string | null
+  /** The constant whose multiples are written; null where numbers are. */
+  readonly multiple: Multiple | null
 }
 
 export interface Precision {
-  /** Least and most digits after the decimal mark. */
-  readonly fraction: readonly [number, number]
+  /** Least and most digits after the decimal mark; null where only significant digits count. */
+  readonly fraction: readonly [number, number] | null
+  /** Least and most significant digits; null where only decimals count. */
+  readonly significant: readonly [number, number] | null
+  /** Which of the two decides where both are given. */
+  readonly priority: 'morePrecision' | 'lessPrecision'
   readonly rounding: RoundingMode
+  /** The written number is a multiple of it; decimal text. */
+  readonly increment: string | null
+  /** Whether decimals that are all zero are left out. */
+  readonly strip: boolean
 }
 
 export interface Rung {
-  /** The power of ten of which it is the name. */
+  /** The power of ten of the number from which it is used; of two where `base` is. */
+  readonly from: number
+  /** The power that it stands for. */
   readonly power: number
+  readonly base: 10 | 2
   /** What is written for it; empty for the units. */
   readonly text: string
   /** What stands between the number and the text. */
   readonly gap: string
+}
+
+/** A constant whose multiples are labels: 2π/3. */
+export interface Multiple {
+  /** What is written for once the constant, and behind a count of it. */
+  readonly alone: string
+  readonly behind: string
+  /** Its digits, as decimal text. */
+  readonly value: string
 }
 
 export interface Exponent {
@@ -78,12 +120,13 @@ export interface Frame {
   readonly before: readonly Slot[]
   readonly after: readonly Slot[]
 }
-/** A part as it is, or the place where the rung goes. */
-export type Slot = Part | 'rung'
+/** A part as it is; the place where the rung goes, behind its own gap; or the rung as a prefix of the unit. */
+export type Slot = Part | 'rung' | 'prefix'
 
 export type PartType =
-  | 'minus' | 'plus' | 'unit' | 'gap' | 'literal'
-  | 'integer' | 'group' | 'decimal' | 'fraction' | 'rung' | 'exponent' | 'missing' | 'infinity'
+  | 'minus' | 'plus' | 'unit' | 'gap' | 'literal' | 'before' | 'after' | 'bound'
+  | 'integer' | 'group' | 'decimal' | 'fraction' | 'rung' | 'exponent' | 'constant' | 'denominator'
+  | 'missing' | 'infinity' | 'zero'
 export interface Part {
   readonly type: PartType
   readonly value: string
@@ -91,7 +134,7 @@ export interface Part {
 
 /** What is written of a number: the decision, before it becomes text. */
 export interface Written {
-  readonly kind: 'number' | 'infinite' | 'missing'
+  readonly kind: 'number' | 'infinite' | 'missing' | 'zero'
   /** The rule that wrote it, as a place in the Plan's rules. */
   readonly rule: number
   readonly sign: SignState
@@ -104,7 +147,13 @@ export interface Written {
   readonly rung: number
   /** The exponent written, or null. */
   readonly exponent: number | null
+  /** What the digits of a multiple are divided by; 1 elsewhere. */
+  readonly denominator: number
+  /** Whether the number stands for all below or above it. */
+  readonly bound: '' | '<' | '>'
 }
 
 /** A value as the core takes it in. */
 export type Value = number | bigint | string | null | undefined
+/** The cells beside a value, by column; cases look at them. */
+export type Row = Readonly<Record<string, unknown>>

@@ -1,4 +1,4 @@
-import type { ExponentForm, Part, PartType, Plan, Rule, Written } from './types'
+import type { ExponentForm, Part, PartType, Plan, Rule, Slot, Written } from './types'
 
 /** Takes the parts of a label one after another. */
 type Emit = (type: PartType, value: string) => void
@@ -13,7 +13,7 @@ export function superscript(n: number): string {
 }
 
 /** How an exponent is set behind the mantissa. */
-export const exponentTexts: Record<ExponentForm, (exponent: number, minus: string) => string> = {
+const exponentTexts: Record<ExponentForm, (exponent: number, minus: string) => string> = {
   times: (exponent) => `×10${superscript(exponent)}`,
   power: (exponent) => `×10${superscript(exponent)}`,
   e: (exponent, minus) => `e${exponent < 0 ? minus : ''}${Math.abs(exponent)}`,
@@ -34,11 +34,7 @@ function emitInteger(rule: Rule, digits: string, emit: Emit): void {
   }
 }
 
-function emitNumber(rule: Rule, written: Written, emit: Emit): void {
-  const { digits, place, decimals, exponent } = written
-  if (exponent !== null && rule.exponentForm === 'power' && digits === 1n && place === 0 && decimals === 0) {
-    return emit('exponent', `10${superscript(exponent)}`)
-  }
+function emitDigits(rule: Rule, { digits, place, decimals }: Written, emit: Emit): void {
   const text = digits.toString() + (digits === 0n ? '' : '0'.repeat(place + decimals))
   const padded = text.padStart(decimals + 1, '0')
   emitInteger(rule, padded.slice(0, padded.length - decimals), emit)
@@ -46,43 +42,63 @@ function emitNumber(rule: Rule, written: Written, emit: Emit): void {
     emit('decimal', rule.marks.decimal)
     emit('fraction', padded.slice(-decimals))
   }
+}
+
+function emitNumber(rule: Rule, written: Written, saysUnit: boolean, emit: Emit): void {
+  const { digits, place, decimals, exponent: own } = written
+  const exponent = saysUnit || rule.exponent?.fixed == null ? own : null
+  if (exponent !== null && rule.exponentForm === 'power' && digits === 1n && place === 0 && decimals === 0) {
+    return emit('exponent', `10${superscript(exponent)}`)
+  }
+  emitDigits(rule, written, emit)
   if (exponent !== null && !(digits === 0n && rule.exponent?.fixed == null)) {
     emit('exponent', exponentTexts[rule.exponentForm](exponent, rule.marks.minus))
   }
 }
 
-function emitLabel(plan: Plan, written: Written, emit: Emit): void {
+/** A multiple of a constant: 0, π, 2π, π/3, 0.35π. */
+function emitMultiple(rule: Rule, written: Written, emit: Emit): void {
+  const { digits, place, decimals, denominator } = written
+  const isOne = digits === 1n && place === 0 && decimals === 0
+  if (!isOne) emitDigits(rule, written, emit)
+  if (digits !== 0n) emit('constant', isOne ? rule.multiple!.alone : rule.multiple!.behind)
+  if (denominator !== 1) emit('denominator', `/${denominator}`)
+}
+
+function emitSlot(rule: Rule, written: Written, slot: Slot, emit: Emit): void {
+  if (typeof slot === 'object') return emit(slot.type, slot.value)
+  const rung = rule.rungs[written.rung]!
+  if (!rung.text || written.exponent !== null || written.kind !== 'number') return
+  if (slot === 'rung' && rung.gap) emit('gap', rung.gap)
+  emit('rung', rung.text)
+}
+
+function emitLabel(plan: Plan, written: Written, saysUnit: boolean, emit: Emit): void {
   if (written.kind === 'missing') {
     if (plan.missing) emit('missing', plan.missing)
     return
   }
   const rule = plan.rules[written.rule]!
-  const frame = rule.frames[written.sign]
-  const rung = rule.rungs[written.rung]!
-  const slots = (side: Rule['frames']['none']['before']) => {
-    for (const slot of side) {
-      if (slot !== 'rung') emit(slot.type, slot.value)
-      else if (rung.text && written.exponent === null && written.kind === 'number') {
-        if (rung.gap) emit('gap', rung.gap)
-        emit('rung', rung.text)
-      }
-    }
-  }
-  slots(frame.before)
+  if (written.kind === 'zero') return emit('zero', rule.zero!)
+  const frame = (saysUnit ? rule.frames : rule.bare)[written.sign]
+  if (written.bound) emit('bound', written.bound)
+  for (const slot of frame.before) emitSlot(rule, written, slot, emit)
   if (written.kind === 'infinite') emit('infinity', '∞')
-  else emitNumber(rule, written, emit)
-  slots(frame.after)
+  else if (rule.multiple) emitMultiple(rule, written, emit)
+  else emitNumber(rule, written, saysUnit, emit)
+  for (const slot of frame.after) emitSlot(rule, written, slot, emit)
 }
 
 /**
  * The parts of a label, in order; their values joined are its text.
  *
  * @param written from `decide`
+ * @param saysUnit whether this label says rung and unit
  * @example partsOf(plan, written) // [{ type: 'integer', value: '1' }, …, { type: 'rung', value: 'M' }]
  */
-export function partsOf(plan: Plan, written: Written): Part[] {
+export function partsOf(plan: Plan, written: Written, saysUnit = true): Part[] {
   const parts: Part[] = []
-  emitLabel(plan, written, (type, value) => parts.push({ type, value }))
+  emitLabel(plan, written, saysUnit, (type, value) => parts.push({ type, value }))
   return parts
 }
 
@@ -90,10 +106,11 @@ export function partsOf(plan: Plan, written: Written): Part[] {
  * The text of a label.
  *
  * @param written from `decide`
+ * @param saysUnit whether this label says rung and unit
  * @example textOf(plan, written) // '1.3M'
  */
-export function textOf(plan: Plan, written: Written): string {
+export function textOf(plan: Plan, written: Written, saysUnit = true): string {
   let text = ''
-  emitLabel(plan, written, (_type, value) => { text += value })
+  emitLabel(plan, written, saysUnit, (_type, value) => { text += value })
   return text
 }

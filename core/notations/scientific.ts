@@ -1,13 +1,15 @@
-import { type Contribution, type Notation, UNITS } from './types'
+import { DIGITS, type Notation } from './types'
 
-/** A mantissa and a power of ten. */
-export const scientific: Notation = {
-  id: 'scientific',
-  title: 'with a power of ten',
+/** A mantissa and a power of ten that is a multiple of a step. */
+const powered = (id: string, title: string, step: number): Notation => ({
+  id,
+  title,
   contribute(style, shared) {
-    const own: Contribution = { rungs: [UNITS], fixedRung: 0, lastPower: null, exponent: { step: 1, fixed: null } }
+    const own = { ...DIGITS, exponent: { step, fixed: null } }
     if (style.exponent === 'each') return own
-    const fixed = style.exponent === 'shared' ? shared.exponent(own) : style.exponent
-    return { ...own, exponent: { step: 1, fixed } }
+    return { ...own, exponent: { step, fixed: style.exponent === 'shared' ? shared.exponent(own) : style.exponent } }
   },
-}
+})
+
+export const scientific = powered('scientific', 'with a power of ten', 1)
+export const engineering = powered('engineering', 'with a power of a thousand', 3)

@@ -1,8 +1,8 @@
 import type { Rule } from '../label/types'
 import type { FullStyle } from '../style/schemas'
 
-/** What a notation decides about a rule: its rungs and its exponent. */
-export type Contribution = Pick<Rule, 'rungs' | 'fixedRung' | 'lastPower' | 'exponent'>
+/** What a notation decides about a rule: its rungs, its exponent, or the constant that it counts. */
+export type Contribution = Pick<Rule, 'rungs' | 'fixedRung' | 'beyond' | 'exponent' | 'multiple'>
 
 export interface Notation {
   readonly id: string
@@ -10,13 +10,12 @@ export interface Notation {
   /**
    * @param style complete
    * @param shared finds the level of the set's largest label, for what is `shared`
+   * @throws StyleError for a rung that is not on the ladder
    */
   contribute(style: FullStyle, shared: SharedLevel): Contribution
 }
 
-/**
- * Answers what the whole set of values asks for.
- */
+/** Answers what the whole set of values asks for. */
 export interface SharedLevel {
   /** The place in the rungs that the largest label stands on, after rounding. */
   rung(own: Contribution): number
@@ -24,4 +23,6 @@ export interface SharedLevel {
   exponent(own: Contribution): number
 }
 
-export const UNITS: Rule['rungs'][number] = { power: 0, text: '', gap: '' }
+export const UNITS: Rule['rungs'][number] = { from: 0, power: 0, base: 10, text: '', gap: '' }
+/** All digits, from the units on: what a notation begins with. */
+export const DIGITS: Contribution = { rungs: [UNITS], fixedRung: 0, beyond: null, exponent: null, multiple: null }

@@ -5,11 +5,13 @@ import { inherit } from './inherit'
 export const decimalsText = (count: number): string => (count === 0 ? 'no decimals' : count === 1 ? '1 decimal' : `${count} decimals`)
 
 /**
- * Most and least digits for another number of decimals, as exact or as loose as they were before.
+ * Most and least digits for another number of decimals, as exact or as loose as they were before;
+ * they take the place of significant digits.
  *
  * @example withDecimals({ fraction: [1, 1] }, 3) // { fraction: [3, 3] }
  */
-export function withDecimals(style: Style, count: number): Pick<Style, 'fraction'> {
-  const [least, most] = inherit(style).fraction
-  return { fraction: [least === most ? count : Math.min(least, count), count] }
+export function withDecimals(style: Style, count: number): Pick<Style, 'fraction' | 'significant'> {
+  const [least, most] = inherit(style).fraction ?? [0, 0]
+  const fraction: [number, number] = [least === most ? count : Math.min(least, count), count]
+  return style.significant ? { fraction, significant: null } : { fraction }
 }

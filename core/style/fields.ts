@@ -4,7 +4,10 @@ import { LADDER_IDS } from '../ladders'
 import { NOTATION_IDS } from '../notations'
 import * as phrases from './phrases'
 import type { Phrase } from './phrases'
-import { EXPONENT_FORMS, type FieldName, type FullStyle, GROUPINGS, MOST_DIGITS, MOST_POWER, schemas, SIGNS } from './schemas'
+import {
+  CONSTANTS, EXPONENT_FORMS, type FieldName, type FullStyle, GROUPINGS, MOST_DIGITS, MOST_POWER, PRIORITIES, RATIO_UNITS, RUNG_FORMS, schemas, SIGNS,
+  TRAILING_ZEROS, UNIT_PLACES,
+} from './schemas'
 
 export type { FieldName, FullStyle, Style } from './schemas'
 
@@ -26,6 +29,8 @@ const field = <Name extends FieldName>(
 
 const oneOf = (choices: readonly string[]) => `it takes ${choices.slice(0, -1).join(', ')} or ${choices.at(-1)}`
 
+const DECIMAL_TEXT = 'decimal text such as "0.05" or "-1.5e3"'
+
 /**
  * The one table of the style's fields. The schemas, the command line's errors, the phrases of
  * the style sentence, in their order there, and the reference come from it.
@@ -36,26 +41,52 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
     'rung', 'each', 'Whether every label has its own rung, all share one, or one is fixed.',
     'it takes each, shared or a power on the ladder', phrases.rung,
   ),
-  ladder: field('ladder', 'short', 'The series of rungs that scaled labels use.', `it takes ${LADDER_IDS.join(', ')}`),
+  ladder: field(
+    'ladder', 'short', 'The series of rungs that scaled labels use.',
+    `it takes ${LADDER_IDS.join(', ')}, or a ladder of your own: {"rungs": [{"power": 3, "symbol": "K", "word": "thousand"}]}, powers ascending, names unique and none that reads as a number`,
+    phrases.ladder,
+  ),
+  rungForm: field('rungForm', 'symbol', 'How a rung is written.', oneOf(RUNG_FORMS), phrases.rungForm),
+  rungFrom: field('rungFrom', null, 'The power of ten from which scaling begins; fixed rungs ignore it.', `it takes null or a power from ${-MOST_POWER} to ${MOST_POWER}`, phrases.rungFrom),
+  rungGap: field('rungGap', null, 'What stands between the number and its rung; null is nothing before symbols and a blank before words.', 'it takes null or a text of up to 8 characters'),
   exponent: field(
     'exponent', 'each', 'Whether every label has its own exponent, all share one, or one is fixed.',
     `it takes each, shared or a power from ${-MOST_POWER} to ${MOST_POWER}`, phrases.exponent,
   ),
   exponentForm: field('exponentForm', 'times', 'How a power of ten is set.', oneOf(EXPONENT_FORMS), phrases.exponentForm),
+  multipleOf: field('multipleOf', 'pi', 'The constant that labels count.', `it takes ${CONSTANTS.join(', ')}, or ${DECIMAL_TEXT} above zero`, phrases.multipleOf),
   fraction: field(
     'fraction', [0, 3], 'Least and most digits after the decimal mark.',
     `it takes [least, most], whole numbers from 0 to ${MOST_DIGITS}, least not above most`, phrases.fraction,
   ),
-  rounding: field('rounding', 'halfExpand', 'Which way dropped digits round.', oneOf(ROUNDING_MODES)),
+  significant: field(
+    'significant', null, 'Least and most significant digits. On one level it replaces inherited decimals.',
+    `it takes null or [least, most], whole numbers from 1 to ${MOST_DIGITS}, least not above most`, phrases.significant,
+  ),
+  priority: field('priority', 'morePrecision', 'Which decides where decimals and significant digits are both set.', oneOf(PRIORITIES)),
+  rounding: field('rounding', 'halfExpand', 'Which way dropped digits round.', oneOf(ROUNDING_MODES), phrases.rounding),
+  increment: field('increment', null, 'The written number is a multiple of it.', `it takes null or ${DECIMAL_TEXT} above zero`, phrases.increment),
+  trailingZeros: field('trailingZeros', 'auto', 'Whether decimals that are all zero are written.', oneOf(TRAILING_ZEROS), phrases.trailingZeros),
   grouping: field('grouping', 'auto', 'When whole digits are grouped.', oneOf(GROUPINGS), phrases.grouping),
-  marks: field('marks', {}, "Marks that replace the region's.", 'it takes an object of decimal, group, minus and plus, each a text of 1 to 8 characters'),
+  marks: field('marks', {}, "Marks that replace the region's.", 'it takes an object of decimal, group, minus and plus, each a text of 1 to 8 characters, decimal and group not equal'),
   sign: field('sign', 'auto', 'When a sign is written.', oneOf(SIGNS), phrases.sign),
   unit: field(
-    'unit', { kind: 'none' }, 'The currency or symbol beside the number.',
-    'it takes {"kind": "none"}, {"kind": "currency", "code": "EUR"} or {"kind": "symbol", "text": "kg", "side": "after", "gap": " "}',
+    'unit', { kind: 'none' }, 'The currency, symbol or part of one beside the number.',
+    `it takes {"kind": "none"}, {"kind": "currency", "code": "EUR"}, {"kind": ${RATIO_UNITS.map((kind) => `"${kind}"`).join(' or ')}} or {"kind": "symbol", "text": "kg", "side": "after", "gap": " "}`,
     phrases.unit,
   ),
-  missing: field('missing', '–', 'The text for a missing value.', 'it takes a text of up to 80 characters'),
+  factor: field('factor', '1', 'The label writes the value times this; reading back divides.', `it takes ${DECIMAL_TEXT}, not zero`, phrases.factor),
+  unitAt: field('unitAt', 'label', 'Where rung and unit are said.', oneOf(UNIT_PLACES), phrases.unitAt),
+  under: field('under', null, 'A value below it is written as <it.', `it takes null or ${DECIMAL_TEXT}`, phrases.under),
+  over: field('over', null, 'A value above it is written as >it.', `it takes null or ${DECIMAL_TEXT}`, phrases.over),
+  before: field('before', '', 'Text before the whole label.', 'it takes a text of up to 200 characters'),
+  after: field('after', '', 'Text after the whole label.', 'it takes a text of up to 200 characters'),
+  zero: field('zero', null, 'The text for exactly zero.', 'it takes null or a text of up to 200 characters', phrases.zero),
+  missing: field('missing', '–', 'The text for a missing value.', 'it takes a text of up to 200 characters'),
+  cases: field(
+    'cases', [], 'Other styles for some rows or magnitudes; the first that matches is used.',
+    'it takes a list of {"when": {"column", "is": […]} or {"magnitude": {"from", "to"}}, "use": {some fields, without cases and missing}}',
+  ),
 }
 
 export const FIELD_NAMES = Object.keys(fields) as FieldName[]

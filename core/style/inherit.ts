@@ -1,8 +1,16 @@
 import { DEFAULTS, FIELD_NAMES, type FullStyle, type Style } from './fields'
 
+/** Setting one of decimals and significant digits takes back an inherited other. */
+function clearOther(level: Style): Style {
+  if (level.fraction && level.significant === undefined) return { significant: null }
+  if (level.significant && level.fraction === undefined) return { fraction: null }
+  return {}
+}
+
 /**
  * Lays levels of style over one another: what is set on a later level replaces what stands
- * on an earlier one; marks are merged mark by mark.
+ * on an earlier one; marks are merged mark by mark, and decimals and significant digits
+ * replace each other.
  *
  * @param levels from the house style to the surface
  * @example inherit({ fraction: [0, 1] }, { notation: 'scaled' }) // both set, the rest by default
@@ -10,9 +18,9 @@ import { DEFAULTS, FIELD_NAMES, type FullStyle, type Style } from './fields'
 export function inherit(...levels: readonly Style[]): FullStyle {
   let full: FullStyle = { ...DEFAULTS }
   for (const level of levels) {
-    full = { ...full, ...level, marks: { ...full.marks, ...level.marks } }
+    full = { ...full, ...clearOther(level), ...level, marks: { ...full.marks, ...level.marks } }
   }
-  return full
+  return full.fraction || full.significant ? full : { ...full, fraction: DEFAULTS.fraction }
 }
 
 /**

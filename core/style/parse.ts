@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { StyleError } from './error'
 import { type FieldName, FIELD_NAMES, fields, type Style } from './fields'
+import { PRIORITIES } from './schemas'
 
 const isField = (name: string): name is FieldName => Object.hasOwn(fields, name)
 
@@ -16,20 +17,26 @@ export function parseStyle(input: unknown): Style {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) {
     throw new TypeError(`style: ${JSON.stringify(input) ?? 'nothing'} is not allowed; it takes an object of fields such as {"notation": "plain"}`)
   }
-  const style: Record<string, unknown> = {}
+  const style: Style = {}
   for (const [name, value] of Object.entries(input)) {
     if (!isField(name)) throw new StyleError(name, value, `there is no such field; the fields are ${FIELD_NAMES.join(', ')}`)
     const result = fields[name].schema.safeParse(value)
     if (!result.success) throw new StyleError(name, value, fields[name].takes)
-    style[name] = result.data
+    Object.assign(style, { [name]: result.data })
   }
-  if (style.marks && sameMarks(style.marks as Style['marks'] & object)) {
-    throw new StyleError('marks', style.marks, 'the decimal mark and the group mark must differ')
-  }
+  checkTogether(style)
   return style
 }
 
-const sameMarks = (marks: NonNullable<Style['marks']>) => marks.decimal !== undefined && marks.decimal === marks.group
+/** What two fields of one level must keep to. */
+function checkTogether({ marks, fraction, significant, priority }: Style): void {
+  if (marks?.decimal !== undefined && marks.decimal === marks.group) {
+    throw new StyleError('marks', marks, 'the decimal mark and the group mark must differ')
+  }
+  if (fraction && significant && priority === undefined) {
+    throw new StyleError('priority', undefined, `where fraction and significant stand together it takes ${PRIORITIES.join(' or ')}`)
+  }
+}
 
 /** The same check as a Zod schema, for contracts that hold a style. */
 export const styleSchema = z

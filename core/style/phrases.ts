@@ -1,6 +1,7 @@
 import type { ExponentForm, SignMode } from '../label/types'
 import { superscript } from '../label/write'
-import { ladders } from '../ladders'
+import { LADDER_IDS, ladders } from '../ladders'
+import { ladderOf } from '../ladders/find'
 import { decimalsText } from './decimals'
 import type { FullStyle } from './schemas'
 
@@ -22,47 +23,114 @@ const always = () => true
 const MOST_LISTED_DECIMALS = 4
 const listed = Array.from({ length: MOST_LISTED_DECIMALS }, (_, at) => at + 1)
 
-const notationWords: Record<string, string> = { plain: 'with all its digits', scaled: 'shortened', scientific: 'with a power of ten' }
+const isScaled = (style: FullStyle) => style.notation === 'scaled'
+const isPowered = (style: FullStyle) => style.notation === 'scientific' || style.notation === 'engineering'
 
+const notationWords: Record<FullStyle['notation'], string> = {
+  plain: 'with all its digits', scaled: 'shortened', scientific: 'with a power of ten', engineering: 'with a power of a thousand', multiple: 'as multiples',
+}
 export const notation: Phrase<FullStyle['notation']> = {
   lead: '', name: 'notation', applies: always,
-  choices: () => ['plain', 'scaled', 'scientific'],
-  say: (value) => notationWords[value] ?? value,
+  choices: () => ['plain', 'scaled', 'scientific', 'engineering', 'multiple'],
+  say: (value) => notationWords[value],
 }
 
+const MOST_LISTED_RUNGS = 8
 export const rung: Phrase<FullStyle['rung']> = {
-  lead: '', name: 'rung', applies: (style) => style.notation === 'scaled',
-  choices: (style) => ['each', 'shared', 0, ...ladders[style.ladder].rungs.map(({ power }) => power)],
+  lead: '', name: 'rung', applies: isScaled,
+  choices: (style) => ['each', 'shared', 0, ...ladderOf(style.ladder).rungs.map(({ power }) => power).filter((power) => power > -12).slice(0, MOST_LISTED_RUNGS)],
   say(value, style) {
     if (value === 'each') return 'by its own rung'
     if (value === 'shared') return 'by one rung for all'
     if (value === 0) return 'in units'
-    const found = ladders[style.ladder].rungs.find(({ power }) => power === value)
-    return found ? `in ${found.word}s (${found.symbol})` : `in 10${superscript(value)}`
+    const ladder = ladderOf(style.ladder)
+    const found = ladder.rungs.find(({ power }) => power === value)
+    if (!found) return `in 10${superscript(value)}`
+    return ladder.prefixes || found.symbol === found.word ? `in ${found.symbol}` : `in ${found.word}s (${found.symbol})`
   },
 }
 
+export const ladder: Phrase<FullStyle['ladder']> = {
+  lead: 'of', name: 'ladder', applies: isScaled,
+  choices: () => LADDER_IDS,
+  say: (value) => (typeof value === 'string' ? ladders[value].title : (value.title ?? 'a ladder of your own')),
+}
+
+const rungFormWords: Record<FullStyle['rungForm'], string> = { symbol: 'as a symbol', word: 'as a word', symbolExponent: 'as a symbol with its power' }
+export const rungForm: Phrase<FullStyle['rungForm']> = {
+  lead: 'written', name: 'form of the rung', applies: isScaled,
+  choices: () => ['symbol', 'word', 'symbolExponent'],
+  say: (value) => rungFormWords[value],
+}
+
+export const rungFrom: Phrase<FullStyle['rungFrom']> = {
+  lead: ',', name: 'where scaling begins', applies: (style) => isScaled(style) && typeof style.rung === 'string',
+  choices: (style) => [null, ...ladderOf(style.ladder).rungs.map(({ power }) => power).filter((power) => power > 0).slice(1, 4)],
+  say: (value) => (value === null ? 'from the first rung on' : `from 10${superscript(value)} on`),
+}
+
+const constantWords: Record<string, string> = { pi: 'π', tau: 'τ', e: 'e' }
+export const multipleOf: Phrase<FullStyle['multipleOf']> = {
+  lead: 'of', name: 'constant', applies: (style) => style.notation === 'multiple',
+  choices: () => ['pi', 'tau', 'e'],
+  say: (value) => constantWords[value] ?? value,
+}
+
 export const exponent: Phrase<FullStyle['exponent']> = {
-  lead: ',', name: 'exponent', applies: (style) => style.notation === 'scientific',
+  lead: ',', name: 'exponent', applies: isPowered,
   choices: () => ['each', 'shared'],
   say: (value) => (value === 'each' ? 'each its own' : value === 'shared' ? 'one for all' : `10${superscript(value)} on every label`),
 }
 
 const formWords: Record<ExponentForm, string> = { times: '×10⁵', power: '10⁵ alone where it can', e: 'e5', E: 'E5' }
 export const exponentForm: Phrase<ExponentForm> = {
-  lead: 'set as', name: 'form of the exponent', applies: (style) => style.notation === 'scientific',
+  lead: 'set as', name: 'form of the exponent', applies: isPowered,
   choices: () => ['times', 'power', 'e', 'E'],
   say: (value) => formWords[value],
 }
 
+const digitRange = ([least, most]: readonly [number, number], words: (count: number) => string): string => {
+  if (most === 0) return words(0)
+  if (least === most) return `exactly ${words(most)}`
+  return least <= 1 ? `at most ${words(most)}` : `${least} to ${words(most)}`
+}
+const pairs = (least: number, exact: readonly number[]) =>
+  [...exact.map((n) => [n, n] as [number, number]), ...exact.filter((n) => n > least).map((n) => [least, n] as [number, number])]
+
 export const fraction: Phrase<FullStyle['fraction']> = {
-  lead: ', with', name: 'decimals', applies: always,
-  choices: () => [[0, 0], ...listed.map((n) => [n, n] as [number, number]), ...listed.map((n) => [0, n] as [number, number])],
-  say([least, most]) {
-    if (most === 0) return decimalsText(0)
-    if (least === most) return `exactly ${decimalsText(most)}`
-    return least === 0 ? `at most ${decimalsText(most)}` : `${least} to ${decimalsText(most)}`
-  },
+  lead: ', with', name: 'decimals', applies: (style) => style.fraction !== null,
+  choices: () => pairs(0, [0, ...listed]),
+  say: (value) => (value === null ? 'any decimals' : digitRange(value, decimalsText)),
+}
+
+const significantText = (count: number) => `${count} significant digit${count === 1 ? '' : 's'}`
+export const significant: Phrase<FullStyle['significant']> = {
+  lead: ', with', name: 'significant digits', applies: always,
+  choices: () => [null, ...pairs(1, listed)],
+  say: (value) => (value === null ? 'no count of significant digits' : digitRange(value, significantText)),
+}
+
+const roundingWords: Record<FullStyle['rounding'], string> = {
+  halfExpand: 'halves away from zero', halfEven: 'halves to even', halfTrunc: 'halves towards zero', halfCeil: 'halves up', halfFloor: 'halves down',
+  ceil: 'always up', floor: 'always down', expand: 'always away from zero', trunc: 'always towards zero',
+}
+export const rounding: Phrase<FullStyle['rounding']> = {
+  lead: ', rounding', name: 'rounding', applies: always,
+  choices: () => Object.keys(roundingWords) as FullStyle['rounding'][],
+  say: (value) => roundingWords[value],
+}
+
+export const increment: Phrase<FullStyle['increment']> = {
+  lead: 'to', name: 'increment', applies: always,
+  choices: () => [null, '0.05', '0.25', '0.5', '5', '10', '50'],
+  say: (value) => (value === null ? 'any digit' : `multiples of ${value}`),
+}
+
+const zerosWords: Record<FullStyle['trailingZeros'], string> = { auto: 'whole numbers like the rest', stripIfInteger: 'whole numbers without decimals' }
+export const trailingZeros: Phrase<FullStyle['trailingZeros']> = {
+  lead: ',', name: 'decimals that are all zero', applies: (style) => Boolean(style.fraction?.[0] || (style.significant?.[0] ?? 1) > 1),
+  choices: () => ['auto', 'stripIfInteger'],
+  say: (value) => zerosWords[value],
 }
 
 const groupingWords: Record<FullStyle['grouping'], string> = {
@@ -84,12 +152,47 @@ export const sign: Phrase<SignMode> = {
 }
 
 const currencies = ['EUR', 'USD', 'GBP', 'JPY', 'CHF']
+const ratioWords: Record<string, string> = { percent: 'as percent', permille: 'as permille', percentPoint: 'as percentage points', basisPoint: 'as basis points' }
 export const unit: Phrase<FullStyle['unit']> = {
   lead: 'and', name: 'unit', applies: always,
-  choices: () => [{ kind: 'none' }, ...currencies.map((code) => ({ kind: 'currency' as const, code }))],
+  choices: () => [
+    { kind: 'none' }, ...currencies.map((code) => ({ kind: 'currency' as const, code })),
+    { kind: 'percent' }, { kind: 'permille' }, { kind: 'percentPoint' }, { kind: 'basisPoint' },
+  ],
   say(value) {
     if (value.kind === 'none') return 'no unit'
     if (value.kind === 'currency') return `its currency (${value.code})`
-    return `“${value.text}” ${value.side ?? 'after'} it`
+    if (value.kind === 'symbol') return `“${value.text}” ${value.side ?? 'after'} it`
+    return ratioWords[value.kind]!
   },
+}
+
+export const factor: Phrase<FullStyle['factor']> = {
+  lead: ', times', name: 'factor', applies: (style) => style.factor !== '1',
+  choices: () => ['1'],
+  say: (value) => (value === '1' ? 'one' : value),
+}
+
+const placeWords: Record<FullStyle['unitAt'], string> = {
+  label: 'on each label', first: 'on the first label', last: 'on the last label', title: 'in the title',
+}
+export const unitAt: Phrase<FullStyle['unitAt']> = {
+  lead: ', rung and unit said', name: 'where rung and unit are said',
+  applies: (style) => (isScaled(style) ? style.rung !== 'each' : style.unit.kind !== 'none' || (isPowered(style) && style.exponent !== 'each')),
+  choices: (style) => (isScaled(style) && style.rung === 'each' ? ['label'] : ['label', 'first', 'last', 'title']),
+  say: (value) => placeWords[value],
+}
+
+const boundPhrase = (name: 'under' | 'over', sign: string): Phrase<string | null> => ({
+  lead: ', with', name: `bound ${name}`, applies: (style) => style[name] !== null,
+  choices: () => [null],
+  say: (value) => (value === null ? `no bound ${name}` : `“${sign}${value}” for all ${name === 'under' ? 'below' : 'above'}`),
+})
+export const under = boundPhrase('under', '<')
+export const over = boundPhrase('over', '>')
+
+export const zero: Phrase<FullStyle['zero']> = {
+  lead: ', zero', name: 'zero', applies: (style) => style.zero !== null,
+  choices: () => [null, '0', 'nil', '–'],
+  say: (value) => (value === null ? 'as a number' : `as “${value}”`),
 }

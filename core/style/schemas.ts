@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import { parseDecimal } from '../decimal/decimal'
 import { ROUNDING_MODES } from '../decimal/round'
 import { LADDER_IDS } from '../ladders'
+import { ownLadder } from '../ladders/own'
 import { NOTATION_IDS } from '../notations'
 
 export const MOST_DIGITS = 100
@@ -8,14 +10,28 @@ export const MOST_POWER = 400
 export const EXPONENT_FORMS = ['times', 'e', 'E', 'power'] as const
 export const GROUPINGS = ['auto', 'always', 'min2', 'never'] as const
 export const SIGNS = ['auto', 'always', 'exceptZero', 'never', 'parentheses'] as const
+export const PRIORITIES = ['morePrecision', 'lessPrecision'] as const
+export const TRAILING_ZEROS = ['auto', 'stripIfInteger'] as const
+export const RUNG_FORMS = ['symbol', 'word', 'symbolExponent'] as const
+export const UNIT_PLACES = ['label', 'first', 'last', 'title'] as const
+export const CONSTANTS = ['pi', 'tau', 'e'] as const
+/** Units that are a part of one: how many of them make one. */
+export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
 
-const digits = z.int().min(0).max(MOST_DIGITS)
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
 const mark = z.string().min(1).max(8)
+const text = z.string().max(200)
+const pair = (least: number) =>
+  z.tuple([z.int().min(least).max(MOST_DIGITS), z.int().min(least).max(MOST_DIGITS)]).refine(([low, high]) => low <= high)
+
+/** Decimal text, kept as it was written. */
+const decimalText = z.string().max(4000).refine((written) => parseDecimal(written) !== null)
+const positive = decimalText.refine((written) => parseDecimal(written)!.coefficient > 0n)
 
 const unit = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('currency'), code: z.string().regex(/^[A-Z]{3}$/) }),
+  z.strictObject({ kind: z.literal('currency'), code: z.string().regex(/^[A-Z]{3}$/), display: z.enum(['symbol', 'code']).optional() }),
+  ...RATIO_UNITS.map((kind) => z.strictObject({ kind: z.literal(kind) })),
   z.strictObject({
     kind: z.literal('symbol'),
     text: z.string().min(1).max(40),
@@ -24,24 +40,56 @@ const unit = z.discriminatedUnion('kind', [
   }),
 ])
 
-/** What each field takes; the table of fields says the rest about them. */
-export const schemas = {
+/** What each field takes; the table of fields says the rest about them. `null` takes back what is inherited. */
+export const ownSchemas = {
   notation: z.enum(NOTATION_IDS),
-  fraction: z.tuple([digits, digits]).refine(([least, most]) => least <= most),
+  fraction: pair(0).nullable(),
+  significant: pair(1).nullable(),
+  priority: z.enum(PRIORITIES),
   rounding: z.enum(ROUNDING_MODES),
-  ladder: z.enum(LADDER_IDS),
+  increment: positive.nullable(),
+  trailingZeros: z.enum(TRAILING_ZEROS),
+  ladder: z.union([z.enum(LADDER_IDS), ownLadder]),
   rung: z.union([z.enum(['each', 'shared']), power]),
+  rungForm: z.enum(RUNG_FORMS),
+  rungFrom: power.nullable(),
+  rungGap: z.string().max(8).nullable(),
   exponent: z.union([z.enum(['each', 'shared']), power]),
   exponentForm: z.enum(EXPONENT_FORMS),
+  multipleOf: z.union([z.enum(CONSTANTS), positive]),
   grouping: z.enum(GROUPINGS),
   marks: z.strictObject({ decimal: mark, group: mark, minus: mark, plus: mark }).partial(),
   sign: z.enum(SIGNS),
   unit,
-  missing: z.string().max(80),
+  factor: decimalText.refine((written) => parseDecimal(written)!.coefficient !== 0n),
+  unitAt: z.enum(UNIT_PLACES),
+  under: decimalText.nullable(),
+  over: decimalText.nullable(),
+  before: text,
+  after: text,
+  zero: text.nullable(),
+  missing: text,
+}
+
+const condition = z.union([
+  z.strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) }),
+  z.strictObject({ magnitude: z.strictObject({ from: power.optional(), to: power.optional() }) }),
+])
+
+type Own = { [Name in keyof typeof ownSchemas]: z.infer<(typeof ownSchemas)[Name]> }
+/** A case: what another style some rows or magnitudes are written in. */
+export interface Case {
+  when: z.infer<typeof condition>
+  use: Partial<Own>
+}
+
+export const schemas = {
+  ...ownSchemas,
+  cases: z.array(z.strictObject({ when: condition, use: z.strictObject(ownSchemas).omit({ missing: true }).partial() })).max(200),
 }
 
 export type FieldName = keyof typeof schemas
 /** A style with every field set. */
-export type FullStyle = { [Name in FieldName]: z.infer<(typeof schemas)[Name]> }
+export type FullStyle = Own & { cases: Case[] }
 /** A style as people write it: what is not set is inherited. */
 export type Style = Partial<FullStyle>

@@ -25,7 +25,7 @@ test('every default is what its own field takes', () => {
 
 test.each<[object, RegExp]>([
   [{ colour: 'red' }, /^style\.colour: "red" is not allowed; there is no such field; the fields are notation, /],
-  [{ notation: 'loud' }, /^style\.notation: "loud" is not allowed; it takes plain, scaled or scientific$/],
+  [{ notation: 'loud' }, /^style\.notation: "loud" is not allowed; it takes plain, scaled, scientific, engineering or multiple$/],
   [{ fraction: [2, 1] }, /^style\.fraction: \[2,1\] .* from 0 to 100, least not above most$/],
   [{ fraction: [0, 101] }, /^style\.fraction/],
   [{ unit: { kind: 'currency' } }, /^style\.unit: .*it takes \{"kind": "none"\}/],

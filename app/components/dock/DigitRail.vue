@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { superscript } from '~~/core/label/write'
-import { ladders } from '~~/core/ladders'
+import { ladderOf } from '~~/core/ladders/find'
 import { decimalsText } from '~~/core/style/decimals'
 import { beamStops, powerText, type Rail, type RailDigit, type RailRow, withBeam, withCut } from '~/desk/rail'
 
@@ -29,7 +29,7 @@ const end = computed(() => right(props.rail.low) + 16)
 /** Names over the columns: the rungs, the units, and a power every third column else. */
 function nameOf(power: number): string {
   if (power === 0) return '1'
-  const rung = ladders[props.style.ladder].rungs.find((one) => one.power === power)
+  const rung = ladderOf(props.style.ladder).rungs.find((one) => one.power === power)
   if (rung && props.style.notation !== 'scientific') return rung.symbol
   return power % 3 === 0 ? `10${superscript(power)}` : ''
 }
@@ -43,7 +43,7 @@ const digitsOf = (row: RailRow, state: RailDigit['state']) => shown(row, state).
 
 const stops = computed(() => beamStops(props.style, props.rail))
 const nearest = (choices: readonly number[], power: number) => choices.reduce((best, one) => (Math.abs(one - power) < Math.abs(best - power) ? one : best))
-const decimals = computed(() => props.rail.beam - props.rail.cut)
+const decimals = computed(() => Math.max(0, props.rail.beam - props.rail.cut))
 
 function moveBeam(power: number) {
   const stop = nearest(stops.value, power)
@@ -102,7 +102,7 @@ function press(handle: Handle, event: KeyboardEvent) {
         <text x="0" :y="ROW - 7" class="name">{{ row.name }}</text>
         <line :x1="NAMES" :x2="right(rail.low)" :y1="ROW - 1" :y2="ROW - 1" class="rod" />
         <text v-if="row.negative" :x="right(row.digits[0]!.power) - column * 1.3" :y="ROW - 7" text-anchor="middle" class="digit kept">−</text>
-        <circle v-if="shows(row, 'decides')" :cx="middle(rail.cut + row.mark - rail.beam - 1)" :cy="ROW - 11.5" :r="Math.min(10, column / 2)" class="deciding" />
+        <circle v-if="shows(row, 'decides')" :cx="middle(row.cut - 1)" :cy="ROW - 11.5" :r="Math.min(10, column / 2)" class="deciding" />
         <text v-for="state in STATES" :key="state" :x="places(row, state)" :y="ROW - 7" text-anchor="middle" :class="['digit', state]">{{ digitsOf(row, state) }}</text>
         <circle v-if="!rail.beamIsShared" :cx="right(row.mark)" :cy="ROW - 8" r="2.5" class="own-mark" />
         <line :x1="right(rail.low) + 4" :x2="end - 4" :y1="ROW - 11.5" :y2="ROW - 11.5" class="lead" />

@@ -1,0 +1,24 @@
+import { decimal, toText } from '../decimal/decimal'
+import type { Multiple } from '../label/types'
+import { DIGITS, type Notation } from './types'
+
+/** Constants to 60 decimals (OEIS A000796, A019692, A001113). */
+const constants: Record<string, { symbol: string; value: string }> = {
+  pi: { symbol: 'π', value: '3.141592653589793238462643383279502884197169399375105820974945' },
+  tau: { symbol: 'τ', value: '6.283185307179586476925286766559005768394338798750211641949889' },
+  e: { symbol: 'e', value: '2.718281828459045235360287471352662497757247093699959574966968' },
+}
+
+function constantOf(name: string): Multiple {
+  const known = constants[name]
+  if (known) return { alone: known.symbol, behind: known.symbol, value: known.value }
+  const value = toText(decimal(name))
+  return { alone: value, behind: `×${value}`, value }
+}
+
+/** How often a constant goes into the number: 2π/3. */
+export const multiple: Notation = {
+  id: 'multiple',
+  title: 'as multiples of a constant',
+  contribute: (style) => ({ ...DIGITS, multiple: constantOf(style.multipleOf) }),
+}
