@@ -24,6 +24,36 @@ test('a quantity recorded in thousands is written in full', () => {
   expect(run('label', { style: { notation: 'scaled' }, values: [2500], quantity: { recorded: 3, kind: 'count' } }).output).toEqual({ labels: ['2.5M'] })
 })
 
+test('cases look at rows, and a title says the unit once', () => {
+  const style = { factor: '1', cases: [{ when: { column: 'kind', is: ['large'] }, use: { factor: '0.001', unit: { kind: 'symbol', text: 'm³' } } }] }
+  expect(run('label', { style, values: [1500, 1500], rows: [{ kind: 'large' }, { kind: 'small' }] }).output).toEqual({ labels: ['1.5\u00a0m³', '1,500'] })
+  const titled = { notation: 'scaled', rung: 'shared', unitAt: 'title', unit: { kind: 'currency', code: 'EUR' }, fraction: [0, 1] }
+  expect(run('label', { style: titled, values: [5e5, 2e6] }).output).toEqual({ labels: ['0.5', '2'], title: '€ million' })
+})
+
+test('label --lines writes a label a line, and names the line that is wrong', () => {
+  const lines = (...inputs: unknown[]) => spawnSync(process.execPath, [join(root, 'dist/cli/ivory-abacus.mjs'), 'label', '--lines'], { input: inputs.map((one) => (typeof one === 'string' ? one : JSON.stringify(one))).join('\n'), encoding: 'utf8' })
+  expect(lines({ style: { notation: 'scaled', fraction: [0, 1] } }, 1500, '"12345678901234567890"', { value: 2e6, row: { kind: 'x' } }, null).stdout).toBe('"1.5K"\n"12.3Qt"\n"2M"\n"–"\n')
+  expect(lines({ style: {} }, 'nonsense')).toMatchObject({ status: 2, stderr: expect.stringContaining('line 2 is no JSON') })
+})
+
+test('a million values go through --lines', () => {
+  const million = 1_000_000
+  const input = `{"style": {"notation": "scaled", "fraction": [0, 1]}}\n${Array.from({ length: million }, (_, at) => at * 37).join('\n')}`
+  const { stdout } = spawnSync(process.execPath, [join(root, 'dist/cli/ivory-abacus.mjs'), 'label', '--lines'], { input, encoding: 'utf8', maxBuffer: 1 << 28 })
+  const labels = stdout.trimEnd().split('\n')
+  expect([labels.length, labels[0], labels.at(-1)]).toEqual([million, '"0"', '"37M"'])
+}, 60_000)
+
+test('rungs lists a ladder', () => {
+  const { rungs } = run('rungs', { ladder: 'short' }).output as { rungs: object[] }
+  expect([rungs[0], rungs.at(-1)]).toEqual([{ power: 3, symbol: 'K', word: 'thousand' }, { power: 303, symbol: 'Ce', word: 'centillion' }])
+})
+
+test('a bound reads back as an interval', () => {
+  expect(run('read', { style: { under: '0.01', fraction: [0, 2] }, labels: ['<0.01', '0.5'] }).output).toEqual({ values: [{ from: null, to: '0.01' }, '0.5'], problems: [] })
+})
+
 test('read gives plain decimal text, and tells what it cannot read', () => {
   const style = { notation: 'scaled', fraction: [0, 1] }
   expect(run('read', { style, labels: ['1.5K', '–', '2 apples', '-3M'] })).toMatchObject({

@@ -4,7 +4,7 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
 import { resolve } from '~~/core/label/resolve'
-import type { Value } from '~~/core/label/types'
+import type { Plan, Value } from '~~/core/label/types'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { drawingOf } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
@@ -77,12 +77,20 @@ export function usePage() {
 
   const tickValues = computed(() => drawing.value?.ticks.values.map(textOf) ?? [])
   const markValues = computed(() => drawing.value?.groups.map(({ value }) => textOf(value)) ?? [])
-  const writer = (values: () => Iterable<Value>) => computed(() => labeller(resolve(study.style, { values: values(), recorded: recorded.value })))
-  const writers = {
-    axis: writer(() => tickValues.value),
-    marks: writer(() => markValues.value),
-    table: writer(() => rows.value?.cells ?? []),
+  const planner = (values: () => Iterable<Value>) => computed(() => resolve(study.style, { values: values(), recorded: recorded.value }))
+  const plans = {
+    axis: planner(() => tickValues.value),
+    marks: planner(() => markValues.value),
+    table: planner(() => rows.value?.cells ?? []),
   }
+  const writers = {
+    axis: computed(() => labeller(plans.axis.value)),
+    marks: computed(() => labeller(plans.marks.value)),
+    table: computed(() => labeller(plans.table.value)),
+  }
+  /** A title says rung and unit where the labels do not. */
+  const titled = (plan: Plan) => [study.quantity?.title, plan.title].filter(Boolean).join(', ')
+  const titles = { axis: computed(() => titled(plans.axis.value)), table: computed(() => titled(plans.table.value)) }
   const tickLabels = computed(() => writers.axis.value.labels(tickValues.value))
   const markLabels = computed(() => writers.marks.value.labels(markValues.value))
 
@@ -113,6 +121,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, drawing, trouble, findings, flagged, writers, tickValues, markValues, tickLabels, markLabels, machineLabel }
+  return { rows, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

@@ -7,6 +7,9 @@ const props = defineProps<{ subject: string; phrases: readonly SentencePhrase[];
 const emit = defineEmits<{ choose: [name: string, choice: Choice] }>()
 
 const list = useTemplateRef<{ toggle(event: Event, target?: unknown): void; show(event: Event, target?: unknown): void; hide(): void }>('list')
+/** Phrases that say what nobody set wait until they are asked for. */
+const everything = ref(false)
+const shown = computed(() => props.phrases.filter(({ rare }) => everything.value || !rare))
 const opened = shallowRef<{ field: FieldName; button: HTMLElement } | null>(null)
 const phrase = computed(() => props.phrases.find(({ field }) => field === opened.value?.field) ?? null)
 const options = computed(() => (phrase.value ? props.choices(phrase.value.field) : []))
@@ -37,11 +40,12 @@ function choose(key: string | null) {
 <template>
   <p class="sentence">
     Write <strong>{{ subject }}</strong>
-    <template v-for="one in phrases" :key="one.field">
+    <template v-for="one in shown" :key="one.field">
       <span class="lead">{{ one.lead.startsWith(',') ? `${one.lead} ` : ` ${one.lead} ` }}</span>
       <PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" @open="open" />
     </template>
     <slot />
+    <button type="button" class="more" :aria-expanded="everything" @click="everything = !everything">{{ everything ? 'less' : 'more …' }}</button>
     <Popover ref="list" :aria-label="`Choices of ${phrase?.name}`" @show="focusList" @hide="close">
       <Listbox
         v-if="phrase" :model-value="phrase.key" :options="options" option-value="key" :option-label="spoken" :aria-label="phrase.name" scroll-height="21rem"
@@ -63,6 +67,21 @@ function choose(key: string | null) {
 
 .lead {
   white-space: pre;
+}
+
+.more {
+  margin-left: var(--gap-3);
+  padding: 0 var(--gap-1);
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  font-size: var(--text);
+  cursor: pointer;
+}
+
+.more:hover {
+  color: var(--jade);
+  text-decoration: underline;
 }
 
 .choices {

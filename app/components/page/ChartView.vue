@@ -16,9 +16,11 @@ const props = defineProps<{
   width: number
   height: number
   title: string
+  axisTitle: string
 }>()
 
-const TOP = 22
+const TOP = 40
+const TITLE_LINE = 12
 const BOTTOM = 40
 const RIGHT = 8
 /** Room for a character of a tick label, in pixels of the 13-pixel type. */
@@ -60,6 +62,7 @@ function wrapped(name: string): string[] {
 
 <template>
   <svg :width="width" :height="height" role="img" :aria-label="title" class="chart">
+    <text x="0" :y="TITLE_LINE" class="axis-title">{{ axisTitle }}</text>
     <g v-for="(value, at) in tickValues" :key="`tick ${value}`" :transform="`translate(0 ${y(numbers.ticks[at]!)})`">
       <line :x1="left" :x2="width - RIGHT" :class="['grid', { zero: numbers.ticks[at] === 0 }]" />
       <text :x="left - 8" dy="0.34em" text-anchor="end" data-surface="axis" :data-at="at" :class="['label', { flagged: flaggedTicks.has(at) }]">{{ tickLabels[at] }}</text>
@@ -109,6 +112,11 @@ function wrapped(name: string): string[] {
   fill: var(--rosewood);
   text-decoration: underline wavy 1px;
   text-underline-offset: 3px;
+}
+
+.axis-title {
+  fill: var(--ink-soft);
+  font-size: 12px;
 }
 
 .machine {

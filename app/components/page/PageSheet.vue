@@ -45,10 +45,10 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
         <ChartView
           :drawing="drawing" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels.value" :mark-values="page.markValues.value" :mark-labels="page.markLabels.value"
           :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :machine="machine" :width="chartWidth" :height="Math.max(220, height)"
-          :title="`Columns of ${study.quantity?.title}`"
+          :title="`Columns of ${study.quantity?.title}`" :axis-title="page.titles.axis.value"
         />
         <ValueTable
-          :title="study.quantity?.title ?? ''" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table.value" :machine="machine" :height="Math.max(220, height)"
+          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table.value" :machine="machine" :height="Math.max(220, height)"
         />
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
