@@ -45,5 +45,6 @@ export default ts.config(
   forbid(['server/**/*.ts'], ['app', 'cli']),
   forbid(['app/**/*.{ts,vue}'], ['server', 'cli']),
   forbid(['cli/**/*.ts'], ['app', 'server']),
+  { files: ['**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
   { files: ['demo/**', 'scripts/**', 'benchmarks/**', 'tests/**', '**/*.test.ts'], rules: { 'no-restricted-properties': 'off' } },
 )

@@ -5,6 +5,7 @@ import { resolve } from '../core/label/resolve'
 import { ladderOf } from '../core/ladders/find'
 import type { Style } from '../core/style/fields'
 import { decimalsOf, linearTicks } from '../core/ticks/linear'
+import { tablesFor } from './locales'
 import { check, labelInput, lineInput, linesInput, readInput, readJson, rungsInput, ticksInput } from './input'
 
 export interface CommandOptions {
@@ -29,7 +30,7 @@ const label: Command = {
   summary: 'write values: {"style", "values", "rows"?} in, {"labels", "title"?} out',
   run(input, { parts }) {
     const { style, values, rows, quantity } = check(labelInput, input)
-    const plan = resolve(style, { values, rows, recorded: quantity?.recorded })
+    const plan = resolve(style, { ...tablesFor(style), values, rows, recorded: quantity?.recorded })
     const write = labeller(plan)
     return {
       labels: write.labels(values, rows),
@@ -43,7 +44,7 @@ const read: Command = {
   summary: 'read labels back: {"style", "labels"} in, {"values", "problems"} out',
   run(input) {
     const { style, labels, values, rows, quantity } = check(readInput, input)
-    const write = labeller(resolve(style, { values, rows, recorded: quantity?.recorded }))
+    const write = labeller(resolve(style, { ...tablesFor(style), values, rows, recorded: quantity?.recorded }))
     const readings = labels.map((one) => write.read(one))
     return {
       values: readings.map(({ value }) => readText(value)),
@@ -67,7 +68,7 @@ const ticks: Command = {
     const decimals = decimalsOf(step)
     const telling: Style = { fraction: [decimals, decimals] }
     const texts = values.map(toText)
-    const write = labeller(resolve(style ?? telling, { values: texts, recorded: quantity?.recorded }))
+    const write = labeller(resolve(style ?? telling, { ...tablesFor(style ?? telling), values: texts, recorded: quantity?.recorded }))
     const labels = write.labels(texts)
     return {
       step: toText(step),
@@ -93,7 +94,7 @@ export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<
     const input = readJson(line, `line ${number}`)
     if (!write) {
       const { style, quantity } = check(linesInput, input)
-      write = labeller(resolve(style, { recorded: quantity?.recorded }))
+      write = labeller(resolve(style, { ...tablesFor(style), recorded: quantity?.recorded }))
       continue
     }
     const given = check(lineInput, input, `line ${number}`)

@@ -1,5 +1,5 @@
 // Bundles what runs outside the app: the runtime of exported modules, and the command line.
-import { copyFileSync, mkdirSync } from 'node:fs'
+import { copyFileSync, cpSync, mkdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'
@@ -13,6 +13,8 @@ await build({
   bundle: true, format: 'esm', target: 'es2022', minifySyntax: true, minifyWhitespace: true, charset: 'utf8', legalComments: 'none',
 })
 copyFileSync(join(root, 'core/label/module.d.mts'), out('runtime', 'label.d.mts'))
+
+for (const name of ['locales', 'currency-names']) cpSync(join(root, 'core/locale/generated', name), out(name), { recursive: true })
 
 await build({
   entryPoints: [join(root, 'cli/ivory-abacus.ts')],

@@ -1,81 +1,97 @@
-import currencies from '../locale/generated/currencies.json'
-import type { LocaleTable } from '../locale/types'
-import { StyleError } from '../style/error'
+import type { AffixToken, NumberPattern, Subpattern } from '../locale/pattern'
 import type { FullStyle } from '../style/schemas'
-import type { Frame, Frames, Marks, Part, SignMode, Slot } from './types'
+import type { Frame, Frames, Marks, Part, SignState, Slot } from './types'
 
-type Unit = FullStyle['unit']
-
-/** What a unit puts beside the number, and how it is said in a title. */
-export interface UnitTexts {
-  readonly side: 'before' | 'after'
-  readonly text: string
-  readonly gap: string
-  /** How many of it make one: 100 percent. */
-  readonly perOne: string
+/** What fills the placeholders of a pattern. */
+export interface Fill {
+  readonly marks: Marks
+  /** The currency's symbol or the percent sign: what ¤, % and ‰ stand for. */
+  readonly unit: string
+  /** What plain text of the pattern is: part of a rung's name, or nothing in particular. */
+  readonly text: 'rung' | 'literal'
 }
 
-const NO_UNIT: UnitTexts = { side: 'after', text: '', gap: '', perOne: '1' }
-
-/** The parts of one: their sign, and how many of them make it. */
-const ratios = {
-  percent: { ...NO_UNIT, text: '%', perOne: '100' },
-  permille: { ...NO_UNIT, text: '‰', perOne: '1000' },
-  percentPoint: { ...NO_UNIT, text: 'pp', gap: ' ', perOne: '100' },
-  basisPoint: { ...NO_UNIT, text: 'bp', gap: ' ', perOne: '10000' },
-}
-
-function currencyTexts(code: string, display: 'symbol' | 'code', { currency }: LocaleTable): UnitTexts {
-  if (!Object.hasOwn(currencies, code)) {
-    throw new StyleError('unit.code', code, `it takes a code of ISO 4217 such as ${Object.keys(currency.symbols).slice(0, 6).join(', ')}`)
-  }
-  const text = display === 'code' ? code : (currency.symbols[code] ?? code)
-  const isWord = currency.side === 'before' && /\p{L}$/u.test(text)
-  return { ...NO_UNIT, side: currency.side, text, gap: isWord ? ' ' : currency.gap }
-}
-
-/**
- * What the style's unit writes in a region.
- *
- * @throws StyleError for a currency code that is none
- */
-export function unitTexts(unit: Unit, locale: LocaleTable): UnitTexts {
-  if (unit.kind === 'none') return NO_UNIT
-  if (unit.kind === 'currency') return currencyTexts(unit.code, unit.display ?? 'symbol', locale)
-  if (unit.kind === 'symbol') return { ...NO_UNIT, side: unit.side ?? 'after', text: unit.text, gap: unit.gap ?? (unit.side === 'before' ? '' : ' ') }
-  return ratios[unit.kind]
+/** A pattern with what fills it. */
+export interface Layer {
+  readonly pattern: NumberPattern
+  readonly fill: Fill
 }
 
 /** Blanks in a gap do not break a label over two lines. */
-const noBreak = (gap: string): string => gap.replaceAll(' ', '\u00a0')
-const partIf = (type: Part['type'], value: string): Part[] => (value ? [{ type, value }] : [])
+export const noBreak = (gap: string): string => gap.replaceAll(' ', '\u00a0')
+export const partIf = (type: Part['type'], value: string): Part[] => (value ? [{ type, value }] : [])
 
-/** Rung and unit behind the number; where rungs are prefixes of the unit, its gap comes before them. */
-function behind({ side, text, gap }: UnitTexts, prefixes: boolean): Slot[] {
-  const space = partIf('gap', noBreak(gap))
-  const unit = partIf('unit', text)
-  if (side === 'before' || !text) return ['rung']
-  return prefixes ? [...space, 'prefix', ...unit] : ['rung', ...space, ...unit]
+/** A currency that ends in neither a symbol nor a blank is kept off the digits (CLDR, currencySpacing). */
+const KEPT_OFF = /[^\p{S}\p{Z}]/u
+const SPACE: Part = { type: 'gap', value: '\u00a0' }
+
+/** Text of a pattern as parts: blanks are gaps. */
+export const textParts = (text: string, type: Part['type']): Part[] =>
+  text.split(/([\s\u00a0\u202f]+)/).filter(Boolean).map((piece) => ({ type: /^\s+$/.test(piece) ? 'gap' : type, value: piece }))
+
+function fillToken(token: AffixToken, { marks, unit, text }: Fill, state: SignState): Part[] {
+  if (typeof token === 'object') return textParts(token.text, text)
+  if (token === '-') return state === 'plus' ? [{ type: 'plus', value: marks.plus }] : [{ type: 'minus', value: marks.minus }]
+  if (token === '+') return [{ type: 'plus', value: marks.plus }]
+  return [{ type: 'unit', value: unit }]
 }
 
+const hasMinus = ({ prefix, suffix }: Subpattern): boolean => prefix.includes('-') || suffix.includes('-')
+
+/** The subpattern for a state of the sign, with the sign put first where the pattern has no place for it. */
+function subpatternFor({ positive, negative }: NumberPattern, state: SignState): Subpattern {
+  if (negative && (state === 'minus' || (state === 'plus' && hasMinus(negative)))) return negative
+  return state === 'none' ? positive : { ...positive, prefix: [state === 'minus' ? '-' : '+', ...positive.prefix] }
+}
+
+/** Parts before and after the number that a pattern writes, with the space that a currency needs beside digits. */
+function sides({ pattern, fill }: Layer, state: SignState): { before: Part[]; after: Part[] } {
+  const { prefix, suffix } = subpatternFor(pattern, state)
+  const before = prefix.flatMap((token) => fillToken(token, fill, state))
+  const after = suffix.flatMap((token) => fillToken(token, fill, state))
+  if (prefix.at(-1) === '¤' && KEPT_OFF.test([...fill.unit].at(-1) ?? '')) before.push(SPACE)
+  if (suffix[0] === '¤' && KEPT_OFF.test([...fill.unit][0] ?? '')) after.unshift(SPACE)
+  return { before, after }
+}
+
+/** What belongs around a number besides its pattern. */
+export interface Surroundings {
+  /** Directly behind the number: the rung. */
+  readonly rung: readonly Slot[]
+  /** Outside the pattern: a unit that is a symbol. */
+  readonly before: readonly Slot[]
+  readonly after: readonly Slot[]
+  /** Outside all, sign and all: a currency's name. */
+  readonly outside: readonly [readonly Slot[], readonly Slot[]]
+  /** A pattern inside the outer one: that of a rung of the region. */
+  readonly inner: Layer | null
+  /** Whether the number is not written: a pattern can be a word alone. */
+  readonly hidden: boolean
+}
+export const NO_SURROUNDINGS: Surroundings = { rung: [], before: [], after: [], outside: [[], []], inner: null, hidden: false }
+
 /**
- * What stands around the number for each state of the sign: `before`, sign, a unit before the
- * number; rung, gap and unit behind it, `after`.
+ * What stands around the number for each state of the sign: `before`, the pattern's sign and
+ * unit, the rung behind the number, `after`.
  *
- * @param unit null where rung and unit are said elsewhere
+ * @param layer the outermost pattern of the region
+ * @param brackets whether negative numbers stand in parentheses that the pattern does not have
  */
-export function framesOf(style: FullStyle, marks: Marks, unit: UnitTexts | null, prefixes: boolean): Frames {
-  const front = unit?.side === 'before' ? [...partIf('unit', unit.text), ...partIf('gap', noBreak(unit.gap))] : []
-  const back = unit ? behind(unit, prefixes) : []
-  const [first, last] = [partIf('before', style.before), partIf('after', style.after)]
-  const frame = (open: Part[], close: Part[] = []): Frame => ({ before: [...first, ...open, ...front], after: [...back, ...close, ...last] })
-  const withMinus = frame([{ type: 'minus', value: marks.minus }])
-  const minus: Record<SignMode, Frame> = {
-    auto: withMinus,
-    always: withMinus,
-    exceptZero: withMinus,
-    never: frame([]),
-    parentheses: frame([{ type: 'literal', value: '(' }], [{ type: 'literal', value: ')' }]),
+export function framesOf(style: FullStyle, layer: Layer, { rung, before, after, outside, inner, hidden }: Surroundings, brackets: boolean): Frames {
+  const inside = inner ? sides(inner, 'none') : { before: [], after: [] }
+  const frame = (state: SignState, open: Part[] = [], close: Part[] = []): Frame => {
+    const own = sides(layer, state)
+    const sign = own.before.filter(({ type }) => type === 'minus' || type === 'plus')
+    const rest = own.before.filter((part) => !sign.includes(part))
+    const front: Slot[] = before.length > 0 ? [...sign, ...before, ...rest] : own.before
+    return {
+      before: [...partIf('before', style.before), ...outside[0], ...open, ...front, ...inside.before],
+      after: [...inside.after, ...rung, ...own.after, ...after, ...close, ...outside[1], ...partIf('after', style.after)],
+      hidden,
+    }
   }
-  return { none: frame([]), minus: minus[style.sign], plus: frame([{ type: 'plus', value: marks.plus }]) }
+  const minus = style.sign === 'never' ? frame('none')
+    : brackets ? frame('none', [{ type: 'literal', value: '(' }], [{ type: 'literal', value: ')' }])
+      : frame('minus')
+  return { none: frame('none'), minus, plus: frame('plus') }
 }

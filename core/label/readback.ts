@@ -1,7 +1,7 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { inCells, unitsRung } from './decide'
-import type { Frame, Plan, Rule, SignState, Slot, Written } from './types'
+import type { Frame, Frames, Plan, Rule, SignState, Slot, Written } from './types'
 
 /** All numbers below or above one. */
 export interface Interval {
@@ -37,10 +37,17 @@ function slotText(rule: Rule, rung: number | null, slot: Slot): string {
 const textAround = (rule: Rule, frame: Frame, rung: number | null): [string, string] =>
   [frame.before, frame.after].map((slots) => slots.map((slot) => slotText(rule, rung, slot)).join('')) as [string, string]
 
+/** Digits of the rule's numbering system as 0 to 9. */
+function inLatin(text: string, { digits }: Rule): string {
+  if (digits[0] === '0') return text
+  const values = new Map(digits.map((digit, at) => [digit, String(at)]))
+  return Array.from(text, (character) => values.get(character) ?? character).join('')
+}
+
 /** Reads whole and decimal digits with the rule's marks; groups must stand where the rule puts them. */
 function readDigits(text: string, rule: Rule): Decimal | null {
   const { marks, grouping } = rule
-  const [whole = '', fraction, ...more] = text.split(marks.decimal)
+  const [whole = '', fraction, ...more] = inLatin(text, rule).split(marks.decimal)
   if (more.length > 0 || fraction === '') return null
   const digits = grouping ? whole.split(marks.group).join('') : whole
   if (!/^\d+$/.test(digits) || (fraction !== undefined && !/^\d+$/.test(fraction))) return null
@@ -110,20 +117,36 @@ export function sameSaid(a: Said, b: Said): boolean {
   return compare(a, b) === 0
 }
 
+/** Every set of frames that a label of a rung can stand in. @param rung null for infinity, which has none */
+function framesIn(plan: Plan, rule: Rule, rung: number | null): { frames: Frames; plural: string }[] {
+  const forms = (rung === null ? null : rule.rungs[rung]!.forms) ?? rule.forms
+  const said = forms ? Object.entries(forms).map(([plural, frames]) => ({ frames, plural })) : [{ frames: rule.frames, plural: 'other' }]
+  return plan.unitAt === 'label' ? said : [...said, { frames: rule.bare, plural: 'other' }]
+}
+
+/** The number that a word without digits says: exactly the one of its plural. */
+const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach } =>
+  ({ number: plural === '0' ? { coefficient: 0n, exponent: 0 } : ONE, reach: { rung, exponent: null, denominator: 1 } })
+
 function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) => void): void {
   const bound = (rule.under !== null && label.startsWith('<')) || (rule.over !== null && label.startsWith('>')) ? label[0] : ''
   const rest = bound ? label.slice(1) : label
-  const frames = plan.unitAt === 'label' ? [rule.frames] : [rule.frames, rule.bare]
-  for (const [state, frame] of frames.flatMap((one) => Object.entries(one)) as [SignState, Frame][]) {
-    const negative = state === 'minus'
-    if (rest === textAround(rule, frame, null).join('∞')) keep(negative ? -1 : 1)
-    for (const rung of rungsIn(rule)) {
-      const [before, after] = textAround(rule, frame, rung)
-      if (!rest.startsWith(before) || !rest.endsWith(after) || before.length + after.length >= rest.length) continue
-      const read = readMiddle(rest.slice(before.length, rest.length - after.length), rule, rung, plan)
-      if (!read) continue
-      const value = inCells(plan, rule, negative ? negate(read.number) : read.number, read.reach)
-      keep(bound === '' ? value : bound === '<' ? { from: null, to: value } : { from: value, to: null })
+  for (const { frames } of framesIn(plan, rule, null)) {
+    for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
+      if (rest === textAround(rule, frame, null).join(rule.infinity)) keep(state === 'minus' ? -1 : 1)
+    }
+  }
+  for (const rung of rungsIn(rule)) {
+    for (const { frames, plural } of framesIn(plan, rule, rung)) {
+      for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
+        const [before, after] = textAround(rule, frame, rung)
+        if (!rest.startsWith(before) || !rest.endsWith(after)) continue
+        const middle = rest.slice(before.length, Math.max(before.length, rest.length - after.length))
+        const read = frame.hidden ? (rest === before + after ? readWord(rung, plural) : null) : middle && readMiddle(middle, rule, rung, plan)
+        if (!read) continue
+        const value = inCells(plan, rule, state === 'minus' ? negate(read.number) : read.number, read.reach)
+        keep(bound === '' ? value : bound === '<' ? { from: null, to: value } : { from: value, to: null })
+      }
     }
   }
   if (rule.zero !== null && label === rule.zero) keep({ coefficient: 0n, exponent: 0 })

@@ -1,23 +1,29 @@
-import { decimal, type Decimal, toText } from '../decimal/decimal'
 import { multiply, shift } from '../decimal/arithmetic'
-import { ladderOf } from '../ladders/find'
-import en from '../locale/generated/en.json'
-import type { LocaleTable } from '../locale/types'
+import { decimal, type Decimal, toText } from '../decimal/decimal'
+import { ladderOf, REGIONAL } from '../ladders/find'
+import { chooseSystem, nearestName } from '../locale/choose'
+import en from '../locale/generated/locales/en.json'
+import localeNames from '../locale/generated/index.json'
+import { type NumberPattern, parsePattern } from '../locale/pattern'
+import type { ByPlural, CurrencyNames, LocaleTable, PluralKey } from '../locale/types'
 import { notations } from '../notations'
 import type { Contribution, Notation } from '../notations/types'
 import { StyleError } from '../style/error'
-import type { FullStyle, Style } from '../style/schemas'
 import { inherit } from '../style/inherit'
+import type { FullStyle, Style } from '../style/schemas'
 import { ruleFor } from './decide'
-import { framesOf, type UnitTexts, unitTexts } from './frames'
+import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
 import { sharedLevel } from './shared'
-import type { Condition, Grouping, Plan, Row, Rule, Value } from './types'
+import type { Condition, Forms, Grouping, Marks, Plan, Row, Rule, Slot, Value } from './types'
+import { type Region, type UnitWriting, unitWriting } from './units'
 import { amountOf, isFiniteAmount } from './value'
 import { superscript } from './write'
 
 export interface Context {
-  /** The region's table; English where none is given. */
-  readonly locale?: LocaleTable
+  /** Tables of regions that were loaded, by name; English is always at hand. */
+  readonly tables?: Readonly<Record<string, LocaleTable>>
+  /** Names of currencies that were loaded, by the region's name. */
+  readonly currencyNames?: Readonly<Record<string, CurrencyNames>>
   /** All values of the set, filtered out or not; what is `shared` is decided over them. */
   readonly values?: Iterable<Value>
   /** The rows that the values stand in, where cases look at their cells. */
@@ -26,47 +32,124 @@ export interface Context {
   readonly recorded?: number
 }
 
-const groupings: Record<FullStyle['grouping'], (locale: Grouping) => Grouping | null> = {
-  auto: (locale) => locale,
-  always: (locale) => ({ ...locale, least: 1 }),
-  min2: (locale) => ({ ...locale, least: 2 }),
+const known = new Set(localeNames)
+
+/**
+ * The name of the table that a language tag is written by.
+ *
+ * @throws StyleError for a language that CLDR does not know
+ * @example localeTableName('de-AT-u-nu-latn') // 'de-AT'
+ */
+export function localeTableName(tag: string): string {
+  const name = nearestName(tag, known)
+  if (name === undefined) throw new StyleError('locale', tag, 'CLDR has no such language; it takes a tag such as en, de-CH, hi or ar-EG-u-nu-latn')
+  return name
+}
+
+interface ChosenRegion extends Region {
+  readonly digits: readonly string[]
+}
+
+function regionOf(tag: string, { tables = {}, currencyNames = {} }: Context): ChosenRegion {
+  const name = localeTableName(tag)
+  const table = name === 'en' ? (tables.en ?? (en as LocaleTable)) : tables[name]
+  if (!table) throw new Error(`the table of ${name} is not loaded`)
+  return { table, names: currencyNames[name] ?? null, ...chooseSystem(tag, table) }
+}
+
+const TWO = 2
+const groupings: Record<FullStyle['grouping'], (own: Grouping) => Grouping | null> = {
+  auto: (own) => own,
+  always: (own) => ({ ...own, least: 1 }),
+  min2: (own) => ({ ...own, least: Math.max(TWO, own.least) }),
   never: () => null,
+}
+
+const isRegional = (style: FullStyle): boolean => style.notation === 'scaled' && style.ladder === REGIONAL
+
+/** Groups as the pattern of the unit sets them; the region's own short form groups from five digits on. */
+function groupingOf(style: FullStyle, { table, system }: Region, unit: UnitWriting): Grouping | null {
+  const sizes = unit.layer.pattern.grouping ?? parsePattern(system.patterns.decimal).grouping ?? { first: 3, rest: 3 }
+  const mode = style.grouping === 'auto' && isRegional(style) ? 'min2' : style.grouping
+  return groupings[mode]({ ...sizes, least: table.least })
+}
+
+function marksOf(style: FullStyle, { system }: Region): Marks {
+  const marks = { ...system.marks, ...(style.unit.kind === 'currency' ? system.moneyMarks : {}), ...style.marks }
+  if (marks.decimal === marks.group && style.grouping !== 'never') {
+    throw new StyleError('marks', style.marks, 'the decimal mark and the group mark must differ')
+  }
+  return marks
+}
+
+/** Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them. */
+function surroundings(style: FullStyle, unit: UnitWriting): Surroundings {
+  const prefixes = style.notation === 'scaled' && Boolean(ladderOf(style.ladder).prefixes)
+  const at = unit.after.findIndex((slot) => typeof slot === 'object' && slot.type === 'unit')
+  if (!prefixes || at < 0) return { ...NO_SURROUNDINGS, rung: ['rung'], before: unit.before, after: unit.after }
+  return { ...NO_SURROUNDINGS, before: unit.before, after: [...unit.after.slice(0, at), 'prefix', ...unit.after.slice(at)] }
 }
 
 /** A rule apart from what its notation decides. */
 type Rest = Omit<Rule, keyof Contribution>
 
-function restOf(style: FullStyle, when: Condition | null, unit: UnitTexts, locale: LocaleTable): Rest {
-  const marks = { ...locale.marks, ...style.marks }
-  if (marks.decimal === marks.group && style.grouping !== 'never') {
-    throw new StyleError('marks', style.marks, 'the decimal mark and the group mark must differ')
-  }
-  const prefixes = style.notation === 'scaled' && Boolean(ladderOf(style.ladder).prefixes)
+function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, unit: UnitWriting, marks: Marks): Rest {
   const { fraction, significant, priority, rounding, increment, trailingZeros } = style
+  const brackets = style.sign === 'parentheses' && !unit.isMoney
+  const around = surroundings(style, unit)
+  const plain: UnitWriting['layer'] = { pattern: parsePattern('#'), fill: { marks, unit: '', text: 'literal' } }
+  const named = unit.named && (Object.entries(unit.named) as [PluralKey, readonly [string, string]][])
   return {
     when,
     factor: toText(multiply(decimal(style.factor), decimal(unit.perOne))),
     precision: { fraction, significant, priority, rounding, increment: increment && toText(decimal(increment)), strip: trailingZeros === 'stripIfInteger' },
     exponentForm: style.exponentForm,
     marks,
-    grouping: groupings[style.grouping](locale.grouping),
+    digits: region.digits,
+    infinity: region.system.infinity,
+    grouping: groupingOf(style, region, unit),
     sign: style.sign,
-    frames: framesOf(style, marks, unit, prefixes),
-    bare: framesOf(style, marks, null, prefixes),
+    frames: framesOf(style, unit.layer, around, brackets),
+    forms: named && (Object.fromEntries(named.map(([plural, [front, back]]) => {
+      const outside: [Slot[], Slot[]] = [textParts(front, 'unit'), textParts(back, 'unit')]
+      return [plural, framesOf(style, unit.layer, { ...around, outside }, brackets)]
+    })) as Forms),
+    plurals: unit.named || isRegional(style) ? region.table.plurals : null,
+    bare: framesOf(style, plain, NO_SURROUNDINGS, style.sign === 'parentheses'),
     under: style.under,
     over: style.over,
     zero: style.zero,
   }
 }
 
+const isNumberAlone = ({ positive }: NumberPattern): boolean => positive.prefix.length + positive.suffix.length === 0
+
+/** A rung's frames by plural, from the region's patterns: money has patterns of its own. */
+function formsOf(style: FullStyle, unit: UnitWriting, isMoneyPattern: boolean, patterns: ByPlural): Forms {
+  const { fill } = unit.layer
+  const brackets = style.sign === 'parentheses'
+  return Object.fromEntries((Object.entries(patterns) as [PluralKey, string][]).map(([plural, text]) => {
+    const pattern = parsePattern(text)
+    const hidden = !/[0#]/.test(text.replace(/'[^']*'/g, ''))
+    const layer = { pattern, fill: { ...fill, text: 'rung' as const } }
+    const around: Surroundings = { ...NO_SURROUNDINGS, before: unit.before, after: unit.after, hidden }
+    // A pattern without a word is the number as it would stand anyway.
+    if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around, brackets && !unit.isMoney)]
+    // A rung's pattern takes the place of the number's own; only a percent sign or the like stays around it.
+    if (isMoneyPattern || isNumberAlone(unit.layer.pattern)) return [plural, framesOf(style, layer, around, brackets && !pattern.negative)]
+    return [plural, framesOf(style, unit.layer, { ...around, inner: layer }, brackets && !unit.isMoney)]
+  }))
+}
+
 /** What a title says in the labels' place: "€ million", "thousand kg", "×10⁻⁷ mol/L". */
-function titleOf(style: FullStyle, rule: Rule, unit: UnitTexts): string {
-  const rung = rule.rungs[rule.fixedRung ?? 0]!
-  const prefixes = style.notation === 'scaled' && Boolean(ladderOf(style.ladder).prefixes)
-  const named = style.notation === 'scaled' ? ladderOf(style.ladder).rungs.find(({ power }) => power === rung.power) : undefined
+function titleOf(style: FullStyle, rule: Rule, { title }: UnitWriting): string {
+  const { power } = rule.rungs[rule.fixedRung ?? 0]!
+  const ladder = ladderOf(style.ladder)
+  const prefixes = style.notation === 'scaled' && Boolean(ladder.prefixes)
+  const named = style.notation === 'scaled' ? ladder.rungs.find((rung) => rung.power === power) : undefined
   const scale = rule.exponent?.fixed != null ? `×10${superscript(rule.exponent.fixed)}` : (prefixes ? named?.symbol : named?.word) ?? ''
-  if (unit.side === 'before') return [unit.text, scale].filter(Boolean).join(' ')
-  return [scale, unit.text].filter(Boolean).join(prefixes ? '' : ' ')
+  if (title.side === 'before') return [title.text, scale].filter(Boolean).join(' ')
+  return [scale, title.text].filter(Boolean).join(prefixes ? '' : ' ')
 }
 
 /** A rung or exponent that differs from label to label cannot be said once. */
@@ -86,7 +169,6 @@ function checkUnitAt(style: FullStyle, rule: Rule): void {
  */
 export function resolve(style: Style, context: Context = {}): Plan {
   const full = inherit(style)
-  const locale = context.locale ?? (en as LocaleTable)
   const recorded = context.recorded ?? 0
   const conditions = [...full.cases.map(({ when }) => when), null]
   const styles = [...full.cases.map(({ use }) => inherit({ ...full, cases: [] }, use)), full]
@@ -98,16 +180,26 @@ export function resolve(style: Style, context: Context = {}): Plan {
     return sorted[at]!
   }
   const planOf = (rule: Rule): Plan => ({ recorded, rules: [{ ...rule, when: null }], missing: full.missing, unitAt: full.unitAt, title: null })
-  const rules = styles.map((one, at): Rule => {
-    const rest = restOf(one, conditions[at]!, unitTexts(one.unit, locale), locale)
-    const ruleOf = (own: Contribution): Rule => ({ ...rest, ...own })
+  const rules = styles.map((one, at): { rule: Rule; unit: UnitWriting } => {
+    const region = regionOf(one.locale, context)
+    const marks = marksOf(one, region)
+    const unit = unitWriting(one, region, marks)
+    const rest = restOf(one, conditions[at]!, region, unit, marks)
+    const ruleOf = ({ patterns: _, ...own }: Contribution): Rule => ({ ...rest, ...own })
+    const { compact } = region.system
+    const isMoneyPattern = unit.isMoney && compact.currency !== null
     const notation: Notation = notations[one.notation]
-    const rule = ruleOf(notation.contribute(one, sharedLevel(ruleOf, planOf, () => valuesOf(at))))
+    const own = notation.contribute(one, sharedLevel(ruleOf, planOf, () => valuesOf(at)), {
+      symbol: isMoneyPattern ? compact.currency : compact.short, word: isMoneyPattern ? compact.currency : (compact.long ?? compact.short),
+    })
+    const rungs = own.rungs.map((rung, place) => (own.patterns?.[place] ? { ...rung, forms: formsOf(one, unit, isMoneyPattern, own.patterns[place]) } : rung))
+    const rule = { ...ruleOf(own), rungs }
     checkUnitAt({ ...one, unitAt: full.unitAt }, rule)
-    return rule
+    return { rule, unit }
   })
-  const title = full.unitAt === 'title' ? titleOf(full, rules.at(-1)!, unitTexts(full.unit, locale)) : null
-  return freeze({ recorded, rules, missing: full.missing, unitAt: full.unitAt, title })
+  const { rule, unit } = rules.at(-1)!
+  const title = full.unitAt === 'title' ? titleOf(full, rule, unit) : null
+  return freeze({ recorded, rules: rules.map((one) => one.rule), missing: full.missing, unitAt: full.unitAt, title })
 }
 
 function sortByRule(conditions: readonly (Condition | null)[], { values = [], rows }: Context, recorded: number): Decimal[][] {

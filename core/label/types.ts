@@ -1,4 +1,5 @@
 import type { RoundingMode } from '../decimal/round'
+import type { PluralKey } from '../locale/types'
 
 /**
  * A Plan is a style with everything looked up: plain JSON, frozen, enough to write a label
@@ -42,6 +43,13 @@ export interface Rule {
   readonly grouping: Grouping | null
   readonly sign: SignMode
   readonly frames: Frames
+  /** Frames that depend on the number's plural, in place of `frames`: those of a currency's name. */
+  readonly forms: Forms | null
+  /** Plural rules in CLDR's syntax, where any frame depends on them. */
+  readonly plurals: Readonly<Record<string, string>> | null
+  /** The ten digits, from zero. */
+  readonly digits: readonly string[]
+  readonly infinity: string
   /** The same without rung and unit. */
   readonly bare: Frames
   /** Values below or above are written as these bounds; decimal text. */
@@ -77,6 +85,8 @@ export interface Rung {
   readonly text: string
   /** What stands between the number and the text. */
   readonly gap: string
+  /** The region's own frames for it, in place of the rule's. */
+  readonly forms: Forms | null
 }
 
 /** A constant whose multiples are labels: 2π/3. */
@@ -119,7 +129,11 @@ export type SignState = 'none' | 'minus' | 'plus'
 export interface Frame {
   readonly before: readonly Slot[]
   readonly after: readonly Slot[]
+  /** Whether the number itself is not written: a pattern can be a word alone. */
+  readonly hidden: boolean
 }
+/** Frames by the plural of the number as it is written; `other` stands in for those that are absent. */
+export type Forms = Readonly<Partial<Record<PluralKey, Frames>>>
 /** A part as it is; the place where the rung goes, behind its own gap; or the rung as a prefix of the unit. */
 export type Slot = Part | 'rung' | 'prefix'
 

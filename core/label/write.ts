@@ -1,4 +1,5 @@
-import type { ExponentForm, Part, PartType, Plan, Rule, Slot, Written } from './types'
+import { pluralOf } from '../locale/plurals'
+import type { ExponentForm, Forms, Frames, Part, PartType, Plan, Rule, Slot, Written } from './types'
 
 /** Takes the parts of a label one after another. */
 type Emit = (type: PartType, value: string) => void
@@ -20,27 +21,52 @@ const exponentTexts: Record<ExponentForm, (exponent: number, minus: string) => s
   E: (exponent, minus) => `E${exponent < 0 ? minus : ''}${Math.abs(exponent)}`,
 }
 
+/** Digits of the rule's numbering system. */
+const inDigits = ({ digits }: Rule, text: string): string => (digits[0] === '0' ? text : text.replace(/\d/g, (digit) => digits[Number(digit)]!))
+
+/** A written number's digits before and after the decimal mark. */
+function digitsOf({ digits, place, decimals }: Written): { whole: string; fraction: string } {
+  const text = digits.toString() + (digits === 0n ? '' : '0'.repeat(place + decimals))
+  const padded = text.padStart(decimals + 1, '0')
+  return { whole: padded.slice(0, padded.length - decimals), fraction: decimals > 0 ? padded.slice(-decimals) : '' }
+}
+
+/** The frames that the plural of a written number asks for; an exact 0 or 1 that is not negative comes first. */
+function formFor(forms: Forms, rule: Rule, written: Written): Frames {
+  const operands = digitsOf(written)
+  const isWhole = /^0*$/.test(operands.fraction)
+  const exact = isWhole && written.sign !== 'minus' && (operands.whole === '0' || operands.whole === '1') ? forms[operands.whole] : undefined
+  return exact ?? forms[pluralOf(rule.plurals ?? {}, operands)] ?? forms.other!
+}
+
+/** What stands around a written number. */
+function framesFor(rule: Rule, written: Written, saysUnit: boolean): Frames {
+  if (!saysUnit) return rule.bare
+  const rungForms = written.exponent === null && written.kind === 'number' ? rule.rungs[written.rung]!.forms : null
+  const forms = rungForms ?? rule.forms
+  return forms ? formFor(forms, rule, written) : rule.frames
+}
+
 /** Whole digits with the group marks between them. */
-function emitInteger(rule: Rule, digits: string, emit: Emit): void {
+function emitInteger(rule: Rule, latin: string, emit: Emit): void {
   const { grouping, marks } = rule
-  if (!grouping || digits.length < grouping.first + grouping.least) return emit('integer', digits)
-  const groups = [digits.slice(-grouping.first)]
-  let end = digits.length - grouping.first
-  for (; end > grouping.rest; end -= grouping.rest) groups.push(digits.slice(end - grouping.rest, end))
-  emit('integer', digits.slice(0, end))
+  if (!grouping || latin.length < grouping.first + grouping.least) return emit('integer', inDigits(rule, latin))
+  const groups = [latin.slice(-grouping.first)]
+  let end = latin.length - grouping.first
+  for (; end > grouping.rest; end -= grouping.rest) groups.push(latin.slice(end - grouping.rest, end))
+  emit('integer', inDigits(rule, latin.slice(0, end)))
   for (let i = groups.length - 1; i >= 0; i--) {
     emit('group', marks.group)
-    emit('integer', groups[i]!)
+    emit('integer', inDigits(rule, groups[i]!))
   }
 }
 
-function emitDigits(rule: Rule, { digits, place, decimals }: Written, emit: Emit): void {
-  const text = digits.toString() + (digits === 0n ? '' : '0'.repeat(place + decimals))
-  const padded = text.padStart(decimals + 1, '0')
-  emitInteger(rule, padded.slice(0, padded.length - decimals), emit)
-  if (decimals > 0) {
+function emitDigits(rule: Rule, written: Written, emit: Emit): void {
+  const { whole, fraction } = digitsOf(written)
+  emitInteger(rule, whole, emit)
+  if (fraction) {
     emit('decimal', rule.marks.decimal)
-    emit('fraction', padded.slice(-decimals))
+    emit('fraction', inDigits(rule, fraction))
   }
 }
 
@@ -73,6 +99,12 @@ function emitSlot(rule: Rule, written: Written, slot: Slot, emit: Emit): void {
   emit('rung', rung.text)
 }
 
+function emitMiddle(rule: Rule, written: Written, saysUnit: boolean, emit: Emit): void {
+  if (written.kind === 'infinite') emit('infinity', rule.infinity)
+  else if (rule.multiple) emitMultiple(rule, written, emit)
+  else emitNumber(rule, written, saysUnit, emit)
+}
+
 function emitLabel(plan: Plan, written: Written, saysUnit: boolean, emit: Emit): void {
   if (written.kind === 'missing') {
     if (plan.missing) emit('missing', plan.missing)
@@ -80,12 +112,10 @@ function emitLabel(plan: Plan, written: Written, saysUnit: boolean, emit: Emit):
   }
   const rule = plan.rules[written.rule]!
   if (written.kind === 'zero') return emit('zero', rule.zero!)
-  const frame = (saysUnit ? rule.frames : rule.bare)[written.sign]
+  const frame = framesFor(rule, written, saysUnit)[written.sign]
   if (written.bound) emit('bound', written.bound)
   for (const slot of frame.before) emitSlot(rule, written, slot, emit)
-  if (written.kind === 'infinite') emit('infinity', '∞')
-  else if (rule.multiple) emitMultiple(rule, written, emit)
-  else emitNumber(rule, written, saysUnit, emit)
+  if (!frame.hidden) emitMiddle(rule, written, saysUnit, emit)
   for (const slot of frame.after) emitSlot(rule, written, slot, emit)
 }
 

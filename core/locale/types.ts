@@ -1,13 +1,45 @@
-/** What a region says about writing numbers, made from CLDR. */
-export interface LocaleTable {
-  readonly locale: string
+/** A plural category of CLDR, or an exact 0 or 1. */
+export type PluralKey = '0' | '1' | 'zero' | 'one' | 'two' | 'few' | 'many' | 'other'
+/** Texts or patterns by plural; `other` stands in for those that are absent. */
+export type ByPlural = Readonly<Partial<Record<PluralKey, string>>>
+
+/** How one numbering system is written in a region. */
+export interface SystemTable {
   readonly marks: { readonly decimal: string; readonly group: string; readonly minus: string; readonly plus: string }
-  readonly grouping: { readonly first: number; readonly rest: number; readonly least: number }
-  readonly currency: {
-    /** Where a currency's symbol stands. */
-    readonly side: 'before' | 'after'
-    /** What stands between symbol and number. */
-    readonly gap: string
-    readonly symbols: Readonly<Record<string, string>>
+  readonly moneyMarks: { readonly decimal: string; readonly group: string }
+  readonly percent: string
+  readonly permille: string
+  readonly infinity: string
+  readonly patterns: {
+    readonly decimal: string
+    readonly percent: string
+    readonly currency: string
+    readonly accounting: string
+    /** {0} the number, {1} the currency's name. */
+    readonly names: ByPlural
+  }
+  /** Patterns of the powers from 3 on. */
+  readonly compact: {
+    readonly short: readonly ByPlural[] | null
+    readonly long: readonly ByPlural[] | null
+    readonly currency: readonly ByPlural[] | null
   }
 }
+
+/** What a region says about writing numbers, made from CLDR by scripts/locales.mjs. */
+export interface LocaleTable {
+  readonly locale: string
+  /** The numbering system that the region uses by itself. */
+  readonly system: string
+  /** Digits that must stand before the first group mark. */
+  readonly least: number
+  readonly systems: Readonly<Record<string, SystemTable>>
+  /** Currencies' symbols where they are not the code. */
+  readonly symbols: Readonly<Record<string, string>>
+  readonly narrow: Readonly<Record<string, string>>
+  /** Plural rules in CLDR's syntax (Unicode Technical Standard 35, part 3). */
+  readonly plurals: Readonly<Record<string, string>>
+}
+
+/** The names of currencies in one region: `name`, and by plural. */
+export type CurrencyNames = Readonly<Record<string, Readonly<Record<string, string>>>>

@@ -4,10 +4,14 @@ import type { Rung } from '../label/types'
 import type { Ladder, LadderRung } from '../ladders/types'
 import { StyleError } from '../style/error'
 import type { FullStyle } from '../style/schemas'
-import { DIGITS, type Notation, UNITS } from './types'
+import { parsePattern } from '../locale/pattern'
+import type { ByPlural } from '../locale/types'
+import { type Contribution, DIGITS, type Notation, UNITS } from './types'
 
 /** The power of ten of the last rung's number from which labels leave the ladder. */
 const BEYOND = 6
+/** The power of the first of a region's patterns. */
+const LEAST_POWER = 3
 
 /** How a rung is written in each form, and the gap before it where none is set. */
 const forms: Record<FullStyle['rungForm'], { text(rung: LadderRung, ladder: Ladder): string; gap: string }> = {
@@ -20,29 +24,44 @@ const forms: Record<FullStyle['rungForm'], { text(rung: LadderRung, ladder: Ladd
 function rungsOf(style: FullStyle, ladder: Ladder): Rung[] {
   const { text, gap } = forms[style.rungForm]
   const written = ladder.rungs.map((rung): Rung => ({
-    from: rung.power, power: rung.power, base: ladder.base, text: text(rung, ladder), gap: (style.rungGap ?? gap).replaceAll(' ', '\u00a0'),
+    ...UNITS, from: rung.power, power: rung.power, base: ladder.base, text: text(rung, ladder), gap: (style.rungGap ?? gap).replaceAll(' ', '\u00a0'),
   }))
   const units = { ...UNITS, base: ladder.base }
   return [...written.filter(({ power }) => power < 0), units, ...written.filter(({ power }) => power > 0)]
+}
+
+/** Rungs as a region has them: one for each power, several of which can be counted in the same unit. */
+function regionalRungs(patterns: readonly ByPlural[]): Pick<Contribution, 'rungs' | 'patterns'> {
+  const rungs: Rung[] = [UNITS]
+  const own: (ByPlural | null)[] = [null]
+  patterns.forEach((byPlural, at) => {
+    const from = LEAST_POWER + at
+    const { zeros, positive } = parsePattern(byPlural.other ?? '0')
+    const isBare = positive.prefix.length + positive.suffix.length === 0
+    rungs.push({ ...UNITS, from, power: isBare ? 0 : from + 1 - Math.max(zeros, 1) })
+    own.push(isBare ? null : byPlural)
+  })
+  return { rungs, patterns: own }
 }
 
 /** In units of a rung, named by its symbol or its word. */
 export const scaled: Notation = {
   id: 'scaled',
   title: 'shortened by a rung',
-  contribute(style, shared) {
-    const ladder = ladderOf(style.ladder)
-    const all = rungsOf(style, ladder)
+  contribute(style, shared, compact) {
+    const isRegional = style.ladder === 'locale'
+    const all: Contribution = isRegional
+      ? { ...DIGITS, ...regionalRungs(compact[style.rungForm === 'word' ? 'word' : 'symbol'] ?? []), fixedRung: null }
+      : { ...DIGITS, rungs: rungsOf(style, ladderOf(style.ladder)), fixedRung: null, beyond: BEYOND }
     if (typeof style.rung === 'number') {
-      const fixedRung = all.findIndex((rung) => rung.power === style.rung)
-      if (fixedRung < 0) {
-        throw new StyleError('rung', style.rung, `it takes each, shared or a power on the ladder ${ladder.id}: ${all.map((rung) => rung.power).join(', ')}`)
-      }
-      return { ...DIGITS, rungs: all, fixedRung, beyond: BEYOND }
+      const fixedRung = all.rungs.findIndex((rung) => rung.power === style.rung)
+      if (fixedRung >= 0) return { ...all, fixedRung }
+      const powers = [...new Set(all.rungs.map(({ power }) => power))]
+      throw new StyleError('rung', style.rung, `it takes each, shared or a power on the ladder ${typeof style.ladder === 'string' ? style.ladder : 'of your own'}: ${powers.join(', ')}`)
     }
     const least = style.rungFrom ?? -Infinity
-    const rungs = all.filter(({ power }) => power <= 0 || power >= least)
-    const own = { ...DIGITS, rungs, fixedRung: null, beyond: BEYOND }
+    const kept = all.rungs.map(({ from }) => from <= 0 || from >= least)
+    const own = { ...all, rungs: all.rungs.filter((_, at) => kept[at]), patterns: all.patterns?.filter((_, at) => kept[at]) ?? null }
     return style.rung === 'each' ? own : { ...own, fixedRung: shared.rung(own) }
   },
 }

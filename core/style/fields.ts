@@ -43,7 +43,7 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   ),
   ladder: field(
     'ladder', 'short', 'The series of rungs that scaled labels use.',
-    `it takes ${LADDER_IDS.join(', ')}, or a ladder of your own: {"rungs": [{"power": 3, "symbol": "K", "word": "thousand"}]}, powers ascending, names unique and none that reads as a number`,
+    `it takes ${LADDER_IDS.join(', ')}, locale, or a ladder of your own: {"rungs": [{"power": 3, "symbol": "K", "word": "thousand"}]}, powers ascending, names unique and none that reads as a number`,
     phrases.ladder,
   ),
   rungForm: field('rungForm', 'symbol', 'How a rung is written.', oneOf(RUNG_FORMS), phrases.rungForm),
@@ -67,6 +67,7 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   rounding: field('rounding', 'halfExpand', 'Which way dropped digits round.', oneOf(ROUNDING_MODES), phrases.rounding),
   increment: field('increment', null, 'The written number is a multiple of it.', `it takes null or ${DECIMAL_TEXT} above zero`, phrases.increment),
   trailingZeros: field('trailingZeros', 'auto', 'Whether decimals that are all zero are written.', oneOf(TRAILING_ZEROS), phrases.trailingZeros),
+  locale: field('locale', 'en', 'The region whose marks, digits, patterns and names are used.', 'it takes a BCP 47 language tag such as en, de-CH or ar-EG-u-nu-latn'),
   grouping: field('grouping', 'auto', 'When whole digits are grouped.', oneOf(GROUPINGS), phrases.grouping),
   marks: field('marks', {}, "Marks that replace the region's.", 'it takes an object of decimal, group, minus and plus, each a text of 1 to 8 characters, decimal and group not equal'),
   sign: field('sign', 'auto', 'When a sign is written.', oneOf(SIGNS), phrases.sign),

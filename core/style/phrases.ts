@@ -1,7 +1,7 @@
 import type { ExponentForm, SignMode } from '../label/types'
 import { superscript } from '../label/write'
-import { LADDER_IDS, ladders } from '../ladders'
-import { ladderOf } from '../ladders/find'
+import { LADDER_IDS } from '../ladders'
+import { ladderOf, REGIONAL } from '../ladders/find'
 import { decimalsText } from './decimals'
 import type { FullStyle } from './schemas'
 
@@ -52,8 +52,8 @@ export const rung: Phrase<FullStyle['rung']> = {
 
 export const ladder: Phrase<FullStyle['ladder']> = {
   lead: 'of', name: 'ladder', applies: isScaled,
-  choices: () => LADDER_IDS,
-  say: (value) => (typeof value === 'string' ? ladders[value].title : (value.title ?? 'a ladder of your own')),
+  choices: () => [...LADDER_IDS, REGIONAL],
+  say: (value) => (typeof value === 'string' ? ladderOf(value).title : (value.title ?? 'a ladder of your own')),
 }
 
 const rungFormWords: Record<FullStyle['rungForm'], string> = { symbol: 'as a symbol', word: 'as a word', symbolExponent: 'as a symbol with its power' }

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { parseDecimal } from '../decimal/decimal'
 import { ROUNDING_MODES } from '../decimal/round'
 import { LADDER_IDS } from '../ladders'
+import { REGIONAL } from '../ladders/find'
 import { ownLadder } from '../ladders/own'
 import { NOTATION_IDS } from '../notations'
 
@@ -30,7 +31,7 @@ const positive = decimalText.refine((written) => parseDecimal(written)!.coeffici
 
 const unit = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('currency'), code: z.string().regex(/^[A-Z]{3}$/), display: z.enum(['symbol', 'code']).optional() }),
+  z.strictObject({ kind: z.literal('currency'), code: z.string().regex(/^[A-Z]{3}$/), display: z.enum(['symbol', 'narrowSymbol', 'code', 'name']).optional() }),
   ...RATIO_UNITS.map((kind) => z.strictObject({ kind: z.literal(kind) })),
   z.strictObject({
     kind: z.literal('symbol'),
@@ -49,7 +50,7 @@ export const ownSchemas = {
   rounding: z.enum(ROUNDING_MODES),
   increment: positive.nullable(),
   trailingZeros: z.enum(TRAILING_ZEROS),
-  ladder: z.union([z.enum(LADDER_IDS), ownLadder]),
+  ladder: z.union([z.enum([...LADDER_IDS, REGIONAL]), ownLadder]),
   rung: z.union([z.enum(['each', 'shared']), power]),
   rungForm: z.enum(RUNG_FORMS),
   rungFrom: power.nullable(),
@@ -57,6 +58,7 @@ export const ownSchemas = {
   exponent: z.union([z.enum(['each', 'shared']), power]),
   exponentForm: z.enum(EXPONENT_FORMS),
   multipleOf: z.union([z.enum(CONSTANTS), positive]),
+  locale: z.string().min(2).max(60).regex(/^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$/),
   grouping: z.enum(GROUPINGS),
   marks: z.strictObject({ decimal: mark, group: mark, minus: mark, plus: mark }).partial(),
   sign: z.enum(SIGNS),

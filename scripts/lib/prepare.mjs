@@ -4,6 +4,7 @@ import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync, mkdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { makeLocales } from '../locales.mjs'
 
 export const root = join(dirname(fileURLToPath(import.meta.url)), '..', '..')
 export const environment = { ...process.env, NUXT_TELEMETRY_DISABLED: '1' }
@@ -34,12 +35,12 @@ export function install() {
   writeFileSync(stampFile, wanted)
 }
 
-const SOURCES = ['app', 'core', 'server', 'shared', 'cli', 'demo', 'public', 'scripts/bundle.mjs', 'scripts/lib/prepare.mjs', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = ['app', 'core', 'server', 'shared', 'cli', 'demo', 'public', 'scripts/bundle.mjs', 'scripts/locales.mjs', 'scripts/lib/prepare.mjs', 'nuxt.config.ts', 'package-lock.json']
 const buildStamp = join(root, '.output', 'built-from')
 
 function* filesUnder(path) {
   if (!statSync(path).isDirectory()) return yield path
-  for (const name of readdirSync(path).sort()) if (!/^(large|generated-large)$/.test(name)) yield* filesUnder(join(path, name))
+  for (const name of readdirSync(path).sort()) if (!/^(large|generated)$/.test(name)) yield* filesUnder(join(path, name))
 }
 
 function sourcesDigest() {
@@ -53,6 +54,7 @@ function sourcesDigest() {
 
 /** Builds the program when its sources are not those of the last build. */
 export function build({ force = false } = {}) {
+  makeLocales()
   const wanted = sourcesDigest()
   if (!force && existsSync(buildStamp) && readFileSync(buildStamp, 'utf8') === wanted) return
   console.log('Building; this takes about a minute …')

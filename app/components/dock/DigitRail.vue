@@ -9,22 +9,32 @@ const props = defineProps<{ rail: Rail; style: FullStyle; width: number }>()
 const emit = defineEmits<{ change: [what: string, patch: Style] }>()
 
 const NAMES = 112
-/** Room at the rows' ends: the label, what it reads back as, and how far off that is. */
-const LABELS = 430
-const LABEL_TO_SAID = 200
-const SAID_TO_OFF = 110
+/** Room at the rows' ends for the label, what it reads back as, and how far off that is. */
+const CHARACTER = 7.6
+const LEAST_ROOM = 96
+const AFTER_DIGITS = 24
 const HEAD = 40
 const ROW = 24
 const FOOT = 26
 const WIDEST_COLUMN = 30
+const NARROWEST_COLUMN = 11
 
+const roomFor = (texts: readonly string[]) => Math.max(LEAST_ROOM, (Math.max(...texts.map((text) => text.length)) + 2) * CHARACTER)
+const room = computed(() => ({
+  label: roomFor(props.rail.rows.map(({ label }) => label)),
+  said: roomFor(props.rail.rows.map(({ said }) => said)),
+  off: roomFor(props.rail.rows.map(({ off }) => off)),
+}))
+const roomAtEnd = computed(() => room.value.label + room.value.said + room.value.off + AFTER_DIGITS)
 const count = computed(() => props.rail.high - props.rail.low + 1)
-const column = computed(() => Math.min(WIDEST_COLUMN, (props.width - NAMES - LABELS) / count.value))
+const column = computed(() => Math.max(NARROWEST_COLUMN, Math.min(WIDEST_COLUMN, (props.width - NAMES - roomAtEnd.value) / count.value)))
 const right = (power: number) => NAMES + (props.rail.high - power + 1) * column.value
 const middle = (power: number) => right(power) - column.value / 2
 const powers = computed(() => Array.from({ length: count.value }, (_, at) => props.rail.high - at))
 const bottom = computed(() => HEAD + props.rail.rows.length * ROW)
 const end = computed(() => right(props.rail.low) + 16)
+const saidAt = computed(() => end.value + room.value.label + room.value.said)
+const offAt = computed(() => saidAt.value + room.value.off)
 
 /** Names over the columns: the rungs, the units, and a power every third column else. */
 function nameOf(power: number): string {
@@ -96,8 +106,8 @@ function press(handle: Handle, event: KeyboardEvent) {
         <text :x="middle(power)" :y="HEAD - 10" text-anchor="middle" class="power">{{ nameOf(power) }}</text>
       </g>
       <text :x="end" :y="HEAD - 10" class="power">written</text>
-      <text :x="end + LABEL_TO_SAID" :y="HEAD - 10" text-anchor="end" class="power">read as</text>
-      <text :x="end + LABEL_TO_SAID + SAID_TO_OFF" :y="HEAD - 10" text-anchor="end" class="power">off by</text>
+      <text :x="saidAt" :y="HEAD - 10" text-anchor="end" class="power">read as</text>
+      <text :x="offAt" :y="HEAD - 10" text-anchor="end" class="power">off by</text>
       <g v-for="(row, at) in rail.rows" :key="at" :transform="`translate(0 ${HEAD + at * ROW})`">
         <text x="0" :y="ROW - 7" class="name">{{ row.name }}</text>
         <line :x1="NAMES" :x2="right(rail.low)" :y1="ROW - 1" :y2="ROW - 1" class="rod" />
@@ -107,8 +117,8 @@ function press(handle: Handle, event: KeyboardEvent) {
         <circle v-if="!rail.beamIsShared" :cx="right(row.mark)" :cy="ROW - 8" r="2.5" class="own-mark" />
         <line :x1="right(rail.low) + 4" :x2="end - 4" :y1="ROW - 11.5" :y2="ROW - 11.5" class="lead" />
         <text :x="end" :y="ROW - 7" class="written" :data-rail="row.name">{{ row.label }}</text>
-        <text :x="end + LABEL_TO_SAID" :y="ROW - 7" text-anchor="end" class="said">{{ row.said }}</text>
-        <text :x="end + LABEL_TO_SAID + SAID_TO_OFF" :y="ROW - 7" text-anchor="end" class="off">{{ row.off || '–' }}</text>
+        <text :x="saidAt" :y="ROW - 7" text-anchor="end" class="said">{{ row.said }}</text>
+        <text :x="offAt" :y="ROW - 7" text-anchor="end" class="off">{{ row.off || '–' }}</text>
       </g>
     </g>
     <g

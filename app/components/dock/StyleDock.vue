@@ -33,7 +33,7 @@ const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${s
 <template>
   <section class="dock" aria-label="Style">
     <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" @choose="choose">
-      <span class="lead">{{ '; a tick every ' }}</span>
+      <span class="lead">{{ ' a tick every ' }}</span>
       <StepInput :step="study.quantity?.ticks.step" :found="toText(drawing.ticks.step)" @change="setStep" />
     </StyleSentence>
     <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>

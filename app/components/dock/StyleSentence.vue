@@ -14,6 +14,9 @@ const opened = shallowRef<{ field: FieldName; button: HTMLElement } | null>(null
 const phrase = computed(() => props.phrases.find(({ field }) => field === opened.value?.field) ?? null)
 const options = computed(() => (phrase.value ? props.choices(phrase.value.field) : []))
 
+/** The mark after a phrase stays on its line: a comma where the next one begins with it. */
+const stopAfter = (at: number): string => (at === shown.value.length - 1 ? ';' : shown.value[at + 1]!.lead.startsWith(',') ? ',' : '')
+
 function open(event: Event, field: FieldName) {
   const button = event.currentTarget as HTMLElement
   if (opened.value?.field === field) return list.value?.hide()
@@ -40,9 +43,9 @@ function choose(key: string | null) {
 <template>
   <p class="sentence">
     Write <strong>{{ subject }}</strong>
-    <template v-for="one in shown" :key="one.field">
-      <span class="lead">{{ one.lead.startsWith(',') ? `${one.lead} ` : ` ${one.lead} ` }}</span>
-      <PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" @open="open" />
+    <template v-for="(one, at) in shown" :key="one.field">
+      <span class="lead">{{ ` ${one.lead.replace(/^,\s*/, '')} `.replace(/^\s+$/, ' ') }}</span>
+      <span class="piece"><PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" @open="open" />{{ stopAfter(at) }}</span>
     </template>
     <slot />
     <button type="button" class="more" :aria-expanded="everything" @click="everything = !everything">{{ everything ? 'less' : 'more …' }}</button>
@@ -67,6 +70,10 @@ function choose(key: string | null) {
 
 .lead {
   white-space: pre;
+}
+
+.piece {
+  white-space: nowrap;
 }
 
 .more {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
+import type { Surface } from '~~/core/checks/types'
 import type { PlacedFinding } from '~/composables/page'
 
 /** Joins each finding to the first label that it is about. */
@@ -15,10 +16,17 @@ const CARD_LINE = 11
 const lines = shallowRef<Line[]>([])
 const { width, height } = useElementSize(() => props.desk)
 
+/** What a line leads to: the first label, or the head of a table's column, whose rows may be out of sight. */
+const targets: Record<Surface, (at: number) => string> = {
+  axis: (at) => `[data-surface="axis"][data-at="${at}"]`,
+  marks: (at) => `[data-surface="marks"][data-at="${at}"]`,
+  table: () => '[data-head="table"]',
+}
+
 function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
   const origin = desk.getBoundingClientRect()
   const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
-  const label = desk.querySelector(`[data-surface="${finding.surface}"][data-at="${finding.at[0]}"]`)?.getBoundingClientRect()
+  const label = desk.querySelector(targets[finding.surface](finding.at[0]!))?.getBoundingClientRect()
   const body = desk.querySelector('[data-page-body]')?.getBoundingClientRect()
   if (!card || !label || !body) return null
   const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]

@@ -45,7 +45,7 @@ const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${
     <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
       <span v-for="text in texts" :key="text.name" role="columnheader">{{ text.name }}</span>
       <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
-      <span role="columnheader" class="number" :aria-sort="sorts[order]">
+      <span role="columnheader" class="number" data-head="table" :aria-sort="sorts[order]">
         <button type="button" title="Sort by the number" @click="order = nextOrder[order]">{{ title }}{{ arrows[order] }}</button>
       </span>
     </div>
