@@ -29,8 +29,13 @@ const atRung = (rule: Rule, at: number): Level => ({ ...rule.rungs[at]!, rung: a
 /** The power of ten from which labels leave the ladder, where they do. */
 function isBeyond(rule: Rule, value: Decimal): boolean {
   const last = rule.rungs[rule.rungs.length - 1]!
-  return rule.beyond !== null && reaches(scaleBy(value, last.base, -last.power), 10, rule.beyond)
+  if (rule.beyond === null) return false
+  if (last.base === 10) return leadingPower(value) >= last.power + rule.beyond
+  return reaches(scaleBy(value, last.base, -last.power), 10, rule.beyond)
 }
+
+/** Whether a number is as large as a rung begins; powers of ten are told by the leading digit alone. */
+const isAtLeast = (value: Decimal, lead: number, { base, from }: Pick<Level, 'base' | 'from'>): boolean => (base === 10 ? lead >= from : reaches(value, base, from))
 
 function levelOf(rule: Rule, value: Decimal): Level {
   const lead = leadingPower(value)
@@ -42,7 +47,7 @@ function levelOf(rule: Rule, value: Decimal): Level {
   if (rule.fixedRung !== null) return atRung(rule, rule.fixedRung)
   if (lead === -Infinity) return atRung(rule, unitsRung(rule))
   let rung = 0
-  while (rung + 1 < rule.rungs.length && reaches(value, rule.rungs[rung + 1]!.base, rule.rungs[rung + 1]!.from)) rung++
+  while (rung + 1 < rule.rungs.length && isAtLeast(value, lead, rule.rungs[rung + 1]!)) rung++
   return atRung(rule, rung)
 }
 
@@ -59,7 +64,8 @@ function carriedLevel(rule: Rule, level: Level, rounded: Decimal): Level | null 
   return reaches(rounded, next.base, next.from) ? next : null
 }
 
-const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignState> = {
+/** The state of the sign in each mode. */
+export const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignState> = {
   auto: (negative) => (negative ? 'minus' : 'none'),
   always: (negative) => (negative ? 'minus' : 'plus'),
   exceptZero: (negative, zero) => (negative ? 'minus' : zero ? 'none' : 'plus'),

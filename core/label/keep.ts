@@ -48,7 +48,7 @@ export function keep(precision: Precision, value: Decimal): Kept {
   } else {
     digits = absolute(roundToPlace(value, last, precision.rounding))
     const carried = placesFor(precision, leadOf(digits, last))
-    if (leadOf(digits, last) > lead && carried.last > last) {
+    if (leadOf(digits, last) > lead && carried.last >= last) {
       digits /= tenTo(carried.last - last)
       ;({ last, least } = carried)
     }

@@ -1,4 +1,5 @@
 import { decide } from './decide'
+import { fastLabels } from './fast'
 import { readBack, type Reading } from './readback'
 import type { Part, Plan, Row, Value, Written } from './types'
 import { amountOf } from './value'
@@ -24,15 +25,20 @@ export interface Labeller {
  * @example labeller(plan).label(1264000) // '1.3M'
  */
 export function labeller(plan: Plan): Labeller {
+  const fast = fastLabels(plan) ?? (() => null)
+  /** Exact digits decide wherever doubles leave a doubt. */
+  const exact = (value: Value, row: Row | undefined, at: number | undefined, saysUnit: boolean) => textOf(plan, decide(plan, amountOf(value, at), row), saysUnit)
+  const text = (value: Value, row: Row | undefined, at: number | undefined, saysUnit: boolean): string =>
+    (typeof value === 'number' ? fast(value) : null) ?? exact(value, row, at, saysUnit)
   const written = (value: Value, row?: Row, at?: number) => decide(plan, amountOf(value, at), row)
   /** Whether the label at a place says rung and unit. */
   const says = (at: number, count: number) =>
     plan.unitAt === 'label' || (plan.unitAt === 'first' && at === 0) || (plan.unitAt === 'last' && at === count - 1)
   return {
-    label: (value, row) => textOf(plan, written(value, row), plan.unitAt === 'label'),
+    label: (value, row) => (typeof value === 'number' ? fast(value) : null) ?? exact(value, row, undefined, plan.unitAt === 'label'),
     labels(values, rows) {
       const all = Array.isArray(values) ? (values as readonly Value[]) : Array.from(values)
-      return all.map((value, at) => textOf(plan, written(value, rows?.[at], at), says(at, all.length)))
+      return all.map((value, at) => text(value, rows?.[at], at, says(at, all.length)))
     },
     parts: (value, row) => partsOf(plan, written(value, row), plan.unitAt === 'label'),
     written,

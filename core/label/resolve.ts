@@ -214,6 +214,6 @@ function sortByRule(conditions: readonly (Condition | null)[], { values = [], ro
 }
 
 function freeze<Tree extends object>(tree: Tree): Tree {
-  for (const value of Object.values(tree)) if (typeof value === 'object' && value !== null) freeze(value)
+  for (const value of Object.values(tree)) if (typeof value === 'object' && value !== null && !Object.isFrozen(value)) freeze(value)
   return Object.freeze(tree)
 }

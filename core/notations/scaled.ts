@@ -20,8 +20,18 @@ const forms: Record<FullStyle['rungForm'], { text(rung: LadderRung, ladder: Ladd
   symbolExponent: { text: ({ symbol, power }, { base }) => `${symbol}\u00a0(${base}${superscript(power)})`, gap: ' ' },
 }
 
-/** The rungs that a style's labels can stand on, the units among them. */
-function rungsOf(style: FullStyle, ladder: Ladder): Rung[] {
+const kept = new Map<string, readonly Rung[]>()
+
+/** The rungs that a style's labels can stand on, the units among them; those of a ladder with a name are made once. */
+function rungsOf(style: FullStyle, ladder: Ladder): readonly Rung[] {
+  if (typeof style.ladder !== 'string') return makeRungs(style, ladder)
+  const key = JSON.stringify([style.ladder, style.rungForm, style.rungGap])
+  const rungs = kept.get(key) ?? Object.freeze(makeRungs(style, ladder).map((rung) => Object.freeze(rung)))
+  kept.set(key, rungs)
+  return rungs
+}
+
+function makeRungs(style: FullStyle, ladder: Ladder): Rung[] {
   const { text, gap } = forms[style.rungForm]
   const written = ladder.rungs.map((rung): Rung => ({
     ...UNITS, from: rung.power, power: rung.power, base: ladder.base, text: text(rung, ladder), gap: (style.rungGap ?? gap).replaceAll(' ', '\u00a0'),
@@ -60,8 +70,8 @@ export const scaled: Notation = {
       throw new StyleError('rung', style.rung, `it takes each, shared or a power on the ladder ${typeof style.ladder === 'string' ? style.ladder : 'of your own'}: ${powers.join(', ')}`)
     }
     const least = style.rungFrom ?? -Infinity
-    const kept = all.rungs.map(({ from }) => from <= 0 || from >= least)
-    const own = { ...all, rungs: all.rungs.filter((_, at) => kept[at]), patterns: all.patterns?.filter((_, at) => kept[at]) ?? null }
+    const isKept = (_: unknown, at: number) => all.rungs[at]!.from <= 0 || all.rungs[at]!.from >= least
+    const own = least === -Infinity ? all : { ...all, rungs: all.rungs.filter(isKept), patterns: all.patterns?.filter(isKept) ?? null }
     return style.rung === 'each' ? own : { ...own, fixedRung: shared.rung(own) }
   },
 }

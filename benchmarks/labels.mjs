@@ -1,0 +1,54 @@
+// A million labels against the platform: one interleaved run, medians, strings flattened.
+// The mix: a third log-uniform over 1e-3 to 1e13, a third whole numbers, a third money with cents.
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { build } from 'esbuild'
+import { root } from '../scripts/lib/prepare.mjs'
+
+const COUNT = 1_000_000
+const ROUNDS = 7
+const bundled = await build({
+  stdin: { contents: "export { labeller } from './core/label/labeller'; export { resolve } from './core/label/resolve'", resolveDir: root, loader: 'ts' },
+  bundle: true, format: 'esm', write: false, platform: 'node', target: 'node20',
+})
+const { labeller, resolve } = await import(`data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`)
+
+let state = 7
+const random = () => {
+  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
+  return state / 2 ** 32
+}
+const mix = Array.from({ length: COUNT }, (_, at) => {
+  if (at % 3 === 0) return 10 ** (random() * 16 - 3)
+  return at % 3 === 1 ? Math.floor(10 ** (random() * 12)) : Math.round(10 ** (random() * 9) * 100) / 100
+})
+
+/** Reads a character of each string, so that joined strings are made flat. */
+const timed = (write) => {
+  let sum = 0
+  const began = performance.now()
+  for (const value of mix) {
+    const text = write(value)
+    sum += text.charCodeAt(text.length - 1)
+  }
+  return sum > 0 ? performance.now() - began : NaN
+}
+const median = (times) => [...times].sort((a, b) => a - b)[times.length >> 1]
+
+for (const locale of ['en', 'de', 'hi']) {
+  const tables = { [locale]: JSON.parse(readFileSync(join(root, 'core/locale/generated/locales', `${locale}.json`), 'utf8')) }
+  const scaled = labeller(resolve({ locale, notation: 'scaled', fraction: [0, 1] }, { tables }))
+  const plain = labeller(resolve({ locale, fraction: [0, 3] }, { tables }))
+  const compact = new Intl.NumberFormat(locale, { notation: 'compact', maximumFractionDigits: 1 })
+  const decimal = new Intl.NumberFormat(locale, { maximumFractionDigits: 3 })
+  const runs = { scaled: scaled.label, plain: plain.label, text: String, compact: (value) => compact.format(value), decimal: (value) => decimal.format(value) }
+  const times = Object.fromEntries(Object.keys(runs).map((name) => [name, []]))
+  for (let round = 0; round < ROUNDS; round++) for (const [name, write] of Object.entries(runs)) times[name].push(timed(write))
+  const at = Object.fromEntries(Object.entries(times).map(([name, all]) => [name, median(all)]))
+  const ratio = (a, b) => (at[a] / at[b]).toFixed(2)
+  console.log(`${locale}: scaled ${at.scaled.toFixed(0)} ms, ${ratio('compact', 'scaled')} times as fast as the platform's compact (bar 10), ${ratio('scaled', 'text')} of the time of String(n) (bar 0.75)`)
+  console.log(`${locale}: plain ${at.plain.toFixed(0)} ms, ${ratio('decimal', 'plain')} times as fast as the platform's decimal (bar 5)`)
+}
+const began = performance.now()
+for (let at = 0; at < 1000; at++) labeller(resolve({ notation: 'scaled', fraction: [0, at % 7] })).label(1234.5)
+console.log(`a labeller is made and writes its first label in ${((performance.now() - began) / 1000).toFixed(3)} ms (bar for making: 0.2 ms)`)
