@@ -1,0 +1,55 @@
+import fc from 'fast-check'
+import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
+import { type Decimal, decimal, toText } from '../decimal/decimal'
+import { aggregate } from './aggregate'
+import { finite, tellingValues } from './telling'
+
+const decimals = (...texts: string[]) => texts.map((text) => decimal(text))
+const texts = (values: readonly Decimal[] | null) => values?.map(toText) ?? null
+
+test('largest and smallest go by size, whatever the sign', () => {
+  const found = tellingValues(decimals('3', '-70', '0.5', '0'))!
+  expect(toText(found.largest)).toBe('-70')
+  expect(toText(found.smallest)).toBe('0.5')
+})
+
+test('the closest pair is of different values', () => {
+  expect(texts(tellingValues(decimals('5', '1', '5.0', '1.25'))!.closest)).toEqual(['1', '1.25'])
+  expect(tellingValues(decimals('5', '5'))!.closest).toBeNull()
+})
+
+test('an empty set tells nothing, zeros alone tell zero', () => {
+  expect(tellingValues([])).toBeNull()
+  expect(toText(tellingValues(decimals('0', '0'))!.largest)).toBe('0')
+})
+
+test('no pair lies closer than the closest', () => {
+  fc.assert(fc.property(fc.array(fc.integer(), { minLength: 2, maxLength: 30 }), (numbers) => {
+    const values = numbers.map((number) => decimal(number))
+    const found = tellingValues(values)!.closest
+    const apart = numbers.flatMap((a, at) => numbers.slice(at + 1).map((b) => Math.abs(a - b))).filter((gap) => gap > 0)
+    if (!found) return apart.length === 0
+    return Number(toText(magnitudeOf(subtract(found[0], found[1])))) === Math.min(...apart)
+  }))
+})
+
+test('missing cells and infinities are no values', () => {
+  expect(texts(finite([1.5, NaN, null, Infinity, '12345678901234567890', 'x']))).toEqual(['1.5', '12345678901234567890'])
+})
+
+test.each([
+  ['sum', ['0.3', '5']],
+  ['largest', ['0.2', '5']],
+  ['least', ['0.1', '5']],
+] as const)('%s of each category, exactly, in the order in which they appear', (by, expected) => {
+  const groups = aggregate(['a', 'b', 'a', 'c'], [...decimals('0.1', '5', '0.2'), null], by)
+  expect(groups.map(({ category }) => category)).toEqual(['a', 'b'])
+  expect(groups.map(({ value }) => toText(value))).toEqual(expected)
+})
+
+test('the sum of a category is the sum of its cells, digit by digit', () => {
+  fc.assert(fc.property(fc.array(fc.bigInt({ min: -(10n ** 30n), max: 10n ** 30n }), { minLength: 1 }), (cells) => {
+    const [group] = aggregate(cells.map(() => 'all'), cells.map((cell) => decimal(cell)), 'sum')
+    return compare(group!.value, decimal(cells.reduce((a, b) => a + b, 0n))) === 0
+  }))
+})
