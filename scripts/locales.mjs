@@ -124,4 +124,4 @@ export function makeLocales() {
   write('version', { cldr: version, made: stamp })
 }
 
-if (import.meta.url === pathToFileURL(process.argv[1]).href) makeLocales()
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) makeLocales()

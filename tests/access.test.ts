@@ -1,25 +1,13 @@
 import { readFileSync } from 'node:fs'
-import type { Browser, Page } from 'playwright-core'
-import { type Program, removeFolder, startBrowser, startProgram } from './lib/program'
+import { withDesk } from './lib/program'
 
 const axe = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
 
-let program: Program
-let browser: Browser
-let page: Page
-beforeAll(async () => {
-  program = await startProgram()
-  browser = await startBrowser()
-  page = await browser.newPage({ viewport: { width: 1280, height: 800 }, bypassCSP: true, reducedMotion: 'reduce' })
-}, 60_000)
-afterAll(async () => {
-  await browser.close()
-  await program.stop()
-  removeFolder(program.data)
-})
+const desk = withDesk({ bypassCSP: true, reducedMotion: 'reduce' })
 
 /** What axe finds on the page, each with where. */
 async function violations(): Promise<string[]> {
+  const { page } = desk
   await page.waitForTimeout(400)
   await page.evaluate(axe)
   return page.evaluate(async () => {
@@ -29,6 +17,7 @@ async function violations(): Promise<string[]> {
 }
 
 test('axe finds nothing on the desk, its lists and its dialogs', async () => {
+  const { page, program } = desk
   await page.goto(program.url)
   await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
   await page.getByText('The axis goes up by').waitFor()
@@ -46,12 +35,14 @@ test('axe finds nothing on the desk, its lists and its dialogs', async () => {
 }, 60_000)
 
 test('axe finds nothing on the list of studies', async () => {
+  const { page, program } = desk
   await page.goto(`${program.url}/studies`)
   await page.getByRole('link', { name: 'Osprind Sound Kelp Cooperative' }).waitFor()
   expect(await violations()).toEqual([])
 }, 30_000)
 
 test.each([[1024, 700], [1600, 1000]])('at %d×%d nothing is cut off at the sides', async (width, height) => {
+  const { page, program } = desk
   await page.setViewportSize({ width, height })
   await page.goto(program.url)
   await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()

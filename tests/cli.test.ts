@@ -45,6 +45,18 @@ test('a million values go through --lines', () => {
   expect([labels.length, labels[0], labels.at(-1)]).toEqual([million, '"0"', '"37M"'])
 }, 60_000)
 
+test.each([
+  [{ locale: 'hi' }, 1234567.5, '12,34,567.5'],
+  [{ locale: 'de', unit: { kind: 'currency', code: 'EUR' }, fraction: [2, 2] }, -1234.5, '-1.234,50\u00a0€'],
+  [{ locale: 'ar-EG' }, 1234, '١٬٢٣٤'],
+  [{ locale: 'ar-EG-u-nu-latn' }, 1234, '1,234'],
+  [{ locale: 'fr', unit: { kind: 'currency', code: 'EUR', display: 'name' } }, 2, '2\u00a0euros'],
+  [{ locale: 'ja', notation: 'scaled', ladder: 'locale', fraction: [0, 1] }, 12345678, '1234.6万'],
+])('labels in the region of %j', (style, value, label) => {
+  const { labels } = run('label', { style, values: [value] }).output as { labels: string[] }
+  expect(labels[0]!.replace(/\u202f| /g, '\u00a0')).toBe(label)
+})
+
 test('rungs lists a ladder', () => {
   const { rungs } = run('rungs', { ladder: 'short' }).output as { rungs: object[] }
   expect([rungs[0], rungs.at(-1)]).toEqual([{ power: 3, symbol: 'K', word: 'thousand' }, { power: 303, symbol: 'Ce', word: 'centillion' }])

@@ -2,24 +2,14 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { spawnSync } from 'node:child_process'
-import type { Browser, Locator, Page } from 'playwright-core'
-import { type Program, removeFolder, startBrowser, startProgram } from './lib/program'
+import type { Locator, Page } from 'playwright-core'
+import { removeFolder, startProgram, withDesk } from './lib/program'
 
 const TIDE = ['turn,warming,volume', ...Array.from({ length: 8 }, (_, at) => `turn ${at + 1},${(at + 1) / 8},${(at + 1) * 312_500 + 1234.5}`)].join('\n')
 
-let program: Program
-let browser: Browser
+const desk = withDesk({ acceptDownloads: true })
 let page: Page
-beforeAll(async () => {
-  program = await startProgram()
-  browser = await startBrowser()
-  page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, acceptDownloads: true })).newPage()
-}, 60_000)
-afterAll(async () => {
-  await browser.close()
-  await program.stop()
-  removeFolder(program.data)
-})
+beforeAll(() => { page = desk.page })
 
 const labels = (surface: string, from: Page = page) => from.locator(`[data-surface="${surface}"]`).allTextContents()
 const finding = (check: string, place: string) => page.locator(`[data-check="${check}"]`, { hasText: place })
@@ -45,7 +35,7 @@ async function dragTo(handle: Locator, columns: number) {
 }
 
 test('the whole path: from a pasted table to a module that writes the same labels', async () => {
-  await page.goto(program.url)
+  await page.goto(desk.program.url)
   await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
   expect(await labels('axis')).toEqual(['€0M', '€0M', '€1M', '€1M', '€1M', '€1M', '€2M', '€2M'])
 
@@ -83,7 +73,11 @@ test('the whole path: from a pasted table to a module that writes the same label
   const values = Array.from({ length: 8 }, (_, at) => (at + 1) * 312_500 + 1234.5)
   const run = spawnSync(process.execPath, ['--input-type=module', '-e', `import { labels } from ${JSON.stringify(file)}; console.log(JSON.stringify(labels(${JSON.stringify(values)})))`])
   removeFolder(folder)
-  expect(JSON.parse(run.stdout.toString())).toEqual(await labels('table'))
+  const written = JSON.parse(run.stdout.toString()) as string[]
+  // Only the rows in sight are drawn; each says which it is.
+  const rows = await page.locator('[data-surface="table"]').evaluateAll((cells) => cells.map((cell) => ({ at: Number(cell.getAttribute('data-at')), text: cell.textContent })))
+  expect(rows.length).toBeGreaterThan(4)
+  expect(rows.map(({ text }) => text)).toEqual(rows.map(({ at }) => written[at]))
 }, 90_000)
 
 test('the rail moves with the arrow keys, and every label with it', async () => {
@@ -149,10 +143,55 @@ test('a saved change outlives the server being killed', async () => {
   await showQuantity('Warming')
   await choose(/^decimals:/, 'exactly 3 decimals')
   await saved()
-  await program.stop('SIGKILL')
-  const again = await startProgram(program.data)
-  program = again
+  await desk.program.stop('SIGKILL')
+  const again = await startProgram(desk.program.data)
+  desk.program = again
   await page.goto(again.url)
   await page.getByRole('img', { name: 'Columns of Warming' }).waitFor()
   expect((await labels('axis')).slice(0, 2)).toEqual(['0.000\u00a0°C', '0.125\u00a0°C'])
 }, 60_000)
+
+test('a phrase is opened, searched and chosen with the keyboard alone', async () => {
+  await showQuantity('Harvest')
+  await page.getByRole('button', { name: /^notation:/ }).focus()
+  await page.keyboard.press('ArrowDown')
+  await page.getByRole('option', { name: /^shortened/ }).waitFor()
+  await page.keyboard.press('Home')
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'notation: shortened' }).waitFor()
+  expect((await labels('axis'))[1]).toMatch(/K\u00a0kg$/)
+  await saved()
+}, 30_000)
+
+test('rung and unit move from the labels into the titles', async () => {
+  await showQuantity('Revenue')
+  await choose(/^rung:/, 'in thousands (K)')
+  await page.getByRole('button', { name: 'more …' }).click()
+  await choose(/^where rung and unit are said:/, 'in the title')
+  await page.getByText('Revenue, € thousand').first().waitFor()
+  expect((await labels('axis')).slice(0, 3)).toEqual(['0', '250', '500'])
+  expect(await page.getByRole('columnheader', { name: 'Revenue, € thousand' }).count()).toBe(1)
+  await saved()
+}, 30_000)
+
+test('a new study begins empty, says what to do, and keeps its data', async () => {
+  await page.goto(`${desk.program.url}/studies`)
+  await page.getByLabel('A new study').fill('Depths')
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await page.getByRole('heading', { name: 'No numbers yet' }).waitFor()
+  await page.getByRole('main').getByRole('button', { name: 'Bring in data' }).last().click()
+  await page.getByLabel('Paste a table').fill('mooring\tdepth\nFarrow Ledge\t4.125\nHolm Skerry\t11.75')
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
+  expect(await labels('marks')).toEqual(['11.75', '4.125'])
+  await page.goto(`${desk.program.url}/studies`)
+  await page.getByRole('link', { name: 'Depths' }).waitFor()
+}, 30_000)
+
+test('a study that is not there is said, with the way back', async () => {
+  await page.goto(`${desk.program.url}/study/none`)
+  await page.getByText('There is no such study').waitFor()
+  await page.getByRole('link', { name: 'All studies' }).click()
+  await page.getByRole('heading', { name: 'Studies' }).waitFor()
+}, 30_000)

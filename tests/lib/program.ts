@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { type Browser, chromium } from 'playwright-core'
+import { type Browser, type BrowserContextOptions, chromium, type Page } from 'playwright-core'
 
 export const root = join(__dirname, '..', '..')
 const READY_WITHIN = 20_000
@@ -48,6 +48,29 @@ export async function startProgram(data = mkdtempSync(join(tmpdir(), 'ivory-abac
       await ended
     },
   }
+}
+
+/** A server on a fresh demo and a page of a browser on it, for the length of a test file. */
+export interface Desk {
+  program: Program
+  browser: Browser
+  page: Page
+}
+
+/** Registers the start and the end of a desk with the test runner. @returns an object that is filled before the first test */
+export function withDesk(options: BrowserContextOptions = {}): Desk {
+  const desk = {} as Desk
+  beforeAll(async () => {
+    desk.program = await startProgram()
+    desk.browser = await startBrowser()
+    desk.page = await (await desk.browser.newContext({ viewport: { width: 1280, height: 800 }, ...options })).newPage()
+  }, 60_000)
+  afterAll(async () => {
+    await desk.browser.close()
+    await desk.program.stop()
+    removeFolder(desk.program.data)
+  })
+  return desk
 }
 
 export const removeFolder = (folder: string): void => rmSync(folder, { recursive: true, force: true })
