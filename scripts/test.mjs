@@ -18,16 +18,20 @@ count('lint', run('npx', ['eslint', '.', '--max-warnings', '0'], { mayFail: true
 count('types', run('npm', ['run', '--silent', 'typecheck'], { mayFail: true }))
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
-const report = join(folder, 'jest.json')
-const clean = run('npx', ['jest', '--json', `--outputFile=${report}`, ...process.argv.slice(2)], { mayFail: true, stdio: ['ignore', 'ignore', 'inherit'], env: { ...environment, CHROMIUM: chromium } })
-try {
-  const { numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'))
-  passed += numPassedTests
-  failed += numFailedTests + numRuntimeErrorTestSuites
-  if (!clean && numFailedTests + numFailedTestSuites === 0) failed++
-} catch {
-  console.error('Jest left no report.')
-  failed++
+/** The built program is tested by itself, a file at a time, since some of those tests take its time. */
+const projects = { unit: [], whole: ['--runInBand'] }
+for (const [project, options] of Object.entries(projects)) {
+  const report = join(folder, `${project}.json`)
+  const clean = run('npx', ['jest', '--selectProjects', project, ...options, '--json', `--outputFile=${report}`], { mayFail: true, stdio: ['ignore', 'ignore', 'inherit'], env: { ...environment, CHROMIUM: chromium } })
+  try {
+    const { numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'))
+    passed += numPassedTests
+    failed += numFailedTests + numRuntimeErrorTestSuites
+    if (!clean && numFailedTests + numFailedTestSuites === 0) failed++
+  } catch {
+    console.error('Jest left no report.')
+    failed++
+  }
 }
 rmSync(folder, { recursive: true, force: true })
 console.log(`${passed} passed, ${failed} failed`)
