@@ -1,6 +1,6 @@
 import { runChecks } from '~~/core/checks/run'
 import type { Finding, Subject, Surface } from '~~/core/checks/types'
-import type { Decimal } from '~~/core/decimal/decimal'
+import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
 import { resolve } from '~~/core/label/resolve'
@@ -73,10 +73,9 @@ export function usePage() {
   const ticks = computed(() => study.quantity?.ticks)
   const drawing = computed(() => (chart.value && ticks.value && rows.value ? drawingOf(chart.value, ticks.value, rows.value.categories, rows.value.values) : null))
   const recorded = computed(() => study.quantity?.recorded ?? 0)
-  const textOf = (value: Decimal) => `${value.coefficient}e${value.exponent}`
 
-  const tickValues = computed(() => drawing.value?.ticks.values.map(textOf) ?? [])
-  const markValues = computed(() => drawing.value?.groups.map(({ value }) => textOf(value)) ?? [])
+  const tickValues = computed(() => drawing.value?.ticks.values.map(toExactText) ?? [])
+  const markValues = computed(() => drawing.value?.groups.map(({ value }) => toExactText(value)) ?? [])
   const planner = (values: () => Iterable<Value>) => computed(() => resolve(study.style, { values: values(), recorded: recorded.value }))
   const plans = {
     axis: planner(() => tickValues.value),

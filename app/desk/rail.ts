@@ -9,6 +9,7 @@ import { textOf } from '~~/core/label/write'
 import { ladderOf } from '~~/core/ladders/find'
 import { withDecimals } from '~~/core/style/decimals'
 import type { FullStyle, Style } from '~~/core/style/fields'
+import { isPowered } from '~~/core/style/phrases'
 
 export interface RailDigit {
   readonly power: number
@@ -100,8 +101,6 @@ export function railOf(plan: Plan, telling: Telling, step: Decimal | null): Rail
   const beamIsShared = rule.exponent ? rule.exponent.fixed !== null : rule.fixedRung !== null
   return { high, low: Math.min(low, cut - 1), rows, beam, beamIsShared, cut }
 }
-
-const isPowered = ({ notation }: FullStyle) => notation === 'scientific' || notation === 'engineering'
 
 /** Where the beam can stand in a style, from the smallest power. */
 export function beamStops(style: FullStyle, rail: Rail): number[] {

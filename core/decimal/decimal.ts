@@ -73,10 +73,17 @@ export function toText({ coefficient, exponent }: Decimal): string {
 }
 
 /**
+ * Every digit as decimal text with an exponent: short whatever the size, and read back as the same decimal.
+ *
+ * @example toExactText({ coefficient: 15n, exponent: -320 }) // '15e-320'
+ */
+export const toExactText = ({ coefficient, exponent }: Decimal): string => `${coefficient}e${exponent}`
+
+/**
  * The nearest double. Goes through text, whose reading ECMA-262 defines as exact.
  *
  * @example toNumber({ coefficient: 1n, exponent: -1 }) // 0.1
  */
-export function toNumber({ coefficient, exponent }: Decimal): number {
-  return Number(`${coefficient}e${exponent}`)
+export function toNumber(value: Decimal): number {
+  return Number(toExactText(value))
 }

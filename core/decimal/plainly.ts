@@ -1,4 +1,4 @@
-import { type Decimal, toText } from './decimal'
+import { type Decimal, toExactText, toText } from './decimal'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
@@ -11,7 +11,7 @@ const MOST_DIGITS = 24
  */
 export function plainly(value: Decimal): string {
   const text = toText(value).replace('-', '−')
-  if (text.length > MOST_DIGITS) return `${value.coefficient}e${value.exponent}`.replace('-', '−')
+  if (text.length > MOST_DIGITS) return toExactText(value).replace('-', '−')
   const [whole = '', fraction] = text.split('.')
   const grouped = whole.replace(GROUPS, ',')
   return fraction === undefined ? grouped : `${grouped}.${fraction}`

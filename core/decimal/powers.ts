@@ -1,5 +1,5 @@
-import { compare, magnitudeOf, shift } from './arithmetic'
-import type { Decimal } from './decimal'
+import { compare, leadingPower, magnitudeOf, shift } from './arithmetic'
+import { type Decimal, ONE } from './decimal'
 
 export type Base = 10 | 2
 
@@ -10,12 +10,11 @@ export function scaleBy(a: Decimal, base: Base, power: number): Decimal {
   return { coefficient: a.coefficient * 5n ** BigInt(-power), exponent: a.exponent + power }
 }
 
-const ONE: Decimal = { coefficient: 1n, exponent: 0 }
-
 /**
- * Whether |a| is base^power or more.
+ * Whether |a| is base^power or more; a power of ten is told by the leading digit alone.
  *
  * @example reaches(decimal(1023), 2, 10) // false
  */
-export const reaches = (a: Decimal, base: Base, power: number): boolean => compare(magnitudeOf(a), scaleBy(ONE, base, power)) >= 0
+export const reaches = (a: Decimal, base: Base, power: number): boolean =>
+  (base === 10 ? leadingPower(a) >= power : compare(magnitudeOf(a), scaleBy(ONE, base, power)) >= 0)
 

@@ -29,13 +29,8 @@ const atRung = (rule: Rule, at: number): Level => ({ ...rule.rungs[at]!, rung: a
 /** The power of ten from which labels leave the ladder, where they do. */
 function isBeyond(rule: Rule, value: Decimal): boolean {
   const last = rule.rungs[rule.rungs.length - 1]!
-  if (rule.beyond === null) return false
-  if (last.base === 10) return leadingPower(value) >= last.power + rule.beyond
-  return reaches(scaleBy(value, last.base, -last.power), 10, rule.beyond)
+  return rule.beyond !== null && reaches(scaleBy(value, last.base, -last.power), 10, rule.beyond)
 }
-
-/** Whether a number is as large as a rung begins; powers of ten are told by the leading digit alone. */
-const isAtLeast = (value: Decimal, lead: number, { base, from }: Pick<Level, 'base' | 'from'>): boolean => (base === 10 ? lead >= from : reaches(value, base, from))
 
 function levelOf(rule: Rule, value: Decimal): Level {
   const lead = leadingPower(value)
@@ -47,7 +42,7 @@ function levelOf(rule: Rule, value: Decimal): Level {
   if (rule.fixedRung !== null) return atRung(rule, rule.fixedRung)
   if (lead === -Infinity) return atRung(rule, unitsRung(rule))
   let rung = 0
-  while (rung + 1 < rule.rungs.length && isAtLeast(value, lead, rule.rungs[rung + 1]!)) rung++
+  while (rung + 1 < rule.rungs.length && reaches(value, rule.rungs[rung + 1]!.base, rule.rungs[rung + 1]!.from)) rung++
   return atRung(rule, rung)
 }
 
@@ -89,14 +84,11 @@ function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound
   return { kind: 'number', sign, ...now, rung: level.rung, exponent: level.exponent, denominator: 1 }
 }
 
-const isBelow = (size: Decimal, power: number): boolean => size.coefficient === 0n || leadingPower(size) < power
-
 function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
   if ('column' in when) return row !== undefined && when.is.includes(String(row[when.column] ?? ''))
   if (!value) return false
   const { from, to } = when.magnitude
-  const size = magnitudeOf(value)
-  return (from === undefined || !isBelow(size, from)) && (to === undefined || isBelow(size, to))
+  return (from === undefined || reaches(value, 10, from)) && (to === undefined || !reaches(value, 10, to))
 }
 
 /** The place of the rule that writes a value: the first whose condition it meets. */

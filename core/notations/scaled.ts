@@ -1,4 +1,4 @@
-import { ladderOf } from '../ladders/find'
+import { ladderOf, REGIONAL } from '../ladders/find'
 import { superscript } from '../label/write'
 import type { Rung } from '../label/types'
 import type { Ladder, LadderRung } from '../ladders/types'
@@ -59,7 +59,7 @@ export const scaled: Notation = {
   id: 'scaled',
   title: 'shortened by a rung',
   contribute(style, shared, compact) {
-    const isRegional = style.ladder === 'locale'
+    const isRegional = style.ladder === REGIONAL
     const all: Contribution = isRegional
       ? { ...DIGITS, ...regionalRungs(compact[style.rungForm === 'word' ? 'word' : 'symbol'] ?? []), fixedRung: null }
       : { ...DIGITS, rungs: rungsOf(style, ladderOf(style.ladder)), fixedRung: null, beyond: BEYOND }

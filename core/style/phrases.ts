@@ -24,7 +24,8 @@ const MOST_LISTED_DECIMALS = 4
 const listed = Array.from({ length: MOST_LISTED_DECIMALS }, (_, at) => at + 1)
 
 const isScaled = (style: FullStyle) => style.notation === 'scaled'
-const isPowered = (style: FullStyle) => style.notation === 'scientific' || style.notation === 'engineering'
+/** Whether labels are written with an exponent by their notation. */
+export const isPowered = (style: FullStyle): boolean => style.notation === 'scientific' || style.notation === 'engineering'
 
 const notationWords: Record<FullStyle['notation'], string> = {
   plain: 'with all its digits', scaled: 'shortened', scientific: 'with a power of ten', engineering: 'with a power of a thousand', multiple: 'as multiples',

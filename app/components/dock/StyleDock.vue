@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
-import { toText } from '~~/core/decimal/decimal'
+import { toExactText, toText } from '~~/core/decimal/decimal'
 import { resolve } from '~~/core/label/resolve'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { choicesOf, type Choice, sentenceOf } from '~/desk/choices'
@@ -21,7 +21,7 @@ const rail = computed(() => (telling.value ? railOf(resolve(style.value, context
 
 const samples = computed(() => {
   const found = telling.value
-  return found ? [found.largest, found.smallest].map((value) => `${value.coefficient}e${value.exponent}`) : []
+  return found ? [found.largest, found.smallest].map(toExactText) : []
 })
 const phrases = computed(() => sentenceOf(style.value))
 const choices = (field: FieldName) => choicesOf(field, style.value, samples.value, context.value)
