@@ -13,8 +13,9 @@ interface Level {
   readonly exponent: number | null
   readonly base: Base
   readonly power: number
-  /** The power of the number from which the level is used. */
+  /** The power of the number from which the level is used, and of what. */
   readonly from: number
+  readonly fromBase: Base
 }
 
 const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = { digits: 0n, place: 0, decimals: 0, rung: 0, exponent: null, denominator: 1, bound: '' }
@@ -23,7 +24,7 @@ const floorTo = (n: number, step: number): number => Math.floor(n / step) * step
 
 /** The place in the rungs of the units, which carry no text. */
 export const unitsRung = (rule: Rule): number => Math.max(0, rule.rungs.findIndex((rung) => rung.power === 0))
-const atExponent = (rule: Rule, power: number): Level => ({ rung: unitsRung(rule), exponent: power, base: 10, power, from: power })
+const atExponent = (rule: Rule, power: number): Level => ({ rung: unitsRung(rule), exponent: power, base: 10, power, from: power, fromBase: 10 })
 const atRung = (rule: Rule, at: number): Level => ({ ...rule.rungs[at]!, rung: at, exponent: null })
 
 /** The power of ten from which labels leave the ladder, where they do. */
@@ -42,7 +43,7 @@ function levelOf(rule: Rule, value: Decimal): Level {
   if (rule.fixedRung !== null) return atRung(rule, rule.fixedRung)
   if (lead === -Infinity) return atRung(rule, unitsRung(rule))
   let rung = 0
-  while (rung + 1 < rule.rungs.length && reaches(value, rule.rungs[rung + 1]!.base, rule.rungs[rung + 1]!.from)) rung++
+  while (rung + 1 < rule.rungs.length && reaches(value, rule.rungs[rung + 1]!.fromBase, rule.rungs[rung + 1]!.from)) rung++
   return atRung(rule, rung)
 }
 
@@ -56,7 +57,7 @@ function carriedLevel(rule: Rule, level: Level, rounded: Decimal): Level | null 
   if (level.rung === rule.rungs.length - 1) return isBeyond(rule, rounded) ? atExponent(rule, leadingPower(rounded)) : null
   if (rule.fixedRung !== null) return null
   const next = atRung(rule, level.rung + 1)
-  return reaches(rounded, next.base, next.from) ? next : null
+  return reaches(rounded, next.fromBase, next.from) ? next : null
 }
 
 /** The state of the sign in each mode. */
@@ -68,15 +69,24 @@ export const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignS
   parentheses: (negative) => (negative ? 'minus' : 'none'),
 }
 
+/** The level below, where labels choose their own; null at the lowest. */
+function levelBelow(rule: Rule, level: Level): Level | null {
+  if (level.exponent !== null) return rule.exponent && rule.exponent.fixed !== null ? null : atExponent(rule, level.exponent - (rule.exponent?.step ?? 1))
+  return rule.fixedRung !== null || level.rung === 0 ? null : atRung(rule, level.rung - 1)
+}
+
+/** Whether the increment is more than a number counts in a level: 1,003K in sevens is fine, 1.003M is not. */
+const isTooCoarse = ({ precision: { increment } }: Rule, level: Level, value: Decimal): boolean =>
+  increment !== null && value.coefficient !== 0n && compare(magnitudeOf(scaleBy(value, level.base, -level.power)), decimal(increment)) < 0
+
 function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound'> {
   const kept = (level: Level): Kept => keep(rule.precision, scaleBy(value, level.base, -level.power))
   let level = levelOf(rule, value)
+  for (let below = levelBelow(rule, level); below && isTooCoarse(rule, level, value); below = levelBelow(rule, level)) level = below
   let now = kept(level)
-  const next = carriedLevel(rule, level, scaleBy({ coefficient: now.digits, exponent: now.place }, level.base, level.power))
-  if (next) {
-    const carried = kept(next)
-    if (carried.digits !== 0n) [level, now] = [next, carried]
-  }
+  const rounded = scaleBy({ coefficient: now.digits, exponent: now.place }, level.base, level.power)
+  const next = carriedLevel(rule, level, rounded)
+  if (next && !isTooCoarse(rule, next, rounded)) [level, now] = [next, kept(next)]
   const zero = now.digits === 0n
   // What rounds to zero is written as zero is.
   if (zero && value.coefficient !== 0n) return decideNumber(rule, ZERO)

@@ -45,6 +45,7 @@ export function keep(precision: Precision, value: Decimal): Kept {
     const increment = decimal(precision.increment)
     digits = absolute(roundToIncrement(value, increment, precision.rounding))
     last = increment.exponent
+    least = placesFor(precision, leadOf(digits, last)).least
   } else {
     digits = absolute(roundToPlace(value, last, precision.rounding))
     const carried = placesFor(precision, leadOf(digits, last))

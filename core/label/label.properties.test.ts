@@ -42,6 +42,7 @@ const style: fc.Arbitrary<Style> = fc.constantFrom(...LADDER_IDS).chain((ladder)
   significant: fc.option(pair(1)),
   priority: fc.constantFrom<FullStyle['priority'][]>('morePrecision', 'lessPrecision'),
   rounding: fc.constantFrom(...ROUNDING_MODES),
+  increment: fc.constantFrom(null, null, null, '5', '0.05', '7'),
   trailingZeros: fc.constantFrom<FullStyle['trailingZeros'][]>('auto', 'stripIfInteger'),
   grouping: fc.constantFrom<FullStyle['grouping'][]>('auto', 'always', 'min2', 'never'),
   sign: fc.constantFrom<FullStyle['sign'][]>('auto', 'always', 'exceptZero', 'parentheses'),
@@ -60,6 +61,7 @@ const written = (styleOf: Style, values: number[]) => {
 function lastUnit(plan: Plan, one: Written, value: Decimal): Decimal {
   const rule = plan.rules[0]!
   const unitHere = inCells(plan, rule, decimal(1), { ...one, denominator: 1 })
+  if (rule.precision.increment !== null) return magnitudeOf(multiply(unitHere, decimal(rule.precision.increment)))
   const ratio = divide(value, unitHere)
   const lead = ratio.coefficient === 0n ? 0 : leadingPower(ratio)
   return magnitudeOf(shift(unitHere, lastPlace(rule.precision, lead)))
@@ -95,6 +97,24 @@ test('a larger number never reads smaller', () => {
     const read = ascending.map((number) => write.read(write.label(number)).value as Decimal)
     for (let i = 1; i < read.length; i++) expect(compare(read[i - 1]!, read[i]!)).toBeLessThanOrEqual(0)
   }), { numRuns: 1000 })
+})
+
+test('multiples of a constant keep their order close to simple fractions', () => {
+  const near = fc.tuple(fc.integer({ min: -30, max: 30 }), fc.integer({ min: 1, max: 13 }), fc.constantFrom(0, 1e-12, 2e-9, 1e-4, 0.003, 0.4))
+    .chain(([numerator, denominator, off]) => fc.constantFrom(numerator / denominator - off, numerator / denominator, numerator / denominator + off))
+  fc.assert(fc.property(style, fc.array(near, { minLength: 2, maxLength: 8 }), (by, ratios) => {
+    const { write } = written({ ...by, notation: 'multiple', multipleOf: '0.25', factor: '0.25', unit: { kind: 'none' } }, ratios)
+    const read = [...ratios].sort((a, b) => a - b).map((ratio) => write.read(write.label(ratio)).value as Decimal)
+    for (let i = 1; i < read.length; i++) expect(compare(read[i - 1]!, read[i]!)).toBeLessThanOrEqual(0)
+  }), { numRuns: 1000 })
+})
+
+test.each([
+  ['ceil', [0.9995, 1], ['7/7', '7/7']],
+  ['halfExpand', [3.9, 4], ['4×7/7', '4×7/7']],
+] as const)('a factor that rounds past a simple fraction stops there: %s', (rounding, values, labels) => {
+  const write = labeller(resolve({ notation: 'multiple', multipleOf: '7', fraction: [0, 0], rounding }, { values }))
+  expect(write.labels(values)).toEqual(labels)
 })
 
 test('parts join to the text', () => {

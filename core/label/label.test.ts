@@ -60,6 +60,8 @@ test('a prefix stands with its unit, and the gap before both', () => {
 })
 
 test('scaling begins where it is told to', () => {
+  expect(labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1] }, [1500, 9999.96, 12345, 2e6])).toEqual(['1,500', '10K', '12.3K', '2M'])
+  expect(labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1], ladder: 'binary' }, [9999, 12288])).toEqual(['9,999', '12Ki'])
   expect(labels({ notation: 'scaled', rungFrom: 6, fraction: [0, 1] }, [15000, 999999.96, 2e6])).toEqual(['15,000', '1M', '2M'])
 })
 

@@ -76,8 +76,9 @@ export interface Precision {
 }
 
 export interface Rung {
-  /** The power of ten of the number from which it is used; of two where `base` is. */
+  /** The power of the number from which it is used, and of what. */
   readonly from: number
+  readonly fromBase: 10 | 2
   /** The power that it stands for. */
   readonly power: number
   readonly base: 10 | 2

@@ -1,3 +1,5 @@
+import { decimal } from '../decimal/decimal'
+import { reaches } from '../decimal/powers'
 import { ladderOf, REGIONAL } from '../ladders/find'
 import { superscript } from '../label/write'
 import type { Rung } from '../label/types'
@@ -34,7 +36,7 @@ function rungsOf(style: FullStyle, ladder: Ladder): readonly Rung[] {
 function makeRungs(style: FullStyle, ladder: Ladder): Rung[] {
   const { text, gap } = forms[style.rungForm]
   const written = ladder.rungs.map((rung): Rung => ({
-    ...UNITS, from: rung.power, power: rung.power, base: ladder.base, text: text(rung, ladder), gap: (style.rungGap ?? gap).replaceAll(' ', '\u00a0'),
+    ...UNITS, from: rung.power, fromBase: ladder.base, power: rung.power, base: ladder.base, text: text(rung, ladder), gap: (style.rungGap ?? gap).replaceAll(' ', '\u00a0'),
   }))
   const units = { ...UNITS, base: ladder.base }
   return [...written.filter(({ power }) => power < 0), units, ...written.filter(({ power }) => power > 0)]
@@ -54,6 +56,20 @@ function regionalRungs(patterns: readonly ByPlural[]): Pick<Contribution, 'rungs
   return { rungs, patterns: own }
 }
 
+/** The rungs above the units that a number from a power of ten on can stand on; the lowest of them begins there. */
+function scaledFrom(all: Contribution, least: number): Contribution {
+  const { rungs, patterns } = all
+  const begins = decimal(`1e${least}`)
+  const isReached = ({ from, fromBase }: Rung) => reaches(begins, fromBase, from)
+  const lowest = rungs.findLastIndex((rung) => rung.from > 0 && isReached(rung))
+  const isKept = (_: unknown, at: number) => at >= lowest || rungs[at]!.from <= 0
+  return {
+    ...all,
+    rungs: rungs.map((rung, at): Rung => (at === lowest ? { ...rung, from: least, fromBase: 10 } : rung)).filter(isKept),
+    patterns: patterns?.filter(isKept) ?? null,
+  }
+}
+
 /** In units of a rung, named by its symbol or its word. */
 export const scaled: Notation = {
   id: 'scaled',
@@ -69,9 +85,7 @@ export const scaled: Notation = {
       const powers = [...new Set(all.rungs.map(({ power }) => power))]
       throw new StyleError('rung', style.rung, `it takes each, shared or a power on the ladder ${typeof style.ladder === 'string' ? style.ladder : 'of your own'}: ${powers.join(', ')}`)
     }
-    const least = style.rungFrom ?? -Infinity
-    const isKept = (_: unknown, at: number) => all.rungs[at]!.from <= 0 || all.rungs[at]!.from >= least
-    const own = least === -Infinity ? all : { ...all, rungs: all.rungs.filter(isKept), patterns: all.patterns?.filter(isKept) ?? null }
+    const own = style.rungFrom === null ? all : scaledFrom(all, style.rungFrom)
     return style.rung === 'each' ? own : { ...own, fixedRung: shared.rung(own) }
   },
 }

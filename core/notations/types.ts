@@ -31,6 +31,6 @@ export interface SharedLevel {
   exponent(own: Contribution): number
 }
 
-export const UNITS: Rule['rungs'][number] = { from: 0, power: 0, base: 10, text: '', gap: '', forms: null }
+export const UNITS: Rule['rungs'][number] = { from: 0, fromBase: 10, power: 0, base: 10, text: '', gap: '', forms: null }
 /** All digits, from the units on: what a notation begins with. */
 export const DIGITS: Contribution = { rungs: [UNITS], fixedRung: 0, beyond: null, exponent: null, multiple: null, patterns: null }
