@@ -23,9 +23,19 @@ async function showQuantity(title: string) {
   await page.getByRole('option', { name: title, exact: true }).and(page.locator('.p-select-option')).click()
   await page.getByRole('img', { name: `Columns of ${title}` }).waitFor()
 }
+/** How wide a column of the rail is: a step of the cut. */
+async function columnWidth() {
+  const cut = page.getByRole('slider', { name: /^Cut/ })
+  const place = async () => (await cut.locator('ellipse').boundingBox())!.x
+  const before = await place()
+  await cut.press('ArrowRight')
+  const after = await place()
+  await cut.press('ArrowLeft')
+  return after - before
+}
 async function dragTo(handle: Locator, columns: number) {
+  const column = await columnWidth()
   const box = (await handle.locator('ellipse').boundingBox())!
-  const column = (await page.locator('.rail .band').first().boundingBox())!.width
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
   await page.mouse.move(x, y)
   await page.mouse.down()
@@ -46,7 +56,7 @@ test('the whole path: from a pasted table to a module that writes the same label
   await page.getByRole('button', { name: 'Bring in', exact: true }).click()
   await page.getByRole('img', { name: 'Columns of warming' }).waitFor()
 
-  await page.getByLabel('Tick step').fill('0.125')
+  await page.getByLabel('Tick step', { exact: true }).fill('0.125')
   await choose(/^decimals:/, 'no decimals')
   await finding('step-hidden', 'axis').getByText('The axis goes up by 0.125, but a reader sees it go up by 0 or 1').waitFor()
   await finding('same-label', 'axis').getByText('all read “1”').waitFor()
@@ -131,7 +141,7 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await other.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
   await choose(/^notation:/, 'shortened')
   await saved()
-  await other.getByLabel('Tick step').fill('20000')
+  await other.getByLabel('Tick step', { exact: true }).fill('20000')
   await other.getByText('Changed in another tab').waitFor()
   await other.getByRole('button', { name: 'Take theirs' }).click()
   await other.getByText('Saved', { exact: true }).waitFor()

@@ -47,6 +47,13 @@ test('digits beyond a double are kept', () => {
   expect(column('n\n12345678901234567890.5\n1e30', 0).cells).toEqual(['12345678901234567890.5', '1' + '0'.repeat(30)])
 })
 
+test('a blank line is a missing cell of one column, and said where it is left out of several', () => {
+  expect(column('\nn\n1\n\n2\n\n', 0)).toMatchObject({ cells: ['1', null, '2'], missing: 1 })
+  const table = readTable('a,b\n1,2\n\n,\n3,4\n')
+  expect(table.columns[0]!.cells).toEqual(['1', null, '3'])
+  expect(table.notices).toEqual(['1 blank line was left out.'])
+})
+
 test('rows of another length lose nothing', () => {
   const table = readTable('a,b\n1\n2,3,4')
   expect(table.columns.map(({ cells }) => cells)).toEqual([['1', '2'], [null, '3'], [null, '4']])

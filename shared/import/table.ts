@@ -45,13 +45,25 @@ export function rowsText(rows: readonly number[]): string {
   return `row${rows.length === 1 ? '' : 's'} ${named}${more > 0 ? ` and ${more} more` : ''}`
 }
 
-function parseRows(text: string): { rows: string[][]; delimiter: string } {
+const isBlank = (row: readonly string[]): boolean => row.length === 1 && row[0]!.trim() === ''
+
+/** Blank lines around a table are no rows; inside one of a single column they are missing cells. */
+function withoutBlanks(rows: readonly string[][], notices: string[]): string[][] {
+  const table = rows.slice(rows.findIndex((row) => !isBlank(row)), rows.findLastIndex((row) => !isBlank(row)) + 1)
+  if (table.every((row) => row.length === 1)) return table
+  const filled = table.filter((row) => !isBlank(row))
+  const blank = table.length - filled.length
+  if (blank > 0) notices.push(`${blank} blank ${blank === 1 ? 'line was' : 'lines were'} left out.`)
+  return filled
+}
+
+function parseRows(text: string, notices: string[]): { rows: string[][]; delimiter: string } {
   const bare = text.replace(/^\uFEFF/, '')
   if (bare.trim() === '') throw new ImportError('There is nothing to read. Paste rows of values parted by commas, semicolons or tabs, with the names of the columns in the first line.')
-  const parsed = Papa.parse<string[]>(bare, { skipEmptyLines: 'greedy', delimitersToGuess: DELIMITERS })
+  const parsed = Papa.parse<string[]>(bare, { delimitersToGuess: DELIMITERS })
   const broken = parsed.errors.find((error) => error.type === 'Quotes')
   if (broken) throw new ImportError(`Line ${(broken.row ?? 0) + 1}: a quotation mark is opened and not closed, or stands inside a cell. Close it, or write two for one inside a quoted cell.`)
-  return { rows: parsed.data, delimiter: parsed.meta.delimiter }
+  return { rows: withoutBlanks(parsed.data, notices), delimiter: parsed.meta.delimiter }
 }
 
 function headerOf(rows: string[][], notices: string[]): { names: string[]; body: string[][] } {
@@ -103,7 +115,7 @@ function columnOf(name: string, texts: readonly string[], mark: DecimalMark): Im
  */
 export function readTable(text: string): ImportedTable {
   const notices: string[] = []
-  const { rows, delimiter } = parseRows(text)
+  const { rows, delimiter } = parseRows(text, notices)
   const { names, body } = headerOf(rows, notices)
   const decimalMark = decimalMarkOf(body.flat(), delimiter)
   if (decimalMark === ',') notices.push('Numbers were read with a decimal comma.')

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { FieldName } from '~~/core/style/fields'
+import { vLabel } from '~/desk/label'
 
 /** A phrase of the sentence: what is chosen, and the way to its choices. */
 defineProps<{ field: FieldName; name: string; title: string; open: boolean }>()
@@ -7,7 +8,7 @@ const emit = defineEmits<{ open: [event: Event, field: FieldName] }>()
 </script>
 
 <template>
-  <button type="button" class="phrase" aria-haspopup="listbox" :aria-expanded="open" :aria-label="`${name}: ${title}`" @click="emit('open', $event, field)" @keydown.down.prevent="emit('open', $event, field)">{{ title }}</button>
+  <button v-label="() => title" type="button" class="phrase" aria-haspopup="listbox" :aria-expanded="open" :aria-label="`${name}: ${title}`" @click="emit('open', $event, field)" @keydown.down.prevent="emit('open', $event, field)" />
 </template>
 
 <style scoped>

@@ -1,15 +1,18 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { scaleBand, scaleLinear } from 'd3'
 import { toNumber } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
 import type { Drawing } from '~/desk/drawing'
+import { vLabel } from '~/desk/label'
 
 const props = defineProps<{
   drawing: Drawing
   tickValues: readonly string[]
-  tickLabels: readonly string[]
+  /** Labels come as they change, so that the drawing need not. */
+  tickLabels: Readonly<Ref<readonly string[]>>
   markValues: readonly string[]
-  markLabels: readonly string[]
+  markLabels: Readonly<Ref<readonly string[]>>
   flaggedTicks: ReadonlySet<number>
   flaggedMarks: ReadonlySet<number>
   machine: boolean
@@ -27,10 +30,17 @@ const RIGHT = 8
 const CHARACTER = 7
 const MACHINE_GAP = 10
 const ROOM_STEP = 28
+/** Milliseconds without a move after which the hand rests. */
+const REST = 600
 
 const longest = (labels: readonly string[]) => Math.max(0, ...labels.map((label) => label.length))
-/** In whole steps, so that the columns stand still while labels grow by a digit. */
-const labelRoom = computed(() => Math.ceil((longest(props.tickLabels) * CHARACTER + 14) / ROOM_STEP) * ROOM_STEP)
+/** In whole steps; it grows at once and shrinks when the hand rests, so that the columns stand still while labels change. */
+const neededRoom = computed(() => Math.ceil((longest(props.tickLabels.value) * CHARACTER + 14) / ROOM_STEP) * ROOM_STEP)
+const labelRoom = ref(neededRoom.value)
+watch(neededRoom, (needed) => {
+  if (needed > labelRoom.value) labelRoom.value = needed
+})
+watchDebounced(neededRoom, (needed) => (labelRoom.value = needed), { debounce: REST })
 const machineLabels = computed(() => (props.machine ? props.tickValues.map(machineLabel) : []))
 const machineRoom = computed(() => (props.machine ? longest(machineLabels.value) * CHARACTER + MACHINE_GAP : 0))
 const left = computed(() => Math.min(props.width / 2, labelRoom.value + machineRoom.value))
@@ -65,15 +75,15 @@ function wrapped(name: string): string[] {
     <text x="0" :y="TITLE_LINE" class="axis-title">{{ axisTitle }}</text>
     <g v-for="(value, at) in tickValues" :key="`tick ${value}`" :transform="`translate(0 ${y(numbers.ticks[at]!)})`">
       <line :x1="left" :x2="width - RIGHT" :class="['grid', { zero: numbers.ticks[at] === 0 }]" />
-      <text :x="left - 8" dy="0.34em" text-anchor="end" data-surface="axis" :data-at="at" :class="['label', { flagged: flaggedTicks.has(at) }]">{{ tickLabels[at] }}</text>
+      <text v-label="() => tickLabels.value[at]" :x="left - 8" dy="0.34em" text-anchor="end" data-surface="axis" :data-at="at" :class="['label', { flagged: flaggedTicks.has(at) }]" />
       <text v-if="machine" :x="left - labelRoom" dy="0.34em" text-anchor="end" class="machine">{{ machineLabels[at] }}</text>
     </g>
     <g v-for="(group, at) in drawing.groups" :key="group.category">
       <rect :x="x(group.category)" :width="x.bandwidth()" :y="Math.min(y(0), y(numbers.marks[at]!))" :height="Math.abs(y(0) - y(numbers.marks[at]!))" class="column" />
       <text
-        :x="x(group.category)! + x.bandwidth() / 2" :y="y(Math.max(0, numbers.marks[at]!)) - 6" text-anchor="middle"
+        v-label="() => markLabels.value[at]" :x="x(group.category)! + x.bandwidth() / 2" :y="y(Math.max(0, numbers.marks[at]!)) - 6" text-anchor="middle"
         data-surface="marks" :data-at="at" :class="['label', 'mark', { flagged: flaggedMarks.has(at) }]"
-      >{{ markLabels[at] }}</text>
+      />
       <text :x="x(group.category)! + x.bandwidth() / 2" :y="height - BOTTOM + 15" text-anchor="middle" class="category">
         <title>{{ group.category }}</title>
         <tspan v-for="(line, row) in wrapped(group.category)" :key="row" :x="x(group.category)! + x.bandwidth() / 2" :dy="row === 0 ? 0 : 14">{{ line }}</tspan>

@@ -16,6 +16,9 @@ const chartWidth = computed(() => Math.floor(width.value * chartShare.value))
 const drawing = computed(() => props.page.drawing.value)
 const rows = computed(() => props.page.rows.value)
 const column = computed(() => study.quantity?.column)
+const title = computed(() => study.quantity?.title)
+const aggregate = computed(() => study.quantity?.chart.aggregate)
+const category = computed(() => study.quantity?.chart.category)
 const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
 
 const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
@@ -32,9 +35,9 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
     <header class="heading">
       <p class="shows">
         Columns of the
-        <Select :model-value="study.quantity?.chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="inline" @update:model-value="setChart({ aggregate: $event })" />
-        of <strong>{{ study.quantity?.title }}</strong> by
-        <Select :model-value="study.quantity?.chart.category" :options="categoryChoices" option-label="title" option-value="id" aria-label="Category" class="inline" @update:model-value="setChart({ category: $event })" />, largest first
+        <Select :model-value="aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="inline" @update:model-value="setChart({ aggregate: $event })" />
+        of <strong>{{ title }}</strong> by
+        <Select :model-value="category" :options="categoryChoices" option-label="title" option-value="id" aria-label="Category" class="inline" @update:model-value="setChart({ category: $event })" />, largest first
         <template v-if="drawing && drawing.categories > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.categories }}</template>
         <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
       </p>
@@ -43,12 +46,12 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
     <div ref="box" class="body" data-page-body>
       <template v-if="drawing && rows && width > 0">
         <ChartView
-          :drawing="drawing" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels.value" :mark-values="page.markValues.value" :mark-labels="page.markLabels.value"
+          :drawing="drawing" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-values="page.markValues.value" :mark-labels="page.markLabels"
           :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :machine="machine" :width="chartWidth" :height="Math.max(220, height)"
-          :title="`Columns of ${study.quantity?.title}`" :axis-title="page.titles.axis.value"
+          :title="`Columns of ${title}`" :axis-title="page.titles.axis.value"
         />
         <ValueTable
-          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table.value" :machine="machine" :height="Math.max(220, height)"
+          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :machine="machine" :height="Math.max(220, height)"
         />
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>

@@ -6,13 +6,14 @@ import { machineLabel } from '~~/core/label/machine'
 import type { Labeller } from '~~/core/label/labeller'
 import type { Cell } from '~~/shared/quantities'
 import type { TextColumn } from '~/composables/page'
+import { vLabel } from '~/desk/label'
 
 const props = defineProps<{
   title: string
   cells: readonly Cell[]
   values: readonly (Decimal | null)[]
   texts: readonly TextColumn[]
-  write: Labeller
+  write: Readonly<Ref<Labeller>>
   machine: boolean
   height: number
 }>()
@@ -37,11 +38,10 @@ const rows = computed(() => {
 })
 /** Only the rows in sight are drawn. */
 const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 1 })
-const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${props.machine ? '80px ' : ''}minmax(84px, 1fr)`)
 </script>
 
 <template>
-  <div class="table" role="table" :aria-label="`${title}, a row each`" :aria-rowcount="cells.length + 1" :style="{ '--columns': columns }">
+  <div class="table" role="table" :aria-label="`${title}, a row each`" :aria-rowcount="cells.length + 1">
     <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
       <span v-for="text in texts" :key="text.name" role="columnheader">{{ text.name }}</span>
       <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
@@ -54,7 +54,7 @@ const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${
         <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
           <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
           <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
-          <span role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]">{{ write.label(cells[at]) }}</span>
+          <span v-label="() => write.value.label(cells[at])" role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]" />
         </div>
       </div>
     </div>
@@ -67,12 +67,26 @@ const columns = computed(() => `repeat(${props.texts.length}, minmax(0, 1fr)) ${
 }
 
 .row {
-  display: grid;
-  grid-template-columns: var(--columns);
+  display: flex;
   align-items: center;
   column-gap: var(--gap-3);
   padding-right: var(--gap-2);
   border-bottom: 1px solid var(--rule-soft);
+}
+
+.row > * {
+  flex: 1 1 0;
+  min-width: 0;
+}
+
+.row > .number {
+  min-width: 84px;
+}
+
+.row > .machine {
+  flex: none;
+  width: 80px;
+  min-width: 0;
 }
 
 .rows {

@@ -60,8 +60,8 @@ useHead({ title })
       <p v-else role="status">Opening the study…</p>
     </div>
     <StyleDock v-if="page.drawing.value" :drawing="page.drawing.value" :mark-values="page.markValues.value" />
-    <ImportDialog v-model:visible="importing" />
-    <ExportDialog v-model:visible="exporting" :example="example" />
+    <LazyImportDialog v-model:visible="importing" />
+    <LazyExportDialog v-model:visible="exporting" :example="example" />
   </main>
 </template>
 

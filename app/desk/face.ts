@@ -1,0 +1,179 @@
+import { ladderOf } from '~~/core/ladders/find'
+import { superscript } from '~~/core/label/write'
+import type { FullStyle } from '~~/core/style/fields'
+import { isPowered } from '~~/core/style/phrases'
+import type { Rail, RailDigit } from '~/desk/rail'
+
+const NAMES = 112
+/** Room at the rows' ends for the label, what it reads back as, and how far off that is. */
+const CHARACTER = 7.6
+const LEAST_ROOM = 96
+const AFTER_DIGITS = 24
+const HEAD = 40
+const ROW = 24
+const FOOT = 26
+const WIDEST_COLUMN = 30
+const NARROWEST_COLUMN = 11
+
+const roomFor = (texts: readonly string[]) => Math.max(LEAST_ROOM, (Math.max(...texts.map((text) => text.length)) + 2) * CHARACTER)
+
+/** Where things stand on the rail's face, in pixels. */
+export interface Places {
+  readonly head: number
+  /** Where the rows end, downwards, and the whole face. */
+  readonly bottom: number
+  readonly height: number
+  readonly column: number
+  /** The right edge and the middle of a power's column. */
+  right(power: number): number
+  middle(power: number): number
+  /** The power to whose right side a place is nearest. */
+  powerAt(x: number): number
+  /** Where labels begin; where what they read as ends, and how far off that is. */
+  readonly end: number
+  readonly saidAt: number
+  readonly offAt: number
+}
+
+/**
+ * Lays out the face of a rail.
+ *
+ * @param width in pixels
+ */
+export function placesOf({ rows, high, low }: Rail, width: number): Places {
+  const label = roomFor(rows.map((row) => row.label))
+  const said = roomFor(rows.map((row) => row.said))
+  const off = roomFor(rows.map((row) => row.off))
+  const fitting = (width - NAMES - label - said - off - AFTER_DIGITS) / (high - low + 1)
+  const column = Math.max(NARROWEST_COLUMN, Math.min(WIDEST_COLUMN, fitting))
+  const right = (power: number) => NAMES + (high - power + 1) * column
+  const end = right(low) + 16
+  const bottom = HEAD + rows.length * ROW
+  return {
+    head: HEAD, bottom, height: bottom + FOOT, column, right,
+    middle: (power) => right(power) - column / 2,
+    powerAt: (x) => high + 1 - Math.round((x - NAMES) / column),
+    end, saidAt: end + label + said, offAt: end + label + said + off,
+  }
+}
+
+/** Names over the columns: the rungs, the units, and a power every third column else. */
+function nameOf(power: number, style: FullStyle): string {
+  if (power === 0) return '1'
+  const rung = ladderOf(style.ladder).rungs.find((one) => one.power === power)
+  if (rung && !isPowered(style)) return rung.symbol
+  return power % 3 === 0 ? `10${superscript(power)}` : ''
+}
+
+const COLOURS = ['ink', 'ink-soft', 'ink-faint', 'rule', 'rule-soft', 'rosewood', 'rosewood-wash', 'jade'] as const
+/** The page's typeface and colours, as a canvas takes them. */
+export interface Inks {
+  readonly family: string
+  readonly colours: Readonly<Record<(typeof COLOURS)[number], string>>
+}
+export function inksOf(element: Element): Inks {
+  const style = getComputedStyle(element)
+  const colours = Object.fromEntries(COLOURS.map((name) => [name, style.getPropertyValue(`--${name}`)])) as Inks['colours']
+  return { family: style.fontFamily, colours }
+}
+
+const BAND = 'rgb(214 199 168 / 22%)'
+const BASELINE = ROW - 7
+const AXIS = ROW - 11.5
+const digitInks: Record<RailDigit['state'], { colour: keyof Inks['colours']; opacity: number }> = {
+  kept: { colour: 'ink', opacity: 1 },
+  decides: { colour: 'rosewood', opacity: 1 },
+  dropped: { colour: 'ink-faint', opacity: 0.8 },
+  pad: { colour: 'ink-faint', opacity: 0.5 },
+}
+export const groundFont = ({ family }: Inks): string => `400 12px ${family}`
+/** The one typeface of all that changes: to set another takes a canvas as long as ten digits. */
+export const digitFont = ({ family }: Inks): string => `600 14px ${family}`
+
+type Colour = keyof Inks['colours']
+const top = (at: number) => HEAD + at * ROW
+const powersOf = ({ high, low }: Rail) => Array.from({ length: high - low + 1 }, (_, at) => high - at)
+
+/** What the ground is drawn of: where this stays the same, so does the ground. */
+export const groundOf = (rail: Rail, style: FullStyle, { column, end, saidAt, offAt }: Places): string =>
+  JSON.stringify([rail.high, rail.low, column, end, saidAt, offAt, rail.rows.map(({ name }) => name), powersOf(rail).map((power) => nameOf(power, style))])
+
+/**
+ * Draws what stands still while handles move: names, columns, rods.
+ *
+ * @param context scaled so that a unit is a CSS pixel, its type that of `groundFont`
+ */
+export function drawGround(context: CanvasRenderingContext2D, rail: Rail, style: FullStyle, places: Places, inks: Inks): void {
+  const { right, middle, column, bottom, end, saidAt, offAt } = places
+  const line = (x1: number, x2: number, y: number, colour: Colour, dash: number[]) => {
+    context.strokeStyle = inks.colours[colour]
+    context.setLineDash(dash)
+    context.beginPath()
+    context.moveTo(x1, y)
+    context.lineTo(x2, y)
+    context.stroke()
+  }
+  context.fillStyle = BAND
+  for (const power of powersOf(rail)) if (Math.floor(power / 3) % 2 === 0) context.fillRect(right(power) - column, HEAD - 4, column, bottom - HEAD + 8)
+  context.fillStyle = inks.colours['ink-soft']
+  context.textAlign = 'center'
+  for (const power of powersOf(rail)) context.fillText(nameOf(power, style), middle(power), HEAD - 10)
+  context.textAlign = 'start'
+  context.fillText('written', end, HEAD - 10)
+  rail.rows.forEach(({ name }, at) => context.fillText(name, 0, top(at) + BASELINE))
+  context.textAlign = 'end'
+  context.fillText('read as', saidAt, HEAD - 10)
+  context.fillText('off by', offAt, HEAD - 10)
+  rail.rows.forEach((_, at) => {
+    line(NAMES, right(rail.low), top(at) + ROW - 1, 'rule-soft', [])
+    line(right(rail.low) + 4, end - 4, top(at) + AXIS, 'rule', [2, 2])
+  })
+}
+
+/**
+ * Draws what changes with a move: digits, what is written, what that is read as.
+ *
+ * @param context scaled so that a unit is a CSS pixel, its type that of `digitFont`
+ */
+export function drawDigits(context: CanvasRenderingContext2D, rail: Rail, { right, middle, column, end, saidAt, offAt }: Places, inks: Inks): void {
+  const { rows } = rail
+  const { colours } = inks
+  const dot = (x: number, y: number, radius: number) => {
+    context.beginPath()
+    context.arc(x, y, radius, 0, 2 * Math.PI)
+    context.fill()
+  }
+  const isSeen = ({ power }: RailDigit) => power >= rail.low && power <= rail.high
+  rows.forEach((row, at) => {
+    if (!row.digits.some((digit) => digit.state === 'decides' && isSeen(digit))) return
+    context.fillStyle = colours['rosewood-wash']
+    context.strokeStyle = colours.rosewood
+    dot(middle(row.cut - 1), top(at) + AXIS, Math.min(10, column / 2))
+    context.stroke()
+  })
+  context.textAlign = 'center'
+  for (const [state, { colour, opacity }] of Object.entries(digitInks)) {
+    context.fillStyle = colours[colour]
+    context.globalAlpha = opacity
+    rows.forEach((row, at) => {
+      for (const digit of row.digits) if (digit.state === state && isSeen(digit)) context.fillText(digit.digit, middle(digit.power), top(at) + BASELINE)
+      if (row.negative && state === 'kept') context.fillText('−', right(row.digits[0]!.power) - column * 1.3, top(at) + BASELINE)
+    })
+  }
+  context.globalAlpha = 1
+  context.textAlign = 'end'
+  context.fillStyle = colours['ink-soft']
+  rows.forEach((row, at) => context.fillText(row.said, saidAt, top(at) + BASELINE))
+  context.fillStyle = colours.rosewood
+  rows.forEach((row, at) => context.fillText(row.off || '–', offAt, top(at) + BASELINE))
+  context.textAlign = 'start'
+  context.fillStyle = colours.ink
+  rows.forEach((row, at) => context.fillText(row.label, end, top(at) + BASELINE))
+  if (rail.beamIsShared) return
+  context.fillStyle = colours.jade
+  rows.forEach((row, at) => dot(right(row.mark), top(at) + ROW - 8, 2.5))
+}
+
+/** The rail in words, a row a line, for those who cannot see it. */
+export const spokenRows = ({ rows }: Rail): string =>
+  rows.map(({ name, label, said, off }) => `${name}: written ${label}, read as ${said}${off ? `, off by ${off}` : ''}`).join('; ')
