@@ -30,6 +30,7 @@ export default defineNuxtConfig({
       { baseName: 'migrations', dir: './db/migrations' },
       { baseName: 'demo', dir: '../demo/study' },
       { baseName: 'runtime', dir: '../dist/runtime' },
+      { baseName: 'regions', dir: '../dist/regions' },
     ],
     externals: { external: ['better-sqlite3'] },
   },

@@ -4,12 +4,15 @@ import { isInterval, type Said } from '../core/label/readback'
 import { resolve } from '../core/label/resolve'
 import { ladderOf } from '../core/ladders/find'
 import type { Style } from '../core/style/fields'
+import { speaker } from '../core/text/spoken'
+import { spokenPlan, spokenStyle } from '../core/text/words'
 import { decimalsOf, linearTicks } from '../core/ticks/linear'
 import { tablesFor } from './locales'
 import { check, labelInput, lineInput, linesInput, readInput, readJson, rungsInput, ticksInput } from './input'
 
 export interface CommandOptions {
   readonly parts?: boolean
+  readonly spoken?: boolean
 }
 export interface Command {
   readonly summary: string
@@ -28,13 +31,16 @@ const readText = (said: Said | null) => (said === null ? null : saidText(said))
 
 const label: Command = {
   summary: 'write values: {"style", "values", "rows"?} in, {"labels", "title"?} out',
-  run(input, { parts }) {
+  run(input, { parts, spoken }) {
     const { style, values, rows, quantity } = check(labelInput, input)
-    const plan = resolve(style, { ...tablesFor(style), values, rows, recorded: quantity?.recorded })
+    const context = { ...tablesFor(spoken ? spokenStyle(style) : style), values, rows, recorded: quantity?.recorded }
+    const plan = resolve(style, context)
+    const say = spoken && speaker(plan, spokenPlan(style, context))
     const write = labeller(plan)
     return {
       labels: write.labels(values, rows),
       ...(plan.title === null ? {} : { title: plan.title }),
+      ...(say ? { spoken: values.map((one, at) => say(one, rows?.[at])) } : {}),
       ...(parts ? { parts: values.map((one, at) => write.parts(one, rows?.[at])) } : {}),
     }
   },

@@ -33,7 +33,7 @@ const program = new Program('ivory-abacus')
 
 for (const [name, command] of Object.entries(commands)) {
   const own = program.command(name).description(command.summary)
-  if (name === 'label') own.option('--parts', 'add the parts of each label').option('--lines', 'a value a line in, a label a line out')
+  if (name === 'label') own.option('--parts', 'add the parts of each label').option('--spoken', 'add what a screen reader should say').option('--lines', 'a value a line in, a label a line out')
   own.action(async (options: CommandOptions & { lines?: boolean }) => {
     try {
       if (options.lines) return await writeLines()

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import type { Context } from '../core/label/resolve'
+import type { Regions } from '../core/label/resolve'
 import { needsOf } from '../core/locale/needs'
 import type { CurrencyNames, LocaleTable } from '../core/locale/types'
 import type { Style } from '../core/style/schemas'
@@ -17,7 +17,7 @@ const byName = <Table>(folder: 'locales' | 'currency-names', names: readonly str
   Object.fromEntries(names.map((name) => [name, table<Table>(folder, name)]))
 
 /** The tables that a style needs. @throws StyleError for an unknown language */
-export function tablesFor(style: Style): Pick<Context, 'tables' | 'currencyNames'> {
+export function tablesFor(style: Style): Regions {
   const needs = needsOf(style)
   return { tables: byName<LocaleTable>('locales', needs.tables), currencyNames: byName<CurrencyNames>('currency-names', needs.currencyNames) }
 }

@@ -1,20 +1,24 @@
 // Bundles what runs outside the app: the runtime of exported modules, and the command line.
-import { copyFileSync, cpSync, mkdirSync } from 'node:fs'
+import { copyFileSync, cpSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'
+import { runtimeVariants } from './lib/runtime.mjs'
 
 const out = (...path) => join(root, 'dist', ...path)
 mkdirSync(out('runtime'), { recursive: true })
 
-await build({
-  entryPoints: [join(root, 'core/label/module.ts')],
-  outfile: out('runtime', 'label.mjs'),
-  bundle: true, format: 'esm', target: 'es2022', minifySyntax: true, minifyWhitespace: true, charset: 'utf8', legalComments: 'none',
-})
+for (const [name, text] of Object.entries(await runtimeVariants(root))) writeFileSync(out('runtime', name), text)
 copyFileSync(join(root, 'core/label/module.d.mts'), out('runtime', 'label.d.mts'))
 
-for (const name of ['locales', 'currency-names']) cpSync(join(root, 'core/locale/generated', name), out(name), { recursive: true })
+// A file a region for the command line; for the server one file, which goes into it as it is.
+mkdirSync(out('regions'), { recursive: true })
+for (const name of ['locales', 'currency-names']) {
+  const folder = join(root, 'core/locale/generated', name)
+  cpSync(folder, out(name), { recursive: true })
+  const tables = readdirSync(folder).map((file) => [file.replace('.json', ''), JSON.parse(readFileSync(join(folder, file), 'utf8'))])
+  writeFileSync(out('regions', `${name}.json`), JSON.stringify(Object.fromEntries(tables)))
+}
 
 await build({
   entryPoints: [join(root, 'cli/ivory-abacus.ts')],

@@ -8,6 +8,7 @@ import type { Plan, Value } from '~~/core/label/types'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { drawingOf } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
+import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
 export interface TextColumn {
@@ -32,6 +33,7 @@ const MOST_TEXT_COLUMNS = 2
 export function usePage() {
   const study = useStudy()
   const columns = useColumns()
+  const regions = useRegions()
   const rows = shallowRef<Rows | null>(null)
   const trouble = ref('')
   const findings = shallowRef<readonly PlacedFinding[]>([])
@@ -76,7 +78,7 @@ export function usePage() {
 
   const tickValues = computed(() => drawing.value?.ticks.values.map(toExactText) ?? [])
   const markValues = computed(() => drawing.value?.groups.map(({ value }) => toExactText(value)) ?? [])
-  const planner = (values: () => Iterable<Value>) => computed(() => resolve(study.style, { values: values(), recorded: recorded.value }))
+  const planner = (values: () => Iterable<Value>) => computed(() => resolve(study.style, { ...regions.loaded, values: values(), recorded: recorded.value }))
   const plans = {
     axis: planner(() => tickValues.value),
     marks: planner(() => markValues.value),
@@ -95,7 +97,7 @@ export function usePage() {
 
   const subjects = computed<Subject[]>(() => {
     if (!drawing.value || !rows.value) return []
-    const common = (values: Iterable<Value>) => ({ style: study.style, context: { values, recorded: recorded.value } })
+    const common = (values: Iterable<Value>) => ({ style: study.style, context: { ...regions.loaded, values, recorded: recorded.value } })
     const { ticks, groups } = drawing.value
     const present = rows.value.values.filter((value) => value !== null)
     return [

@@ -2,7 +2,9 @@ import { defineStore } from 'pinia'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { Quantity, Study, StudyDocument } from '~~/shared/study'
+import { styleOf } from '~~/shared/quantities'
 import { ProblemError, request } from '~/composables/request'
+import { useRegions } from '~/stores/regions'
 
 export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 
@@ -12,6 +14,7 @@ const RETRY_DELAY = 4000
 
 /** The study on the desk: what people decide, saved by itself as they decide it. */
 export const useStudy = defineStore('study', () => {
+  const regions = useRegions()
   const id = ref('')
   const document = shallowRef<StudyDocument | null>(null)
   const datasets = shallowRef<Study['datasets']>([])
@@ -39,9 +42,12 @@ export const useStudy = defineStore('study', () => {
     unsaved = null
   }
 
-  async function open(studyId: string) {
-    take(await request<Study>(`/api/studies/${studyId}`))
+  /** Labels are never shown by another region's rules: the tables come first. */
+  async function takeWithRegions(study: Study) {
+    await regions.load(study.document.quantities.map((one) => styleOf(study.document, one)))
+    take(study)
   }
+  const open = async (studyId: string) => takeWithRegions(await request<Study>(`/api/studies/${studyId}`))
 
   function change(what: string, next: StudyDocument) {
     document.value = next
@@ -95,8 +101,8 @@ export const useStudy = defineStore('study', () => {
   }
 
   /** After a conflict: show what the other tab saved. */
-  function takeTheirs() {
-    if (newer.value) take(newer.value)
+  async function takeTheirs() {
+    if (newer.value) await takeWithRegions(newer.value)
   }
 
   function changeQuantity(what: string, by: (quantity: Quantity) => Quantity) {
@@ -105,7 +111,19 @@ export const useStudy = defineStore('study', () => {
     change(what, { ...now, quantities: now.quantities.map((one) => (one.id === now.shown ? by(one) : one)) })
   }
 
-  const setStyle = (what: string, patch: Style) => changeQuantity(what, (one) => ({ ...one, style: { ...one.style, ...patch } }))
+  /** Sets the quantity's style; where that needs a region's tables, once they are here. */
+  async function setStyle(what: string, patch: Style) {
+    const set = () => changeQuantity(what, (one) => ({ ...one, style: { ...one.style, ...patch } }))
+    const wanted = inherit(style.value, patch)
+    if (regions.has(wanted)) return set()
+    try {
+      await regions.load([wanted])
+      set()
+    } catch (error) {
+      trouble.value = (error as Error).message
+      state.value = state.value === 'saved' ? 'failed' : state.value
+    }
+  }
   const setTicks = (what: string, ticks: Quantity['ticks']) => changeQuantity(what, (one) => ({ ...one, ticks }))
   const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
 

@@ -1,7 +1,7 @@
 import { ZERO } from '../decimal/decimal'
 import { decide, signs } from './decide'
 import type { RoundingMode } from '../decimal/round'
-import type { Frames, Plan, Rule, SignState } from './types'
+import type { Frames, Plan, Rule, Rung, SignState } from './types'
 import { partsOf, textOf } from './write'
 
 /** Powers of ten up to here are exact doubles, and so is one rounding of a product with them. */
@@ -55,7 +55,7 @@ interface FastSide {
   readonly kept: string[]
 }
 
-const hasOneForm = (forms: Rule['forms']): boolean => !forms || Object.keys(forms).length === 1
+const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean => !forms || Object.keys(forms).length === 1
 const isPlain = ({ none, minus, plus }: Frames): boolean => !none.hidden && !minus.hidden && !plus.hidden
 
 /** Whether doubles can decide labels of a plan: one rule of decimals, rounded to the nearest, in powers of ten. */
@@ -65,7 +65,7 @@ function isEligible(plan: Plan): boolean {
   const { precision } = rule
   return rule.factor === '1' && rule.exponent === null && rule.multiple === null && rule.under === null && rule.over === null && rule.zero === null
     && precision.fraction !== null && precision.significant === null && precision.increment === null && !precision.strip
-    && precision.fraction[1] <= 12 && precision.rounding in tiesUp && hasOneForm(rule.forms) && rule.digits[0] === '0'
+    && precision.fraction[1] <= 12 && precision.rounding in tiesUp && hasOneForm(rule.names) && rule.digits[0] === '0'
     && rule.rungs.every(({ base, forms }) => base === 10 && hasOneForm(forms) && Object.values(forms ?? {}).every(isPlain))
 }
 

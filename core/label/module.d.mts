@@ -1,7 +1,10 @@
 /** A number, a bigint, decimal text such as "-1.5e3", or a missing value: null, undefined, "", NaN. */
 export type Value = number | bigint | string | null | undefined
 export interface Part {
-  type: 'minus' | 'plus' | 'unit' | 'gap' | 'literal' | 'integer' | 'group' | 'decimal' | 'fraction' | 'rung' | 'exponent' | 'missing' | 'infinity'
+  type:
+    | 'minus' | 'plus' | 'unit' | 'gap' | 'literal' | 'before' | 'after' | 'bound'
+    | 'integer' | 'group' | 'decimal' | 'fraction' | 'rung' | 'exponent' | 'constant' | 'denominator'
+    | 'missing' | 'infinity' | 'zero'
   value: string
 }
 /** The label of a value; the value stays a number. Throws when it is none. */
@@ -10,3 +13,5 @@ export declare function label(value: Value): string
 export declare function labels(values: Iterable<Value>): string[]
 /** The parts of a label, in order; their values joined are its text. */
 export declare function parts(value: Value): Part[]
+/** What a screen reader should say for the label of a value: "1.2 million euros". */
+export declare function spoken(value: Value): string

@@ -1,9 +1,13 @@
 /**
- * The entry of an exported module: the runtime bound to one Plan. The bundle made of this
- * file is the same for every export; the Plan is put before it as JSON.
+ * The entry of an exported module: the runtime bound to one Plan and its words. The bundle made of
+ * this file is the same for every export but for what the Plan never uses; both Plans are put
+ * before it as JSON.
  */
-import { labeller } from './labeller'
+import { speaker, type SpokenPlan } from '../text/spoken'
 import type { Plan } from './types'
+import { writer } from './writer'
 
 declare const plan: Plan
-export const { label, labels, parts } = labeller(plan)
+declare const words: SpokenPlan
+export const { label, labels, parts } = writer(plan)
+export const spoken = speaker(plan, words)

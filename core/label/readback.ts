@@ -1,7 +1,7 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { inCells, unitsRung } from './decide'
-import type { Frame, Frames, Plan, Rule, SignState, Slot, Written } from './types'
+import type { Frame, Frames, Part, Plan, Rule, SignState, Slot, Written } from './types'
 
 /** All numbers below or above one. */
 export interface Interval {
@@ -28,14 +28,18 @@ type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
 const SUPERSCRIPT_DIGITS: Record<string, string> = Object.fromEntries([...'⁰¹²³⁴⁵⁶⁷⁸⁹'].map((c, i) => [c, String(i)]))
 const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D?)(\d+))$/s
 
-function slotText(rule: Rule, rung: number | null, slot: Slot): string {
+type Name = readonly [readonly Part[], readonly Part[]]
+const NO_NAME: Name = [[], []]
+
+function slotText(rule: Rule, rung: number | null, name: Name, slot: Slot): string {
   if (typeof slot === 'object') return slot.value
+  if (slot === 'nameBefore' || slot === 'nameAfter') return name[slot === 'nameBefore' ? 0 : 1].map(({ value }) => value).join('')
   const { text, gap } = rung === null ? { text: '', gap: '' } : rule.rungs[rung]!
   return text && (slot === 'rung' ? gap : '') + text
 }
 /** What stands before and after the number. @param rung null where none is written */
-const textAround = (rule: Rule, frame: Frame, rung: number | null): [string, string] =>
-  [frame.before, frame.after].map((slots) => slots.map((slot) => slotText(rule, rung, slot)).join('')) as [string, string]
+const textAround = (rule: Rule, frame: Frame, rung: number | null, name: Name): [string, string] =>
+  [frame.before, frame.after].map((slots) => slots.map((slot) => slotText(rule, rung, name, slot)).join('')) as [string, string]
 
 /** Digits of the rule's numbering system as 0 to 9. */
 function inLatin(text: string, { digits }: Rule): string {
@@ -117,11 +121,18 @@ export function sameSaid(a: Said, b: Said): boolean {
   return compare(a, b) === 0
 }
 
+interface Around {
+  readonly frames: Frames
+  readonly plural: string
+  readonly name: Name
+}
 /** Every set of frames that a label of a rung can stand in. @param rung null for infinity, which has none */
-function framesIn(plan: Plan, rule: Rule, rung: number | null): { frames: Frames; plural: string }[] {
-  const forms = (rung === null ? null : rule.rungs[rung]!.forms) ?? rule.forms
+function framesIn(plan: Plan, rule: Rule, rung: number | null): Around[] {
+  const forms = rung === null ? null : rule.rungs[rung]!.forms
   const said = forms ? Object.entries(forms).map(([plural, frames]) => ({ frames, plural })) : [{ frames: rule.frames, plural: 'other' }]
-  return plan.unitAt === 'label' ? said : [...said, { frames: rule.bare, plural: 'other' }]
+  const names = rule.names ? Object.values(rule.names) : [NO_NAME]
+  const all = said.flatMap((one) => names.map((name) => ({ ...one, name })))
+  return plan.unitAt === 'label' ? all : [...all, { frames: rule.bare, plural: 'other', name: NO_NAME }]
 }
 
 /** The number that a word without digits says: exactly the one of its plural. */
@@ -131,15 +142,15 @@ const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach
 function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) => void): void {
   const bound = (rule.under !== null && label.startsWith('<')) || (rule.over !== null && label.startsWith('>')) ? label[0] : ''
   const rest = bound ? label.slice(1) : label
-  for (const { frames } of framesIn(plan, rule, null)) {
+  for (const { frames, name } of framesIn(plan, rule, null)) {
     for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
-      if (rest === textAround(rule, frame, null).join(rule.infinity)) keep(state === 'minus' ? -1 : 1)
+      if (rest === textAround(rule, frame, null, name).join(rule.infinity)) keep(state === 'minus' ? -1 : 1)
     }
   }
   for (const rung of rungsIn(rule)) {
-    for (const { frames, plural } of framesIn(plan, rule, rung)) {
+    for (const { frames, plural, name } of framesIn(plan, rule, rung)) {
       for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
-        const [before, after] = textAround(rule, frame, rung)
+        const [before, after] = textAround(rule, frame, rung, name)
         if (!rest.startsWith(before) || !rest.endsWith(after)) continue
         const middle = rest.slice(before.length, Math.max(before.length, rest.length - after.length))
         const read = frame.hidden ? (rest === before + after ? readWord(rung, plural) : null) : middle && readMiddle(middle, rule, rung, plan)

@@ -13,23 +13,29 @@ import { inherit } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
 import { ruleFor } from './decide'
 import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
+import { rungWords } from './rungwords'
 import { sharedLevel } from './shared'
-import type { Condition, Forms, Grouping, Marks, Plan, Row, Rule, Slot, Value } from './types'
+import type { Condition, Forms, Grouping, Marks, Plan, Row, Rule, Value } from './types'
 import { type Region, type UnitWriting, unitWriting } from './units'
 import { amountOf, isFiniteAmount } from './value'
 import { superscript } from './write'
 
-export interface Context {
-  /** Tables of regions that were loaded, by name; English is always at hand. */
+/** What was loaded of regions. */
+export interface Regions {
+  /** Tables of regions, by name; English is always at hand. */
   readonly tables?: Readonly<Record<string, LocaleTable>>
-  /** Names of currencies that were loaded, by the region's name. */
+  /** Names of currencies, by the region's name. */
   readonly currencyNames?: Readonly<Record<string, CurrencyNames>>
+}
+export interface Context extends Regions {
   /** All values of the set, filtered out or not; what is `shared` is decided over them. */
   readonly values?: Iterable<Value>
   /** The rows that the values stand in, where cases look at their cells. */
   readonly rows?: readonly Row[]
   /** The power of ten that the cells are recorded in; 0 where none is given. */
   readonly recorded?: number
+  /** Whether rungs are said by their words, whatever the style writes for them. */
+  readonly inWords?: boolean
 }
 
 const known = new Set(localeNames)
@@ -90,15 +96,18 @@ function surroundings(style: FullStyle, unit: UnitWriting): Surroundings {
   return { ...NO_SURROUNDINGS, before: unit.before, after: [...unit.after.slice(0, at), 'prefix', ...unit.after.slice(at)] }
 }
 
+const namesOf = ({ named }: UnitWriting): Rule['names'] =>
+  named && Object.fromEntries(Object.entries(named).map(([plural, [front, back]]) => [plural, [textParts(front, 'unit'), textParts(back, 'unit')]]))
+const outsideOf = ({ named }: UnitWriting): Surroundings['outside'] => (named ? [['nameBefore'], ['nameAfter']] : [[], []])
+
 /** A rule apart from what its notation decides. */
 type Rest = Omit<Rule, keyof Contribution>
 
-function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, unit: UnitWriting, marks: Marks): Rest {
+function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, unit: UnitWriting, marks: Marks, inWords = false): Rest {
   const { fraction, significant, priority, rounding, increment, trailingZeros } = style
   const brackets = style.sign === 'parentheses' && !unit.isMoney
-  const around = surroundings(style, unit)
+  const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
   const plain: UnitWriting['layer'] = { pattern: parsePattern('#'), fill: { marks, unit: '', text: 'literal' } }
-  const named = unit.named && (Object.entries(unit.named) as [PluralKey, readonly [string, string]][])
   return {
     when,
     factor: toText(multiply(decimal(style.factor), decimal(unit.perOne))),
@@ -110,11 +119,8 @@ function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, 
     grouping: groupingOf(style, region, unit),
     sign: style.sign,
     frames: framesOf(style, unit.layer, around, brackets),
-    forms: named && (Object.fromEntries(named.map(([plural, [front, back]]) => {
-      const outside: [Slot[], Slot[]] = [textParts(front, 'unit'), textParts(back, 'unit')]
-      return [plural, framesOf(style, unit.layer, { ...around, outside }, brackets)]
-    })) as Forms),
-    plurals: unit.named || isRegional(style) ? region.table.plurals : null,
+    names: namesOf(unit),
+    plurals: unit.named || isRegional(style) || inWords ? region.table.plurals : null,
     bare: framesOf(style, plain, NO_SURROUNDINGS, style.sign === 'parentheses'),
     under: style.under,
     over: style.over,
@@ -132,7 +138,7 @@ function formsOf(style: FullStyle, unit: UnitWriting, isMoneyPattern: boolean, p
     const pattern = parsePattern(text)
     const hidden = !/[0#]/.test(text.replace(/'[^']*'/g, ''))
     const layer = { pattern, fill: { ...fill, text: 'rung' as const } }
-    const around: Surroundings = { ...NO_SURROUNDINGS, before: unit.before, after: unit.after, hidden }
+    const around: Surroundings = { ...NO_SURROUNDINGS, before: unit.before, after: unit.after, outside: outsideOf(unit), hidden }
     // A pattern without a word is the number as it would stand anyway.
     if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around, brackets && !unit.isMoney)]
     // A rung's pattern takes the place of the number's own; only a percent sign or the like stays around it.
@@ -184,14 +190,15 @@ export function resolve(style: Style, context: Context = {}): Plan {
     const region = regionOf(one.locale, context)
     const marks = marksOf(one, region)
     const unit = unitWriting(one, region, marks)
-    const rest = restOf(one, conditions[at]!, region, unit, marks)
+    const rest = restOf(one, conditions[at]!, region, unit, marks, context.inWords)
     const ruleOf = ({ patterns: _, ...own }: Contribution): Rule => ({ ...rest, ...own })
     const { compact } = region.system
     const isMoneyPattern = unit.isMoney && compact.currency !== null
     const notation: Notation = notations[one.notation]
-    const own = notation.contribute(one, sharedLevel(ruleOf, planOf, () => valuesOf(at)), {
+    const contributed = notation.contribute(one, sharedLevel(ruleOf, planOf, () => valuesOf(at)), {
       symbol: isMoneyPattern ? compact.currency : compact.short, word: isMoneyPattern ? compact.currency : (compact.long ?? compact.short),
     })
+    const own = context.inWords && one.notation === 'scaled' ? rungWords(one, contributed, compact.long ?? compact.short) : contributed
     const rungs = own.rungs.map((rung, place) => (own.patterns?.[place] ? { ...rung, forms: formsOf(one, unit, isMoneyPattern, own.patterns[place]) } : rung))
     const rule = { ...ruleOf(own), rungs }
     checkUnitAt({ ...one, unitAt: full.unitAt }, rule)

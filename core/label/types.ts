@@ -43,9 +43,9 @@ export interface Rule {
   readonly grouping: Grouping | null
   readonly sign: SignMode
   readonly frames: Frames
-  /** Frames that depend on the number's plural, in place of `frames`: those of a currency's name. */
-  readonly forms: Forms | null
-  /** Plural rules in CLDR's syntax, where any frame depends on them. */
+  /** What stands in the frames for a currency's name, before and after the number, by the plural of the whole number. */
+  readonly names: Names | null
+  /** Plural rules in CLDR's syntax, where any frame or name depends on them. */
   readonly plurals: Readonly<Record<string, string>> | null
   /** The ten digits, from zero. */
   readonly digits: readonly string[]
@@ -135,8 +135,12 @@ export interface Frame {
 }
 /** Frames by the plural of the number as it is written; `other` stands in for those that are absent. */
 export type Forms = Readonly<Partial<Record<PluralKey, Frames>>>
-/** A part as it is; the place where the rung goes, behind its own gap; or the rung as a prefix of the unit. */
-export type Slot = Part | 'rung' | 'prefix'
+export type Names = Readonly<Partial<Record<PluralKey, readonly [readonly Part[], readonly Part[]]>>>
+/**
+ * A part as it is; the place where the rung goes, behind its own gap; the rung as a prefix of the
+ * unit; or what a currency's name puts before or after the number.
+ */
+export type Slot = Part | 'rung' | 'prefix' | 'nameBefore' | 'nameAfter'
 
 export type PartType =
   | 'minus' | 'plus' | 'unit' | 'gap' | 'literal' | 'before' | 'after' | 'bound'

@@ -31,7 +31,7 @@ function digitsOf({ digits, place, decimals }: Written): { whole: string; fracti
   return { whole: padded.slice(0, padded.length - decimals), fraction: decimals > 0 ? padded.slice(-decimals) : '' }
 }
 
-/** The frames that the plural of a written number asks for; an exact 0 or 1 that is not negative comes first. */
+/** The form that the plural of a written number asks for; an exact 0 or 1 that is not negative comes first. */
 function formFor(forms: Forms, rule: Rule, written: Written): Frames {
   const operands = digitsOf(written)
   const isWhole = /^0*$/.test(operands.fraction)
@@ -42,9 +42,18 @@ function formFor(forms: Forms, rule: Rule, written: Written): Frames {
 /** What stands around a written number. */
 function framesFor(rule: Rule, written: Written, saysUnit: boolean): Frames {
   if (!saysUnit) return rule.bare
-  const rungForms = written.exponent === null && written.kind === 'number' ? rule.rungs[written.rung]!.forms : null
-  const forms = rungForms ?? rule.forms
+  const forms = written.exponent === null && written.kind === 'number' ? rule.rungs[written.rung]!.forms : null
   return forms ? formFor(forms, rule, written) : rule.frames
+}
+
+/** A currency's name: its plural is that of the whole number, a million euros as a million of them. */
+function nameFor(rule: Rule, written: Written): readonly [readonly Part[], readonly Part[]] {
+  const names = rule.names!
+  const { power, base } = rule.rungs[written.rung]!
+  const raised = base === 10 ? Math.max(0, written.exponent ?? power) : 0
+  const { whole, fraction } = digitsOf(written)
+  const operands = { whole: whole + fraction.slice(0, raised).padEnd(raised, '0'), fraction: fraction.slice(raised), power: raised }
+  return names[pluralOf(rule.plurals ?? {}, operands)] ?? names.other!
 }
 
 /** Whole digits with the group marks between them. */
@@ -93,6 +102,10 @@ function emitMultiple(rule: Rule, written: Written, emit: Emit): void {
 
 function emitSlot(rule: Rule, written: Written, slot: Slot, emit: Emit): void {
   if (typeof slot === 'object') return emit(slot.type, slot.value)
+  if (slot === 'nameBefore' || slot === 'nameAfter') {
+    for (const part of nameFor(rule, written)[slot === 'nameBefore' ? 0 : 1]) emit(part.type, part.value)
+    return
+  }
   const rung = rule.rungs[written.rung]!
   if (!rung.text || written.exponent !== null || written.kind !== 'number') return
   if (slot === 'rung' && rung.gap) emit('gap', rung.gap)

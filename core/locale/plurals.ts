@@ -6,6 +6,8 @@ export interface Operands {
   readonly whole: string
   /** Digits after it, as written. */
   readonly fraction: string
+  /** The power of ten of the rung behind them, where they are those of a shortened number. */
+  readonly power?: number
 }
 
 /** A remainder of a long run of digits, without making a number of it. */
@@ -19,8 +21,8 @@ const withoutZeros = (fraction: string): string => fraction.replace(/0+$/, '')
 /** A rule never compares with numbers of more digits than a double holds. */
 const numberOf = (digits: string): number => (digits === '' ? 0 : Number(digits))
 
-/** The operands of Unicode Technical Standard 35, part 3, "Operands"; numbers here have no exponent. */
-function operand(name: string, { whole, fraction }: Operands, modulus: number | null): number {
+/** The operands of Unicode Technical Standard 35, part 3, "Operands". */
+function operand(name: string, { whole, fraction, power = 0 }: Operands, modulus: number | null): number {
   const reduced = (digits: string) => (modulus === null ? numberOf(digits) : remainder(digits, modulus))
   switch (name) {
     case 'n': return withoutZeros(fraction) === '' ? reduced(whole) : NaN
@@ -29,6 +31,8 @@ function operand(name: string, { whole, fraction }: Operands, modulus: number | 
     case 'w': return withoutZeros(fraction).length
     case 'f': return reduced(fraction)
     case 't': return reduced(withoutZeros(fraction))
+    case 'c':
+    case 'e': return power
     default: return 0
   }
 }

@@ -35,7 +35,7 @@ export function install() {
   writeFileSync(stampFile, wanted)
 }
 
-const SOURCES = ['app', 'core', 'server', 'shared', 'cli', 'demo', 'public', 'scripts/bundle.mjs', 'scripts/locales.mjs', 'scripts/lib/prepare.mjs', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = ['app', 'core', 'server', 'shared', 'cli', 'demo', 'public', 'scripts/bundle.mjs', 'scripts/lib/runtime.mjs', 'scripts/locales.mjs', 'scripts/lib/prepare.mjs', 'nuxt.config.ts', 'package-lock.json']
 const buildStamp = join(root, '.output', 'built-from')
 
 function* filesUnder(path) {

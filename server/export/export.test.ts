@@ -1,21 +1,29 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { buildSync } from 'esbuild'
+import { needsOf } from '../../core/locale/needs'
 import { openDatabase, type Db } from '../db/database'
 import { createStudy, importDataset } from '../study/studies'
 import type { Style } from '../../core/style/fields'
 import type { Quantity, Study } from '../../shared/study'
 import { labelsByModule } from './prove'
-import { exportQuantity, type RuntimeFiles } from './quantity'
+import { exportQuantity, type Sources } from './quantity'
 
 const root = join(__dirname, '../..')
 const folder = join(root, 'server/db/migrations')
 const migrations = readdirSync(folder).map((name) => ({ name, sql: readFileSync(join(folder, name), 'utf8') }))
-const bundled = buildSync({ entryPoints: [join(root, 'core/label/module.ts')], bundle: true, format: 'esm', write: false, minifySyntax: true, minifyWhitespace: true, charset: 'utf8' })
-const runtime: RuntimeFiles = { module: bundled.outputFiles[0]!.text, types: '' }
-const LARGEST_GZIPPED = 10 * 1024
+const tables = (kind: string, names: readonly string[]) =>
+  Object.fromEntries(names.map((name) => [name, JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8')) as never]))
+/** The runtime as the build bundled it. */
+const sources: Sources = {
+  runtime: async (name) => readFileSync(join(root, 'dist/runtime', name), 'utf8'),
+  async regionsFor(style) {
+    const needs = needsOf(style)
+    return { tables: tables('locales', needs.tables), currencyNames: tables('currency-names', needs.currencyNames) }
+  },
+}
+const KILOBYTE = 1024
 
 let data: string
 let db: Db
@@ -41,15 +49,16 @@ test.each<Style>([
   { significant: [1, 3], sign: 'always' },
   { unit: { kind: 'currency', code: 'EUR' }, sign: 'parentheses', fraction: [2, 2] },
   { notation: 'multiple', multipleOf: 'pi' },
+  { locale: 'de', notation: 'scaled', ladder: 'locale', rungForm: 'word', unit: { kind: 'currency', code: 'EUR', display: 'name' } },
   { cases: [{ when: { magnitude: { from: 6 } }, use: { notation: 'scaled', fraction: [0, 1] } }] },
 ])('a module of %j writes what the core writes, and was run to prove it', async (style) => {
-  const made = await exportQuantity(db, study.document, quantity(style), runtime)
+  const made = await exportQuantity(db, study.document, quantity(style), sources)
   expect(made.proof).toEqual({ values: 6, equal: 6 })
   expect(made.fileName).toMatch(/^[a-z0-9-]+\.mjs$/)
 })
 
 test('a module that writes something else is not given out', async () => {
-  const broken: RuntimeFiles = { ...runtime, module: 'export const labels = (values) => values.map(() => "?")' }
+  const broken: Sources = { ...sources, runtime: async () => 'export const labels = (values) => values.map(() => "?")' }
   await expect(exportQuantity(db, study.document, quantity({}), broken)).rejects.toThrow(/^The module writes "\?" where the desk writes "1,234,567\.891" \(row 1\)/)
 })
 
@@ -57,7 +66,19 @@ test('a module that does not run is not given out', async () => {
   await expect(labelsByModule('throw new Error("no such thing")', [1])).rejects.toThrow('The module does not run: no such thing')
 })
 
-test('the module of a plain style stays under ten kilobytes packed', async () => {
-  const { module } = await exportQuantity(db, study.document, quantity({}), runtime)
-  expect(gzipSync(module).length).toBeLessThan(LARGEST_GZIPPED)
+test.each<[string, Style, number]>([
+  ['a plain style', {}, 5],
+  ['a money style', { unit: { kind: 'currency', code: 'EUR' }, fraction: [2, 2] }, 6],
+  ['the ladder of a region', { notation: 'scaled', ladder: 'locale', locale: 'pl', rungForm: 'word' }, 10],
+])('the module of %s stays small: %j under %d kilobytes packed', async (_, style, most) => {
+  const { module } = await exportQuantity(db, study.document, quantity(style), sources)
+  expect(gzipSync(module).length).toBeLessThan(most * KILOBYTE)
+})
+
+test('a module says its labels in words', async () => {
+  const { module } = await exportQuantity(db, study.document, quantity({ notation: 'scaled', fraction: [0, 1], unit: { kind: 'currency', code: 'EUR' } }), sources)
+  const path = join(data, 'spoken.mjs')
+  writeFileSync(path, module)
+  const { spoken } = (await import(path)) as { spoken(value: number): string }
+  expect([1234567, -1e6].map((value) => spoken(value))).toEqual(['1.2 million euros', 'minus 1 million euros'])
 })

@@ -1,34 +1,43 @@
 import { labeller } from '../../core/label/labeller'
-import { resolve } from '../../core/label/resolve'
+import { type Regions, resolve } from '../../core/label/resolve'
+import type { Style } from '../../core/style/schemas'
+import { spokenPlan, spokenStyle } from '../../core/text/words'
 import { type Cell, styleOf } from '../../shared/quantities'
 import type { Export, Quantity, StudyDocument } from '../../shared/study'
 import { numericCells } from '../db/columns'
 import type { Db } from '../db/database'
 import { ExportError, labelsByModule } from './prove'
+import { type ReadRuntime, runtimeFor } from './runtime'
 
-export interface RuntimeFiles {
-  readonly module: string
-  readonly types: string
+/** Where an export takes what it is made of. */
+export interface Sources {
+  readonly runtime: ReadRuntime
+  regionsFor(style: Style): Promise<Regions>
 }
 
 const fileNameOf = (title: string): string =>
   title.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '') || 'labels'
 
 /**
- * A quantity's style as one ES module: the runtime with the Plan before it. It is run on all
+ * A quantity's style as one ES module: the runtime with the Plan and its words before it. It is run on all
  * values of the quantity, and given out only when every label is the core's.
  *
  * @throws ExportError naming the first value whose label differs
  */
-export async function exportQuantity(db: Db, document: StudyDocument, quantity: Quantity, runtime: RuntimeFiles): Promise<Export> {
+export async function exportQuantity(db: Db, document: StudyDocument, quantity: Quantity, sources: Sources): Promise<Export> {
   const values: Cell[] = numericCells(db, quantity.datasetId, quantity.column)
-  const plan = resolve(styleOf(document, quantity), { values, recorded: quantity.recorded })
-  const module = `const plan = ${JSON.stringify(plan)};\n${runtime.module}`
+  const style = styleOf(document, quantity)
+  // Words need all that labels do, and names of currencies besides.
+  const context = { ...(await sources.regionsFor(spokenStyle(style))), values, recorded: quantity.recorded }
+  const plan = resolve(style, context)
+  const words = spokenPlan(style, context)
+  const runtime = await sources.runtime(runtimeFor([plan, words.plan]))
+  const module = `const plan = ${JSON.stringify(plan)};\nconst words = ${JSON.stringify(words)};\n${runtime}`
   const expected = labeller(plan).labels(values)
-  const written = await labelsByModule(module, values)
-  const differs = expected.findIndex((label, at) => label !== written[at])
-  if (differs >= 0 || written.length !== expected.length) {
-    throw new ExportError(`The module writes ${JSON.stringify(written[differs])} where the desk writes ${JSON.stringify(expected[differs])} (row ${differs + 1}); nothing was exported.`)
+  const byModule = await labelsByModule(module, values)
+  const differs = expected.findIndex((label, at) => label !== byModule[at])
+  if (differs >= 0 || byModule.length !== expected.length) {
+    throw new ExportError(`The module writes ${JSON.stringify(byModule[differs])} where the desk writes ${JSON.stringify(expected[differs])} (row ${differs + 1}); nothing was exported.`)
   }
-  return { fileName: `${fileNameOf(quantity.title)}.mjs`, module, types: runtime.types, proof: { values: values.length, equal: written.length } }
+  return { fileName: `${fileNameOf(quantity.title)}.mjs`, module, types: await sources.runtime('label.d.mts'), proof: { values: values.length, equal: byModule.length } }
 }

@@ -7,15 +7,17 @@ import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { choicesOf, type Choice, sentenceOf } from '~/desk/choices'
 import { railOf } from '~/desk/rail'
 import type { Drawing } from '~/desk/drawing'
+import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
 const props = defineProps<{ drawing: Drawing; markValues: readonly string[] }>()
 const study = useStudy()
+const regions = useRegions()
 
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
 const style = computed(() => study.style as FullStyle)
-const context = computed(() => ({ values: props.markValues, recorded: study.quantity?.recorded ?? 0 }))
+const context = computed(() => ({ ...regions.loaded, values: props.markValues, recorded: study.quantity?.recorded ?? 0 }))
 const telling = computed(() => tellingValues(props.drawing.groups.map(({ value }) => value)))
 const rail = computed(() => (telling.value ? railOf(resolve(style.value, context.value), telling.value, props.drawing.ticks.step) : null))
 

@@ -2,6 +2,7 @@ import { getQuery } from 'h3'
 import { z } from 'zod'
 import { readAsset } from '../../../http/assets'
 import { notFound, parameter, RequestError, route } from '../../../http/route'
+import { regionsFor } from '../../../http/regions'
 import { exportQuantity } from '../../../export/quantity'
 import { loadStudy } from '../../../study/studies'
 
@@ -14,6 +15,5 @@ export default route(async (event, db) => {
   if (!study) throw notFound('such study')
   const quantity = study.document.quantities.find((one) => one.id === query.data.quantity)
   if (!quantity) throw notFound('such quantity')
-  const runtime = { module: await readAsset('runtime', 'label.mjs'), types: await readAsset('runtime', 'label.d.mts') }
-  return exportQuantity(db, study.document, quantity, runtime)
+  return exportQuantity(db, study.document, quantity, { runtime: (name) => readAsset('runtime', name), regionsFor })
 })

@@ -1,0 +1,47 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { resolve } from '../label/resolve'
+import type { Value } from '../label/types'
+import { needsOf } from '../locale/needs'
+import type { Style } from '../style/schemas'
+import { speaker } from './spoken'
+import { spokenPlan, spokenStyle } from './words'
+
+const load = (folder: string, names: readonly string[]) =>
+  Object.fromEntries(names.map((name) => [name, JSON.parse(readFileSync(join(__dirname, '../locale/generated', folder, `${name}.json`), 'utf8')) as never]))
+function spoken(style: Style, ...values: Value[]): string[] {
+  const needs = needsOf(spokenStyle(style))
+  const context = { values, tables: load('locales', needs.tables), currencyNames: load('currency-names', needs.currencyNames) }
+  return values.map((value) => speaker(resolve(style, context), spokenPlan(style, context))(value))
+}
+const euro: Style['unit'] = { kind: 'currency', code: 'EUR' }
+const short: Style = { notation: 'scaled', fraction: [0, 1] }
+
+test.each<[Style, Value, string]>([
+  [{ ...short, unit: euro }, 1234567, '1.2 million euros'],
+  [{ ...short, unit: euro }, 1e6, '1 million euros'],
+  [{ unit: euro }, 1, '1 euro'],
+  [{ ...short, rung: 6, unitAt: 'title', unit: euro, sign: 'parentheses' }, -2.5e6, 'minus 2.5 million euros'],
+  [{ ...short, ladder: 'binary', unit: { kind: 'symbol', text: 'B' } }, 1536, '1.5 kibi B'],
+  [{ ...short, ladder: 'locale' }, 12345, '12.3 thousand'],
+  [{ notation: 'scientific', fraction: [0, 1] }, -4.2e-7, 'minus 4.2 times 10 to the minus 7'],
+  [{ notation: 'scientific', exponentForm: 'power' }, 1e6, '1 times 10 to the 6'],
+  [{ notation: 'multiple' }, -2.0943951023931953, 'minus 2 pi over 3'],
+  [{ notation: 'multiple', multipleOf: '7' }, 21, '3 times 7'],
+  [{ unit: { kind: 'percent' }, fraction: [0, 1], sign: 'always' }, 0.125, 'plus 12.5 percent'],
+  [{ unit: { kind: 'basisPoint' } }, 0.0012, '12 basis points'],
+  [{ under: '0.01', before: '≈ ' }, 0.001, 'less than 0.01'],
+  [{ zero: '–' }, 0, 'zero'],
+  [{ missing: '' }, null, 'no value'],
+  [{}, -Infinity, 'minus infinity'],
+  [{ ...short, locale: 'de', unit: euro }, 1234567, '1,2 Millionen Euro'],
+  [{ ...short, locale: 'ja', ladder: 'locale', unit: { kind: 'currency', code: 'JPY' } }, 12345678, '1234.6万円'],
+  [{ ...short, locale: 'pl' }, 5e6, '5 milionów'],
+])('%j says %p as %s', (style, value, words) => {
+  expect(spoken(style, value)).toEqual([words])
+})
+
+test('a case is said in its own unit', () => {
+  const style: Style = { ...short, cases: [{ when: { magnitude: { from: 6 } }, use: { unit: euro } }] }
+  expect(spoken(style, 1500, 2e6)).toEqual(['1.5 thousand', '2 million euros'])
+})

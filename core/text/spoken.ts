@@ -1,0 +1,51 @@
+import { decide } from '../label/decide'
+import { amountOf } from '../label/value'
+import { partsOf, superscript } from '../label/write'
+import type { Part, PartType, Plan, Row, Value } from '../label/types'
+
+/** The labels of a Plan as they are said: the same decisions, other words. */
+export interface SpokenPlan {
+  readonly plan: Plan
+  /** Whether signs and powers have words here; elsewhere they stand as they are written. */
+  readonly isEnglish: boolean
+}
+
+const constants: Record<string, string> = { π: 'pi', τ: 'tau' }
+const units: Record<string, string> = { '%': 'percent', '‰': 'permille', pp: 'percentage points', bp: 'basis points' }
+const POWERS = Object.fromEntries([...Array(10).keys()].map((digit) => [superscript(digit), String(digit)]))
+
+/** "×10⁻⁷" as "times 10 to the minus 7". */
+function powerWords(text: string): string {
+  return text.replace('×', ' times ').replace(/10(⁻?)([⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, minus: string, raised: string) =>
+    `10 to the ${minus ? 'minus ' : ''}${[...raised].map((digit) => POWERS[digit]).join('')}`)
+}
+
+/** How a part is said in English; the others are said as they are written. */
+const english: Partial<Record<PartType, (text: string) => string>> = {
+  minus: () => 'minus ',
+  plus: () => 'plus ',
+  bound: (text) => (text === '<' ? 'less than ' : 'more than '),
+  exponent: powerWords,
+  constant: (text) => ` ${constants[text] ?? text.replace('×', 'times ')}`,
+  denominator: (text) => ` over ${text.slice(1)}`,
+  unit: (text) => (units[text] ? ` ${units[text]}` : text),
+  // A prefix is a word of its own when it is said.
+  rung: (text) => ` ${text} `,
+  infinity: () => 'infinity',
+  missing: () => 'no value',
+  zero: () => 'zero',
+}
+
+const said = (parts: readonly Part[], isEnglish: boolean): string =>
+  parts.map(({ type, value }) => (isEnglish ? english[type]?.(value) : undefined) ?? value).join('').replace(/\s+/g, ' ').trim()
+
+/**
+ * Makes the function that says what a label writes, for a screen reader.
+ *
+ * @param plan of the labels
+ * @param spoken the same style in words, from `spokenPlan`
+ * @example speaker(plan, spoken)(1234567) // '1.2 million euros', where the label is €1.2M
+ */
+export function speaker(plan: Plan, { plan: words, isEnglish }: SpokenPlan): (value: Value, row?: Row) => string {
+  return (value, row) => said(partsOf(words, decide(plan, amountOf(value), row)), isEnglish)
+}
