@@ -1,9 +1,12 @@
 import { type Decimal, toText } from '../core/decimal/decimal'
-import { labeller } from '../core/label/labeller'
+import { currencyColumn } from '../core/label/currencies'
+import { type Labeller, labeller } from '../core/label/labeller'
 import { isInterval, type Said } from '../core/label/readback'
-import { resolve } from '../core/label/resolve'
+import { type Context, resolve } from '../core/label/resolve'
+import type { Row } from '../core/label/types'
 import { ladderOf } from '../core/ladders/find'
 import type { Style } from '../core/style/fields'
+import { inherit } from '../core/style/inherit'
 import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
 import { decimalsOf, linearTicks } from '../core/ticks/linear'
@@ -86,6 +89,18 @@ const ticks: Command = {
 /** Every command, by its name. */
 export const commands: Record<string, Command> = { label, read, rungs, ticks }
 
+/** A labeller for each currency that the rows name as they come; one for all where the style names it. */
+function writersByCurrency(style: Style, context: Context): (row?: Row) => Labeller {
+  const column = currencyColumn(inherit(style))
+  const kept = new Map<unknown, Labeller>()
+  return (row) => {
+    const key = column === null ? null : row?.[column]
+    const found = kept.get(key) ?? labeller(resolve(style, { ...context, rows: row && [row] }))
+    kept.set(key, found)
+    return found
+  }
+}
+
 /**
  * Labels line by line: the first line gives the style, every other a value or a value with its
  * row; a JSON string a line comes out. What is shared is not known line by line.
@@ -93,18 +108,18 @@ export const commands: Record<string, Command> = { label, read, rungs, ticks }
  * @throws InputError naming the line
  */
 export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<string> {
-  let write: ReturnType<typeof labeller> | undefined
+  let writerFor: ((row?: Row) => Labeller) | undefined
   let number = 0
   for await (const line of lines) {
     number++
     const input = readJson(line, `line ${number}`)
-    if (!write) {
+    if (!writerFor) {
       const { style, quantity } = check(linesInput, input)
-      write = labeller(resolve(style, { ...tablesFor(style), recorded: quantity?.recorded }))
+      writerFor = writersByCurrency(style, { ...tablesFor(style), recorded: quantity?.recorded })
       continue
     }
     const given = check(lineInput, input, `line ${number}`)
     const [value, row] = typeof given === 'object' && given !== null ? [given.value, given.row] : [given, undefined]
-    yield JSON.stringify(write.label(value, row))
+    yield JSON.stringify(writerFor(row).label(value, row))
   }
 }

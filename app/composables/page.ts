@@ -4,8 +4,9 @@ import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
 import { resolve } from '~~/core/label/resolve'
-import type { Plan, Value } from '~~/core/label/types'
+import type { Plan, Row, Value } from '~~/core/label/types'
 import { type Cell, decimalOf } from '~~/shared/quantities'
+import { useSideColumns } from '~/composables/sides'
 import { drawingOf } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
@@ -78,11 +79,21 @@ export function usePage() {
 
   const tickValues = computed(() => drawing.value?.ticks.values.map(toExactText) ?? [])
   const markValues = computed(() => drawing.value?.groups.map(({ value }) => toExactText(value)) ?? [])
-  const planner = (values: () => Iterable<Value>) => computed(() => resolve(study.style, { ...regions.loaded, values: values(), recorded: recorded.value }))
+  /** The cells that cases and currencies look at: a table's own, and a mark's category. */
+  const rowsOf: Record<Surface, ComputedRef<readonly Row[] | undefined>> = {
+    axis: computed(() => undefined),
+    marks: computed(() => {
+      const name = chart.value?.category
+      return name ? drawing.value?.groups.map(({ category }) => ({ [name]: category })) : undefined
+    }),
+    table: useSideColumns(),
+  }
+  const planner = (surface: Surface, values: () => Iterable<Value>) =>
+    computed(() => resolve(study.style, { ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
   const plans = {
-    axis: planner(() => tickValues.value),
-    marks: planner(() => markValues.value),
-    table: planner(() => rows.value?.cells ?? []),
+    axis: planner('axis', () => tickValues.value),
+    marks: planner('marks', () => markValues.value),
+    table: planner('table', () => rows.value?.cells ?? []),
   }
   const writers = {
     axis: computed(() => labeller(plans.axis.value)),
@@ -93,17 +104,18 @@ export function usePage() {
   const titled = (plan: Plan) => [study.quantity?.title, plan.title].filter(Boolean).join(', ')
   const titles = { axis: computed(() => titled(plans.axis.value)), table: computed(() => titled(plans.table.value)) }
   const tickLabels = computed(() => writers.axis.value.labels(tickValues.value))
-  const markLabels = computed(() => writers.marks.value.labels(markValues.value))
+  const markLabels = computed(() => writers.marks.value.labels(markValues.value, rowsOf.marks.value))
 
   const subjects = computed<Subject[]>(() => {
     if (!drawing.value || !rows.value) return []
-    const common = (values: Iterable<Value>) => ({ style: study.style, context: { ...regions.loaded, values, recorded: recorded.value } })
+    const common = (surface: Surface, values: Iterable<Value>) =>
+      ({ surface, style: study.style, context: { ...regions.loaded, values, rows: rowsOf[surface].value, recorded: recorded.value } })
     const { ticks, groups } = drawing.value
-    const present = rows.value.values.filter((value) => value !== null)
+    const present = rows.value.values.flatMap((value, at) => (value === null ? [] : [{ value, row: rowsOf.table.value?.[at] ?? {} }]))
     return [
-      { surface: 'axis', values: ticks.values, step: ticks.step, ...common(tickValues.value) },
-      { surface: 'marks', values: groups.map(({ value }) => value), ...common(markValues.value) },
-      { surface: 'table', values: present, ...common(rows.value.cells) },
+      { ...common('axis', tickValues.value), values: ticks.values, step: ticks.step },
+      { ...common('marks', markValues.value), values: groups.map(({ value }) => value), rows: rowsOf.marks.value },
+      { ...common('table', rows.value.cells), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) },
     ]
   })
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -122,6 +134,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
+  return { rows, rowsOf, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

@@ -2,6 +2,8 @@ import { labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Value } from '~~/core/label/types'
 import { type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from '~~/core/style/fields'
+import { StyleError } from '~~/core/style/error'
+import { parseStyle } from '~~/core/style/parse'
 import type { Phrase } from '~~/core/style/phrases'
 
 /** A choice in a phrase's list, written with the study's own numbers. */
@@ -38,25 +40,68 @@ export function sentenceOf(style: FullStyle): SentencePhrase[] {
   })
 }
 
+/** What is left of a phrase's list: what is typed, and what comes of it. */
+export interface Typed {
+  readonly hint: string
+  read(text: string): { choice: Choice } | { trouble: string }
+}
+
 /** Decimals and significant digits take each other's place. */
 function replaced(field: FieldName, value: unknown): Style {
   if (field === 'significant' && value !== null) return { fraction: null }
   return field === 'fraction' ? { significant: null } : {}
 }
 
-/**
- * The choices of a phrase, each with the samples as it would write them.
- *
- * @param samples a few telling values
- */
-export function choicesOf(field: FieldName, style: FullStyle, samples: readonly Value[], context: Context): Choice[] {
+/** What choices are written with. */
+export interface Desk {
+  readonly style: FullStyle
+  /** A few telling values. */
+  readonly samples: readonly Value[]
+  readonly context: Context
+  /** Whether the regions that a style needs are at hand. */
+  has(style: Style): boolean
+}
+
+function choiceOf(field: FieldName, phrase: Phrase<unknown>, value: unknown, { style, samples, context, has }: Desk): Choice {
+  const patch = { ...replaced(field, value), [field]: value } as Style
+  const whole = { ...style, ...patch }
+  const sample = has(whole) ? labeller(resolve(whole, context)).labels(samples).join('   ') : '…'
+  return { key: keyOf(value), title: phrase.say(value, style), patch, sample }
+}
+
+/** The choices of a phrase, each with the samples as it would write them. */
+export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   const phrase = phraseOf(field)
   if (!phrase) return []
+  const { style } = desk
   const listed = phrase.choices(style)
   const own = style[field]
   const values = listed.some((value) => keyOf(value) === keyOf(own)) ? listed : [own, ...listed]
-  return values.map((value) => {
-    const patch = { ...replaced(field, value), [field]: value } as Style
-    return { key: keyOf(value), title: phrase.say(value, style), patch, sample: labeller(resolve({ ...style, ...patch }, context)).labels(samples).join('   ') }
+  return values.flatMap((value) => {
+    try {
+      return [choiceOf(field, phrase, value, desk)]
+    } catch (error) {
+      // What the rest of the style rules out is not offered.
+      if (error instanceof StyleError) return []
+      throw error
+    }
   })
+}
+
+/** How another value than the listed ones is typed; null for a phrase that has no others. */
+export function typedOf(field: FieldName, desk: Desk): Typed | null {
+  const phrase = phraseOf(field)
+  const typed = phrase?.typed
+  if (!typed) return null
+  return {
+    hint: typed.hint,
+    read(text) {
+      try {
+        const value = (parseStyle({ [field]: typed.read(text) }) as Record<string, unknown>)[field]
+        return { choice: choiceOf(field, phrase, value, desk) }
+      } catch (error) {
+        return { trouble: (error as Error).message }
+      }
+    },
+  }
 }

@@ -4,7 +4,7 @@ import { resolve } from '~~/core/label/resolve'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { Quantity } from '~~/shared/study'
-import { choicesOf, sentenceOf } from './choices'
+import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
 import { drawingOf } from './drawing'
 import { beamStops, powerText, railOf, withBeam, withCut } from './rail'
 
@@ -70,12 +70,29 @@ test('far powers do not make the rail endless', () => {
   expect(made.high - made.low).toBeLessThan(60)
 })
 
+const desk = (style: Style, ...samples: number[]): Desk => ({ style: inherit(style), samples, context: {}, has: ({ locale }) => locale === 'en' })
+
+test('what the list lacks is typed, and written or refused at each keystroke', () => {
+  const typed = typedOf('increment', desk({}, 1.3, 2))!
+  expect(typed.read('0.25')).toMatchObject({ choice: { patch: { increment: '0.25' }, sample: '1.25   2' } })
+  expect(typed.read('0.25x')).toEqual({ trouble: expect.stringMatching(/^style\.increment: "0\.25x" is not allowed; it takes null or decimal text/) })
+  expect(typedOf('unit', desk({}, 1))!.read('kg')).toMatchObject({ choice: { patch: { unit: { kind: 'symbol', text: 'kg' } } } })
+  expect(typedOf('unit', desk({}, 1))!.read('XQX')).toMatchObject({ trouble: expect.stringContaining('ISO 4217') })
+  expect(typedOf('grouping', desk({}, 1))).toBeNull()
+})
+
+test('a choice of a region whose table is not here yet waits for it; one that the style rules out is left out', () => {
+  expect(choicesOf('locale', desk({}, 1)).find(({ key }) => key === '"de"')).toMatchObject({ title: 'German (de)', sample: '…' })
+  const titles = choicesOf('marks', desk({ marks: { group: ',' , decimal: '.' } }, 1)).map(({ title }) => title)
+  expect(titles).toContain('decimal “,”, group “.”')
+})
+
 test('the sentence has the phrases that its style needs, and each choice is written with own numbers', () => {
   const usual = (style: Style) => sentenceOf(inherit(style)).filter(({ rare }) => !rare).map(({ field }) => field)
   expect(usual({})).toEqual(['notation', 'fraction', 'grouping', 'unit'])
   expect(usual({ rounding: 'floor', sign: 'always' })).toEqual(['notation', 'fraction', 'rounding', 'grouping', 'sign', 'unit'])
   expect(sentenceOf(inherit({ notation: 'scaled' })).map(({ field }) => field)).toContain('rung')
-  const choices = choicesOf('rung', inherit({ notation: 'scaled', fraction: [0, 1] }), [1284311.5, 307502], {})
+  const choices = choicesOf('rung', desk({ notation: 'scaled', fraction: [0, 1] }, 1284311.5, 307502))
   expect(choices.map(({ title, sample }) => `${title}: ${sample}`)).toEqual(expect.arrayContaining(['in millions (M): 1.3M   0.3M', 'by its own rung: 1.3M   307.5K']))
-  expect(choicesOf('fraction', inherit({ fraction: [2, 5] }), [1.5], {})[0]).toMatchObject({ title: '2 to 5 decimals', sample: '1.50' })
+  expect(choicesOf('fraction', desk({ fraction: [2, 5] }, 1.5))[0]).toMatchObject({ title: '2 to 5 decimals', sample: '1.50' })
 })

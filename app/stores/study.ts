@@ -21,6 +21,8 @@ export const useStudy = defineStore('study', () => {
   const revision = ref(0)
   const state = ref<SaveState>('saved')
   const trouble = ref('')
+  /** Why a change of style was not made. */
+  const refused = ref('')
   /** What stands on the server where two tabs met. */
   const newer = shallowRef<Study | null>(null)
   let unsaved: { what: string } | null = null
@@ -113,15 +115,15 @@ export const useStudy = defineStore('study', () => {
 
   /** Sets the quantity's style; where that needs a region's tables, once they are here. */
   async function setStyle(what: string, patch: Style) {
+    refused.value = ''
     const set = () => changeQuantity(what, (one) => ({ ...one, style: { ...one.style, ...patch } }))
     const wanted = inherit(style.value, patch)
-    if (regions.has(wanted)) return set()
     try {
+      if (regions.has(wanted)) return set()
       await regions.load([wanted])
       set()
     } catch (error) {
-      trouble.value = (error as Error).message
-      state.value = state.value === 'saved' ? 'failed' : state.value
+      refused.value = `The style stays as it was: ${(error as Error).message}`
     }
   }
   const setTicks = (what: string, ticks: Quantity['ticks']) => changeQuantity(what, (one) => ({ ...one, ticks }))
@@ -133,7 +135,7 @@ export const useStudy = defineStore('study', () => {
   }
 
   return {
-    id, document, datasets, dataset, revision, state, trouble, newer, quantity, style,
+    id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, style,
     open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, show, bringIn,
   }
 })

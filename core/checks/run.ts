@@ -10,7 +10,7 @@ const MOST_FIXES = 2
 
 function proofOf(subject: Subject): Proof {
   const plan = resolve(subject.style, subject.context)
-  const written = subject.values.map((value) => decide(plan, value))
+  const written = subject.values.map((value, at) => decide(plan, value, subject.rows?.[at]))
   return {
     ...subject,
     plan,

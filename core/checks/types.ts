@@ -1,6 +1,6 @@
 import type { Decimal } from '../decimal/decimal'
 import type { Context } from '../label/resolve'
-import type { Plan, Written } from '../label/types'
+import type { Plan, Row, Written } from '../label/types'
 import type { Style } from '../style/fields'
 
 export const SURFACES = ['axis', 'marks', 'table'] as const
@@ -13,6 +13,8 @@ export interface Subject {
   readonly surface: Surface
   readonly style: Style
   readonly values: readonly Decimal[]
+  /** The rows that the values stand in, where cases look at their cells. */
+  readonly rows?: readonly Row[]
   /** The step between an axis's ticks. */
   readonly step?: Decimal
   readonly context?: Context

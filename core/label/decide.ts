@@ -95,6 +95,7 @@ function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound
 }
 
 function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
+  if ('all' in when) return when.all.every((one) => meets(one, value, row))
   if ('column' in when) return row !== undefined && when.is.includes(String(row[when.column] ?? ''))
   if (!value) return false
   const { from, to } = when.magnitude

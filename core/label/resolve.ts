@@ -11,6 +11,7 @@ import type { Contribution, Notation } from '../notations/types'
 import { StyleError } from '../style/error'
 import { inherit } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
+import { byCurrency } from './currencies'
 import { ruleFor } from './decide'
 import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
 import { rungWords } from './rungwords'
@@ -176,8 +177,9 @@ function checkUnitAt(style: FullStyle, rule: Rule): void {
 export function resolve(style: Style, context: Context = {}): Plan {
   const full = inherit(style)
   const recorded = context.recorded ?? 0
-  const conditions = [...full.cases.map(({ when }) => when), null]
-  const styles = [...full.cases.map(({ use }) => inherit({ ...full, cases: [] }, use)), full]
+  const own = full.cases.map(({ when, use }) => ({ when, style: inherit({ ...full, cases: [] }, use) }))
+  const written = [...own, { when: null, style: full }].flatMap((one) => byCurrency(one, context.rows))
+  const conditions = written.map(({ when }) => when)
 
   let sorted: Decimal[][] | undefined
   /** The finite values that each rule writes. */
@@ -186,7 +188,7 @@ export function resolve(style: Style, context: Context = {}): Plan {
     return sorted[at]!
   }
   const planOf = (rule: Rule): Plan => ({ recorded, rules: [{ ...rule, when: null }], missing: full.missing, unitAt: full.unitAt, title: null })
-  const rules = styles.map((one, at): { rule: Rule; unit: UnitWriting } => {
+  const rules = written.map(({ style: one }, at): { rule: Rule; unit: UnitWriting } => {
     const region = regionOf(one.locale, context)
     const marks = marksOf(one, region)
     const unit = unitWriting(one, region, marks)

@@ -18,8 +18,9 @@ export interface Plan {
   readonly title: string | null
 }
 
-/** When a rule writes: for some values of a column, or for some magnitudes. */
+/** When a rule writes: for some values of a column, for some magnitudes, or where several conditions hold. */
 export type Condition =
+  | { readonly all: readonly Condition[] }
   | { readonly column: string; readonly is: readonly string[] }
   | { readonly magnitude: { readonly from?: number; readonly to?: number } }
 

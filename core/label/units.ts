@@ -65,7 +65,8 @@ function nameForms(code: string, { system, names }: Region): UnitWriting['named'
 }
 
 function currencyWriting(unit: Extract<Unit, { kind: 'currency' }>, style: FullStyle, region: Region, marks: Marks): UnitWriting {
-  const { code, display = 'symbol' } = unit
+  const { display = 'symbol' } = unit
+  const code = String(unit.code)
   if (!Object.hasOwn(currencies, code)) throw new StyleError('unit.code', code, 'it takes a code of ISO 4217 such as EUR, USD, GBP, JPY, INR, CHF')
   const { patterns } = region.system
   const text = displays[display](code, region.table)

@@ -5,7 +5,7 @@ import { NOTATION_IDS } from '../notations'
 import * as phrases from './phrases'
 import type { Phrase } from './phrases'
 import {
-  CONSTANTS, EXPONENT_FORMS, type FieldName, type FullStyle, GROUPINGS, MOST_DIGITS, MOST_POWER, PRIORITIES, RATIO_UNITS, RUNG_FORMS, schemas, SIGNS,
+  ALIGNMENTS, CONSTANTS, EXPONENT_FORMS, type FieldName, type FullStyle, GROUPINGS, MOST_DIGITS, MOST_POWER, PRIORITIES, RATIO_UNITS, RUNG_FORMS, schemas, SIGNS,
   TRAILING_ZEROS, UNIT_PLACES,
 } from './schemas'
 
@@ -48,7 +48,7 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   ),
   rungForm: field('rungForm', 'symbol', 'How a rung is written.', oneOf(RUNG_FORMS), phrases.rungForm),
   rungFrom: field('rungFrom', null, 'The power of ten from which scaling begins; fixed rungs ignore it.', `it takes null or a power from ${-MOST_POWER} to ${MOST_POWER}`, phrases.rungFrom),
-  rungGap: field('rungGap', null, 'What stands between the number and its rung; null is nothing before symbols and a blank before words.', 'it takes null or a text of up to 8 characters'),
+  rungGap: field('rungGap', null, 'What stands between the number and its rung; null is nothing before symbols and a blank before words.', 'it takes null or a text of up to 8 characters', phrases.rungGap),
   exponent: field(
     'exponent', 'each', 'Whether every label has its own exponent, all share one, or one is fixed.',
     `it takes each, shared or a power from ${-MOST_POWER} to ${MOST_POWER}`, phrases.exponent,
@@ -63,30 +63,31 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
     'significant', null, 'Least and most significant digits. On one level it replaces inherited decimals.',
     `it takes null or [least, most], whole numbers from 1 to ${MOST_DIGITS}, least not above most`, phrases.significant,
   ),
-  priority: field('priority', 'morePrecision', 'Which decides where decimals and significant digits are both set.', oneOf(PRIORITIES)),
+  priority: field('priority', 'morePrecision', 'Which decides where decimals and significant digits are both set.', oneOf(PRIORITIES), phrases.priority),
   rounding: field('rounding', 'halfExpand', 'Which way dropped digits round.', oneOf(ROUNDING_MODES), phrases.rounding),
   increment: field('increment', null, 'The written number is a multiple of it.', `it takes null or ${DECIMAL_TEXT} above zero`, phrases.increment),
   trailingZeros: field('trailingZeros', 'auto', 'Whether decimals that are all zero are written.', oneOf(TRAILING_ZEROS), phrases.trailingZeros),
-  locale: field('locale', 'en', 'The region whose marks, digits, patterns and names are used.', 'it takes a BCP 47 language tag such as en, de-CH or ar-EG-u-nu-latn'),
+  locale: field('locale', 'en', 'The region whose marks, digits, patterns and names are used.', 'it takes a BCP 47 language tag such as en, de-CH or ar-EG-u-nu-latn', phrases.locale),
   grouping: field('grouping', 'auto', 'When whole digits are grouped.', oneOf(GROUPINGS), phrases.grouping),
-  marks: field('marks', {}, "Marks that replace the region's.", 'it takes an object of decimal, group, minus and plus, each a text of 1 to 8 characters, decimal and group not equal'),
+  marks: field('marks', {}, "Marks that replace the region's.", 'it takes an object of decimal, group, minus and plus, each a text of 1 to 8 characters, decimal and group not equal', phrases.marks),
   sign: field('sign', 'auto', 'When a sign is written.', oneOf(SIGNS), phrases.sign),
   unit: field(
     'unit', { kind: 'none' }, 'The currency, symbol or part of one beside the number.',
-    `it takes {"kind": "none"}, {"kind": "currency", "code": "EUR"}, {"kind": ${RATIO_UNITS.map((kind) => `"${kind}"`).join(' or ')}} or {"kind": "symbol", "text": "kg", "side": "after", "gap": " "}`,
+    `it takes {"kind": "none"}, {"kind": "currency", "code": "EUR" or {"column": "name"}, "display": "symbol"}, {"kind": ${RATIO_UNITS.map((kind) => `"${kind}"`).join(' or ')}} or {"kind": "symbol", "text": "kg", "side": "after", "gap": " "}`,
     phrases.unit,
   ),
   factor: field('factor', '1', 'The label writes the value times this; reading back divides.', `it takes ${DECIMAL_TEXT}, not zero`, phrases.factor),
   unitAt: field('unitAt', 'label', 'Where rung and unit are said.', oneOf(UNIT_PLACES), phrases.unitAt),
   under: field('under', null, 'A value below it is written as <it.', `it takes null or ${DECIMAL_TEXT}`, phrases.under),
   over: field('over', null, 'A value above it is written as >it.', `it takes null or ${DECIMAL_TEXT}`, phrases.over),
-  before: field('before', '', 'Text before the whole label.', 'it takes a text of up to 200 characters'),
-  after: field('after', '', 'Text after the whole label.', 'it takes a text of up to 200 characters'),
+  before: field('before', '', 'Text before the whole label.', 'it takes a text of up to 200 characters', phrases.before),
+  after: field('after', '', 'Text after the whole label.', 'it takes a text of up to 200 characters', phrases.after),
   zero: field('zero', null, 'The text for exactly zero.', 'it takes null or a text of up to 200 characters', phrases.zero),
-  missing: field('missing', '–', 'The text for a missing value.', 'it takes a text of up to 200 characters'),
+  missing: field('missing', '–', 'The text for a missing value.', 'it takes a text of up to 200 characters', phrases.missing),
+  align: field('align', 'end', 'How labels line up in a column of a table.', oneOf(ALIGNMENTS), phrases.align),
   cases: field(
     'cases', [], 'Other styles for some rows or magnitudes; the first that matches is used.',
-    'it takes a list of {"when": {"column", "is": […]} or {"magnitude": {"from", "to"}}, "use": {some fields, without cases and missing}}',
+    'it takes a list of {"when": {"column", "is": […]} or {"magnitude": {"from", "to"}}, "use": {some fields, without cases, missing and align}}', phrases.cases,
   ),
 }
 

@@ -17,7 +17,13 @@ export interface Phrase<Value> {
   choices(style: FullStyle): readonly Value[]
   /** A value in words. */
   say(value: Value, style: FullStyle): string
+  /** How a value that is not listed is typed: what to type, and what the text means. */
+  readonly typed?: { readonly hint: string; read(text: string): unknown }
 }
+
+const asIs = (text: string): string => text
+/** Nothing typed is nothing set. */
+const orNone = (text: string): string | null => text || null
 
 const always = () => true
 const MOST_LISTED_DECIMALS = 4
@@ -75,6 +81,14 @@ export const multipleOf: Phrase<FullStyle['multipleOf']> = {
   lead: 'of', name: 'constant', applies: (style) => style.notation === 'multiple',
   choices: () => ['pi', 'tau', 'e'],
   say: (value) => constantWords[value] ?? value,
+  typed: { hint: 'another number, such as 0.25', read: asIs },
+}
+
+const gapWords: Record<string, string> = { '': 'no gap', ' ': 'a space', '\u202f': 'a thin space' }
+export const rungGap: Phrase<FullStyle['rungGap']> = {
+  lead: 'after', name: 'gap before the rung', applies: isScaled,
+  choices: () => [null, '', ' ', '\u202f'],
+  say: (value) => (value === null ? 'the usual gap' : gapWords[value] ?? `“${value}”`),
 }
 
 export const exponent: Phrase<FullStyle['exponent']> = {
@@ -125,6 +139,33 @@ export const increment: Phrase<FullStyle['increment']> = {
   lead: 'to', name: 'increment', applies: always,
   choices: () => [null, '0.05', '0.25', '0.5', '5', '10', '50'],
   say: (value) => (value === null ? 'any digit' : `multiples of ${value}`),
+  typed: { hint: 'another step, such as 0.125', read: orNone },
+}
+
+const priorityWords: Record<FullStyle['priority'], string> = { morePrecision: 'the finer of both', lessPrecision: 'the coarser of both' }
+export const priority: Phrase<FullStyle['priority']> = {
+  lead: 'by', name: 'decimals or significant digits', applies: (style) => style.fraction !== null && style.significant !== null,
+  choices: () => ['morePrecision', 'lessPrecision'],
+  say: (value) => priorityWords[value],
+}
+
+/** Languages worth a place in the list, by how many people write numbers in them, with the rarer ways of grouping among them. */
+const listedLocales = ['en', 'en-GB', 'de', 'de-CH', 'fr', 'es', 'it', 'nl', 'pl', 'pt', 'sv', 'ru', 'tr', 'ar-EG', 'hi', 'bn', 'ja', 'ko', 'zh']
+const languages = new Intl.DisplayNames(['en'], { type: 'language', languageDisplay: 'standard' })
+export const locale: Phrase<FullStyle['locale']> = {
+  lead: ', as in', name: 'region', applies: always,
+  choices: () => listedLocales,
+  say: (value) => `${languages.of(value.split('-u-')[0]!.split('-').slice(0, 3).join('-'))} (${value})`,
+  typed: { hint: 'another language tag, such as fi or ar-MA-u-nu-latn', read: asIs },
+}
+
+export const marks: Phrase<FullStyle['marks']> = {
+  lead: 'with', name: 'marks', applies: always,
+  choices: () => [{}, { minus: '−' }, { decimal: ',', group: '.' }, { group: '\u202f' }, { group: '’' }],
+  say(value) {
+    const said = Object.entries(value).map(([name, text]) => `${name} ${/^\s+$/.test(text) ? 'a thin space' : `“${text}”`}`)
+    return said.length === 0 ? "the region's marks" : said.join(', ')
+  },
 }
 
 const zerosWords: Record<FullStyle['trailingZeros'], string> = { auto: 'whole numbers like the rest', stripIfInteger: 'whole numbers without decimals' }
@@ -152,26 +193,30 @@ export const sign: Phrase<SignMode> = {
   say: (value) => signWords[value],
 }
 
-const currencies = ['EUR', 'USD', 'GBP', 'JPY', 'CHF']
+const currencies = ['EUR', 'USD', 'GBP', 'JPY', 'CHF', 'INR']
+const displays = { symbol: '', narrowSymbol: ' by its short sign', code: ' by its code', name: ' by its name' } as const
 const ratioWords: Record<string, string> = { percent: 'as percent', permille: 'as permille', percentPoint: 'as percentage points', basisPoint: 'as basis points' }
 export const unit: Phrase<FullStyle['unit']> = {
   lead: 'and', name: 'unit', applies: always,
-  choices: () => [
+  choices: ({ unit: own }) => [
     { kind: 'none' }, ...currencies.map((code) => ({ kind: 'currency' as const, code })),
+    ...(own.kind === 'currency' ? (['narrowSymbol', 'code', 'name'] as const).map((display) => ({ ...own, display })) : []),
     { kind: 'percent' }, { kind: 'permille' }, { kind: 'percentPoint' }, { kind: 'basisPoint' },
   ],
   say(value) {
     if (value.kind === 'none') return 'no unit'
-    if (value.kind === 'currency') return `its currency (${value.code})`
+    if (value.kind === 'currency') return `${typeof value.code === 'string' ? `its currency (${value.code})` : `the currency in ${value.code.column}`}${displays[value.display ?? 'symbol']}`
     if (value.kind === 'symbol') return `“${value.text}” ${value.side ?? 'after'} it`
     return ratioWords[value.kind]!
   },
+  typed: { hint: 'a unit such as kg, or the code of a currency', read: (text) => (/^[A-Z]{3}$/.test(text) ? { kind: 'currency', code: text } : { kind: 'symbol', text }) },
 }
 
 export const factor: Phrase<FullStyle['factor']> = {
-  lead: ', times', name: 'factor', applies: (style) => style.factor !== '1',
-  choices: () => ['1'],
+  lead: ', times', name: 'factor', applies: always,
+  choices: () => ['1', '1000', '0.001'],
   say: (value) => (value === '1' ? 'one' : value),
+  typed: { hint: 'what one of the cells is in the unit written, such as 0.001', read: asIs },
 }
 
 const placeWords: Record<FullStyle['unitAt'], string> = {
@@ -185,15 +230,60 @@ export const unitAt: Phrase<FullStyle['unitAt']> = {
 }
 
 const boundPhrase = (name: 'under' | 'over', sign: string): Phrase<string | null> => ({
-  lead: ', with', name: `bound ${name}`, applies: (style) => style[name] !== null,
+  lead: ', with', name: `bound ${name}`, applies: always,
   choices: () => [null],
+  typed: { hint: `the bound, such as ${name === 'under' ? '0.01' : '1000000'}`, read: orNone },
   say: (value) => (value === null ? `no bound ${name}` : `“${sign}${value}” for all ${name === 'under' ? 'below' : 'above'}`),
 })
 export const under = boundPhrase('under', '<')
 export const over = boundPhrase('over', '>')
 
 export const zero: Phrase<FullStyle['zero']> = {
-  lead: ', zero', name: 'zero', applies: (style) => style.zero !== null,
+  lead: ', zero', name: 'zero', applies: always,
   choices: () => [null, '0', 'nil', '–'],
   say: (value) => (value === null ? 'as a number' : `as “${value}”`),
+  typed: { hint: 'another text for zero', read: asIs },
+}
+
+export const missing: Phrase<FullStyle['missing']> = {
+  lead: ', missing', name: 'missing values', applies: always,
+  choices: () => ['–', 'n/a', '?', ''],
+  say: (value) => (value === '' ? 'as nothing' : `as “${value}”`),
+  typed: { hint: 'another text for what is missing', read: asIs },
+}
+
+const textAround = (side: 'before' | 'after'): Phrase<string> => ({
+  lead: `, ${side} it`, name: `text ${side}`, applies: always,
+  choices: () => (side === 'before' ? ['', '≈ ', '~'] : ['', '*', ' est.']),
+  say: (value) => (value === '' ? 'nothing' : `“${value.trim()}”`),
+  typed: { hint: `text ${side} every label`, read: asIs },
+})
+export const before = textAround('before')
+export const after = textAround('after')
+
+const alignWords: Record<FullStyle['align'], string> = { end: 'at the right', decimal: 'under their decimal marks', edges: 'at the right, their units at the left' }
+export const align: Phrase<FullStyle['align']> = {
+  lead: ', lined up in tables', name: 'alignment in tables', applies: always,
+  choices: () => ['end', 'decimal', 'edges'],
+  say: (value) => alignWords[value],
+}
+
+const SMALL = 3
+const GIANT = 15
+export const cases: Phrase<FullStyle['cases']> = {
+  lead: ', with', name: 'exceptions', applies: always,
+  choices: () => [
+    [],
+    [{ when: { magnitude: { to: SMALL } }, use: { notation: 'plain' } }],
+    [{ when: { magnitude: { from: GIANT } }, use: { rungForm: 'symbolExponent' } }],
+  ],
+  say(value) {
+    if (value.length === 0) return 'no exceptions'
+    return value.map(({ when }) => {
+      if ('column' in when) return `${when.is.join(', ')} written otherwise`
+      const { from, to } = when.magnitude
+      if (from === undefined) return `numbers below 10${superscript(to ?? 0)} written otherwise`
+      return `numbers from 10${superscript(from)}${to === undefined ? ' on' : ` to 10${superscript(to)}`} written otherwise`
+    }).join(' and ')
+  },
 }

@@ -14,6 +14,7 @@ export const SIGNS = ['auto', 'always', 'exceptZero', 'never', 'parentheses'] as
 export const PRIORITIES = ['morePrecision', 'lessPrecision'] as const
 export const TRAILING_ZEROS = ['auto', 'stripIfInteger'] as const
 export const RUNG_FORMS = ['symbol', 'word', 'symbolExponent'] as const
+export const ALIGNMENTS = ['end', 'decimal', 'edges'] as const
 export const UNIT_PLACES = ['label', 'first', 'last', 'title'] as const
 export const CONSTANTS = ['pi', 'tau', 'e'] as const
 /** Units that are a part of one: how many of them make one. */
@@ -27,11 +28,12 @@ const pair = (least: number) =>
 
 /** Decimal text, kept as it was written. */
 const decimalText = z.string().max(4000).refine((written) => parseDecimal(written) !== null)
-const positive = decimalText.refine((written) => parseDecimal(written)!.coefficient > 0n)
+// A refinement runs whether or not those before it held.
+const positive = decimalText.refine((written) => (parseDecimal(written)?.coefficient ?? 0n) > 0n)
 
 const unit = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('currency'), code: z.string().regex(/^[A-Z]{3}$/), display: z.enum(['symbol', 'narrowSymbol', 'code', 'name']).optional() }),
+  z.strictObject({ kind: z.literal('currency'), code: z.union([z.string().regex(/^[A-Z]{3}$/), z.strictObject({ column: z.string().min(1) })]), display: z.enum(['symbol', 'narrowSymbol', 'code', 'name']).optional() }),
   ...RATIO_UNITS.map((kind) => z.strictObject({ kind: z.literal(kind) })),
   z.strictObject({
     kind: z.literal('symbol'),
@@ -63,13 +65,14 @@ export const ownSchemas = {
   marks: z.strictObject({ decimal: mark, group: mark, minus: mark, plus: mark }).partial(),
   sign: z.enum(SIGNS),
   unit,
-  factor: decimalText.refine((written) => parseDecimal(written)!.coefficient !== 0n),
+  factor: decimalText.refine((written) => parseDecimal(written)?.coefficient !== 0n),
   unitAt: z.enum(UNIT_PLACES),
   under: decimalText.nullable(),
   over: decimalText.nullable(),
   before: text,
   after: text,
   zero: text.nullable(),
+  align: z.enum(ALIGNMENTS),
   missing: text,
 }
 
@@ -87,7 +90,7 @@ export interface Case {
 
 export const schemas = {
   ...ownSchemas,
-  cases: z.array(z.strictObject({ when: condition, use: z.strictObject(ownSchemas).omit({ missing: true }).partial() })).max(200),
+  cases: z.array(z.strictObject({ when: condition, use: z.strictObject(ownSchemas).omit({ missing: true, align: true }).partial() })).max(200),
 }
 
 export type FieldName = keyof typeof schemas

@@ -37,12 +37,12 @@ export const columnBody = (db: Db, datasetId: string, position: number): { encod
   db.prepare<[string, number], { encoding: ColumnMeta['encoding']; body: Buffer }>(
     'SELECT encoding, body FROM dataset_column WHERE dataset_id = ? AND position = ?').get(datasetId, position)
 
-/** The cells of a numeric column. */
-export function numericCells(db: Db, datasetId: string, name: string): Cell[] {
+/** The cells of a column. @throws Error when there is none of that name */
+export function columnCells(db: Db, datasetId: string, name: string): Cell[] {
   const row = db.prepare<[string, string], { position: number }>(
-    "SELECT position FROM dataset_column WHERE dataset_id = ? AND name = ? AND kind = 'number'").get(datasetId, name)
+    'SELECT position FROM dataset_column WHERE dataset_id = ? AND name = ?').get(datasetId, name)
   const stored = row && columnBody(db, datasetId, row.position)
-  if (!stored) throw new Error(`there is no numeric column “${name}”`)
+  if (!stored) throw new Error(`there is no column “${name}”`)
   if (stored.encoding === 'json') return JSON.parse(stored.body.toString()) as Cell[]
   const bytes = Uint8Array.from(stored.body)
   return Array.from(new Float64Array(bytes.buffer), (double) => (Number.isNaN(double) ? null : double))

@@ -32,7 +32,7 @@ beforeAll(() => {
   data = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
   db = openDatabase(join(data, 'test.sqlite'), migrations)
   const made = createStudy(db, { name: 'Exports', house: { marks: { minus: '−' } }, quantities: [], shown: null }, 'Begin')
-  study = importDataset(db, made.id, 'Numbers', 'n\n1234567.891\n-0.0004\n999950\n12345678901234567890.5\n1e-7\n0')!
+  study = importDataset(db, made.id, 'Numbers', 'n,money\n1234567.891,EUR\n-0.0004,USD\n999950,EUR\n12345678901234567890.5,\n1e-7,USD\n0,GBP')!
 })
 afterAll(() => {
   db.close()
@@ -50,6 +50,8 @@ test.each<Style>([
   { unit: { kind: 'currency', code: 'EUR' }, sign: 'parentheses', fraction: [2, 2] },
   { notation: 'multiple', multipleOf: 'pi' },
   { locale: 'de', notation: 'scaled', ladder: 'locale', rungForm: 'word', unit: { kind: 'currency', code: 'EUR', display: 'name' } },
+  { unit: { kind: 'currency', code: { column: 'money' } }, fraction: [2, 2] },
+  { cases: [{ when: { column: 'money', is: ['USD'] }, use: { factor: '0.001', unit: { kind: 'symbol', text: 'k$' } } }] },
   { cases: [{ when: { magnitude: { from: 6 } }, use: { notation: 'scaled', fraction: [0, 1] } }] },
 ])('a module of %j writes what the core writes, and was run to prove it', async (style) => {
   const made = await exportQuantity(db, study.document, quantity(style), sources)

@@ -1,4 +1,5 @@
 import { Worker } from 'node:worker_threads'
+import type { Row } from '../../core/label/types'
 import type { Cell } from '../../shared/quantities'
 
 /** An export whose labels were not those of the core. */
@@ -12,7 +13,7 @@ const TIME_LIMIT = 60_000
 const RUN = `
 const { parentPort, workerData } = require('node:worker_threads')
 import('data:text/javascript,' + encodeURIComponent(workerData.module))
-  .then(({ labels }) => parentPort.postMessage(labels(workerData.values)))`
+  .then(({ labels }) => parentPort.postMessage(labels(workerData.values, workerData.rows)))`
 
 /**
  * The labels that an exported module writes, by running it apart from this program.
@@ -20,9 +21,9 @@ import('data:text/javascript,' + encodeURIComponent(workerData.module))
  * @param module its text
  * @throws ExportError when it fails or takes over a minute
  */
-export function labelsByModule(module: string, values: readonly Cell[]): Promise<string[]> {
+export function labelsByModule(module: string, values: readonly Cell[], rows?: readonly Row[]): Promise<string[]> {
   return new Promise((done, fail) => {
-    const worker = new Worker(RUN, { eval: true, workerData: { module, values } })
+    const worker = new Worker(RUN, { eval: true, workerData: { module, values, rows } })
     const timer = setTimeout(() => end(() => fail(new ExportError('The module took over a minute to write the labels; nothing was exported.'))), TIME_LIMIT)
     const end = (then: () => void) => {
       clearTimeout(timer)

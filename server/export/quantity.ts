@@ -1,10 +1,11 @@
 import { labeller } from '../../core/label/labeller'
 import { type Regions, resolve } from '../../core/label/resolve'
+import { columnsOf } from '../../core/style/columns'
 import type { Style } from '../../core/style/schemas'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
 import { type Cell, styleOf } from '../../shared/quantities'
 import type { Export, Quantity, StudyDocument } from '../../shared/study'
-import { numericCells } from '../db/columns'
+import { columnCells } from '../db/columns'
 import type { Db } from '../db/database'
 import { ExportError, labelsByModule } from './prove'
 import { type ReadRuntime, runtimeFor } from './runtime'
@@ -25,16 +26,19 @@ const fileNameOf = (title: string): string =>
  * @throws ExportError naming the first value whose label differs
  */
 export async function exportQuantity(db: Db, document: StudyDocument, quantity: Quantity, sources: Sources): Promise<Export> {
-  const values: Cell[] = numericCells(db, quantity.datasetId, quantity.column)
+  const cells = (name: string): Cell[] => columnCells(db, quantity.datasetId, name)
+  const values = cells(quantity.column)
   const style = styleOf(document, quantity)
+  const sides = columnsOf(style).map((name) => [name, cells(name)] as const)
+  const rows = sides.length === 0 ? undefined : values.map((_, at) => Object.fromEntries(sides.map(([name, own]) => [name, own[at]])))
   // Words need all that labels do, and names of currencies besides.
-  const context = { ...(await sources.regionsFor(spokenStyle(style))), values, recorded: quantity.recorded }
+  const context = { ...(await sources.regionsFor(spokenStyle(style))), values, rows, recorded: quantity.recorded }
   const plan = resolve(style, context)
   const words = spokenPlan(style, context)
   const runtime = await sources.runtime(runtimeFor([plan, words.plan]))
   const module = `const plan = ${JSON.stringify(plan)};\nconst words = ${JSON.stringify(words)};\n${runtime}`
-  const expected = labeller(plan).labels(values)
-  const byModule = await labelsByModule(module, values)
+  const expected = labeller(plan).labels(values, rows)
+  const byModule = await labelsByModule(module, values, rows)
   const differs = expected.findIndex((label, at) => label !== byModule[at])
   if (differs >= 0 || byModule.length !== expected.length) {
     throw new ExportError(`The module writes ${JSON.stringify(byModule[differs])} where the desk writes ${JSON.stringify(expected[differs])} (row ${differs + 1}); nothing was exported.`)

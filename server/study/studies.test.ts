@@ -1,7 +1,7 @@
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { numericCells } from '../db/columns'
+import { columnCells } from '../db/columns'
 import { type Db, openDatabase } from '../db/database'
 import { documentAt } from '../db/revisions'
 import { listStudies } from '../db/studies'
@@ -31,13 +31,13 @@ test('a table becomes columns, and its numbers become quantities', () => {
   expect(study.document.quantities).toMatchObject([{ column: 'depth', chart: { category: 'site' } }])
   expect(study.document.shown).toBe(study.document.quantities[0]!.id)
   expect(study.datasets[0]!.columns[1]).toMatchObject({ kind: 'number', encoding: 'float64', missing: 1, unread: [{ row: 3, text: 'x' }] })
-  expect(numericCells(db, study.datasets[0]!.id, 'depth')).toEqual([0.125, null, null, 2, 3, 4])
+  expect(columnCells(db, study.datasets[0]!.id, 'depth')).toEqual([0.125, null, null, 2, 3, 4])
 })
 
 test('digits that a double would lose are kept as text', () => {
   const study = importDataset(db, empty('Long').id, 'Long', 'n\n12345678901234567890.5\n0.1')!
   expect(study.datasets[0]!.columns[0]!.encoding).toBe('json')
-  expect(numericCells(db, study.datasets[0]!.id, 'n')).toEqual(['12345678901234567890.5', '0.1'])
+  expect(columnCells(db, study.datasets[0]!.id, 'n')).toEqual(['12345678901234567890.5', '0.1'])
 })
 
 test('every save is a revision; one made on an old revision is refused and loses nothing', () => {

@@ -4,7 +4,7 @@ import { tellingValues } from '~~/core/data/telling'
 import { toExactText, toText } from '~~/core/decimal/decimal'
 import { resolve } from '~~/core/label/resolve'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
-import { choicesOf, type Choice, sentenceOf } from '~/desk/choices'
+import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
 import { railOf } from '~/desk/rail'
 import type { Drawing } from '~/desk/drawing'
 import { useRegions } from '~/stores/regions'
@@ -26,7 +26,11 @@ const samples = computed(() => {
   return found ? [found.largest, found.smallest].map(toExactText) : []
 })
 const phrases = computed(() => sentenceOf(style.value))
-const choices = (field: FieldName) => choicesOf(field, style.value, samples.value, context.value)
+const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: context.value, has: regions.has }))
+const choices = (field: FieldName) => choicesOf(field, desk.value)
+const typed = (field: FieldName) => typedOf(field, desk.value)
+/** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
+const fetchRegions = (field: FieldName) => void regions.load(choices(field).map(({ patch }) => ({ ...style.value, ...patch }))).catch(() => {})
 const choose = (name: string, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
 const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch)
 const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step })
@@ -34,11 +38,11 @@ const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${s
 
 <template>
   <section class="dock" aria-label="Style">
-    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" @choose="choose">
+    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" :typed="typed" @choose="choose" @open="fetchRegions">
       <span class="lead">{{ ' a tick every ' }}</span>
       <StepInput :step="study.quantity?.ticks.step" :found="toText(drawing.ticks.step)" @change="setStep" />
     </StyleSentence>
-    <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
+    <p v-if="study.refused || drawing.trouble" class="trouble" role="alert">{{ study.refused || drawing.trouble }}</p>
     <div ref="box" class="box">
       <DigitRail v-if="rail && width > 0" :rail="rail" :style="style" :width="Math.min(width, 1180)" @change="change" />
     </div>

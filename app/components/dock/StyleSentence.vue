@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { FieldName } from '~~/core/style/fields'
-import type { Choice, SentencePhrase } from '~/desk/choices'
+import type { Choice, SentencePhrase, Typed } from '~/desk/choices'
 
 /** The style as a sentence whose phrases are the controls; one list serves them all. */
-const props = defineProps<{ subject: string; phrases: readonly SentencePhrase[]; choices: (field: FieldName) => Choice[] }>()
-const emit = defineEmits<{ choose: [name: string, choice: Choice] }>()
+const props = defineProps<{ subject: string; phrases: readonly SentencePhrase[]; choices: (field: FieldName) => Choice[]; typed: (field: FieldName) => Typed | null }>()
+const emit = defineEmits<{ choose: [name: string, choice: Choice]; open: [field: FieldName] }>()
 
 const list = useTemplateRef<{ toggle(event: Event, target?: unknown): void; show(event: Event, target?: unknown): void; hide(): void }>('list')
 /** Phrases that say what nobody set wait until they are asked for. */
@@ -13,6 +13,7 @@ const shown = computed(() => props.phrases.filter(({ rare }) => everything.value
 const opened = shallowRef<{ field: FieldName; button: HTMLElement } | null>(null)
 const phrase = computed(() => props.phrases.find(({ field }) => field === opened.value?.field) ?? null)
 const options = computed(() => (phrase.value ? props.choices(phrase.value.field) : []))
+const typing = computed(() => (phrase.value ? props.typed(phrase.value.field) : null))
 
 /** The mark after a phrase stays on its line: a comma where the next one begins with it. */
 const stopAfter = (at: number): string => (at === shown.value.length - 1 ? ';' : shown.value[at + 1]!.lead.startsWith(',') ? ',' : '')
@@ -22,6 +23,7 @@ function open(event: Event, field: FieldName) {
   if (opened.value?.field === field) return list.value?.hide()
   list.value?.hide()
   opened.value = { field, button }
+  emit('open', field)
   nextTick(() => list.value?.show(event, button))
 }
 function focusList() {
@@ -33,10 +35,14 @@ function close() {
 }
 const spoken = (choice: Choice) => `${choice.title} ${choice.sample.replace(/\s+/g, ' ')}`
 
+function take(choice: Choice) {
+  if (phrase.value) emit('choose', phrase.value.name, choice)
+  list.value?.hide()
+}
 function choose(key: string | null) {
   const found = options.value.find((choice) => choice.key === key)
-  if (found && phrase.value) emit('choose', phrase.value.name, found)
-  list.value?.hide()
+  if (found) take(found)
+  else list.value?.hide()
 }
 </script>
 
@@ -58,6 +64,7 @@ function choose(key: string | null) {
           <span class="choice"><span>{{ option.title }}</span> <span class="sample">{{ option.sample }}</span></span>
         </template>
       </Listbox>
+      <TypedChoice v-if="phrase && typing" :key="phrase.field" :name="phrase.name" :typed="typing" @choose="take" />
     </Popover>
   </p>
 </template>

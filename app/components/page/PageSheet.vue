@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { AGGREGATE_IDS, type AggregateId, aggregates } from '~~/core/data/aggregate'
+import type { FullStyle } from '~~/core/style/fields'
 import type { Page } from '~/composables/page'
 import { useStudy } from '~/stores/study'
 
@@ -17,6 +18,7 @@ const drawing = computed(() => props.page.drawing.value)
 const rows = computed(() => props.page.rows.value)
 const column = computed(() => study.quantity?.column)
 const title = computed(() => study.quantity?.title)
+const align = computed(() => (study.style as FullStyle).align)
 const aggregate = computed(() => study.quantity?.chart.aggregate)
 const category = computed(() => study.quantity?.chart.category)
 const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
@@ -51,7 +53,7 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
           :title="`Columns of ${title}`" :axis-title="page.titles.axis.value"
         />
         <ValueTable
-          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :machine="machine" :height="Math.max(220, height)"
+          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :sides="page.rowsOf.table" :align="align" :machine="machine" :height="Math.max(220, height)"
         />
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>

@@ -3,10 +3,14 @@ import { useVirtualList } from '@vueuse/core'
 import { compare } from '~~/core/decimal/arithmetic'
 import type { Decimal } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
+import { halves } from '~~/core/label/align'
 import type { Labeller } from '~~/core/label/labeller'
+import type { Row } from '~~/core/label/types'
+import type { FullStyle } from '~~/core/style/fields'
 import type { Cell } from '~~/shared/quantities'
 import type { TextColumn } from '~/composables/page'
 import { vLabel } from '~/desk/label'
+import { textWidth } from '~/desk/width'
 
 const props = defineProps<{
   title: string
@@ -14,6 +18,9 @@ const props = defineProps<{
   values: readonly (Decimal | null)[]
   texts: readonly TextColumn[]
   write: Readonly<Ref<Labeller>>
+  /** Cells that cases look at, by row. */
+  sides: Readonly<Ref<readonly Row[] | undefined>>
+  align: FullStyle['align']
   machine: boolean
   height: number
 }>()
@@ -37,6 +44,15 @@ const rows = computed(() => {
   })
 })
 /** Only the rows in sight are drawn. */
+const halvesOf = (at: number) => halves(props.write.value.parts(props.cells[at], props.sides.value?.[at]), props.align)
+/** Rows whose labels decide how much room stands behind the decimal marks. */
+const MOST_MEASURED = 200
+const tailWidth = computed(() => {
+  if (props.align !== 'decimal') return 'auto'
+  const step = Math.ceil(rows.value.length / MOST_MEASURED)
+  const measured = rows.value.filter((_, at) => at % step === 0)
+  return `${Math.ceil(Math.max(0, ...measured.map((at) => textWidth(halvesOf(at)[1]))))}px`
+})
 const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 1 })
 </script>
 
@@ -54,7 +70,10 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
         <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
           <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
           <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
-          <span v-label="() => write.value.label(cells[at])" role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]" />
+          <span v-if="align === 'end'" v-label="() => write.value.label(cells[at], sides.value?.[at])" role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]" />
+          <span v-else role="cell" class="number" :class="align" data-surface="table" :data-at="at" :data-value="cells[at]">
+            <span v-label="() => halvesOf(at)[0]" /><span v-label="() => halvesOf(at)[1]" class="tail" :style="{ width: tailWidth }" />
+          </span>
         </div>
       </div>
     </div>
@@ -123,6 +142,16 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
 .number {
   text-align: right;
   white-space: nowrap;
+}
+
+.number.edges {
+  display: flex;
+  justify-content: space-between;
+}
+
+.number.decimal .tail {
+  display: inline-block;
+  text-align: left;
 }
 
 .machine {
