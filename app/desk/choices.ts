@@ -1,7 +1,7 @@
 import { labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Value } from '~~/core/label/types'
-import { type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from '~~/core/style/fields'
+import { DEFAULTS, type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from '~~/core/style/fields'
 import { StyleError } from '~~/core/style/error'
 import { parseStyle } from '~~/core/style/parse'
 import type { Phrase } from '~~/core/style/phrases'
@@ -19,7 +19,7 @@ export interface SentencePhrase {
   readonly name: string
   readonly key: string
   readonly title: string
-  /** Whether it says what nobody set and few set; it waits until it is asked for. */
+  /** Whether it says what nobody set here and few set; it waits until it is asked for. */
   readonly rare: boolean
 }
 
@@ -29,13 +29,17 @@ const USUAL: readonly FieldName[] = ['notation', 'rung', 'exponent', 'multipleOf
 const phraseOf = (field: FieldName) => fields[field].phrase as Phrase<unknown> | undefined
 const keyOf = (value: unknown): string => JSON.stringify(value)
 
-/** The phrases that the sentence of a style has, in order. */
-export function sentenceOf(style: FullStyle): SentencePhrase[] {
+/**
+ * The phrases that the sentence of a style has, in order.
+ *
+ * @param inherited what the style would be if nothing were set on its own level
+ */
+export function sentenceOf(style: FullStyle, inherited: FullStyle = DEFAULTS): SentencePhrase[] {
   return FIELD_NAMES.flatMap((field) => {
     const phrase = phraseOf(field)
     if (!phrase?.applies(style)) return []
     const value = style[field]
-    const rare = !USUAL.includes(field) && keyOf(value) === keyOf(fields[field].byDefault)
+    const rare = !USUAL.includes(field) && keyOf(value) === keyOf(inherited[field])
     return [{ field, lead: phrase.lead, name: phrase.name, key: keyOf(value), title: phrase.say(value, style), rare }]
   })
 }

@@ -92,6 +92,8 @@ test('the sentence has the phrases that its style needs, and each choice is writ
   expect(usual({})).toEqual(['notation', 'fraction', 'grouping', 'unit'])
   expect(usual({ rounding: 'floor', sign: 'always' })).toEqual(['notation', 'fraction', 'rounding', 'grouping', 'sign', 'unit'])
   expect(sentenceOf(inherit({ notation: 'scaled' })).map(({ field }) => field)).toContain('rung')
+  const house = inherit({ marks: { minus: '−' } })
+  expect(sentenceOf(house, house).find(({ field }) => field === 'marks')!.rare).toBe(true)
   const choices = choicesOf('rung', desk({ notation: 'scaled', fraction: [0, 1] }, 1284311.5, 307502))
   expect(choices.map(({ title, sample }) => `${title}: ${sample}`)).toEqual(expect.arrayContaining(['in millions (M): 1.3M   0.3M', 'by its own rung: 1.3M   307.5K']))
   expect(choicesOf('fraction', desk({ fraction: [2, 5] }, 1.5))[0]).toMatchObject({ title: '2 to 5 decimals', sample: '1.50' })

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText, toText } from '~~/core/decimal/decimal'
 import { resolve } from '~~/core/label/resolve'
+import { inherit } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
 import { railOf } from '~/desk/rail'
@@ -25,7 +26,7 @@ const samples = computed(() => {
   const found = telling.value
   return found ? [found.largest, found.smallest].map(toExactText) : []
 })
-const phrases = computed(() => sentenceOf(style.value))
+const phrases = computed(() => sentenceOf(style.value, inherit(study.document?.house ?? {})))
 const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: context.value, has: regions.has }))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
@@ -52,6 +53,7 @@ const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${s
 <style scoped>
 .dock {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: var(--gap-2);
   padding: var(--gap-3) var(--gap-5) var(--gap-3);
   background: var(--paper);
@@ -60,7 +62,7 @@ const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${s
 }
 
 .lead {
-  white-space: pre;
+  white-space: pre-wrap;
 }
 
 .trouble {

@@ -76,7 +76,7 @@ function choose(key: string | null) {
 }
 
 .lead {
-  white-space: pre;
+  white-space: pre-wrap;
 }
 
 .piece {
@@ -99,6 +99,7 @@ function choose(key: string | null) {
 }
 
 .choices {
+  min-width: 23rem;
   border: 0;
   background: transparent;
 }

@@ -68,7 +68,7 @@ useHead({ title })
 <style scoped>
 .desk {
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr) auto;
+  grid-template: auto minmax(0, 1fr) auto / minmax(0, 1fr);
   height: 100%;
 }
 
