@@ -1,8 +1,9 @@
 import { type Decimal, toText } from '../core/decimal/decimal'
 import { currencyColumn } from '../core/label/currencies'
 import { type Labeller, labeller } from '../core/label/labeller'
-import { isInterval, type Said } from '../core/label/readback'
-import { type Context, resolve } from '../core/label/resolve'
+import { readAs } from '../core/label/readas'
+import { isInterval, readBack, type Said } from '../core/label/readback'
+import { type Context, regionOf, resolve } from '../core/label/resolve'
 import type { Row } from '../core/label/types'
 import { ladderOf } from '../core/ladders/find'
 import type { Style } from '../core/style/fields'
@@ -50,11 +51,12 @@ const label: Command = {
 }
 
 const read: Command = {
-  summary: 'read labels back: {"style", "labels"} in, {"values", "problems"} out',
+  summary: 'read labels back: {"style", "labels", "reader"?} in, {"values", "problems"} out',
   run(input) {
-    const { style, labels, values, rows, quantity } = check(readInput, input)
-    const write = labeller(resolve(style, { ...tablesFor(style), values, rows, recorded: quantity?.recorded }))
-    const readings = labels.map((one) => write.read(one))
+    const { style, labels, values, rows, quantity, reader } = check(readInput, input)
+    const plan = resolve(style, { ...tablesFor(style), values, rows, recorded: quantity?.recorded })
+    const region = reader === undefined ? null : regionOf(reader, tablesFor({ locale: reader }))
+    const readings = labels.map((one) => (region ? readAs(one, plan, region) : readBack(one, plan)))
     return {
       values: readings.map(({ value }) => readText(value)),
       problems: readings.flatMap(({ value, missing, candidates }, at) => (value !== null || missing ? [] : [{ at, candidates: candidates.map(saidText) }])),

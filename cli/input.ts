@@ -47,7 +47,7 @@ const quantity = z.strictObject({ recorded: z.int().min(-400).max(400).optional(
 const rows = z.array(z.record(z.string(), z.unknown())).optional()
 
 export const labelInput = z.strictObject({ style: styleSchema, values: z.array(value), rows, quantity })
-export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.string()), values: z.array(value).optional(), rows, quantity })
+export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.string()), reader: schemas.locale.optional(), values: z.array(value).optional(), rows, quantity })
 /** The first line of `label --lines`, and each line after it. */
 export const linesInput = z.strictObject({ style: styleSchema, quantity })
 export const lineInput = z.union([value, z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() })])

@@ -20,6 +20,20 @@ test('label --parts adds the parts', () => {
   })
 })
 
+test('label --spoken adds what a screen reader should say', () => {
+  const style = { notation: 'scaled', fraction: [0, 1], unit: { kind: 'currency', code: 'EUR' } }
+  expect(run('label', { style, values: [1234567, -1] }, '--spoken').output).toEqual({ labels: ['€1.2M', '-€1'], spoken: ['1.2 million euros', 'minus 1 euro'] })
+  expect(run('label', { style: { ...style, locale: 'fr' }, values: [1234567] }, '--spoken').output).toMatchObject({ spoken: ['1,2 million euros'] })
+})
+
+test('each row is written in the currency that it names, line by line too', () => {
+  const style = { unit: { kind: 'currency', code: { column: 'money' } } }
+  expect(run('label', { style, values: [5, 6, 7], rows: [{ money: 'EUR' }, { money: 'JPY' }, {}] }).output).toEqual({ labels: ['€5', '¥6', '7'] })
+  const lines = [{ style }, { value: 5, row: { money: 'EUR' } }, { value: 6, row: { money: 'USD' } }, 7].map((one) => JSON.stringify(one)).join('\n')
+  const { stdout } = spawnSync(process.execPath, [join(root, 'dist/cli/ivory-abacus.mjs'), 'label', '--lines'], { input: lines, encoding: 'utf8' })
+  expect(stdout).toBe('"€5"\n"$6"\n"7"\n')
+})
+
 test('a quantity recorded in thousands is written in full', () => {
   expect(run('label', { style: { notation: 'scaled' }, values: [2500], quantity: { recorded: 3, kind: 'count' } }).output).toEqual({ labels: ['2.5M'] })
 })
@@ -64,6 +78,11 @@ test('rungs lists a ladder', () => {
 
 test('a bound reads back as an interval', () => {
   expect(run('read', { style: { under: '0.01', fraction: [0, 2] }, labels: ['<0.01', '0.5'] }).output).toEqual({ values: [{ from: null, to: '0.01' }, '0.5'], problems: [] })
+})
+
+test('read takes a label as a reader of another region would', () => {
+  expect(run('read', { style: {}, labels: ['1.234', '1,5', '2 Billionen'], reader: 'de' }).output).toEqual({ values: ['1234', '1.5', '2000000000000'], problems: [] })
+  expect(run('read', { style: {}, labels: ['1.234'], reader: 'fr' }).output).toEqual({ values: [null], problems: [{ at: 0, candidates: ['1.234', '1234'] }] })
 })
 
 test('read gives plain decimal text, and tells what it cannot read', () => {

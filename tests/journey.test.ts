@@ -185,6 +185,26 @@ test('rung and unit move from the labels into the titles', async () => {
   await saved()
 }, 30_000)
 
+test('labels follow another region, fetched when it is chosen, and an increment that is typed', async () => {
+  await page.goto(desk.program.url)
+  await showQuantity('Revenue')
+  await choose(/^notation:/, 'with all its digits')
+  await page.getByRole('button', { name: 'more …' }).click()
+  await choose(/^region:/, 'Hindi (hi)')
+  await page.getByRole('button', { name: /^increment:/ }).click()
+  const typed = page.getByRole('textbox', { name: /^increment:/ })
+  await typed.fill('250k')
+  await page.getByText('"250k" is not allowed; it takes null or decimal text').waitFor()
+  await typed.fill('50000')
+  await page.getByText('€17,50,000 €3,00,000 Enter takes it').waitFor()
+  await typed.press('Enter')
+  expect((await labels('marks')).slice(0, 2)).toEqual(['€17,50,000', '€13,00,000'])
+  await saved()
+  await page.reload()
+  await page.locator('[data-surface=axis]').first().waitFor()
+  expect((await labels('axis')).at(-1)).toBe('€17,50,000')
+}, 30_000)
+
 test('a new study begins empty, says what to do, and keeps its data', async () => {
   await page.goto(`${desk.program.url}/studies`)
   await page.getByLabel('A new study').fill('Depths')

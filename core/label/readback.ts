@@ -66,14 +66,16 @@ function readDigits(text: string, rule: Rule): Decimal | null {
 
 const ONE = parseDecimal('1')!
 
+/** A raised number as it stands in a label. @example fromSuperscript('⁻⁷') // -7 */
+export const fromSuperscript = (raised: string): number =>
+  Number(raised.replace('⁻', '-').replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => SUPERSCRIPT_DIGITS[digit]!))
+
 function readExponent(text: string, rule: Rule): { number: Decimal; reach: Reach } | null {
   const match = EXPONENT.exec(text)
   if (!match) return null
   const [, head = '', raised, minus, plain] = match
   if (minus && minus !== rule.marks.minus) return null
-  const exponent = raised
-    ? Number(raised.replace('⁻', '-').replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => SUPERSCRIPT_DIGITS[digit]!))
-    : Number(plain) * (minus ? -1 : 1)
+  const exponent = raised ? fromSuperscript(raised) : Number(plain) * (minus ? -1 : 1)
   const number = head === '' && raised ? ONE : readDigits(head, rule)
   return number && { number, reach: { rung: unitsRung(rule), exponent, denominator: 1 } }
 }

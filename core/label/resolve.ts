@@ -53,11 +53,18 @@ export function localeTableName(tag: string): string {
   return name
 }
 
-interface ChosenRegion extends Region {
+/** A region with the numbering system that was asked of it. */
+export interface ChosenRegion extends Region {
   readonly digits: readonly string[]
 }
 
-function regionOf(tag: string, { tables = {}, currencyNames = {} }: Context): ChosenRegion {
+/**
+ * The region that a language tag names.
+ *
+ * @param regions what was loaded; see `needsOf`
+ * @throws StyleError for a language that CLDR does not know
+ */
+export function regionOf(tag: string, { tables = {}, currencyNames = {} }: Regions): ChosenRegion {
   const name = localeTableName(tag)
   const table = name === 'en' ? (tables.en ?? (en as LocaleTable)) : tables[name]
   if (!table) throw new Error(`the table of ${name} is not loaded`)

@@ -1,0 +1,101 @@
+import { negate, shift } from '../decimal/arithmetic'
+import { type Decimal } from '../decimal/decimal'
+import { ladders } from '../ladders'
+import { parsePattern } from '../locale/pattern'
+import type { ByPlural } from '../locale/types'
+import { inCells, unitsRung } from './decide'
+import { readNumeral } from './numeral'
+import { fromSuperscript, readBack, type Reading, sameSaid, type Said } from './readback'
+import type { ChosenRegion } from './resolve'
+import type { Plan, Rule } from './types'
+
+interface Name {
+  readonly text: string
+  readonly power: number
+}
+const LEAST_POWER = 3
+const INVISIBLE = /[\u200e\u200f\u061c]/g
+const NUMERAL = /\d+(?:[.,’'\s\u00a0\u202f\u2009٬٫·]\d+)*/
+const EXPONENT = /^\s*[×x·]\s*10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|^[eE]([-−+]?\d+)/
+const POWER_ALONE = /^(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/
+const MINUS = /[-−‒–]$/
+
+/** The names of powers that a pattern holds: its text without signs and currencies. */
+function namesIn(patterns: readonly ByPlural[] | null): Name[] {
+  return (patterns ?? []).flatMap((byPlural, at) => Object.values(byPlural).flatMap((pattern) => {
+    const { zeros, positive } = parsePattern(pattern)
+    const text = [...positive.prefix, ...positive.suffix].map((token) => (typeof token === 'object' ? token.text : '')).join('').trim()
+    return text && zeros > 0 ? [{ text, power: LEAST_POWER + at + 1 - zeros }] : []
+  }))
+}
+
+/** Names that are known everywhere: those of the short ladder, and the prefixes of units. */
+const everywhere: readonly Name[] = [ladders.short, ladders.si].flatMap(({ rungs }) =>
+  rungs.filter(({ power }) => power <= 12).flatMap(({ power, symbol, word }) => [{ text: symbol, power }, { text: word, power }]))
+
+const isLetter = (character: string | undefined): boolean => character !== undefined && /\p{L}/u.test(character)
+
+/** The powers that a text beside a number names, by the longest name that stands whole there. */
+function powersIn(before: string, after: string, names: readonly Name[]): number[] {
+  const [head, tail] = [before.trim(), after.trim()]
+  const found = names.filter(({ text }) =>
+    (tail.startsWith(text) && !(isLetter(text.at(-1)) && isLetter(tail[text.length]))) || (head.endsWith(text) && !isLetter(head[head.length - text.length - 1])))
+  const longest = Math.max(0, ...found.map(({ text }) => text.length))
+  return [...new Set(found.filter(({ text }) => text.length === longest).map(({ power }) => power))]
+}
+
+/** The rungs that the style puts before its unit, which stands right behind them. */
+const prefixesIn = (plan: Plan, after: string): number[] =>
+  plan.rules.flatMap(({ rungs }) => rungs).filter(({ text }) => text !== '' && after.trim().startsWith(text)).map(({ power }) => power)
+
+/** What is said of rung and exponent elsewhere, for labels that do not say it. */
+const saidElsewhere = (plan: Plan, rule: Rule): number =>
+  plan.unitAt === 'label' ? 0 : (rule.exponent ? rule.exponent.fixed ?? 0 : rule.rungs[rule.fixedRung ?? unitsRung(rule)]!.power)
+
+function inLatin(label: string, digits: readonly string[]): string {
+  const values = new Map(digits.map((digit, at) => [digit, String(at)]))
+  return Array.from(label.replace(INVISIBLE, ''), (character) => values.get(character) ?? character).join('')
+}
+
+/** The numbers that a reader takes digits and what follows them for, before unit and sign. */
+function numbersIn(text: string, after: string, reader: ChosenRegion): { numbers: Decimal[]; rest: string; isPowered: boolean } {
+  const alone = text === '10' ? POWER_ALONE.exec(after) : null
+  if (alone) return { numbers: [{ coefficient: 1n, exponent: fromSuperscript(alone[1]!) }], rest: after.slice(alone[0].length), isPowered: true }
+  const numbers = readNumeral(text, reader.system.marks)
+  const match = EXPONENT.exec(after)
+  if (!match) return { numbers, rest: after, isPowered: false }
+  const exponent = match[1] ? fromSuperscript(match[1]) : Number(match[2]!.replace('−', '-'))
+  return { numbers: numbers.map((number) => shift(number, exponent)), rest: after.slice(match[0].length), isPowered: true }
+}
+
+/**
+ * Reads a label as somebody in a region would: by the region's marks and the names of powers known
+ * there. Marks that are none of the region's are read every way that makes sense.
+ *
+ * @param plan of the labels, for what they do not say themselves: factor, a rung in the title
+ * @param reader from `regionOf`
+ * @returns the number in the cells' own measure, and all candidates
+ * @example readAs('1.234', plan, german).value // 1234 as a Decimal
+ */
+export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading {
+  // Multiples of a constant are read alike everywhere.
+  if (label === plan.missing || plan.rules.every(({ multiple }) => multiple !== null)) return readBack(label, plan)
+  const latin = inLatin(label, reader.digits)
+  const match = NUMERAL.exec(latin)
+  if (!match) return { value: null, missing: false, candidates: [] }
+  const before = latin.slice(0, match.index)
+  const { numbers, rest, isPowered } = numbersIn(match[0], latin.slice(match.index + match[0].length), reader)
+  const { short, long, currency } = reader.system.compact
+  const own = [...namesIn(short), ...namesIn(long), ...namesIn(currency)]
+  const powers = [own, everywhere].map((names) => powersIn(before, rest, names)).find((found) => found.length > 0) ?? prefixesIn(plan, rest)
+  const isNegative = /^\s*\(/.test(before) || MINUS.test(before.replace(/[^-−‒–\d]+$/, '')) || /^\s*[-−]/.test(rest)
+  const found: Said[] = []
+  for (const rule of plan.rules) for (const number of numbers) for (const power of powers.length > 0 ? powers : [isPowered ? 0 : saidElsewhere(plan, rule)]) {
+    const signed = isNegative ? negate(number) : number
+    const value = inCells(plan, rule, shift(signed, power), { rung: unitsRung(rule), exponent: null, denominator: 1 })
+    const bound = /^\s*[<>]/.exec(latin)?.[0].trim()
+    const said: Said = bound === '<' ? { from: null, to: value } : bound === '>' ? { from: value, to: null } : value
+    if (!found.some((other) => sameSaid(other, said))) found.push(said)
+  }
+  return { value: found.length === 1 ? found[0]! : null, missing: false, candidates: found }
+}
