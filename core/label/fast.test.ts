@@ -1,3 +1,5 @@
+import hi from '../locale/generated/locales/hi.json'
+import type { LocaleTable } from '../locale/types'
 import type { Style } from '../style/schemas'
 import { decide } from './decide'
 import { fastLabels } from './fast'
@@ -8,7 +10,7 @@ import { textOf } from './write'
 const STYLES: Style[] = [
   { notation: 'scaled', fraction: [0, 1] }, { notation: 'scaled', fraction: [2, 2], rounding: 'halfEven' }, { notation: 'scaled', ladder: 'si', fraction: [0, 2], rounding: 'halfTrunc' },
   { notation: 'scaled', rung: 6, fraction: [1, 3], rounding: 'halfFloor', sign: 'always' }, { fraction: [0, 3] }, { fraction: [0, 0], rounding: 'halfEven' }, { fraction: [2, 2], grouping: 'never', sign: 'parentheses' },
-  { notation: 'scaled', ladder: 'locale', fraction: [0, 1], unit: { kind: 'currency', code: 'EUR' } }, { notation: 'scaled', ladder: 'indian', fraction: [1, 1], unit: { kind: 'symbol', text: 'kg' }, rounding: 'halfCeil' },
+  { notation: 'scaled', ladder: 'locale', fraction: [0, 1], unit: { kind: 'currency', code: 'EUR' } }, { locale: 'hi', fraction: [0, 2] }, { notation: 'scaled', ladder: 'indian', fraction: [1, 1], unit: { kind: 'symbol', text: 'kg' }, rounding: 'halfCeil' },
 ]
 /** Of each style; the whole comparison takes as many again for each. */
 const COUNT = Number(process.env.FAST_PATH_VALUES ?? 60_000)
@@ -42,7 +44,7 @@ const kinds: (() => number)[] = [
 ]
 
 test.each(STYLES)('doubles and exact digits write the same labels: %j', (style) => {
-  const plan = resolve(style)
+  const plan = resolve(style, { tables: { hi: hi as LocaleTable } })
   const fast = fastLabels(plan)!
   let decided = 0
   for (let at = 0; at < COUNT; at++) {

@@ -13,6 +13,10 @@ const POWERS = Array.from({ length: LARGEST_EXACT_POWER + 1 }, (_, at) => Number
  * Closer than this to a tie, the tie itself is looked at.
  */
 const DOUBT = 2 ** -51
+/** Labels with fewer digits than are kept are off by far less than this; so far from a tie there is none. */
+const CLEAR = 1e-9
+/** Rungs above the first that are counted at once; ladders that step by three have no more within the reach of exact powers. */
+const COUNTED = 7
 const LARGEST_DIGITS = 2 ** 50
 /** From here on numbers of the units are rounded on their own text, which has no exponent below 10¹⁵. */
 const LARGEST_TEXT = 1e15
@@ -24,7 +28,7 @@ const KEPT_LABELS = 10_000
 const ZERO_CODE = 48
 
 const padded = (width: number) => Array.from({ length: 10 ** width }, (_, at) => String(at).padStart(width, '0'))
-const PADDED = ['', ...[1, 2, 3].map(padded)]
+const PADDED = [[''], ...[1, 2, 3].map(padded)]
 const PLAIN = Array.from({ length: 1000 }, (_, at) => String(at))
 
 /** Which way a tie goes in each mode: for a number above zero, by whether its kept digits are odd. */
@@ -45,14 +49,12 @@ interface FastRung {
   readonly carry: number
   /** Whether its numbers are written as they are. */
   readonly isUnits: boolean
-  /** What stands before and after the number, and the labels kept, for a number below zero and above it; made when first used. */
-  readonly sides: [FastSide | undefined, FastSide | undefined]
   readonly place: number
 }
 interface FastSide {
   readonly before: string
   readonly after: string
-  readonly kept: string[]
+  readonly kept: (string | undefined)[]
 }
 
 const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean => !forms || Object.keys(forms).length === 1
@@ -74,7 +76,7 @@ function sideOf(plan: Plan, rung: number, sign: SignState): FastSide {
   const parts = partsOf(plan, { kind: 'number', rule: 0, sign, digits: 5n, place: 0, decimals: 0, rung, exponent: null, denominator: 1, bound: '' })
   const at = parts.findIndex(({ type }) => type === 'integer')
   const text = (some: typeof parts) => some.map(({ value }) => value).join('')
-  return { before: text(parts.slice(0, at)), after: text(parts.slice(at + 1)), kept: [] }
+  return { before: text(parts.slice(0, at)), after: text(parts.slice(at + 1)), kept: new Array<string | undefined>(KEPT_LABELS).fill(undefined) }
 }
 
 function rungsOf(rule: Rule, decimals: number): FastRung[] {
@@ -86,22 +88,30 @@ function rungsOf(rule: Rule, decimals: number): FastRung[] {
     const beyond = rule.beyond === null ? Infinity : POWERS[Math.min(rule.beyond + decimals, LARGEST_EXACT_POWER)]!
     const carry = next ? POWERS[Math.min(Math.max(next.from - power + decimals, 0), LARGEST_EXACT_POWER)]! : beyond
     const begins = place === 0 ? 0 : Number(`1e${from}`)
-    return [{ from: begins, shift: power - decimals, carry, isUnits: power === 0, sides: [undefined, undefined], place: at }]
+    return [{ from: begins, shift: power - decimals, carry, isUnits: power === 0, place: at }]
   })
 }
 
-/** Whole digits with group marks, a group at a time. */
-function grouped(whole: number, group: string, rest: 2 | 3): string {
-  let text = ''
-  let left = whole
-  let size: 2 | 3 = 3
-  for (let divisor = 1000; left >= divisor; divisor = POWERS[size]!) {
-    const head = Math.floor(left / divisor)
-    text = group + PADDED[size]![left - head * divisor]! + text
-    left = head
-    size = rest
-  }
-  return PLAIN[left]! + text
+const MOST_LISTED_DECIMALS = 3
+const kept = new Map<string, readonly string[]>()
+/** A list that is made once for all Plans that need it. */
+function listed(key: string, make: () => readonly string[]): readonly string[] {
+  const found = kept.get(key) ?? make()
+  kept.set(key, found)
+  return found
+}
+
+/** Texts of a group of whole digits, its mark before it, by their number. */
+const groupsOf = (mark: string, size: 2 | 3): readonly string[] => listed(`group ${size} ${mark}`, () => PADDED[size]!.map((text) => mark + text))
+
+/** Texts of decimals with their mark, zeros that may go left out, by their number; null where there are too many to list. */
+function fractionsOf(mark: string, least: number, most: number): readonly string[] | null {
+  if (most > MOST_LISTED_DECIMALS) return null
+  return listed(`fraction ${least} ${most} ${mark}`, () => PADDED[most]!.map((text) => {
+    let end = text.length
+    while (end > least && text[end - 1] === '0') end--
+    return end === 0 ? '' : mark + text.slice(0, end)
+  }))
 }
 
 /**
@@ -119,27 +129,49 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   const rest = (grouping?.rest ?? 3) as 2 | 3
   const firstGrouped = grouping ? POWERS[grouping.first + grouping.least - 1]! : Infinity
   const rungs = rungsOf(rule, most)
+  // What each rung needs lies side by side, since the next number is seldom in the rung of the last.
+  const begins = rungs.map(({ from }) => from)
+  const last = begins.length - 1
+  const [first = 0, second = Infinity, third = Infinity, fourth = Infinity, fifth = Infinity, sixth = Infinity, seventh = Infinity, eighth = Infinity] = begins
+  const factors = Float64Array.from(rungs, ({ shift }) => (shift < 0 ? POWERS[-shift]! : 1))
+  const divisors = Float64Array.from(rungs, ({ shift }) => (shift > 0 ? POWERS[shift]! : 1))
+  const carries = Float64Array.from(rungs, ({ carry }) => carry)
+  const units = rungs.findIndex(({ isUnits }) => isUnits)
+  /** What stands around numbers below zero and above it, rung by rung; made when first used. */
+  const sides: (FastSide | undefined)[] = rungs.flatMap(() => [undefined, undefined])
   const isWhole = rungs.length === (rule.fixedRung === null ? rule.rungs.length : 1)
   if (rungs.length === 0) return null
   const limit = isWhole ? Infinity : 10 ** LARGEST_EXACT_POWER
   // What rounds to zero is written as zero is.
   const zero = textOf(plan, decide(plan, ZERO))
-  const powersByDecimals = POWERS.slice(0, most + 1)
+  const unit = POWERS[most]!
+  const fractions = fractionsOf(marks.decimal, least, most)
+  const [lastGroups, otherGroups] = [groupsOf(marks.group, 3), groupsOf(marks.group, rest)]
+  const groupSize = rest === 3 ? 1000 : 100
 
-  const wholeText = (whole: number): string => (whole >= firstGrouped ? grouped(whole, marks.group, rest) : whole < 1000 ? PLAIN[whole]! : String(whole))
+  /** Whole digits with group marks, a group at a time. */
+  function grouped(whole: number): string {
+    let left = Math.floor(whole / 1000)
+    let text = lastGroups[whole - left * 1000]!
+    while (left >= groupSize) {
+      const head = Math.floor(left / groupSize)
+      text = otherGroups[left - head * groupSize]! + text
+      left = head
+    }
+    return PLAIN[left]! + text
+  }
+  const wholeText = (whole: number): string => (whole < 1000 ? PLAIN[whole]! : whole >= firstGrouped ? grouped(whole) : String(whole))
 
   function numeral(digits: number): string {
-    const unit = powersByDecimals[most]!
-    const whole = most === 0 ? digits : Math.floor(digits / unit)
-    let fraction = digits - whole * unit
-    let decimals = most
-    while (decimals > least && fraction % 10 === 0) {
-      fraction /= 10
+    const whole = Math.floor(digits / unit)
+    const fraction = digits - whole * unit
+    if (fractions) return wholeText(whole) + fractions[fraction]!
+    let [kept, decimals] = [fraction, most]
+    while (decimals > least && kept % 10 === 0) {
+      kept /= 10
       decimals--
     }
-    const text = wholeText(whole)
-    if (decimals === 0) return text
-    return text + marks.decimal + (decimals <= 3 ? PADDED[decimals]![fraction]! : String(fraction).padStart(decimals, '0'))
+    return decimals === 0 ? wholeText(whole) : wholeText(whole) + marks.decimal + String(kept).padStart(decimals, '0')
   }
 
   const up = tiesUp[rule.precision.rounding]!
@@ -168,8 +200,8 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
       const isOdd = Number(most === 0 ? whole % 2 : fraction.charCodeAt(most - 1)) % 2 === 1
       if (isTie ? up(isOdd, negative) : next >= 5) {
         const grown = Number(fraction) + 1
-        if (grown === powersByDecimals[most]) whole++
-        fraction = grown === powersByDecimals[most] ? '' : String(grown).padStart(most, '0')
+        if (grown === unit) whole++
+        fraction = grown === unit ? '' : String(grown).padStart(most, '0')
       }
     }
     while (fraction.length > least && fraction.endsWith('0')) fraction = fraction.slice(0, -1)
@@ -179,40 +211,41 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
 
   /** What stands behind a whole number. */
   const zeros = least > 0 ? marks.decimal + '0'.repeat(least) : ''
-  const textFrom = LARGEST_DIGITS / powersByDecimals[most]!
+  const textFrom = LARGEST_DIGITS / unit
   const states = [signs[rule.sign](true, false), signs[rule.sign](false, false)] as const
-  const sideFor = (rung: FastRung, which: 0 | 1): FastSide => (rung.sides[which] ??= sideOf(plan, rung.place, states[which]))
+  const sideFor = (at: number, which: 0 | 1): FastSide => (sides[2 * at + which] ??= sideOf(plan, rungs[at]!.place, states[which]))
 
   return (value) => {
     const size = value < 0 ? -value : value
     if (!(size < limit)) return null
-    let at = rungs.length - 1
-    while (at > 0 && size < rungs[at]!.from) at--
-    const rung = rungs[at]!
-    const { from, shift, carry, isUnits } = rung
-    if (size < from) return null
+    // Counted without a branch or a loop: which rung it is cannot be predicted.
+    let at = +(size >= second) + +(size >= third) + +(size >= fourth) + +(size >= fifth) + +(size >= sixth) + +(size >= seventh) + +(size >= eighth)
+    if (at === COUNTED) while (at < last && size >= begins[at + 1]!) at++
+    if (size < first) return null
     const which = value < 0 ? 0 : 1
-    if (isUnits && Math.floor(size) === size && size < carry && size < LARGEST_TEXT && size > 0) {
-      const side = sideFor(rung, which)
-      return side.before + wholeText(size) + zeros + side.after
+    const side = sides[2 * at + which] ?? sideFor(at, which)
+    // One of the two is 1, so that the number is rounded once.
+    const scaled = (size * factors[at]!) / divisors[at]!
+    const carry = carries[at]!
+    const shifted = scaled + 0.5
+    const nearest = Math.floor(shifted)
+    const off = shifted - nearest
+    if (nearest < KEPT_LABELS && off > CLEAR && off < 1 - CLEAR && nearest < carry && nearest > 0) {
+      return side.kept[nearest] ?? (side.kept[nearest] = side.before + numeral(nearest) + side.after)
     }
-    if (isUnits && size >= textFrom && carry === Infinity) {
+    if (scaled >= KEPT_LABELS && at === units) {
       if (size >= LARGEST_TEXT) return null
-      const side = sideFor(rung, which)
-      return side.before + longNumeral(size, value < 0) + side.after
+      if (Math.floor(size) === size && size < carry) return side.before + wholeText(size) + zeros + side.after
+      if (size >= textFrom) return carry === Infinity ? side.before + longNumeral(size, value < 0) + side.after : null
     }
-    const scaled = shift > 0 ? size / POWERS[shift]! : size * POWERS[-shift]!
     if (!(scaled < LARGEST_DIGITS)) return null
     const floor = Math.floor(scaled)
     const over = scaled - floor - 0.5
-    const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, shift, value < 0)
-    if (above === null) return null
+    const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, rungs[at]!.shift, value < 0)
+    if (above === null) return at === units && carry === Infinity && size >= 1 ? side.before + longNumeral(size, value < 0) + side.after : null
     const digits = above ? floor + 1 : floor
     if (digits === 0) return zero
     if (digits >= carry) return null
-    const side = sideFor(rung, which)
-    if (digits >= KEPT_LABELS) return side.before + numeral(digits) + side.after
-    return (side.kept[digits] ??= side.before + numeral(digits) + side.after)
+    return side.before + numeral(digits) + side.after
   }
 }
-
