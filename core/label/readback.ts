@@ -26,7 +26,7 @@ export const isInterval = (said: Said): said is Interval => typeof said === 'obj
 type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
 
 const SUPERSCRIPT_DIGITS: Record<string, string> = Object.fromEntries([...'⁰¹²³⁴⁵⁶⁷⁸⁹'].map((c, i) => [c, String(i)]))
-const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D?)(\d+))$/s
+const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D*)(\d+))$/s
 
 type Name = readonly [readonly Part[], readonly Part[]]
 const NO_NAME: Name = [[], []]
@@ -71,7 +71,7 @@ export const fromSuperscript = (raised: string): number =>
   Number(raised.replace('⁻', '-').replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => SUPERSCRIPT_DIGITS[digit]!))
 
 function readExponent(text: string, rule: Rule): { number: Decimal; reach: Reach } | null {
-  const match = EXPONENT.exec(text)
+  const match = EXPONENT.exec(inLatin(text, rule))
   if (!match) return null
   const [, head = '', raised, minus, plain] = match
   if (minus && minus !== rule.marks.minus) return null

@@ -14,15 +14,18 @@ export function superscript(n: number): string {
 }
 
 /** How an exponent is set behind the mantissa. */
-const exponentTexts: Record<ExponentForm, (exponent: number, minus: string) => string> = {
+const exponentTexts: Record<ExponentForm, (exponent: number, rule: Rule) => string> = {
   times: (exponent) => `×10${superscript(exponent)}`,
   power: (exponent) => `×10${superscript(exponent)}`,
-  e: (exponent, minus) => `e${exponent < 0 ? minus : ''}${Math.abs(exponent)}`,
-  E: (exponent, minus) => `E${exponent < 0 ? minus : ''}${Math.abs(exponent)}`,
+  e: (exponent, rule) => `e${plainExponent(exponent, rule)}`,
+  E: (exponent, rule) => `E${plainExponent(exponent, rule)}`,
 }
+const plainExponent = (exponent: number, rule: Rule): string => (exponent < 0 ? rule.marks.minus : '') + inDigits(rule, String(Math.abs(exponent)))
 
 /** Digits of the rule's numbering system. */
-const inDigits = ({ digits }: Rule, text: string): string => (digits[0] === '0' ? text : text.replace(/\d/g, (digit) => digits[Number(digit)]!))
+function inDigits({ digits }: Rule, text: string): string {
+  return digits[0] === '0' ? text : text.replace(/\d/g, (digit) => digits[Number(digit)]!)
+}
 
 /** A written number's digits before and after the decimal mark. */
 function digitsOf({ digits, place, decimals }: Written): { whole: string; fraction: string } {
@@ -87,7 +90,7 @@ function emitNumber(rule: Rule, written: Written, saysUnit: boolean, emit: Emit)
   }
   emitDigits(rule, written, emit)
   if (exponent !== null && !(digits === 0n && rule.exponent?.fixed == null)) {
-    emit('exponent', exponentTexts[rule.exponentForm](exponent, rule.marks.minus))
+    emit('exponent', exponentTexts[rule.exponentForm](exponent, rule))
   }
 }
 
