@@ -34,6 +34,17 @@ test('axe finds nothing on the desk, its lists and its dialogs', async () => {
   expect(await violations()).toEqual([])
 }, 60_000)
 
+test('the chart and every cell are said in words, with the names of their units', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.locator('svg.chart desc', { hasText: 'Farrow Ledge: 2 million euros; Holm Skerry: 1 million euros' }).waitFor({ state: 'attached' })
+  await page.getByRole('button', { name: /^rung:/ }).click()
+  await page.getByRole('option', { name: /in thousands/ }).click()
+  const cell = page.getByRole('cell', { name: '65 thousand euros' }).first()
+  await cell.waitFor()
+  expect(await cell.textContent()).toBe('€65K')
+}, 30_000)
+
 test('axe finds nothing on the list of studies', async () => {
   const { page, program } = desk
   await page.goto(`${program.url}/studies`)

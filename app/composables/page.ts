@@ -7,6 +7,7 @@ import { resolve } from '~~/core/label/resolve'
 import type { Plan, Row, Value } from '~~/core/label/types'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { useSideColumns } from '~/composables/sides'
+import { useWords } from '~/composables/words'
 import { drawingOf } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
@@ -106,6 +107,16 @@ export function usePage() {
   const tickLabels = computed(() => writers.axis.value.labels(tickValues.value))
   const markLabels = computed(() => writers.marks.value.labels(markValues.value, rowsOf.marks.value))
 
+  const words = {
+    marks: useWords(() => study.style, () => ({ values: markValues.value, rows: rowsOf.marks.value, recorded: recorded.value })),
+    table: useWords(() => study.style, () => ({ values: rows.value?.cells ?? [], rows: rowsOf.table.value, recorded: recorded.value })),
+  }
+  /** The chart in words: every category with its label. */
+  const description = computed(() => {
+    const say = words.marks.value
+    return drawing.value?.groups.map(({ category }, at) => `${category}: ${say ? say(markValues.value[at], rowsOf.marks.value?.[at]) : ''}`).join('; ') ?? ''
+  })
+
   const subjects = computed<Subject[]>(() => {
     if (!drawing.value || !rows.value) return []
     const common = (surface: Surface, values: Iterable<Value>) =>
@@ -134,6 +145,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, rowsOf, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
+  return { rows, rowsOf, words, description, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

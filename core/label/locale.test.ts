@@ -86,7 +86,7 @@ const DIFFERENCES: Record<string, (rival: Rival, locale: string, value: Value, s
   'ECMA-402 writes -0 where a sign is always shown; here zeros have no minus': ({ options }, _, value) =>
     options.signDisplay === 'always' && Number(value) < 0 && !/[1-9]/.test(new Intl.NumberFormat('en', options as Intl.NumberFormatOptions).format(value as number)),
   'the platform breaks exponents apart whose digits lie beyond U+FFFF': (rival, locale) => isPowered(rival) && hasFarDigits(locale),
-  'a zero needs no exponent here': (rival, _, value, said) => isPowered(rival) && said === 0,
+  'a zero needs no exponent here': (rival, _locale, _value, said) => isPowered(rival) && said === 0,
   'where the platform puts a symbol beside a currency\'s name, its currency patterns are not those of CLDR': (rival, locale) => isMoney(rival) && hasBrokenMoney(locale),
   'pt-CV has a decimal mark for money that CLDR\'s JSON leaves out': (rival, locale) => isMoney(rival) && locale === 'pt-CV',
   'the platform takes the plural of a number over 15 digits from a double': (rival, _, value) => isNamed(rival) && Math.abs(Number(value)) >= 1e15,

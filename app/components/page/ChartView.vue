@@ -20,6 +20,8 @@ const props = defineProps<{
   height: number
   title: string
   axisTitle: string
+  /** All that it shows, in words. */
+  description: string
 }>()
 
 const TOP = 40
@@ -72,6 +74,7 @@ function wrapped(name: string): string[] {
 
 <template>
   <svg :width="width" :height="height" role="img" :aria-label="title" class="chart">
+    <desc>{{ description }}</desc>
     <text x="0" :y="TITLE_LINE" class="axis-title">{{ axisTitle }}</text>
     <g v-for="(value, at) in tickValues" :key="`tick ${value}`" :transform="`translate(0 ${y(numbers.ticks[at]!)})`">
       <line :x1="left" :x2="width - RIGHT" :class="['grid', { zero: numbers.ticks[at] === 0 }]" />

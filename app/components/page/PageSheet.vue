@@ -50,10 +50,10 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
         <ChartView
           :drawing="drawing" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-values="page.markValues.value" :mark-labels="page.markLabels"
           :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :machine="machine" :width="chartWidth" :height="Math.max(220, height)"
-          :title="`Columns of ${title}`" :axis-title="page.titles.axis.value"
+          :title="`Columns of ${title}`" :axis-title="page.titles.axis.value" :description="page.description.value"
         />
         <ValueTable
-          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :sides="page.rowsOf.table" :align="align" :machine="machine" :height="Math.max(220, height)"
+          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :sides="page.rowsOf.table" :say="page.words.table.value" :align="align" :machine="machine" :height="Math.max(220, height)"
         />
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>

@@ -5,7 +5,7 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
 import { halves } from '~~/core/label/align'
 import type { Labeller } from '~~/core/label/labeller'
-import type { Row } from '~~/core/label/types'
+import type { Row, Value } from '~~/core/label/types'
 import type { FullStyle } from '~~/core/style/fields'
 import type { Cell } from '~~/shared/quantities'
 import type { TextColumn } from '~/composables/page'
@@ -21,6 +21,8 @@ const props = defineProps<{
   /** Cells that cases look at, by row. */
   sides: Readonly<Ref<readonly Row[] | undefined>>
   align: FullStyle['align']
+  /** What a screen reader says for a cell, once it is known. */
+  say: ((value: Value, row?: Row) => string) | null
   machine: boolean
   height: number
 }>()
@@ -44,6 +46,7 @@ const rows = computed(() => {
   })
 })
 /** Only the rows in sight are drawn. */
+const spoken = (at: number) => props.say?.(props.cells[at], props.sides.value?.[at])
 const halvesOf = (at: number) => halves(props.write.value.parts(props.cells[at], props.sides.value?.[at]), props.align)
 /** Rows whose labels decide how much room stands behind the decimal marks. */
 const MOST_MEASURED = 200
@@ -70,8 +73,8 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
         <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
           <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
           <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
-          <span v-if="align === 'end'" v-label="() => write.value.label(cells[at], sides.value?.[at])" role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]" />
-          <span v-else role="cell" class="number" :class="align" data-surface="table" :data-at="at" :data-value="cells[at]">
+          <span v-if="align === 'end'" v-label="() => write.value.label(cells[at], sides.value?.[at])" role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]" :aria-label="spoken(at)" />
+          <span v-else role="cell" :aria-label="spoken(at)" class="number" :class="align" data-surface="table" :data-at="at" :data-value="cells[at]">
             <span v-label="() => halvesOf(at)[0]" /><span v-label="() => halvesOf(at)[1]" class="tail" :style="{ width: tailWidth }" />
           </span>
         </div>
