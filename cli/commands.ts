@@ -39,7 +39,7 @@ const label: Command = {
     const { style, values, rows, quantity } = check(labelInput, input)
     const context = { ...tablesFor(spoken ? spokenStyle(style) : style), values, rows, recorded: quantity?.recorded }
     const plan = resolve(style, context)
-    const say = spoken && speaker(plan, spokenPlan(style, context))
+    const say = spoken && speaker(plan, spokenPlan(plan, style, context))
     const write = labeller(plan)
     return {
       labels: write.labels(values, rows),

@@ -23,6 +23,13 @@ async function showQuantity(title: string) {
   await page.getByRole('option', { name: title, exact: true }).and(page.locator('.p-select-option')).click()
   await page.getByRole('img', { name: `Columns of ${title}` }).waitFor()
 }
+async function bringIn(table: string, quantity: string) {
+  await page.goto(desk.program.url)
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill(table)
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('img', { name: `Columns of ${quantity}` }).waitFor()
+}
 /** How wide a column of the rail is: a step of the cut. */
 async function columnWidth() {
   const cut = page.getByRole('slider', { name: /^Cut/ })
@@ -186,9 +193,7 @@ test('rung and unit move from the labels into the titles', async () => {
 }, 30_000)
 
 test('labels follow another region, fetched when it is chosen, and an increment that is typed', async () => {
-  await page.goto(desk.program.url)
-  await showQuantity('Revenue')
-  await choose(/^notation:/, 'with all its digits')
+  await bringIn('site,sales\nHolm,1739346.2\nVik,1281729.96', 'sales')
   await page.getByRole('button', { name: 'more …' }).click()
   await choose(/^region:/, 'Hindi (hi)')
   await page.getByRole('button', { name: /^increment:/ }).click()
@@ -196,13 +201,23 @@ test('labels follow another region, fetched when it is chosen, and an increment 
   await typed.fill('250k')
   await page.getByText('"250k" is not allowed; it takes null or decimal text').waitFor()
   await typed.fill('50000')
-  await page.getByText('€17,50,000 €3,00,000 Enter takes it').waitFor()
+  await page.getByText('17,50,000 13,00,000 Enter takes it').waitFor()
   await typed.press('Enter')
-  expect((await labels('marks')).slice(0, 2)).toEqual(['€17,50,000', '€13,00,000'])
+  expect(await labels('marks')).toEqual(['17,50,000', '13,00,000'])
   await saved()
   await page.reload()
-  await page.locator('[data-surface=axis]').first().waitFor()
-  expect((await labels('axis')).at(-1)).toBe('€17,50,000')
+  await page.getByRole('img', { name: 'Columns of sales' }).waitFor()
+  expect(await labels('marks')).toEqual(['17,50,000', '13,00,000'])
+}, 30_000)
+
+test('a column names the currency of each row, on the desk and in the module', async () => {
+  await bringIn('site,amount,money\nHolm,1200,EUR\nVik,7,JPY\nSund,3,', 'amount')
+  await choose(/^unit:/, 'the currency in money')
+  await page.getByText('€1,200', { exact: true }).waitFor()
+  expect(await labels('table')).toEqual(['€1,200', '¥7', '3'])
+  await saved()
+  await page.getByRole('button', { name: 'Take away as code' }).click()
+  await page.getByText('Run on 3 values').waitFor()
 }, 30_000)
 
 test('a new study begins empty, says what to do, and keeps its data', async () => {

@@ -5,6 +5,7 @@ import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
 import { resolve } from '~~/core/label/resolve'
 import type { Plan, Row, Value } from '~~/core/label/types'
+import { looksAtValues } from '~~/core/style/columns'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { useSideColumns } from '~/composables/sides'
 import { useWords } from '~/composables/words'
@@ -89,17 +90,20 @@ export function usePage() {
     }),
     table: useSideColumns(),
   }
+  /** The Plan of all surfaces, where the style looks at no values and no rows. */
+  const common = computed(() => (looksAtValues(study.style) ? null : resolve(study.style, { ...regions.loaded, recorded: recorded.value })))
+  const commonWriter = computed(() => common.value && labeller(common.value))
   const planner = (surface: Surface, values: () => Iterable<Value>) =>
-    computed(() => resolve(study.style, { ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
+    computed(() => common.value ?? resolve(study.style, { ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
   const plans = {
     axis: planner('axis', () => tickValues.value),
     marks: planner('marks', () => markValues.value),
     table: planner('table', () => rows.value?.cells ?? []),
   }
   const writers = {
-    axis: computed(() => labeller(plans.axis.value)),
-    marks: computed(() => labeller(plans.marks.value)),
-    table: computed(() => labeller(plans.table.value)),
+    axis: computed(() => commonWriter.value ?? labeller(plans.axis.value)),
+    marks: computed(() => commonWriter.value ?? labeller(plans.marks.value)),
+    table: computed(() => commonWriter.value ?? labeller(plans.table.value)),
   }
   /** A title says rung and unit where the labels do not. */
   const titled = (plan: Plan) => [study.quantity?.title, plan.title].filter(Boolean).join(', ')
@@ -145,6 +149,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, rowsOf, words, description, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
+  return { rows, rowsOf, plans, words, description, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

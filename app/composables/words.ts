@@ -20,7 +20,8 @@ export function useWords(style: () => Style, context: () => Omit<Context, keyof 
     try {
       await regions.load([spokenStyle(now)])
       const whole = { ...regions.loaded, ...own }
-      say.value = speaker(resolve(now, whole), spokenPlan(now, whole))
+      const plan = resolve(now, whole)
+      say.value = speaker(plan, spokenPlan(plan, now, whole))
     } catch {
       say.value = null
     }

@@ -62,6 +62,8 @@ export interface Desk {
   /** A few telling values. */
   readonly samples: readonly Value[]
   readonly context: Context
+  /** Values that this study adds to a phrase's list. */
+  readonly more: Partial<Record<FieldName, readonly unknown[]>>
   /** Whether the regions that a style needs are at hand. */
   has(style: Style): boolean
 }
@@ -78,7 +80,7 @@ export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   const phrase = phraseOf(field)
   if (!phrase) return []
   const { style } = desk
-  const listed = phrase.choices(style)
+  const listed = [...phrase.choices(style), ...(desk.more[field] ?? [])]
   const own = style[field]
   const values = listed.some((value) => keyOf(value) === keyOf(own)) ? listed : [own, ...listed]
   return values.flatMap((value) => {

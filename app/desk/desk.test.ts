@@ -70,7 +70,7 @@ test('far powers do not make the rail endless', () => {
   expect(made.high - made.low).toBeLessThan(60)
 })
 
-const desk = (style: Style, ...samples: number[]): Desk => ({ style: inherit(style), samples, context: {}, has: ({ locale }) => locale === 'en' })
+const desk = (style: Style, ...samples: number[]): Desk => ({ style: inherit(style), samples, context: {}, more: {}, has: ({ locale }) => locale === 'en' })
 
 test('what the list lacks is typed, and written or refused at each keystroke', () => {
   const typed = typedOf('increment', desk({}, 1.3, 2))!
@@ -79,6 +79,11 @@ test('what the list lacks is typed, and written or refused at each keystroke', (
   expect(typedOf('unit', desk({}, 1))!.read('kg')).toMatchObject({ choice: { patch: { unit: { kind: 'symbol', text: 'kg' } } } })
   expect(typedOf('unit', desk({}, 1))!.read('XQX')).toMatchObject({ trouble: expect.stringContaining('ISO 4217') })
   expect(typedOf('grouping', desk({}, 1))).toBeNull()
+})
+
+test('a study adds choices of its own', () => {
+  const own = { ...desk({}, 5), more: { unit: [{ kind: 'currency', code: { column: 'money' } }] } }
+  expect(choicesOf('unit', own).map(({ title }) => title)).toContain('the currency in money')
 })
 
 test('a choice of a region whose table is not here yet waits for it; one that the style rules out is left out', () => {

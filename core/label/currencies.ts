@@ -9,6 +9,9 @@ export interface Conditioned {
   readonly style: FullStyle
 }
 
+/** Whether a text is the code of a currency (ISO 4217). */
+export const isCurrency = (code: string): boolean => Object.hasOwn(currencies, code)
+
 /** The column that names the currency of each row; null where the style names one itself. */
 export const currencyColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
   unit.kind === 'currency' && typeof unit.code !== 'string' ? unit.code.column : null
@@ -18,7 +21,7 @@ function codesIn(column: string, rows: readonly Row[]): string[] {
   rows.forEach((row, at) => {
     const code = String(row[column] ?? '')
     if (code === '' || codes.has(code)) return
-    if (!Object.hasOwn(currencies, code)) throw new StyleError('unit.code', code, `rows[${at}].${column} takes a code of ISO 4217 such as EUR, or nothing`)
+    if (!isCurrency(code)) throw new StyleError('unit.code', code, `rows[${at}].${column} takes a code of ISO 4217 such as EUR, or nothing`)
     codes.add(code)
   })
   return [...codes]

@@ -54,7 +54,9 @@ interface FastRung {
 interface FastSide {
   readonly before: string
   readonly after: string
-  readonly kept: (string | undefined)[]
+  kept: (string | undefined)[]
+  /** Labels made; a list for them is not worth its room before there were many. */
+  made: number
 }
 
 const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean => !forms || Object.keys(forms).length === 1
@@ -71,12 +73,16 @@ function isEligible(plan: Plan): boolean {
     && rule.rungs.every(({ base, forms }) => base === 10 && hasOneForm(forms) && Object.values(forms ?? {}).every(isPlain))
 }
 
+const NONE: (string | undefined)[] = []
+/** Labels made by one side of a rung from which on they are kept. */
+const WORTH_KEEPING = 300
+
 /** What the one writer puts around a number in a rung. */
 function sideOf(plan: Plan, rung: number, sign: SignState): FastSide {
   const parts = partsOf(plan, { kind: 'number', rule: 0, sign, digits: 5n, place: 0, decimals: 0, rung, exponent: null, denominator: 1, bound: '' })
   const at = parts.findIndex(({ type }) => type === 'integer')
   const text = (some: typeof parts) => some.map(({ value }) => value).join('')
-  return { before: text(parts.slice(0, at)), after: text(parts.slice(at + 1)), kept: new Array<string | undefined>(KEPT_LABELS).fill(undefined) }
+  return { before: text(parts.slice(0, at)), after: text(parts.slice(at + 1)), kept: NONE, made: 0 }
 }
 
 function rungsOf(rule: Rule, decimals: number): FastRung[] {
@@ -209,6 +215,14 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     return fraction ? wholeText(whole) + marks.decimal + fraction : wholeText(whole)
   }
 
+  function madeFor(side: FastSide, digits: number): string {
+    const label = side.before + numeral(digits) + side.after
+    if (++side.made < WORTH_KEEPING) return label
+    if (side.kept === NONE) side.kept = new Array<string | undefined>(KEPT_LABELS).fill(undefined)
+    side.kept[digits] = label
+    return label
+  }
+
   /** What stands behind a whole number. */
   const zeros = least > 0 ? marks.decimal + '0'.repeat(least) : ''
   const textFrom = LARGEST_DIGITS / unit
@@ -231,7 +245,7 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     const nearest = Math.floor(shifted)
     const off = shifted - nearest
     if (nearest < KEPT_LABELS && off > CLEAR && off < 1 - CLEAR && nearest < carry && nearest > 0) {
-      return side.kept[nearest] ?? (side.kept[nearest] = side.before + numeral(nearest) + side.after)
+      return side.kept[nearest] ?? madeFor(side, nearest)
     }
     if (scaled >= KEPT_LABELS && at === units) {
       if (size >= LARGEST_TEXT) return null

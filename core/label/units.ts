@@ -1,8 +1,8 @@
-import currencies from '../locale/generated/currencies.json'
 import { parsePattern } from '../locale/pattern'
 import type { CurrencyNames, LocaleTable, PluralKey, SystemTable } from '../locale/types'
 import { StyleError } from '../style/error'
 import type { FullStyle } from '../style/schemas'
+import { isCurrency } from './currencies'
 import { type Layer, noBreak, partIf } from './frames'
 import type { Marks, Slot } from './types'
 
@@ -67,7 +67,7 @@ function nameForms(code: string, { system, names }: Region): UnitWriting['named'
 function currencyWriting(unit: Extract<Unit, { kind: 'currency' }>, style: FullStyle, region: Region, marks: Marks): UnitWriting {
   const { display = 'symbol' } = unit
   const code = String(unit.code)
-  if (!Object.hasOwn(currencies, code)) throw new StyleError('unit.code', code, 'it takes a code of ISO 4217 such as EUR, USD, GBP, JPY, INR, CHF')
+  if (!isCurrency(code)) throw new StyleError('unit.code', code, 'it takes a code of ISO 4217 such as EUR, USD, GBP, JPY, INR, CHF')
   const { patterns } = region.system
   const text = displays[display](code, region.table)
   if (display === 'name') return { ...plain(marks), named: nameForms(code, region), title: { side: 'after', text: region.names![code]!.name ?? code } }

@@ -12,7 +12,8 @@ const load = (folder: string, names: readonly string[]) =>
 function spoken(style: Style, ...values: Value[]): string[] {
   const needs = needsOf(spokenStyle(style))
   const context = { values, tables: load('locales', needs.tables), currencyNames: load('currency-names', needs.currencyNames) }
-  return values.map((value) => speaker(resolve(style, context), spokenPlan(style, context))(value))
+  const plan = resolve(style, context)
+  return values.map((value) => speaker(plan, spokenPlan(plan, style, context))(value))
 }
 const euro: Style['unit'] = { kind: 'currency', code: 'EUR' }
 const short: Style = { notation: 'scaled', fraction: [0, 1] }

@@ -1,11 +1,12 @@
 import { decide } from '../label/decide'
 import { amountOf } from '../label/value'
 import { partsOf, superscript } from '../label/write'
-import type { Part, PartType, Plan, Row, Value } from '../label/types'
+import type { Part, PartType, Plan, Row, Rule, Value } from '../label/types'
 
 /** The labels of a Plan as they are said: the same decisions, other words. */
 export interface SpokenPlan {
-  readonly plan: Plan
+  /** What each rule of the Plan writes otherwise. */
+  readonly rules: readonly Partial<Rule>[]
   /** Whether signs and powers have words here; elsewhere they stand as they are written. */
   readonly isEnglish: boolean
 }
@@ -32,7 +33,6 @@ const english: Partial<Record<PartType, (text: string) => string>> = {
   // A prefix is a word of its own when it is said.
   rung: (text) => ` ${text} `,
   infinity: () => 'infinity',
-  missing: () => 'no value',
   zero: () => 'zero',
 }
 
@@ -44,8 +44,12 @@ const said = (parts: readonly Part[], isEnglish: boolean): string =>
  *
  * @param plan of the labels
  * @param spoken the same style in words, from `spokenPlan`
- * @example speaker(plan, spoken)(1234567) // '1.2 million euros', where the label is €1.2M
+ * @example speaker(plan, spokenPlan(plan, style))(1234567) // '1.2 million euros', where the label is €1.2M
  */
-export function speaker(plan: Plan, { plan: words, isEnglish }: SpokenPlan): (value: Value, row?: Row) => string {
-  return (value, row) => said(partsOf(words, decide(plan, amountOf(value), row)), isEnglish)
+export function speaker(plan: Plan, { rules, isEnglish }: SpokenPlan): (value: Value, row?: Row) => string {
+  const words: Plan = { ...plan, rules: plan.rules.map((rule, at) => ({ ...rule, ...rules[at] })) }
+  return (value, row) => {
+    const written = decide(plan, amountOf(value), row)
+    return isEnglish && written.kind === 'missing' ? 'no value' : said(partsOf(words, written), isEnglish)
+  }
 }

@@ -1,5 +1,6 @@
 import { type Context, resolve } from '../label/resolve'
 import { inherit } from '../style/inherit'
+import type { Plan, Rule } from '../label/types'
 import type { FullStyle, Style } from '../style/schemas'
 import type { SpokenPlan } from './spoken'
 
@@ -23,15 +24,24 @@ function inWords<Some extends Style>(style: Some): Some {
  */
 export function spokenStyle(style: Style): FullStyle {
   const full = inherit(style)
-  return { ...inWords(full), missing: '–', unitAt: 'label', cases: full.cases.map(({ when, use }) => ({ when, use: inWords(use) })) }
+  return { ...inWords(full), unitAt: 'label', cases: full.cases.map(({ when, use }) => ({ when, use: inWords(use) })) }
+}
+
+function difference(from: Rule, to: Rule): Partial<Rule> {
+  const entries = Object.entries(to).filter(([name, value]) => JSON.stringify(value) !== JSON.stringify(from[name as keyof Rule]))
+  return Object.fromEntries(entries)
 }
 
 /**
  * The words of a style's labels: rungs and currencies by their names, in the region's language
  * where CLDR has them.
  *
- * @param context the very one of the labels' Plan, with the tables that `spokenStyle` needs
- * @example speaker(resolve(style), spokenPlan(style))(1234567) // '1.2 million euros'
+ * @param plan of the labels
+ * @param style of the Plan
+ * @param context of the Plan, with the tables that `spokenStyle` needs
+ * @example speaker(plan, spokenPlan(plan, style))(1234567) // '1.2 million euros'
  */
-export const spokenPlan = (style: Style, context: Context = {}): SpokenPlan =>
-  ({ plan: resolve(spokenStyle(style), { ...context, inWords: true }), isEnglish: /^en\b/.test(inherit(style).locale) })
+export function spokenPlan(plan: Plan, style: Style, context: Context = {}): SpokenPlan {
+  const words = resolve(spokenStyle(style), { ...context, inWords: true })
+  return { rules: words.rules.map((rule, at) => difference(plan.rules[at]!, rule)), isEnglish: /^en\b/.test(inherit(style).locale) }
+}

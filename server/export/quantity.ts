@@ -34,8 +34,8 @@ export async function exportQuantity(db: Db, document: StudyDocument, quantity: 
   // Words need all that labels do, and names of currencies besides.
   const context = { ...(await sources.regionsFor(spokenStyle(style))), values, rows, recorded: quantity.recorded }
   const plan = resolve(style, context)
-  const words = spokenPlan(style, context)
-  const runtime = await sources.runtime(runtimeFor([plan, words.plan]))
+  const words = spokenPlan(plan, style, context)
+  const runtime = await sources.runtime(runtimeFor(plan, words))
   const module = `const plan = ${JSON.stringify(plan)};\nconst words = ${JSON.stringify(words)};\n${runtime}`
   const expected = labeller(plan).labels(values, rows)
   const byModule = await labelsByModule(module, values, rows)

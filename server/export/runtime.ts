@@ -1,18 +1,19 @@
-import type { Plan } from '../../core/label/types'
+import type { Plan, Rule } from '../../core/label/types'
+import type { SpokenPlan } from '../../core/text/spoken'
 
 /** The files of the built runtime, by name. */
 export type ReadRuntime = (name: string) => Promise<string>
 
 /** Parts of the runtime that few Plans use; scripts/lib/runtime.mjs leaves the others out. */
-const rare: readonly (readonly [string, (plan: Plan) => boolean])[] = [
-  ['multiple', ({ rules }) => rules.some(({ multiple }) => multiple !== null)],
-  ['plurals', ({ rules }) => rules.some(({ plurals }) => plurals !== null)],
+const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
+  ['multiple', ({ multiple }) => Boolean(multiple)],
+  ['plurals', ({ plurals }) => Boolean(plurals)],
 ]
 
 /**
- * The smallest variant of the runtime that writes by some Plans.
+ * The smallest variant of the runtime that writes by a Plan and says its labels.
  *
- * @example runtimeFor([plan]) // 'label.mjs'
+ * @example runtimeFor(plan, words) // 'label.mjs'
  */
-export const runtimeFor = (plans: readonly Plan[]): string =>
-  `${['label', ...rare.filter(([, isUsed]) => plans.some(isUsed)).map(([name]) => name)].join('-')}.mjs`
+export const runtimeFor = (plan: Plan, words: SpokenPlan): string =>
+  `${['label', ...rare.filter(([, isUsed]) => [...plan.rules, ...words.rules].some(isUsed)).map(([name]) => name)].join('-')}.mjs`

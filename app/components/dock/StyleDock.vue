@@ -2,16 +2,17 @@
 import { useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText, toText } from '~~/core/decimal/decimal'
-import { resolve } from '~~/core/label/resolve'
+import type { Plan } from '~~/core/label/types'
 import { inherit } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
+import { useCurrencyColumns } from '~/composables/codes'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
 import { railOf } from '~/desk/rail'
 import type { Drawing } from '~/desk/drawing'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
-const props = defineProps<{ drawing: Drawing; markValues: readonly string[] }>()
+const props = defineProps<{ drawing: Drawing; markValues: readonly string[]; plan: Plan }>()
 const study = useStudy()
 const regions = useRegions()
 
@@ -20,14 +21,16 @@ const { width } = useElementSize(box)
 const style = computed(() => study.style as FullStyle)
 const context = computed(() => ({ ...regions.loaded, values: props.markValues, recorded: study.quantity?.recorded ?? 0 }))
 const telling = computed(() => tellingValues(props.drawing.groups.map(({ value }) => value)))
-const rail = computed(() => (telling.value ? railOf(resolve(style.value, context.value), telling.value, props.drawing.ticks.step) : null))
+const rail = computed(() => (telling.value ? railOf(props.plan, telling.value, props.drawing.ticks.step) : null))
 
 const samples = computed(() => {
   const found = telling.value
   return found ? [found.largest, found.smallest].map(toExactText) : []
 })
 const phrases = computed(() => sentenceOf(style.value, inherit(study.document?.house ?? {})))
-const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: context.value, has: regions.has }))
+const codes = useCurrencyColumns()
+const more = computed(() => ({ unit: codes.value.map((column) => ({ kind: 'currency', code: { column } })) }))
+const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: context.value, more: more.value, has: regions.has }))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
 /** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */

@@ -22,7 +22,7 @@ watch(visible, async (now) => {
   } catch (error) {
     trouble.value = (error as Error).message
   }
-})
+}, { immediate: true })
 
 const stem = computed(() => made.value?.fileName.replace(/\.mjs$/, '') ?? '')
 const usage = computed(() => `import { label } from './${stem.value}.mjs'\n\nlabel(${props.example?.value ?? 0})   // ${JSON.stringify(props.example?.label ?? '')}: the value stays a number`)

@@ -59,7 +59,7 @@ useHead({ title })
       </template>
       <p v-else role="status">Opening the study…</p>
     </div>
-    <StyleDock v-if="page.drawing.value" :drawing="page.drawing.value" :mark-values="page.markValues.value" />
+    <StyleDock v-if="page.drawing.value" :drawing="page.drawing.value" :mark-values="page.markValues.value" :plan="page.plans.marks.value" />
     <LazyImportDialog v-model:visible="importing" />
     <LazyExportDialog v-model:visible="exporting" :example="example" />
   </main>
