@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useDevicePixelRatio } from '@vueuse/core'
+import { refDebounced, useDevicePixelRatio } from '@vueuse/core'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { decimalsText } from '~~/core/style/decimals'
 import { digitFont, drawDigits, drawGround, groundFont, groundOf, inksOf, type Places, placesOf, spokenRows } from '~/desk/face'
@@ -40,6 +40,10 @@ watch([groundKey, inks, pixelRatio, () => props.width], () => {
 watchEffect(() => {
   if (digits.value && inks.value) drawDigits(cleared(digits.value, digitFont(inks.value)), props.rail, places.value, inks.value)
 }, { flush: 'post' })
+
+/** Nobody hears the rows while they change. */
+const REST = 250
+const inWords = refDebounced(computed(() => spokenRows(props.rail)), REST)
 
 const stops = computed(() => beamStops(props.style, props.rail))
 const nearest = (choices: readonly number[], power: number) => choices.reduce((best, one) => (Math.abs(one - power) < Math.abs(best - power) ? one : best))
@@ -91,7 +95,7 @@ function press(handle: Handle, event: KeyboardEvent) {
 <template>
   <div class="rail" role="group" aria-label="Rail: digits of telling values" :style="{ width: `${width}px`, height: `${places.height}px` }">
     <canvas ref="ground" aria-hidden="true" />
-    <canvas ref="digits" role="img" :aria-label="spokenRows(rail)" />
+    <canvas ref="digits" role="img" :aria-label="inWords" />
     <svg ref="svg" :width="width" :height="places.height">
       <g
         class="handle beam" :class="{ loose: !rail.beamIsShared }" :transform="`translate(${right(rail.beam)} 0)`" tabindex="0" role="slider" aria-label="Beam: where the decimal mark stands"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { refDebounced, useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText, toText } from '~~/core/decimal/decimal'
 import type { Plan } from '~~/core/label/types'
@@ -27,7 +27,9 @@ const samples = computed(() => {
   const found = telling.value
   return found ? [found.largest, found.smallest].map(toExactText) : []
 })
-const phrases = computed(() => sentenceOf(style.value, inherit(study.document?.house ?? {})))
+/** Labels follow the hand; the sentence is said anew when it rests, since a change of it sets all its lines again. */
+const REST = 60
+const phrases = refDebounced(computed(() => sentenceOf(style.value, inherit(study.document?.house ?? {}))), REST)
 const codes = useCurrencyColumns()
 const more = computed(() => ({ unit: codes.value.map((column) => ({ kind: 'currency', code: { column } })) }))
 const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: context.value, more: more.value, has: regions.has }))
