@@ -54,6 +54,7 @@ interface FastRung {
 interface FastSide {
   readonly before: string
   readonly after: string
+  readonly isBare: boolean
   kept: (string | undefined)[]
   /** Labels made; a list for them is not worth its room before there were many. */
   made: number
@@ -82,7 +83,8 @@ function sideOf(plan: Plan, rung: number, sign: SignState): FastSide {
   const parts = partsOf(plan, { kind: 'number', rule: 0, sign, digits: 5n, place: 0, decimals: 0, rung, exponent: null, denominator: 1, bound: '' })
   const at = parts.findIndex(({ type }) => type === 'integer')
   const text = (some: typeof parts) => some.map(({ value }) => value).join('')
-  return { before: text(parts.slice(0, at)), after: text(parts.slice(at + 1)), kept: NONE, made: 0 }
+  const [before, after] = [text(parts.slice(0, at)), text(parts.slice(at + 1))]
+  return { before, after, isBare: before === '' && after === '', kept: NONE, made: 0 }
 }
 
 function rungsOf(rule: Rule, decimals: number): FastRung[] {
@@ -229,6 +231,34 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   const states = [signs[rule.sign](true, false), signs[rule.sign](false, false)] as const
   const sideFor = (at: number, which: 0 | 1): FastSide => (sides[2 * at + which] ??= sideOf(plan, rungs[at]!.place, states[which]))
 
+  /** A number of the units, without what stands around it; empty where it rounds to zero. */
+  function unscaled(size: number, negative: boolean): string | null {
+    const whole = Math.floor(size)
+    if (whole === size) return whole === 0 ? '' : least === 0 ? wholeText(whole) : wholeText(whole) + zeros
+    if (size >= textFrom) return longNumeral(size, negative)
+    const scaled = size * unit
+    const floor = Math.floor(scaled)
+    const over = scaled - floor - 0.5
+    const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, -most, negative)
+    if (above === null) return size >= 1 ? longNumeral(size, negative) : null
+    const digits = above ? floor + 1 : floor
+    if (digits === 0) return ''
+    if (!fractions) return numeral(digits)
+    const fraction = digits - whole * unit
+    return fraction === unit ? wholeText(whole + 1) + fractions[0]! : wholeText(whole) + fractions[fraction]!
+  }
+
+  if (last === 0 && units === 0 && carries[0] === Infinity) return (value) => {
+    const size = value < 0 ? -value : value
+    if (!(size < LARGEST_TEXT)) return null
+    const number = unscaled(size, value < 0)
+    if (number === null) return null
+    if (number === '') return zero
+    const which = value < 0 ? 0 : 1
+    const side = sides[which] ?? sideFor(0, which)
+    return side.isBare ? number : side.before + number + side.after
+  }
+
   return (value) => {
     const size = value < 0 ? -value : value
     if (!(size < limit)) return null
@@ -247,16 +277,11 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     if (nearest < KEPT_LABELS && off > CLEAR && off < 1 - CLEAR && nearest < carry && nearest > 0) {
       return side.kept[nearest] ?? madeFor(side, nearest)
     }
-    if (scaled >= KEPT_LABELS && at === units) {
-      if (size >= LARGEST_TEXT) return null
-      if (Math.floor(size) === size && size < carry) return side.before + wholeText(size) + zeros + side.after
-      if (size >= textFrom) return carry === Infinity ? side.before + longNumeral(size, value < 0) + side.after : null
-    }
     if (!(scaled < LARGEST_DIGITS)) return null
     const floor = Math.floor(scaled)
     const over = scaled - floor - 0.5
     const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, rungs[at]!.shift, value < 0)
-    if (above === null) return at === units && carry === Infinity && size >= 1 ? side.before + longNumeral(size, value < 0) + side.after : null
+    if (above === null) return null
     const digits = above ? floor + 1 : floor
     if (digits === 0) return zero
     if (digits >= carry) return null
