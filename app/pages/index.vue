@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import type { StudySummary } from '~~/shared/study'
+import { request } from '~/composables/request'
+
+/** The desk is the first thing to see: the study changed last, which is the demo at first. */
+const problem = ref('')
+onMounted(async () => {
+  try {
+    const [first] = await request<StudySummary[]>('/api/studies')
+    await navigateTo(first ? `/study/${first.id}` : '/studies', { replace: true })
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+})
+</script>
+
+<template>
+  <p class="opening" role="status">{{ problem || 'Opening the desk…' }}</p>
+</template>
+
+<style scoped>
+.opening {
+  padding: var(--gap-6);
+}
+</style>
