@@ -1,23 +1,16 @@
 import { readFileSync } from 'node:fs'
 import type { Regions } from '../core/label/resolve'
-import { needsOf } from '../core/locale/needs'
-import type { CurrencyNames, LocaleTable } from '../core/locale/types'
+import { regionsBy, type TableKinds } from '../core/locale/needs'
 import type { Style } from '../core/style/schemas'
 
 const kept = new Map<string, unknown>()
 
 /** A table that was built beside the command. */
-function table<Table>(folder: 'locales' | 'currency-names', name: string): Table {
-  const path = `../${folder}/${name}.json`
+function table<Kind extends keyof TableKinds>(kind: Kind, name: string): TableKinds[Kind] {
+  const path = `../${kind}/${name}.json`
   if (!kept.has(path)) kept.set(path, JSON.parse(readFileSync(new URL(path, import.meta.url), 'utf8')))
-  return kept.get(path) as Table
+  return kept.get(path) as TableKinds[Kind]
 }
-
-const byName = <Table>(folder: 'locales' | 'currency-names', names: readonly string[]): Record<string, Table> =>
-  Object.fromEntries(names.map((name) => [name, table<Table>(folder, name)]))
 
 /** The tables that a style needs. @throws StyleError for an unknown language */
-export function tablesFor(style: Style): Regions {
-  const needs = needsOf(style)
-  return { tables: byName<LocaleTable>('locales', needs.tables), currencyNames: byName<CurrencyNames>('currency-names', needs.currencyNames) }
-}
+export const tablesFor = (style: Style): Regions => regionsBy(style, table)

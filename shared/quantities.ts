@@ -1,4 +1,5 @@
 import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
+import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
 import type { FullStyle } from '../core/style/fields'
 import type { DatasetMeta, Quantity, StudyDocument } from './study'
@@ -10,6 +11,15 @@ export type Cell = number | string | null
 export function decimalOf(cell: Cell): Decimal | null {
   if (typeof cell === 'number') return Number.isFinite(cell) ? fromNumber(cell) : null
   return cell === null ? null : parseDecimal(cell)
+}
+
+/**
+ * The rows of some columns, which cases and currencies look at; none where there are no columns.
+ *
+ * @param sides columns by name, all of one length
+ */
+export function rowsBeside(sides: readonly (readonly [string, readonly Cell[]])[]): Row[] | undefined {
+  return sides[0]?.[1].map((_, at) => Object.fromEntries(sides.map(([name, cells]) => [name, cells[at]])))
 }
 
 /** The quantities of a new data set: one a numeric column, parted by its first text column. */

@@ -2,18 +2,20 @@ import { isCurrency } from '~~/core/label/currencies'
 import { useColumns } from '~/stores/columns'
 import { useStudy } from '~/stores/study'
 
-/** The columns of the shown data set whose every cell is the code of a currency, or empty. */
-export function useCurrencyColumns(): Readonly<Ref<readonly string[]>> {
+/** The columns of the shown data set whose every cell is the code of a currency, or empty; found when they are looked for. */
+export function useCurrencyColumns() {
   const study = useStudy()
   const columns = useColumns()
   const found = shallowRef<readonly string[]>([])
-  watch(() => study.dataset, async (dataset) => {
-    found.value = []
+  watch(() => study.dataset, () => (found.value = []))
+
+  async function look() {
+    const { dataset } = study
     if (!dataset) return
     const names = dataset.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name)
     const cells = await Promise.all(names.map((name) => columns.cells(dataset, name).catch(() => [])))
     const isOfCodes = (own: readonly unknown[]) => own.some(Boolean) && own.every((cell) => !cell || isCurrency(String(cell)))
     if (dataset === study.dataset) found.value = names.filter((_, at) => isOfCodes(cells[at]!))
-  }, { immediate: true })
-  return found
+  }
+  return { found, look }
 }

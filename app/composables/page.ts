@@ -3,7 +3,7 @@ import type { Finding, Subject, Surface } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
-import { resolve } from '~~/core/label/resolve'
+import { type Context, resolve } from '~~/core/label/resolve'
 import type { Plan, Row, Value } from '~~/core/label/types'
 import { looksAtValues } from '~~/core/style/columns'
 import { type Cell, decimalOf } from '~~/shared/quantities'
@@ -93,13 +93,15 @@ export function usePage() {
   /** The Plan of all surfaces, where the style looks at no values and no rows. */
   const common = computed(() => (looksAtValues(study.style) ? null : resolve(study.style, { ...regions.loaded, recorded: recorded.value })))
   const commonWriter = computed(() => common.value && labeller(common.value))
-  const planner = (surface: Surface, values: () => Iterable<Value>) =>
-    computed(() => common.value ?? resolve(study.style, { ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
-  const plans = {
-    axis: planner('axis', () => tickValues.value),
-    marks: planner('marks', () => markValues.value),
-    table: planner('table', () => rows.value?.cells ?? []),
+  const contextOf = (surface: Surface, values: () => Iterable<Value>) =>
+    computed<Context>(() => ({ ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
+  const contexts = {
+    axis: contextOf('axis', () => tickValues.value),
+    marks: contextOf('marks', () => markValues.value),
+    table: contextOf('table', () => rows.value?.cells ?? []),
   }
+  const planOf = (surface: Surface) => computed(() => common.value ?? resolve(study.style, contexts[surface].value))
+  const plans = { axis: planOf('axis'), marks: planOf('marks'), table: planOf('table') }
   const writers = {
     axis: computed(() => commonWriter.value ?? labeller(plans.axis.value)),
     marks: computed(() => commonWriter.value ?? labeller(plans.marks.value)),
@@ -112,8 +114,8 @@ export function usePage() {
   const markLabels = computed(() => writers.marks.value.labels(markValues.value, rowsOf.marks.value))
 
   const words = {
-    marks: useWords(() => study.style, () => ({ values: markValues.value, rows: rowsOf.marks.value, recorded: recorded.value })),
-    table: useWords(() => study.style, () => ({ values: rows.value?.cells ?? [], rows: rowsOf.table.value, recorded: recorded.value })),
+    marks: useWords(plans.marks, () => study.style, contexts.marks),
+    table: useWords(plans.table, () => study.style, contexts.table),
   }
   /** The chart in words: every category with its label. */
   const description = computed(() => {
@@ -123,14 +125,13 @@ export function usePage() {
 
   const subjects = computed<Subject[]>(() => {
     if (!drawing.value || !rows.value) return []
-    const common = (surface: Surface, values: Iterable<Value>) =>
-      ({ surface, style: study.style, context: { ...regions.loaded, values, rows: rowsOf[surface].value, recorded: recorded.value } })
+    const subject = (surface: Surface) => ({ surface, style: study.style, context: contexts[surface].value })
     const { ticks, groups } = drawing.value
     const present = rows.value.values.flatMap((value, at) => (value === null ? [] : [{ value, row: rowsOf.table.value?.[at] ?? {} }]))
     return [
-      { ...common('axis', tickValues.value), values: ticks.values, step: ticks.step },
-      { ...common('marks', markValues.value), values: groups.map(({ value }) => value), rows: rowsOf.marks.value },
-      { ...common('table', rows.value.cells), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) },
+      { ...subject('axis'), values: ticks.values, step: ticks.step },
+      { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value },
+      { ...subject('table'), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) },
     ]
   })
   let timer: ReturnType<typeof setTimeout> | undefined

@@ -1,6 +1,6 @@
 import type { Row } from '~~/core/label/types'
 import { columnsOf } from '~~/core/style/columns'
-import type { Cell } from '~~/shared/quantities'
+import { type Cell, rowsBeside } from '~~/shared/quantities'
 import { useColumns } from '~/stores/columns'
 import { useStudy } from '~/stores/study'
 
@@ -8,19 +8,15 @@ import { useStudy } from '~/stores/study'
 export function useSideColumns(): ComputedRef<readonly Row[] | undefined> {
   const study = useStudy()
   const columns = useColumns()
-  const loaded = shallowRef<Readonly<Record<string, readonly Cell[]>>>({})
+  const loaded = shallowRef<readonly (readonly [string, readonly Cell[]])[]>([])
   const names = stable(() => columnsOf(study.style).filter((name) => study.dataset?.columns.some((column) => column.name === name)))
 
   watch([names, () => study.dataset], async ([wanted, dataset]) => {
     if (!dataset) return
     // A column that fails to come leaves its cases unmet; the page says why it lacks its numbers.
     const found = await Promise.all(wanted.map((name) => columns.cells(dataset, name).catch(() => [] as readonly Cell[])))
-    if (wanted === names.value) loaded.value = Object.fromEntries(wanted.map((name, at) => [name, found[at]!]))
+    if (wanted === names.value) loaded.value = wanted.map((name, at) => [name, found[at]!])
   }, { immediate: true })
 
-  return computed(() => {
-    const sides = Object.entries(loaded.value)
-    const count = sides[0]?.[1].length ?? 0
-    return sides.length === 0 ? undefined : Array.from({ length: count }, (_, at) => Object.fromEntries(sides.map(([name, cells]) => [name, cells[at]])))
-  })
+  return computed(() => rowsBeside(loaded.value))
 }

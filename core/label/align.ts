@@ -1,5 +1,6 @@
 import type { FullStyle } from '../style/schemas'
 import type { Part, PartType } from './types'
+import { joined } from './write'
 
 /** What ends before the decimal mark, or where it would stand. */
 const WHOLE: readonly PartType[] = ['integer', 'group']
@@ -24,6 +25,5 @@ const cuts: Record<FullStyle['align'], (parts: readonly Part[]) => number> = {
  */
 export function halves(parts: readonly Part[], align: FullStyle['align']): [string, string] {
   const at = cuts[align](parts)
-  const text = (some: readonly Part[]) => some.map(({ value }) => value).join('')
-  return [text(parts.slice(0, at)), text(parts.slice(at))]
+  return [joined(parts.slice(0, at)), joined(parts.slice(at))]
 }

@@ -2,7 +2,7 @@ import { ZERO } from '../decimal/decimal'
 import { decide, signs } from './decide'
 import type { RoundingMode } from '../decimal/round'
 import type { Frames, Plan, Rule, Rung, SignState } from './types'
-import { partsOf, textOf } from './write'
+import { joined, partsOf, textOf } from './write'
 
 /** Powers of ten up to here are exact doubles, and so is one rounding of a product with them. */
 const LARGEST_EXACT_POWER = 22
@@ -22,7 +22,7 @@ const LARGEST_DIGITS = 2 ** 50
 const LARGEST_TEXT = 1e15
 /** A tie of so many digits is the decimal that its double means; where a longer one meets its double, exact digits decide. */
 const LARGEST_TIE = 10 ** 15
-/** Labels with fewer digits than this are kept once made. */
+/** Labels with fewer digits than this can be kept. */
 const KEPT_LABELS = 10_000
 
 const ZERO_CODE = 48
@@ -82,8 +82,7 @@ const WORTH_KEEPING = 300
 function sideOf(plan: Plan, rung: number, sign: SignState): FastSide {
   const parts = partsOf(plan, { kind: 'number', rule: 0, sign, digits: 5n, place: 0, decimals: 0, rung, exponent: null, denominator: 1, bound: '' })
   const at = parts.findIndex(({ type }) => type === 'integer')
-  const text = (some: typeof parts) => some.map(({ value }) => value).join('')
-  const [before, after] = [text(parts.slice(0, at)), text(parts.slice(at + 1))]
+  const [before, after] = [joined(parts.slice(0, at)), joined(parts.slice(at + 1))]
   return { before, after, isBare: before === '' && after === '', kept: NONE, made: 0 }
 }
 
@@ -195,6 +194,14 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     return tie < LARGEST_TIE ? up(floor % 2 === 1, negative) : null
   }
 
+  /** A scaled number, rounded; NaN where exact digits must decide. */
+  function rounded(size: number, scaled: number, shift: number, negative: boolean): number {
+    const floor = Math.floor(scaled)
+    const over = scaled - floor - 0.5
+    const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, shift, negative)
+    return above === null ? NaN : above ? floor + 1 : floor
+  }
+
   /** A large number of the units, rounded on the digits of its own text. */
   function longNumeral(size: number, negative: boolean): string {
     const text = String(size)
@@ -236,12 +243,8 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     const whole = Math.floor(size)
     if (whole === size) return whole === 0 ? '' : least === 0 ? wholeText(whole) : wholeText(whole) + zeros
     if (size >= textFrom) return longNumeral(size, negative)
-    const scaled = size * unit
-    const floor = Math.floor(scaled)
-    const over = scaled - floor - 0.5
-    const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, -most, negative)
-    if (above === null) return size >= 1 ? longNumeral(size, negative) : null
-    const digits = above ? floor + 1 : floor
+    const digits = rounded(size, size * unit, -most, negative)
+    if (Number.isNaN(digits)) return size >= 1 ? longNumeral(size, negative) : null
     if (digits === 0) return ''
     if (!fractions) return numeral(digits)
     const fraction = digits - whole * unit
@@ -278,13 +281,9 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
       return side.kept[nearest] ?? madeFor(side, nearest)
     }
     if (!(scaled < LARGEST_DIGITS)) return null
-    const floor = Math.floor(scaled)
-    const over = scaled - floor - 0.5
-    const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, rungs[at]!.shift, value < 0)
-    if (above === null) return null
-    const digits = above ? floor + 1 : floor
+    const digits = rounded(size, scaled, rungs[at]!.shift, value < 0)
     if (digits === 0) return zero
-    if (digits >= carry) return null
+    if (!(digits < carry)) return null
     return side.before + numeral(digits) + side.after
   }
 }

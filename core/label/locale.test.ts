@@ -3,8 +3,8 @@ import { join } from 'node:path'
 import digitSystems from '../locale/generated/digits.json'
 import localeNames from '../locale/generated/index.json'
 import version from '../locale/generated/version.json'
-import { needsOf } from '../locale/needs'
-import type { CurrencyNames, LocaleTable } from '../locale/types'
+import { regionsBy } from '../locale/needs'
+import type { LocaleTable } from '../locale/types'
 import type { Style } from '../style/schemas'
 import { toText } from '../decimal/decimal'
 import { saidBy } from './decide'
@@ -15,11 +15,7 @@ import type { Value } from './types'
 const generated = join(__dirname, '../locale/generated')
 const load = <Table>(folder: string, name: string) => JSON.parse(readFileSync(join(generated, folder, `${name}.json`), 'utf8')) as Table
 const write = (style: Style) => {
-  const { tables, currencyNames } = needsOf(style)
-  const plan = resolve(style, {
-    tables: Object.fromEntries(tables.map((name) => [name, load<LocaleTable>('locales', name)])),
-    currencyNames: Object.fromEntries(currencyNames.map((name) => [name, load<CurrencyNames>('currency-names', name)])),
-  })
+  const plan = resolve(style, regionsBy(style, load))
   return { label: labeller(plan).label, said: (value: Value) => saidBy(plan, labeller(plan).written(value)) }
 }
 

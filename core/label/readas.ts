@@ -1,19 +1,19 @@
 import { negate, shift } from '../decimal/arithmetic'
 import { type Decimal } from '../decimal/decimal'
 import { ladders } from '../ladders'
-import { parsePattern } from '../locale/pattern'
+import { LEAST_POWER, parsePattern } from '../locale/pattern'
 import type { ByPlural } from '../locale/types'
 import { inCells, unitsRung } from './decide'
 import { readNumeral } from './numeral'
-import { fromSuperscript, readBack, type Reading, sameSaid, type Said } from './readback'
+import { inLatin, readBack, type Reading, sameSaid, type Said } from './readback'
 import type { ChosenRegion } from './resolve'
 import type { Plan, Rule } from './types'
+import { fromSuperscript } from './write'
 
 interface Name {
   readonly text: string
   readonly power: number
 }
-const LEAST_POWER = 3
 const INVISIBLE = /[\u200e\u200f\u061c]/g
 const NUMERAL = /\d+(?:[.,’'\s\u00a0\u202f\u2009٬٫·]\d+)*/
 const EXPONENT = /^\s*[×x·]\s*10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|^[eE]([-−+]?\d+)/
@@ -52,11 +52,6 @@ const prefixesIn = (plan: Plan, after: string): number[] =>
 const saidElsewhere = (plan: Plan, rule: Rule): number =>
   plan.unitAt === 'label' ? 0 : (rule.exponent ? rule.exponent.fixed ?? 0 : rule.rungs[rule.fixedRung ?? unitsRung(rule)]!.power)
 
-function inLatin(label: string, digits: readonly string[]): string {
-  const values = new Map(digits.map((digit, at) => [digit, String(at)]))
-  return Array.from(label.replace(INVISIBLE, ''), (character) => values.get(character) ?? character).join('')
-}
-
 /** The numbers that a reader takes digits and what follows them for, before unit and sign. */
 function numbersIn(text: string, after: string, reader: ChosenRegion): { numbers: Decimal[]; rest: string; isPowered: boolean } {
   const alone = text === '10' ? POWER_ALONE.exec(after) : null
@@ -80,7 +75,7 @@ function numbersIn(text: string, after: string, reader: ChosenRegion): { numbers
 export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading {
   // Multiples of a constant are read alike everywhere.
   if (label === plan.missing || plan.rules.every(({ multiple }) => multiple !== null)) return readBack(label, plan)
-  const latin = inLatin(label, reader.digits)
+  const latin = inLatin(label.replace(INVISIBLE, ''), reader.digits)
   const match = NUMERAL.exec(latin)
   if (!match) return { value: null, missing: false, candidates: [] }
   const before = latin.slice(0, match.index)

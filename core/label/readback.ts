@@ -2,6 +2,7 @@ import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { inCells, unitsRung } from './decide'
 import type { Frame, Frames, Part, Plan, Rule, SignState, Slot, Written } from './types'
+import { fromSuperscript, joined } from './write'
 
 /** All numbers below or above one. */
 export interface Interval {
@@ -25,7 +26,6 @@ export const isInterval = (said: Said): said is Interval => typeof said === 'obj
 
 type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
 
-const SUPERSCRIPT_DIGITS: Record<string, string> = Object.fromEntries([...'⁰¹²³⁴⁵⁶⁷⁸⁹'].map((c, i) => [c, String(i)]))
 const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D*)(\d+))$/s
 
 type Name = readonly [readonly Part[], readonly Part[]]
@@ -33,7 +33,7 @@ const NO_NAME: Name = [[], []]
 
 function slotText(rule: Rule, rung: number | null, name: Name, slot: Slot): string {
   if (typeof slot === 'object') return slot.value
-  if (slot === 'nameBefore' || slot === 'nameAfter') return name[slot === 'nameBefore' ? 0 : 1].map(({ value }) => value).join('')
+  if (slot === 'nameBefore' || slot === 'nameAfter') return joined(name[slot === 'nameBefore' ? 0 : 1])
   const { text, gap } = rung === null ? { text: '', gap: '' } : rule.rungs[rung]!
   return text && (slot === 'rung' ? gap : '') + text
 }
@@ -41,8 +41,8 @@ function slotText(rule: Rule, rung: number | null, name: Name, slot: Slot): stri
 const textAround = (rule: Rule, frame: Frame, rung: number | null, name: Name): [string, string] =>
   [frame.before, frame.after].map((slots) => slots.map((slot) => slotText(rule, rung, name, slot)).join('')) as [string, string]
 
-/** Digits of the rule's numbering system as 0 to 9. */
-function inLatin(text: string, { digits }: Rule): string {
+/** Digits of a numbering system as 0 to 9. @param digits the ten, from zero */
+export function inLatin(text: string, digits: readonly string[]): string {
   if (digits[0] === '0') return text
   const values = new Map(digits.map((digit, at) => [digit, String(at)]))
   return Array.from(text, (character) => values.get(character) ?? character).join('')
@@ -51,7 +51,7 @@ function inLatin(text: string, { digits }: Rule): string {
 /** Reads whole and decimal digits with the rule's marks; groups must stand where the rule puts them. */
 function readDigits(text: string, rule: Rule): Decimal | null {
   const { marks, grouping } = rule
-  const [whole = '', fraction, ...more] = inLatin(text, rule).split(marks.decimal)
+  const [whole = '', fraction, ...more] = inLatin(text, rule.digits).split(marks.decimal)
   if (more.length > 0 || fraction === '') return null
   const digits = grouping ? whole.split(marks.group).join('') : whole
   if (!/^\d+$/.test(digits) || (fraction !== undefined && !/^\d+$/.test(fraction))) return null
@@ -66,12 +66,8 @@ function readDigits(text: string, rule: Rule): Decimal | null {
 
 const ONE = parseDecimal('1')!
 
-/** A raised number as it stands in a label. @example fromSuperscript('⁻⁷') // -7 */
-export const fromSuperscript = (raised: string): number =>
-  Number(raised.replace('⁻', '-').replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => SUPERSCRIPT_DIGITS[digit]!))
-
 function readExponent(text: string, rule: Rule): { number: Decimal; reach: Reach } | null {
-  const match = EXPONENT.exec(inLatin(text, rule))
+  const match = EXPONENT.exec(inLatin(text, rule.digits))
   if (!match) return null
   const [, head = '', raised, minus, plain] = match
   if (minus && minus !== rule.marks.minus) return null

@@ -4,12 +4,12 @@ import { ladderOf, REGIONAL } from '../ladders/find'
 import { chooseSystem, nearestName } from '../locale/choose'
 import en from '../locale/generated/locales/en.json'
 import localeNames from '../locale/generated/index.json'
-import { type NumberPattern, parsePattern } from '../locale/pattern'
+import { isNumberAlone, parsePattern } from '../locale/pattern'
 import type { ByPlural, CurrencyNames, LocaleTable, PluralKey } from '../locale/types'
 import { notations } from '../notations'
 import type { Contribution, Notation } from '../notations/types'
 import { StyleError } from '../style/error'
-import { inherit } from '../style/inherit'
+import { inherit, stylesOf } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
 import { byCurrency } from './currencies'
 import { ruleFor } from './decide'
@@ -136,8 +136,6 @@ function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, 
   }
 }
 
-const isNumberAlone = ({ positive }: NumberPattern): boolean => positive.prefix.length + positive.suffix.length === 0
-
 /** A rung's frames by plural, from the region's patterns: money has patterns of its own. */
 function formsOf(style: FullStyle, unit: UnitWriting, isMoneyPattern: boolean, patterns: ByPlural): Forms {
   const { fill } = unit.layer
@@ -184,8 +182,7 @@ function checkUnitAt(style: FullStyle, rule: Rule): void {
 export function resolve(style: Style, context: Context = {}): Plan {
   const full = inherit(style)
   const recorded = context.recorded ?? 0
-  const own = full.cases.map(({ when, use }) => ({ when, style: inherit({ ...full, cases: [] }, use) }))
-  const written = [...own, { when: null, style: full }].flatMap((one) => byCurrency(one, context.rows))
+  const written = stylesOf(full).flatMap((one) => byCurrency(one, context.rows))
   const conditions = written.map(({ when }) => when)
 
   let sorted: Decimal[][] | undefined

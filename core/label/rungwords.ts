@@ -1,18 +1,16 @@
 import { ladderOf, REGIONAL } from '../ladders/find'
-import { parsePattern } from '../locale/pattern'
+import { isEnglish } from '../locale/choose'
+import { isNumberAlone, LEAST_POWER, parsePattern } from '../locale/pattern'
 import type { ByPlural } from '../locale/types'
 import type { Contribution } from '../notations/types'
 import type { FullStyle } from '../style/schemas'
-
-/** The power of the first of a region's patterns. */
-const LEAST_POWER = 3
 
 /** The region's pattern with the word for a power, where it has one for just that power. */
 function wordPattern(power: number, patterns: readonly ByPlural[] | null): ByPlural | null {
   const byPlural = patterns?.[power - LEAST_POWER]
   if (!byPlural) return null
-  const { zeros, positive } = parsePattern(byPlural.other ?? '0')
-  return zeros <= 1 && positive.prefix.length + positive.suffix.length > 0 ? byPlural : null
+  const pattern = parsePattern(byPlural.other ?? '0')
+  return pattern.zeros <= 1 && !isNumberAlone(pattern) ? byPlural : null
 }
 
 /**
@@ -22,7 +20,7 @@ function wordPattern(power: number, patterns: readonly ByPlural[] | null): ByPlu
 export function rungWords(style: FullStyle, own: Contribution, long: readonly ByPlural[] | null): Contribution {
   const ladder = ladderOf(style.ladder)
   const isRegional = style.ladder === REGIONAL
-  const byRegion = isRegional || (!/^en\b/.test(style.locale) && ladder.base === 10 && !ladder.prefixes)
+  const byRegion = isRegional || (!isEnglish(style.locale) && ladder.base === 10 && !ladder.prefixes)
   const words = own.rungs.map(({ power }) => (byRegion ? wordPattern(power, long) : null))
   return {
     ...own,

@@ -13,6 +13,10 @@ export function superscript(n: number): string {
   return (n < 0 ? SUPERSCRIPT_MINUS : '') + raised
 }
 
+/** A raised number as it stands in a label: the inverse of `superscript`. @example fromSuperscript('⁻⁷') // -7 */
+export const fromSuperscript = (raised: string): number =>
+  Number(raised.replace(SUPERSCRIPT_MINUS, '-').replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => String(SUPERSCRIPTS.indexOf(digit))))
+
 /** How an exponent is set behind the mantissa. */
 const exponentTexts: Record<ExponentForm, (exponent: number, rule: Rule) => string> = {
   times: (exponent) => `×10${superscript(exponent)}`,
@@ -147,6 +151,9 @@ export function partsOf(plan: Plan, written: Written, saysUnit = true): Part[] {
   emitLabel(plan, written, saysUnit, (type, value) => parts.push({ type, value }))
   return parts
 }
+
+/** The text of parts. */
+export const joined = (parts: readonly Part[]): string => parts.map(({ value }) => value).join('')
 
 /**
  * The text of a label.

@@ -28,11 +28,7 @@ export function writer(plan: Plan, fast: (value: number) => string | null = () =
   /** Whether the label at a place says rung and unit. */
   const says = (at: number, count: number) => isSaid || (plan.unitAt === 'first' && at === 0) || (plan.unitAt === 'last' && at === count - 1)
   return {
-    // Spelled out, since a column of a million labels passes here.
-    label(value, row) {
-      const label = typeof value === 'number' ? fast(value) : null
-      return label === null ? textOf(plan, written(value, row), isSaid) : label
-    },
+    label: (value, row) => text(value, row, undefined, isSaid),
     labels(values, rows) {
       const all = Array.isArray(values) ? (values as readonly Value[]) : Array.from(values)
       return all.map((value, at) => text(value, rows?.[at], at, says(at, all.length)))

@@ -8,6 +8,9 @@ const EXTENSION = /-u-(?:[a-z0-9-]*-)?nu-([a-z]+)/i
 /** A language tag without its extensions, as the tables are named. */
 export const tableName = (tag: string): string => tag.split('-u-')[0]!
 
+/** Whether a tag names English, whose words the ladders carry themselves. */
+export const isEnglish = (tag: string): boolean => /^en\b/.test(tag)
+
 export interface ChosenSystem {
   readonly system: SystemTable
   /** Its ten digits, from zero. */

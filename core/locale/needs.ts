@@ -1,6 +1,7 @@
-import { localeTableName } from '../label/resolve'
-import { inherit } from '../style/inherit'
+import { localeTableName, type Regions } from '../label/resolve'
+import { inherit, stylesOf } from '../style/inherit'
 import type { Style } from '../style/schemas'
+import type { CurrencyNames, LocaleTable } from './types'
 
 /** The tables that a style is written by. */
 export interface Needs {
@@ -16,7 +17,26 @@ export interface Needs {
  */
 export function needsOf(style: Style): Needs {
   const full = inherit(style)
-  const styles = [full, ...full.cases.map(({ use }) => inherit({ ...full, cases: [] }, use))]
+  const styles = [full, ...stylesOf(full).map((one) => one.style)]
   const names = (some: typeof styles) => [...new Set(some.map(({ locale }) => localeTableName(locale)))]
   return { tables: names(styles), currencyNames: names(styles.filter(({ unit }) => unit.kind === 'currency' && unit.display === 'name')) }
+}
+
+/** The kinds of tables that are made of a region; each is a folder of the built ones. */
+export interface TableKinds {
+  readonly locales: LocaleTable
+  readonly 'currency-names': CurrencyNames
+}
+
+/**
+ * The tables that a style needs.
+ *
+ * @param table gives the table of a kind and a region
+ * @throws StyleError for a language that CLDR does not know
+ */
+export function regionsBy(style: Style, table: <Kind extends keyof TableKinds>(kind: Kind, name: string) => TableKinds[Kind]): Regions {
+  const needs = needsOf(style)
+  const chosen = <Kind extends keyof TableKinds>(kind: Kind, names: readonly string[]) =>
+    Object.fromEntries(names.map((name) => [name, table(kind, name)] as const))
+  return { tables: chosen('locales', needs.tables), currencyNames: chosen('currency-names', needs.currencyNames) }
 }

@@ -70,3 +70,9 @@ export function parsePattern(pattern: string): NumberPattern {
     grouping: groups.length > 0 ? { first: groups[0]!, rest: groups[1] ?? groups[0]! } : null,
   }
 }
+
+/** The power of ten of the first of a region's patterns for shortened numbers. */
+export const LEAST_POWER = 3
+
+/** Whether a pattern writes the number and nothing beside it. */
+export const isNumberAlone = ({ positive }: NumberPattern): boolean => positive.prefix.length + positive.suffix.length === 0

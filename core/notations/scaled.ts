@@ -6,14 +6,12 @@ import type { Rung } from '../label/types'
 import type { Ladder, LadderRung } from '../ladders/types'
 import { StyleError } from '../style/error'
 import type { FullStyle } from '../style/schemas'
-import { parsePattern } from '../locale/pattern'
+import { isNumberAlone, LEAST_POWER, parsePattern } from '../locale/pattern'
 import type { ByPlural } from '../locale/types'
 import { type Contribution, DIGITS, type Notation, UNITS } from './types'
 
 /** The power of ten of the last rung's number from which labels leave the ladder. */
 const BEYOND = 6
-/** The power of the first of a region's patterns. */
-const LEAST_POWER = 3
 
 /** How a rung is written in each form, and the gap before it where none is set. */
 const forms: Record<FullStyle['rungForm'], { text(rung: LadderRung, ladder: Ladder): string; gap: string }> = {
@@ -48,9 +46,9 @@ function regionalRungs(patterns: readonly ByPlural[]): Pick<Contribution, 'rungs
   const own: (ByPlural | null)[] = [null]
   patterns.forEach((byPlural, at) => {
     const from = LEAST_POWER + at
-    const { zeros, positive } = parsePattern(byPlural.other ?? '0')
-    const isBare = positive.prefix.length + positive.suffix.length === 0
-    rungs.push({ ...UNITS, from, power: isBare ? 0 : from + 1 - Math.max(zeros, 1) })
+    const pattern = parsePattern(byPlural.other ?? '0')
+    const isBare = isNumberAlone(pattern)
+    rungs.push({ ...UNITS, from, power: isBare ? 0 : from + 1 - Math.max(pattern.zeros, 1) })
     own.push(isBare ? null : byPlural)
   })
   return { rungs, patterns: own }

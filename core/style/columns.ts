@@ -1,16 +1,13 @@
 import { currencyColumn } from '../label/currencies'
-import { inherit } from './inherit'
+import { inherit, stylesOf } from './inherit'
 import type { Style } from './schemas'
 
 /**
  * Whether what a style writes for one value depends on the others or on their rows: something is
  * shared, or currencies are named by a column.
  */
-export function looksAtValues(style: Style): boolean {
-  const full = inherit(style)
-  return [full, ...full.cases.map(({ use }) => ({ ...full, ...use }))].some((one) =>
-    one.rung === 'shared' || one.exponent === 'shared' || currencyColumn(one) !== null)
-}
+export const looksAtValues = (style: Style): boolean =>
+  stylesOf(inherit(style)).some(({ style: one }) => one.rung === 'shared' || one.exponent === 'shared' || currencyColumn(one) !== null)
 
 /**
  * The columns whose cells a style looks at: those of its cases, and those that name a currency.
@@ -18,8 +15,8 @@ export function looksAtValues(style: Style): boolean {
  * @example columnsOf({ unit: { kind: 'currency', code: { column: 'money' } } }) // ['money']
  */
 export function columnsOf(style: Style): string[] {
-  const full = inherit(style)
-  const named = [full, ...full.cases.map(({ use }) => ({ unit: use.unit ?? full.unit }))].map(currencyColumn)
-  const looked = full.cases.flatMap(({ when }) => ('column' in when ? [when.column] : []))
-  return [...new Set([...looked, ...named.filter((name) => name !== null)])]
+  const written = stylesOf(inherit(style))
+  const looked = written.flatMap(({ when }) => (when && 'column' in when ? [when.column] : []))
+  const named = written.map(({ style: one }) => currencyColumn(one)).filter((name) => name !== null)
+  return [...new Set([...looked, ...named])]
 }

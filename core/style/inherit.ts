@@ -1,4 +1,5 @@
 import { DEFAULTS, FIELD_NAMES, type FullStyle, type Style } from './fields'
+import type { Case } from './schemas'
 
 /** Setting one of decimals and significant digits takes back an inherited other. */
 function clearOther(level: Style): Style {
@@ -31,4 +32,15 @@ export function inherit(...levels: readonly Style[]): FullStyle {
 export function difference(from: Style, to: Style): Style {
   const differing = FIELD_NAMES.filter((name) => JSON.stringify(from[name]) !== JSON.stringify(to[name]))
   return Object.fromEntries(differing.map((name) => [name, to[name]])) as Style
+}
+
+/**
+ * The styles that a style writes with, each with its condition: those of its cases, and itself for
+ * what no case takes.
+ *
+ * @param full complete
+ */
+export function stylesOf(full: FullStyle): { when: Case['when'] | null; style: FullStyle }[] {
+  const cases = full.cases.map(({ when, use }) => ({ when, style: inherit({ ...full, cases: [] }, use) }))
+  return [...cases, { when: null, style: full }]
 }

@@ -2,16 +2,14 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { resolve } from '../label/resolve'
 import type { Value } from '../label/types'
-import { needsOf } from '../locale/needs'
+import { regionsBy } from '../locale/needs'
 import type { Style } from '../style/schemas'
 import { speaker } from './spoken'
 import { spokenPlan, spokenStyle } from './words'
 
-const load = (folder: string, names: readonly string[]) =>
-  Object.fromEntries(names.map((name) => [name, JSON.parse(readFileSync(join(__dirname, '../locale/generated', folder, `${name}.json`), 'utf8')) as never]))
+const load = (kind: string, name: string) => JSON.parse(readFileSync(join(__dirname, '../locale/generated', kind, `${name}.json`), 'utf8')) as never
 function spoken(style: Style, ...values: Value[]): string[] {
-  const needs = needsOf(spokenStyle(style))
-  const context = { values, tables: load('locales', needs.tables), currencyNames: load('currency-names', needs.currencyNames) }
+  const context = { values, ...regionsBy(spokenStyle(style), load) }
   const plan = resolve(style, context)
   return values.map((value) => speaker(plan, spokenPlan(plan, style, context))(value))
 }

@@ -1,6 +1,6 @@
 import { decide } from '../label/decide'
 import { amountOf } from '../label/value'
-import { partsOf, superscript } from '../label/write'
+import { fromSuperscript, partsOf } from '../label/write'
 import type { Part, PartType, Plan, Row, Rule, Value } from '../label/types'
 
 /** The labels of a Plan as they are said: the same decisions, other words. */
@@ -13,12 +13,10 @@ export interface SpokenPlan {
 
 const constants: Record<string, string> = { π: 'pi', τ: 'tau' }
 const units: Record<string, string> = { '%': 'percent', '‰': 'permille', pp: 'percentage points', bp: 'basis points' }
-const POWERS = Object.fromEntries([...Array(10).keys()].map((digit) => [superscript(digit), String(digit)]))
 
 /** "×10⁻⁷" as "times 10 to the minus 7". */
 function powerWords(text: string): string {
-  return text.replace('×', ' times ').replace(/10(⁻?)([⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, minus: string, raised: string) =>
-    `10 to the ${minus ? 'minus ' : ''}${[...raised].map((digit) => POWERS[digit]).join('')}`)
+  return text.replace('×', ' times ').replace(/10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, raised: string) => `10 to the ${String(fromSuperscript(raised)).replace('-', 'minus ')}`)
 }
 
 /** How a part is said in English; the others are said as they are written. */

@@ -1,4 +1,5 @@
 import { type Context, resolve } from '../label/resolve'
+import { isEnglish } from '../locale/choose'
 import { inherit } from '../style/inherit'
 import type { Plan, Rule } from '../label/types'
 import type { FullStyle, Style } from '../style/schemas'
@@ -43,5 +44,5 @@ function difference(from: Rule, to: Rule): Partial<Rule> {
  */
 export function spokenPlan(plan: Plan, style: Style, context: Context = {}): SpokenPlan {
   const words = resolve(spokenStyle(style), { ...context, inWords: true })
-  return { rules: words.rules.map((rule, at) => difference(plan.rules[at]!, rule)), isEnglish: /^en\b/.test(inherit(style).locale) }
+  return { rules: words.rules.map((rule, at) => difference(plan.rules[at]!, rule)), isEnglish: isEnglish(inherit(style).locale) }
 }

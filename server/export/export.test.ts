@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { needsOf } from '../../core/locale/needs'
+import { regionsBy } from '../../core/locale/needs'
 import { openDatabase, type Db } from '../db/database'
 import { createStudy, importDataset } from '../study/studies'
 import type { Style } from '../../core/style/fields'
@@ -13,15 +13,11 @@ import { exportQuantity, type Sources } from './quantity'
 const root = join(__dirname, '../..')
 const folder = join(root, 'server/db/migrations')
 const migrations = readdirSync(folder).map((name) => ({ name, sql: readFileSync(join(folder, name), 'utf8') }))
-const tables = (kind: string, names: readonly string[]) =>
-  Object.fromEntries(names.map((name) => [name, JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8')) as never]))
+const table = (kind: string, name: string) => JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8')) as never
 /** The runtime as the build bundled it. */
 const sources: Sources = {
   runtime: async (name) => readFileSync(join(root, 'dist/runtime', name), 'utf8'),
-  async regionsFor(style) {
-    const needs = needsOf(style)
-    return { tables: tables('locales', needs.tables), currencyNames: tables('currency-names', needs.currencyNames) }
-  },
+  regionsFor: async (style) => regionsBy(style, table),
 }
 const KILOBYTE = 1024
 

@@ -3,7 +3,7 @@ import { type Regions, resolve } from '../../core/label/resolve'
 import { columnsOf } from '../../core/style/columns'
 import type { Style } from '../../core/style/schemas'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
-import { type Cell, styleOf } from '../../shared/quantities'
+import { type Cell, rowsBeside, styleOf } from '../../shared/quantities'
 import type { Export, Quantity, StudyDocument } from '../../shared/study'
 import { columnCells } from '../db/columns'
 import type { Db } from '../db/database'
@@ -29,8 +29,7 @@ export async function exportQuantity(db: Db, document: StudyDocument, quantity: 
   const cells = (name: string): Cell[] => columnCells(db, quantity.datasetId, name)
   const values = cells(quantity.column)
   const style = styleOf(document, quantity)
-  const sides = columnsOf(style).map((name) => [name, cells(name)] as const)
-  const rows = sides.length === 0 ? undefined : values.map((_, at) => Object.fromEntries(sides.map(([name, own]) => [name, own[at]])))
+  const rows = rowsBeside(columnsOf(style).map((name) => [name, cells(name)]))
   // Words need all that labels do, and names of currencies besides.
   const context = { ...(await sources.regionsFor(spokenStyle(style))), values, rows, recorded: quantity.recorded }
   const plan = resolve(style, context)

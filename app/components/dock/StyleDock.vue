@@ -31,12 +31,15 @@ const samples = computed(() => {
 const REST = 60
 const phrases = refDebounced(computed(() => sentenceOf(style.value, inherit(study.document?.house ?? {}))), REST)
 const codes = useCurrencyColumns()
-const more = computed(() => ({ unit: codes.value.map((column) => ({ kind: 'currency', code: { column } })) }))
+const more = computed(() => ({ unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
 const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: context.value, more: more.value, has: regions.has }))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
 /** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
-const fetchRegions = (field: FieldName) => void regions.load(choices(field).map(({ patch }) => ({ ...style.value, ...patch }))).catch(() => {})
+function prepare(field: FieldName) {
+  if (field === 'unit') void codes.look()
+  void regions.load(choices(field).map(({ patch }) => ({ ...style.value, ...patch }))).catch(() => {})
+}
 const choose = (name: string, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
 const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch)
 const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step })
@@ -44,7 +47,7 @@ const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${s
 
 <template>
   <section class="dock" aria-label="Style">
-    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" :typed="typed" @choose="choose" @open="fetchRegions">
+    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" :typed="typed" @choose="choose" @open="prepare">
       <span class="lead">{{ ' a tick every ' }}</span>
       <StepInput :step="study.quantity?.ticks.step" :found="toText(drawing.ticks.step)" @change="setStep" />
     </StyleSentence>

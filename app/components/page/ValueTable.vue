@@ -45,7 +45,6 @@ const rows = computed(() => {
     return direction * compare(left, right)
   })
 })
-/** Only the rows in sight are drawn. */
 const spoken = (at: number) => props.say?.(props.cells[at], props.sides.value?.[at])
 const halvesOf = (at: number) => halves(props.write.value.parts(props.cells[at], props.sides.value?.[at]), props.align)
 /** Rows whose labels decide how much room stands behind the decimal marks. */
@@ -56,6 +55,7 @@ const tailWidth = computed(() => {
   const measured = rows.value.filter((_, at) => at % step === 0)
   return `${Math.ceil(Math.max(0, ...measured.map((at) => textWidth(halvesOf(at)[1]))))}px`
 })
+/** Only the rows in sight are drawn. */
 const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 1 })
 </script>
 
