@@ -79,14 +79,27 @@ function levelBelow(rule: Rule, level: Level): Level | null {
 const isTooCoarse = ({ precision: { increment } }: Rule, level: Level, value: Decimal): boolean =>
   increment !== null && value.coefficient !== 0n && compare(magnitudeOf(scaleBy(value, level.base, -level.power)), decimal(increment)) < 0
 
+/** What kept digits say in a level. */
+const roundedAt = ({ base, power }: Level, { digits, place }: Kept): Decimal => scaleBy({ coefficient: digits, exponent: place }, base, power)
+/** Whether a label is still of its level: 10,005 by sevens of Ki is 7Ki, less than where Ki begins if that is 10⁴. */
+const belongs = (level: Level, now: Kept): boolean => reaches(roundedAt(level, now), level.fromBase, level.from)
+
 function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound'> {
   const kept = (level: Level): Kept => keep(rule.precision, scaleBy(value, level.base, -level.power))
   let level = levelOf(rule, value)
-  for (let below = levelBelow(rule, level); below && isTooCoarse(rule, level, value); below = levelBelow(rule, level)) level = below
   let now = kept(level)
-  const rounded = scaleBy({ coefficient: now.digits, exponent: now.place }, level.base, level.power)
+  if (value.coefficient !== 0n) {
+    for (let below = levelBelow(rule, level); below && (isTooCoarse(rule, level, value) || !belongs(level, now)); below = levelBelow(rule, level)) {
+      level = below
+      now = kept(level)
+    }
+  }
+  const rounded = roundedAt(level, now)
   const next = carriedLevel(rule, level, rounded)
-  if (next && !isTooCoarse(rule, next, rounded)) [level, now] = [next, kept(next)]
+  if (next && !isTooCoarse(rule, next, rounded)) {
+    const carried = kept(next)
+    if (belongs(next, carried)) [level, now] = [next, carried]
+  }
   const zero = now.digits === 0n
   // What rounds to zero is written as zero is.
   if (zero && value.coefficient !== 0n) return decideNumber(rule, ZERO)

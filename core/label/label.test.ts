@@ -62,6 +62,8 @@ test('a prefix stands with its unit, and the gap before both', () => {
 test('scaling begins where it is told to', () => {
   expect(labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1] }, [1500, 9999.96, 12345, 2e6])).toEqual(['1,500', '10K', '12.3K', '2M'])
   expect(labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1], ladder: 'binary' }, [9999, 12288])).toEqual(['9,999', '12Ki'])
+  expect(labels({ notation: 'scaled', rungFrom: 4, ladder: 'binary', increment: '7' }, [9999, 10005, 14336])).toEqual(['9,996', '10,003', '14Ki'])
+  expect(labels({ notation: 'scaled', rungFrom: 4, ladder: 'binary', fraction: [0, 0], rounding: 'trunc' }, [10005, 10240])).toEqual(['10,005', '10Ki'])
   expect(labels({ notation: 'scaled', rungFrom: 6, fraction: [0, 1] }, [15000, 999999.96, 2e6])).toEqual(['15,000', '1M', '2M'])
 })
 
