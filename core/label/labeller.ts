@@ -1,4 +1,4 @@
-import { fastLabels } from './fast'
+import { fastLabels } from './fast/fast'
 import { readBack, type Reading } from './readback'
 import type { Plan } from './types'
 import { type Writer, writer } from './writer'

@@ -22,16 +22,15 @@ export interface Writer {
  */
 export function writer(plan: Plan, fast: (value: number) => string | null = () => null): Writer {
   const written = (value: Value, row?: Row, at?: number) => decide(plan, amountOf(value, at), row)
-  const text = (value: Value, row: Row | undefined, at: number | undefined, saysUnit: boolean): string =>
-    (typeof value === 'number' ? fast(value) : null) ?? textOf(plan, written(value, row, at), saysUnit)
+  const quick = (value: Value): string | null => (typeof value === 'number' ? fast(value) : null)
   const isSaid = plan.unitAt === 'label'
   /** Whether the label at a place says rung and unit. */
   const says = (at: number, count: number) => isSaid || (plan.unitAt === 'first' && at === 0) || (plan.unitAt === 'last' && at === count - 1)
   return {
-    label: (value, row) => text(value, row, undefined, isSaid),
+    label: (value, row) => quick(value) ?? textOf(plan, written(value, row), isSaid),
     labels(values, rows) {
       const all = Array.isArray(values) ? (values as readonly Value[]) : Array.from(values)
-      return all.map((value, at) => text(value, rows?.[at], at, says(at, all.length)))
+      return all.map((value, at) => quick(value) ?? textOf(plan, written(value, rows?.[at], at), says(at, all.length)))
     },
     parts: (value, row) => partsOf(plan, written(value, row), isSaid),
     written: (value, row) => written(value, row),

@@ -1,11 +1,11 @@
-import hi from '../locale/generated/locales/hi.json'
-import type { LocaleTable } from '../locale/types'
-import type { Style } from '../style/schemas'
-import { decide } from './decide'
+import hi from '../../locale/generated/locales/hi.json'
+import type { LocaleTable } from '../../locale/types'
+import type { Style } from '../../style/schemas'
+import { decide } from '../decide'
 import { fastLabels } from './fast'
-import { resolve } from './resolve'
-import { amountOf } from './value'
-import { textOf } from './write'
+import { resolve } from '../resolve'
+import { amountOf } from '../value'
+import { textOf } from '../write'
 
 const STYLES: Style[] = [
   { notation: 'scaled', fraction: [0, 1] }, { notation: 'scaled', fraction: [2, 2], rounding: 'halfEven' }, { notation: 'scaled', ladder: 'si', fraction: [0, 2], rounding: 'halfTrunc' },

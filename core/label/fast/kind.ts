@@ -1,0 +1,59 @@
+import type { RoundingMode } from '../../decimal/round'
+import type { Frames, Plan, Rule, Rung } from '../types'
+
+/** Powers of ten up to here are exact doubles, and so is one rounding of a product with them. */
+export const LARGEST_EXACT_POWER = 22
+export const POWERS: readonly number[] = Array.from({ length: LARGEST_EXACT_POWER + 1 }, (_, at) => Number(`1e${at}`))
+const MOST_DECIMALS = 12
+
+/** Which way a tie goes in each mode: for a number above zero, by whether its kept digits are odd. */
+export const tiesUp: Partial<Record<RoundingMode, (odd: boolean, negative: boolean) => boolean>> = {
+  halfExpand: () => true,
+  halfTrunc: () => false,
+  halfEven: (odd) => odd,
+  halfCeil: (_, negative) => !negative,
+  halfFloor: (_, negative) => negative,
+}
+
+const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean => !forms || Object.keys(forms).length === 1
+const isPlain = ({ none, minus, plus }: Frames): boolean => !none.hidden && !minus.hidden && !plus.hidden
+/** Marks between groups are copied a code at a time. */
+const isGrouped = ({ grouping, marks }: Rule): boolean =>
+  grouping === null || (marks.group.length === 1 && grouping.first === 3 && (grouping.rest === 3 || grouping.rest === 2))
+
+/** The one rule that doubles can decide labels by, of decimals rounded to the nearest in powers of ten; null where a Plan has none. */
+export function ruleForDoubles(plan: Plan): Rule | null {
+  const [rule] = plan.rules
+  if (!rule || plan.rules.length > 1 || plan.recorded !== 0 || plan.unitAt !== 'label') return null
+  const { precision } = rule
+  const isOne = rule.factor === '1' && rule.exponent === null && rule.multiple === null && rule.under === null && rule.over === null && rule.zero === null
+    && precision.fraction !== null && precision.significant === null && precision.increment === null && !precision.strip
+    && precision.fraction[1] <= MOST_DECIMALS && precision.rounding in tiesUp && hasOneForm(rule.names) && rule.digits[0] === '0'
+    && rule.marks.decimal.length === 1 && isGrouped(rule)
+    && rule.rungs.every(({ base, forms }) => base === 10 && hasOneForm(forms) && Object.values(forms ?? {}).every(isPlain))
+  return isOne ? rule : null
+}
+
+export interface FastRung {
+  /** Where it begins; the value is compared with it as a double, whose order is that of its decimals. */
+  readonly from: number
+  /** The rung's power less the decimals kept: what the value is divided by, as a power of ten. */
+  readonly shift: number
+  /** Digits from which the label goes to the next rung. */
+  readonly carry: number
+  /** Its place in the rule's rungs. */
+  readonly place: number
+}
+
+/** The rungs of a rule that powers of ten reach exactly, ascending. */
+export function rungsForDoubles(rule: Rule, decimals: number): FastRung[] {
+  const places = rule.fixedRung === null ? rule.rungs.map((_, at) => at) : [rule.fixedRung]
+  const digits = (power: number) => POWERS[Math.min(Math.max(power + decimals, 0), LARGEST_EXACT_POWER)]!
+  return places.flatMap((at, place) => {
+    const { from, power } = rule.rungs[at]!
+    if (Math.abs(power - decimals) > LARGEST_EXACT_POWER || from > LARGEST_EXACT_POWER) return []
+    const next = rule.fixedRung === null ? rule.rungs[places[place + 1] ?? -1] : undefined
+    const carry = next ? digits(next.from - power) : rule.beyond === null ? Infinity : digits(rule.beyond)
+    return [{ from: place === 0 ? 0 : Number(`1e${from}`), shift: power - decimals, carry, place: at }]
+  })
+}
