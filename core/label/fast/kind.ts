@@ -30,7 +30,7 @@ export function ruleForDoubles(plan: Plan): Rule | null {
     && precision.fraction !== null && precision.significant === null && precision.increment === null && !precision.strip
     && precision.fraction[1] <= MOST_DECIMALS && precision.rounding in tiesUp && hasOneForm(rule.names) && rule.digits[0] === '0'
     && rule.marks.decimal.length === 1 && isGrouped(rule)
-    && rule.rungs.every(({ base, forms }) => base === 10 && hasOneForm(forms) && Object.values(forms ?? {}).every(isPlain))
+    && rule.rungs.every(({ base, forms }) => base === 10 && (forms === null || (hasOneForm(forms) && Object.values(forms).every(isPlain))))
   return isOne ? rule : null
 }
 
@@ -49,11 +49,12 @@ export interface FastRung {
 export function rungsForDoubles(rule: Rule, decimals: number): FastRung[] {
   const places = rule.fixedRung === null ? rule.rungs.map((_, at) => at) : [rule.fixedRung]
   const digits = (power: number) => POWERS[Math.min(Math.max(power + decimals, 0), LARGEST_EXACT_POWER)]!
-  return places.flatMap((at, place) => {
+  const isReached = (at: number) => Math.abs(rule.rungs[at]!.power - decimals) <= LARGEST_EXACT_POWER && rule.rungs[at]!.from <= LARGEST_EXACT_POWER
+  return places.filter(isReached).map((at) => {
+    const place = rule.fixedRung === null ? at : 0
     const { from, power } = rule.rungs[at]!
-    if (Math.abs(power - decimals) > LARGEST_EXACT_POWER || from > LARGEST_EXACT_POWER) return []
     const next = rule.fixedRung === null ? rule.rungs[places[place + 1] ?? -1] : undefined
     const carry = next ? digits(next.from - power) : rule.beyond === null ? Infinity : digits(rule.beyond)
-    return [{ from: place === 0 ? 0 : Number(`1e${from}`), shift: power - decimals, carry, place: at }]
+    return { from: place === 0 ? 0 : Number(`1e${from}`), shift: power - decimals, carry, place: at }
   })
 }

@@ -14,23 +14,34 @@ const LONG = 10 ** 8
 const [FEWEST, MOST] = [9, 15]
 const MILLION = 1e6
 
-const kept = new Map<string, readonly string[]>()
-/** A list that is made once for all Plans that need it. */
-function listed(key: string, make: () => readonly string[]): readonly string[] {
-  const found = kept.get(key) ?? make()
-  kept.set(key, found)
-  return found
+/** Makes a list once for all Plans that need it. */
+function keeping<Key extends readonly unknown[], Made>(make: (...key: Key) => Made): (...key: Key) => Made {
+  const made = new Map<string, Made>()
+  return (...key) => {
+    const name = key.join(' ')
+    const found = made.get(name) ?? make(...key)
+    made.set(name, found)
+    return found
+  }
 }
 
-/** Texts of decimals with their mark, zeros that may go left out, by their number; null where there are too many to list. */
-function fractionsOf(mark: string, least: number, most: number): readonly string[] | null {
-  if (most > MOST_LISTED_DECIMALS) return null
-  return listed(`fraction ${least} ${most} ${mark}`, () => PADDED[most]!.map((text) => {
+/** Texts of the groups of so many digits, the mark before them, by their number. */
+const groupsOf = keeping((mark: string, size: number) => PADDED[size]!.map((text) => mark + text))
+
+interface Fractions {
+  readonly texts: readonly string[]
+  readonly lengths: Uint8Array
+}
+/** Texts of decimals with their mark, zeros that may go left out, by their number. */
+const fractionsOf = keeping((mark: string, least: number, most: number): Fractions => {
+  const texts = PADDED[most]!.map((text) => {
     let end = text.length
     while (end > least && text[end - 1] === '0') end--
     return end === 0 ? '' : mark + text.slice(0, end)
-  }))
-}
+  })
+  return { texts, lengths: Uint8Array.from(texts, (text) => text.length) }
+})
+const NO_FRACTIONS = { texts: null, lengths: new Uint8Array() }
 
 interface LongShape {
   /** Where the digits stand, from the last. */
@@ -63,14 +74,13 @@ export interface Numerals {
 /** Makes what writes the digits of a rule with these decimals. */
 export function numeralsOf({ marks, grouping }: Rule, least: number, most: number): Numerals {
   const size = grouping?.rest === 2 ? 2 : 3
-  const lastGroups = listed(`group 3 ${marks.group}`, () => PADDED[3]!.map((text) => marks.group + text))
-  const otherGroups = listed(`group ${size} ${marks.group}`, () => PADDED[size]!.map((text) => marks.group + text))
+  const lastGroups = groupsOf(marks.group, 3)
+  const otherGroups = groupsOf(marks.group, size)
   const firstGrouped = grouping ? POWERS[grouping.first + grouping.least - 1]! : Infinity
   const longFrom = Math.max(firstGrouped, LONG)
   const groupUnit = size === 3 ? 1000 : 100
   const unit = POWERS[most]!
-  const fractions = fractionsOf(marks.decimal, least, most)
-  const lengths = Uint8Array.from(fractions ?? [], (text) => text.length)
+  const { texts: fractions, lengths } = most > MOST_LISTED_DECIMALS ? NO_FRACTIONS : fractionsOf(marks.decimal, least, most)
 
   /** Whole digits with group marks, a group at a time, of a number that is not long. */
   function grouped(whole: number): string {
