@@ -49,12 +49,16 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   const [first = 0, second = Infinity, third = Infinity, fourth = Infinity, fifth = Infinity, sixth = Infinity, seventh = Infinity, eighth = Infinity] = begins
   const factors = Float64Array.from(rungs, ({ shift }) => (shift < 0 ? POWERS[-shift]! : 1))
   const divisors = Float64Array.from(rungs, ({ shift }) => (shift > 0 ? POWERS[shift]! : 1))
+  /** Not exact for rungs above the units: good for what lies clear of a tie. */
+  const rates = Float64Array.from(rungs, ({ shift }) => 10 ** -shift)
   const carries = Float64Array.from(rungs, ({ carry }) => carry)
   const isWhole = rungs.length === (rule.fixedRung === null ? rule.rungs.length : 1)
   const limit = isWhole ? Infinity : 10 ** LARGEST_EXACT_POWER
   // What rounds to zero is written as zero is.
   const zero = textOf(plan, decide(plan, ZERO))
   const unit = POWERS[most]!
+  /** A little more than one per unit, so that whole numbers short enough are not cut below themselves. */
+  const perUnit = (1 / unit) * (1 + 2 ** -50)
   const { fractions, pair, of } = numeralsOf(rule, least, most)
   const nearest = nearestIn(rule.precision.rounding, most)
 
@@ -94,19 +98,19 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     if (size < first) return null
     const which = value < 0 ? 0 : 1
     const side = sides[2 * at + which] ?? sideFor(at, which)
-    // One of the two is 1, so that the number is rounded once.
-    const scaled = (size * factors[at]!) / divisors[at]!
     const carry = carries[at]!
-    const shifted = scaled + 0.5
+    const shifted = size * rates[at]! + 0.5
     const near = Math.floor(shifted)
     const off = shifted - near
     if (near < SHORT && off > CLEAR && off < 1 - CLEAR && near < carry && near > 0 && side.ends !== null) {
-      const whole = Math.floor(near / unit)
+      const whole = Math.floor(near * perUnit)
       if (whole < 1000) {
         const text = SMALL[whole]! + side.ends[near - whole * unit]!
         return side.before === '' ? text : side.before + text
       }
     }
+    // One of the two is 1, so that the number is rounded once.
+    const scaled = (size * factors[at]!) / divisors[at]!
     if (!(scaled < LARGEST_DIGITS)) return null
     const digits = nearest.scaled(size, scaled, rungs[at]!.shift, value < 0)
     if (digits === 0) return zero
