@@ -11,18 +11,10 @@ import { inherit } from '../core/style/inherit'
 import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
 import { decimalsOf, linearTicks } from '../core/ticks/linear'
+import { checkCommand } from './check'
 import { tablesFor } from './locales'
+import type { Command } from './command'
 import { check, labelInput, lineInput, linesInput, readInput, readJson, rungsInput, ticksInput } from './input'
-
-export interface CommandOptions {
-  readonly parts?: boolean
-  readonly spoken?: boolean
-}
-export interface Command {
-  readonly summary: string
-  /** @param input the whole of standard input, read as JSON */
-  run(input: unknown, options: CommandOptions): unknown
-}
 
 const boundText = (bound: Decimal | null): string | null => bound && toText(bound)
 
@@ -89,7 +81,7 @@ const ticks: Command = {
 }
 
 /** Every command, by its name. */
-export const commands: Record<string, Command> = { label, read, rungs, ticks }
+export const commands: Record<string, Command> = { label, read, rungs, ticks, check: checkCommand }
 
 /** A labeller for each currency that the rows name as they come; one for all where the style names it. */
 function writersByCurrency(style: Style, context: Context): (row?: Row) => Labeller {

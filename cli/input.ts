@@ -1,5 +1,6 @@
 import { parse } from 'lossless-json'
 import { z } from 'zod'
+import { SURFACES } from '../core/checks/types'
 import { compare } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
@@ -51,6 +52,21 @@ export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.
 /** The first line of `label --lines`, and each line after it. */
 export const linesInput = z.strictObject({ style: styleSchema, quantity })
 export const lineInput = z.union([value, z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() })])
+const surface = z.enum(SURFACES)
+export const checkInput = z.strictObject({
+  style: styleSchema,
+  values: z.array(value),
+  surface,
+  labels: z.array(z.string()).optional(),
+  others: z.array(z.strictObject({ surface, style: styleSchema })).optional(),
+  /** A number, or true for the sum of the selection. */
+  total: z.union([z.literal(true), decimalText]).optional(),
+  shares: z.boolean().optional(),
+  selection: z.array(z.int().min(0)).optional(),
+  readers: z.array(schemas.locale).optional(),
+  rows,
+  quantity,
+})
 export const rungsInput = z.strictObject({ ladder: schemas.ladder })
 export const ticksInput = z.strictObject({
   domain: z.tuple([decimalText, decimalText]),

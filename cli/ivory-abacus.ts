@@ -1,10 +1,12 @@
 import { createInterface } from 'node:readline'
 import { text } from 'node:stream/consumers'
 import { Command as Program } from 'commander'
-import { type CommandOptions, commands, labelLines } from './commands'
+import type { CommandOptions } from './command'
+import { commands, labelLines } from './commands'
 import { isInputError, readJson } from './input'
 
 const BAD_INPUT = 2
+const FOUND_ERRORS = 1
 
 /** One line on standard error, and the exit status of bad input. */
 function refuse(message: string): void {
@@ -39,6 +41,7 @@ for (const [name, command] of Object.entries(commands)) {
       if (options.lines) return await writeLines()
       const answer = command.run(readJson(await text(process.stdin)), options)
       process.stdout.write(`${JSON.stringify(answer)}\n`)
+      if (command.isBad?.(answer)) process.exitCode = FOUND_ERRORS
     } catch (error) {
       if (!isInputError(error)) throw error
       refuse(error.message)

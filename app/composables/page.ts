@@ -24,8 +24,10 @@ interface Rows {
   readonly texts: readonly TextColumn[]
   readonly categories: readonly string[]
 }
+/** The surfaces on the page. */
+export type Shown = Extract<Surface, 'axis' | 'marks' | 'table'>
 export interface PlacedFinding extends Finding {
-  readonly surface: Surface
+  readonly surface: Shown
 }
 
 /** Checks wait until the hand rests, so that labels never do. */
@@ -82,7 +84,7 @@ export function usePage() {
   const tickValues = computed(() => drawing.value?.ticks.values.map(toExactText) ?? [])
   const markValues = computed(() => drawing.value?.groups.map(({ value }) => toExactText(value)) ?? [])
   /** The cells that cases and currencies look at: a table's own, and a mark's category. */
-  const rowsOf: Record<Surface, ComputedRef<readonly Row[] | undefined>> = {
+  const rowsOf: Record<Shown, ComputedRef<readonly Row[] | undefined>> = {
     axis: computed(() => undefined),
     marks: computed(() => {
       const name = chart.value?.category
@@ -93,14 +95,14 @@ export function usePage() {
   /** The Plan of all surfaces, where the style looks at no values and no rows. */
   const common = computed(() => (looksAtValues(study.style) ? null : resolve(study.style, { ...regions.loaded, recorded: recorded.value })))
   const commonWriter = computed(() => common.value && labeller(common.value))
-  const contextOf = (surface: Surface, values: () => Iterable<Value>) =>
+  const contextOf = (surface: Shown, values: () => Iterable<Value>) =>
     computed<Context>(() => ({ ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
   const contexts = {
     axis: contextOf('axis', () => tickValues.value),
     marks: contextOf('marks', () => markValues.value),
     table: contextOf('table', () => rows.value?.cells ?? []),
   }
-  const planOf = (surface: Surface) => computed(() => common.value ?? resolve(study.style, contexts[surface].value))
+  const planOf = (surface: Shown) => computed(() => common.value ?? resolve(study.style, contexts[surface].value))
   const plans = { axis: planOf('axis'), marks: planOf('marks'), table: planOf('table') }
   const writers = {
     axis: computed(() => commonWriter.value ?? labeller(plans.axis.value)),
@@ -123,29 +125,31 @@ export function usePage() {
     return drawing.value?.groups.map(({ category }, at) => `${category}: ${say ? say(markValues.value[at], rowsOf.marks.value?.[at]) : ''}`).join('; ') ?? ''
   })
 
-  const subjects = computed<Subject[]>(() => {
+  /** What is checked of each surface, and where its values stand there. */
+  const subjects = computed<{ surface: Shown; subject: Subject; places?: readonly number[] }[]>(() => {
     if (!drawing.value || !rows.value) return []
-    const subject = (surface: Surface) => ({ surface, style: study.style, context: contexts[surface].value })
+    const subject = (surface: Shown) => ({ surface, style: study.style, context: contexts[surface].value })
     const { ticks, groups } = drawing.value
-    const present = rows.value.values.flatMap((value, at) => (value === null ? [] : [{ value, row: rowsOf.table.value?.[at] ?? {} }]))
+    const present = rows.value.values.flatMap((value, at) => (value === null ? [] : [{ value, at, row: rowsOf.table.value?.[at] ?? {} }]))
     return [
-      { ...subject('axis'), values: ticks.values, step: ticks.step },
-      { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value },
-      { ...subject('table'), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) },
+      { surface: 'axis', subject: { ...subject('axis'), values: ticks.values, step: ticks.step } },
+      { surface: 'marks', subject: { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value } },
+      { surface: 'table', subject: { ...subject('table'), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) }, places: present.map(({ at }) => at) },
     ]
   })
   let timer: ReturnType<typeof setTimeout> | undefined
   watch(subjects, (now) => {
     clearTimeout(timer)
     timer = setTimeout(() => {
-      findings.value = now.flatMap((subject) => runChecks(subject).map((finding) => ({ ...finding, surface: subject.surface })))
+      findings.value = now.flatMap(({ surface, subject, places }) =>
+        runChecks(subject).map((finding) => ({ ...finding, surface, at: places ? finding.at.map((at) => places[at]!) : finding.at })))
     }, CHECK_DELAY)
   }, { immediate: true })
   onScopeDispose(() => clearTimeout(timer))
 
   /** Places of labels with a finding, a surface at a time. */
   const flagged = computed(() => {
-    const places: Record<Surface, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
+    const places: Record<Shown, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
     for (const finding of findings.value) for (const at of finding.at) places[finding.surface].add(at)
     return places
   })

@@ -1,16 +1,8 @@
 import fc from 'fast-check'
-import { decimal } from '../decimal/decimal'
 import type { Style } from '../style/fields'
-import { linearTicks } from '../ticks/linear'
-import { runChecks } from './run'
-import type { Finding, Subject, Surface } from './types'
-
-const axis = (style: Style, domain: [number | string, number | string], step: string): Subject => {
-  const request = { domain: [decimal(domain[0]), decimal(domain[1])] as const, step: decimal(step) }
-  return { surface: 'axis', style, step: request.step, values: linearTicks(request).values }
-}
-const written = (surface: Surface, style: Style, values: (number | string)[]): Subject => ({ surface, style, values: values.map(decimal) })
-const found = (subject: Subject, check: string): Finding | undefined => runChecks(subject).find((finding) => finding.check === check)
+import { changed, runChecks } from './run'
+import { axis, found, written } from './testing/cases'
+import type { Finding, Subject } from './types'
 
 describe('step-hidden', () => {
   test.each<[string, Subject]>([
@@ -84,10 +76,7 @@ test('after a fix its check is silent and no error is new', () => {
     const subject = axis({ ...style, fraction: [0, count] }, [0, Number(step) * 9], step)
     const before = runChecks(subject)
     for (const finding of before) for (const fix of finding.fixes) {
-      const after = runChecks({
-        ...subject, style: fix.style,
-        ...(fix.ticks ? axis(fix.style, [0, Number(step) * 9], fix.ticks.step) : {}),
-      })
+      const after = runChecks(changed(subject, fix))
       expect(after.map(({ check }) => check)).not.toContain(finding.check)
       const errors = (findings: Finding[]) => findings.filter(({ severity }) => severity === 'error').map(({ check }) => check)
       expect(errors(before)).toEqual(expect.arrayContaining(errors(after)))

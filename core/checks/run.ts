@@ -1,7 +1,8 @@
-import { type Decimal, parseDecimal } from '../decimal/decimal'
+import { type Decimal, parseDecimal, toExactText } from '../decimal/decimal'
 import { decide, saidBy } from '../label/decide'
 import { resolve } from '../label/resolve'
 import { textOf } from '../label/write'
+import { inherit } from '../style/inherit'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
 import type { Change, Check, Finding, Proof, Subject } from './types'
@@ -9,10 +10,14 @@ import type { Change, Check, Finding, Proof, Subject } from './types'
 const MOST_FIXES = 2
 
 function proofOf(subject: Subject): Proof {
-  const plan = resolve(subject.style, subject.context)
+  // What is shared by a set is decided by the set, where nothing else is said.
+  const context = { ...subject.context, values: subject.context?.values ?? subject.values.map(toExactText), rows: subject.context?.rows ?? subject.rows }
+  const plan = resolve(subject.style, context)
   const written = subject.values.map((value, at) => decide(plan, value, subject.rows?.[at]))
   return {
     ...subject,
+    context,
+    full: inherit(subject.style),
     plan,
     written,
     labels: written.map((one) => textOf(plan, one)),
@@ -21,11 +26,12 @@ function proofOf(subject: Subject): Proof {
 }
 
 /** The subject after a change: another style, and other ticks where the change says so. */
-function changed(subject: Subject, change: Change): Subject {
+export function changed(subject: Subject, change: Change): Subject {
+  if (change.dropsLabels) return { ...subject, byHand: undefined }
   if (!change.ticks) return { ...subject, style: change.style }
   const step = parseDecimal(change.ticks.step)!
   const ends: readonly [Decimal, Decimal] = [subject.values[0]!, subject.values.at(-1)!]
-  return { ...subject, style: change.style, step, values: linearTicks({ domain: ends, step, ends: 'loose' }).values }
+  return { ...subject, style: change.style, step, context: { ...subject.context, values: undefined }, values: linearTicks({ domain: ends, step, ends: 'loose' }).values }
 }
 
 const errorsIn = (proof: Proof): Check[] => checks.filter((check) => check.find(proof)?.severity === 'error')
@@ -37,11 +43,10 @@ function isGood(check: Check, before: readonly Check[], after: Proof): boolean {
 
 function fixesFor(check: Check, proof: Proof, errors: readonly Check[]): Change[] {
   const fixes: Change[] = []
-  const kinds = new Set<string>()
+  const ways = new Set<Change['way']>()
   for (const change of check.propose(proof)) {
-    const kind = change.ticks ? 'ticks' : 'style'
-    if (kinds.has(kind) || !isGood(check, errors, proofOf(changed(proof, change)))) continue
-    kinds.add(kind)
+    if (ways.has(change.way) || !isGood(check, errors, proofOf(changed(proof, change)))) continue
+    ways.add(change.way)
     fixes.push(change)
     if (fixes.length === MOST_FIXES) break
   }

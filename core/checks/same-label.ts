@@ -1,10 +1,8 @@
 import { compare, subtract } from '../decimal/arithmetic'
-import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
-import { moreDecimals } from './decimals'
+import { finer } from './changes'
+import { listedNumbers } from './numbers'
 import type { Check, Proof } from './types'
-
-const MOST_NAMED = 4
 
 /** The places of values that share a label though they differ, label by label. */
 function sharedLabels({ labels, values }: Proof): number[][] {
@@ -15,13 +13,6 @@ function sharedLabels({ labels, values }: Proof): number[][] {
     else places.set(label, [at])
   })
   return [...places.values()].filter((group) => group.some((at) => compare(values[at]!, values[group[0]!]!) !== 0))
-}
-
-function list(values: readonly Decimal[]): string {
-  const named = values.slice(0, MOST_NAMED).map(plainly)
-  const more = values.length - named.length
-  const last = more > 0 ? `${more} more` : named.pop()
-  return `${named.join(', ')} and ${last}`
 }
 
 /** Different ticks or values that read the same. */
@@ -37,9 +28,9 @@ export const sameLabel: Check = {
     const apart = subtract(values.at(-1)!, values[0]!)
     return {
       severity: proof.surface === 'axis' ? 'error' : 'warning',
-      message: `${list(values)} ${values.length === 2 ? 'both' : 'all'} read “${proof.labels[widest[0]!]}”: a reader takes them for one number, though they lie ${plainly(apart)} apart.`,
+      message: `${listedNumbers(values)} ${values.length === 2 ? 'both' : 'all'} read “${proof.labels[widest[0]!]}”: a reader takes them for one number, though they lie ${plainly(apart)} apart.`,
       at: groups.flat().sort((a, b) => a - b),
     }
   },
-  propose: moreDecimals,
+  propose: finer,
 }

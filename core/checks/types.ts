@@ -1,9 +1,9 @@
 import type { Decimal } from '../decimal/decimal'
 import type { Context } from '../label/resolve'
 import type { Plan, Row, Written } from '../label/types'
-import type { Style } from '../style/fields'
+import type { FullStyle, Style } from '../style/fields'
 
-export const SURFACES = ['axis', 'marks', 'table'] as const
+export const SURFACES = ['axis', 'marks', 'table', 'tooltip', 'legend', 'headline', 'sentence'] as const
 /** A place where a quantity is written. */
 export type Surface = (typeof SURFACES)[number]
 export type Severity = 'error' | 'warning' | 'note'
@@ -18,10 +18,26 @@ export interface Subject {
   /** The step between an axis's ticks. */
   readonly step?: Decimal
   readonly context?: Context
+  /** What is counted whole is marked `count`. */
+  readonly kind?: string
+  /** Labels written by hand in place of the style's, tick by tick. */
+  readonly byHand?: readonly string[]
+  /** The whole that the values are parts of, printed beside them. */
+  readonly total?: Decimal
+  /** Whether the values are shares of one whole, all of them. */
+  readonly shares?: boolean
+  /** The places of the values that are summed; all where it is absent. */
+  readonly selection?: readonly number[]
+  /** Other surfaces on which the same values are written. */
+  readonly others?: readonly { readonly surface: Surface; readonly style: Style }[]
+  /** The regions whose people read the labels, where they are declared. */
+  readonly readers?: readonly string[]
 }
 
 /** A subject with its labels made: what a check looks at. */
 export interface Proof extends Subject {
+  /** The style with every field. */
+  readonly full: FullStyle
   readonly plan: Plan
   readonly written: readonly Written[]
   readonly labels: readonly string[]
@@ -32,10 +48,14 @@ export interface Proof extends Subject {
 /** A change that makes a check hold. */
 export interface Change {
   readonly title: string
+  /** What it turns to: of changes that turn to the same, the smallest that is good is offered. */
+  readonly way: 'decimals' | 'rung' | 'notation' | 'exponent' | 'ticks' | 'sign' | 'cases' | 'unit' | 'marks' | 'labels'
   /** Complete: it replaces the style. */
   readonly style: Style
   /** New ticks, where the change is one of the axis. */
   readonly ticks?: { readonly step: string }
+  /** Whether labels by hand give way to the style's. */
+  readonly dropsLabels?: boolean
 }
 
 export interface Finding {

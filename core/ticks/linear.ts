@@ -1,4 +1,4 @@
-import { absolute, compare, leadingPower, multiply, subtract, tenTo } from '../decimal/arithmetic'
+import { absolute, compare, leadingPower, magnitudeOf, multiply, subtract, tenTo } from '../decimal/arithmetic'
 import { type Decimal, toText } from '../decimal/decimal'
 
 /** A set of ticks that cannot be: says what to change. */
@@ -96,4 +96,17 @@ export function linearTicks({ domain, step, count = DEFAULT_COUNT, ends = 'tight
 export function decimalsOf(step: Decimal): number {
   const fraction = toText(step).split('.')[1]
   return fraction?.length ?? 0
+}
+
+/**
+ * The step between values that stand evenly, in their order; null where they do not or are fewer than two.
+ *
+ * @example evenStep([decimal(0), decimal('0.125'), decimal('0.25')]) // 0.125
+ */
+export function evenStep(values: readonly Decimal[]): Decimal | null {
+  const [first, second] = values
+  if (!first || !second) return null
+  const step = subtract(second, first)
+  const isEven = step.coefficient !== 0n && values.slice(2).every((value, at) => compare(subtract(value, values[at + 1]!), step) === 0)
+  return isEven ? magnitudeOf(step) : null
 }

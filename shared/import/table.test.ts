@@ -65,3 +65,10 @@ test.each([
 ])('%j is refused with what to do', (text, message) => {
   expect(() => readTable(text)).toThrow(message)
 })
+
+test('a table of two hundred thousand rows is read', () => {
+  const rows = Array.from({ length: 200_000 }, (_, at) => `${at},${at / 8}`)
+  const table = readTable(`id,kg\n${rows.join('\n')}`)
+  expect(table.rowCount).toBe(200_000)
+  expect(table.columns[1]!.cells.at(-1)).toBe('24999.875')
+})

@@ -68,7 +68,7 @@ function parseRows(text: string, notices: string[]): { rows: string[][]; delimit
 
 function headerOf(rows: string[][], notices: string[]): { names: string[]; body: string[][] } {
   const [first = [], ...rest] = rows
-  const width = Math.max(...rows.map((row) => row.length))
+  const width = rows.reduce((widest, row) => Math.max(widest, row.length), 0)
   const hasNames = first.some((cell) => readCell(cell, '.') === null && readCell(cell, ',') === null && !isMissing(cell))
   if (!hasNames) notices.push('The first line holds only numbers, so it was taken as data; the columns are named by their place.')
   const body = hasNames ? rest : rows

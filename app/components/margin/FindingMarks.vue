@@ -2,25 +2,34 @@
 import { checks } from '~~/core/checks'
 import type { Change } from '~~/core/checks/types'
 import type { PlacedFinding } from '~/composables/page'
+import type { Card } from '~/desk/cards'
 
-defineProps<{ findings: readonly PlacedFinding[] }>()
+const props = defineProps<{ cards: readonly Card[] }>()
 const emit = defineEmits<{ fix: [change: Change, finding: PlacedFinding] }>()
 
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
 const titles = Object.fromEntries(checks.map((check) => [check.id, check.title]))
+/** How many findings each surface has. */
+const counts = computed(() => {
+  const by = new Map<string, number>()
+  for (const { main, also } of props.cards) by.set(main.surface, (by.get(main.surface) ?? 0) + 1 + also.length)
+  return [...by]
+})
 </script>
 
 <template>
   <aside class="margin" aria-label="What a reader would get wrong" aria-live="polite">
-    <p v-if="findings.length === 0" class="clean"><span class="bead good" /> Every label reads back as its number.</p>
-    <article v-for="(finding, at) in findings" :key="`${finding.check} ${finding.surface}`" class="finding" :class="finding.severity" :data-finding="at" :data-check="finding.check">
+    <p v-if="cards.length === 0" class="clean"><span class="bead good" /> Every label reads back as its number.</p>
+    <p v-else class="counts"><span v-for="[surface, count] in counts" :key="surface">{{ surface }} <b>{{ count }}</b></span></p>
+    <article v-for="({ main: finding, also }, at) in cards" :key="`${finding.check} ${finding.surface}`" class="finding" :class="finding.severity" :data-finding="at" :data-check="finding.check">
       <h2>
         <span class="bead" :class="beads[finding.severity]" :title="severities[finding.severity]" />
         {{ titles[finding.check] }}
         <span class="place">{{ finding.surface }}</span>
       </h2>
       <p>{{ finding.message }}</p>
+      <p v-for="one in also" :key="one.check" class="also" :data-check="one.check"><b>{{ titles[one.check] }}.</b> {{ one.message }}</p>
       <div v-if="finding.fixes.length > 0" class="fixes">
         <Button v-for="fix in finding.fixes" :key="fix.title" size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, finding)" />
       </div>
@@ -69,6 +78,18 @@ h2 {
   color: var(--ink-soft);
   font-size: var(--text-small);
   font-weight: 400;
+}
+
+.counts {
+  display: flex;
+  gap: var(--gap-3);
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+}
+
+.also {
+  color: var(--ink-soft);
+  font-size: var(--text-small);
 }
 
 .fixes {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import type { Surface } from '~~/core/checks/types'
-import type { PlacedFinding } from '~/composables/page'
+import type { PlacedFinding, Shown } from '~/composables/page'
+import type { Card } from '~/desk/cards'
 
 /** Joins each finding to the first label that it is about. */
-const props = defineProps<{ desk: HTMLElement | null; findings: readonly PlacedFinding[] }>()
+const props = defineProps<{ desk: HTMLElement | null; cards: readonly Card[] }>()
 
 interface Line {
   readonly path: string
@@ -17,7 +17,7 @@ const lines = shallowRef<Line[]>([])
 const { width, height } = useElementSize(() => props.desk)
 
 /** What a line leads to: the first label, or the head of a table's column, whose rows may be out of sight. */
-const targets: Record<Surface, (at: number) => string> = {
+const targets: Record<Shown, (at: number) => string> = {
   axis: (at) => `[data-surface="axis"][data-at="${at}"]`,
   marks: (at) => `[data-surface="marks"][data-at="${at}"]`,
   table: () => '[data-head="table"]',
@@ -38,15 +38,15 @@ function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string |
 }
 
 function place() {
-  const { desk, findings } = props
+  const { desk, cards } = props
   if (!desk) return
-  lines.value = findings.flatMap((finding, at) => {
+  lines.value = cards.flatMap(({ main: finding }, at) => {
     const path = pathTo(finding, at, desk)
     return path ? [{ path, severity: finding.severity }] : []
   })
 }
 const soon = () => requestAnimationFrame(place)
-watch(() => [props.findings, width.value, height.value], soon, { flush: 'post', immediate: true })
+watch(() => [props.cards, width.value, height.value], soon, { flush: 'post', immediate: true })
 useEventListener(() => props.desk, 'scroll', soon, { capture: true, passive: true })
 </script>
 

@@ -3,6 +3,7 @@ import type { Change } from '~~/core/checks/types'
 import { toText } from '~~/core/decimal/decimal'
 import { difference } from '~~/core/style/inherit'
 import { type PlacedFinding, usePage } from '~/composables/page'
+import { cardsOf } from '~/desk/cards'
 import { useStudy } from '~/stores/study'
 
 const route = useRoute()
@@ -34,6 +35,7 @@ function fix(change: Change, finding: PlacedFinding) {
   if (change.ticks) study.setTicks(what, { step: change.ticks.step })
   else study.setStyle(what, difference(study.style, change.style))
 }
+const cards = computed(() => cardsOf(page.findings.value))
 const example = stable(() => {
   const largest = exporting.value ? page.drawing.value?.groups[0] : undefined
   return largest ? { value: toText(largest.value), label: page.markLabels.value[0]! } : null
@@ -47,9 +49,9 @@ useHead({ title })
   <main v-else class="desk">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" />
     <div v-if="study.quantity" ref="desk" class="work">
-      <FindingMarks class="findings" :findings="page.findings.value" @fix="fix" />
+      <FindingMarks class="findings" :cards="cards" @fix="fix" />
       <PageSheet v-model:machine="machine" :page="page" />
-      <HairLines :desk="desk" :findings="page.findings.value" />
+      <HairLines :desk="desk" :cards="cards" />
     </div>
     <div v-else class="empty">
       <template v-if="study.document">

@@ -1,0 +1,28 @@
+import type { Severity } from '~~/core/checks/types'
+import type { PlacedFinding } from '~/composables/page'
+
+/** What stands in the margin as one: a finding, and those of its surface that its first fix mends too. */
+export interface Card {
+  readonly main: PlacedFinding
+  readonly also: readonly PlacedFinding[]
+}
+
+const ORDER: Record<Severity, number> = { error: 0, warning: 1, note: 2 }
+
+/**
+ * Puts findings together that one fix mends, the most serious first.
+ *
+ * @param findings of all surfaces, in the order of the checks
+ */
+export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
+  const sorted = [...findings].sort((a, b) => ORDER[a.severity] - ORDER[b.severity])
+  const taken = new Set<PlacedFinding>()
+  return sorted.flatMap((main) => {
+    if (taken.has(main)) return []
+    taken.add(main)
+    const cure = main.fixes[0]?.title
+    const also = cure === undefined ? [] : sorted.filter((one) => !taken.has(one) && one.surface === main.surface && one.fixes.some(({ title }) => title === cure))
+    for (const one of also) taken.add(one)
+    return [{ main, also }]
+  })
+}

@@ -1,0 +1,54 @@
+import { runChecks } from '../core/checks/run'
+import type { Change, Finding, Subject } from '../core/checks/types'
+import { sum } from '../core/decimal/arithmetic'
+import type { Decimal } from '../core/decimal/decimal'
+import { amountOf, isFiniteAmount } from '../core/label/value'
+import { evenStep } from '../core/ticks/linear'
+import type { Command } from './command'
+import { check, checkInput, InputError } from './input'
+import { tablesFor } from './locales'
+
+/** The places of a selection among the values that are present. */
+function selected(selection: readonly number[] | undefined, places: readonly number[], count: number): number[] | undefined {
+  const wrong = selection?.find((at) => at >= count)
+  if (wrong !== undefined) throw new InputError(`selection: ${wrong} is no place among ${count} values; the first is 0`)
+  return selection?.flatMap((at) => (places.includes(at) ? [places.indexOf(at)] : []))
+}
+
+interface Answer {
+  readonly findings: readonly (Omit<Finding, 'fixes'> & { readonly fixes: readonly Pick<Change, 'title' | 'style' | 'ticks'>[] })[]
+}
+
+/** Findings of values as a style writes them on a surface. */
+function findingsOf(input: unknown): Answer {
+  const { style, values, surface, labels, others, total, shares, selection, readers, rows, quantity } = check(checkInput, input)
+  const amounts = values.map((value, at) => amountOf(value, at))
+  const places = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
+  const present = places.map((at) => amounts[at] as Decimal)
+  const picked = selected(selection, places, values.length)
+  const styles = [style, ...(others ?? []).map((other) => other.style), ...(readers ?? []).map((locale) => ({ locale }))]
+  const loaded = styles.map(tablesFor)
+  const subject: Subject = {
+    surface, style, values: present, byHand: labels, others, shares, selection: picked, readers, kind: quantity?.kind,
+    rows: rows && places.map((at) => rows[at] ?? {}),
+    step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
+    total: total === true ? sum((picked ?? present.map((_, at) => at)).map((at) => present[at]!)) : total,
+    context: {
+      tables: Object.assign({}, ...loaded.map(({ tables }) => tables)), currencyNames: Object.assign({}, ...loaded.map(({ currencyNames }) => currencyNames)),
+      values, rows, recorded: quantity?.recorded,
+    },
+  }
+  return {
+    findings: runChecks(subject).map((finding) => ({
+      ...finding,
+      at: finding.at.map((at) => places[at]!),
+      fixes: finding.fixes.map((fix) => ({ title: fix.title, style: fix.style, ...(fix.ticks ? { ticks: fix.ticks } : {}) })),
+    })),
+  }
+}
+
+export const checkCommand: Command = {
+  summary: 'check labels: {"style", "values", "surface"} in, {"findings"} out; ends with 1 where one is an error',
+  run: findingsOf,
+  isBad: (answer) => (answer as Answer).findings.some(({ severity }) => severity === 'error'),
+}

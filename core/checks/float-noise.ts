@@ -1,0 +1,48 @@
+import { compare, leadingPower, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
+import { type Decimal, decimal, fromNumber, toNumber } from '../decimal/decimal'
+import { plainly } from '../decimal/plainly'
+import { roundToPlace } from '../decimal/round'
+import { decimalsOf } from '../ticks/linear'
+import { fewerDecimals, toDecimals } from './changes'
+import { isOver, placesWhere } from './numbers'
+import type { Check } from './types'
+
+/** Sums of doubles keep at least so many digits. */
+const SOUND = 13
+/** Steps between doubles that a short calculation can be off by. */
+const MOST_STEPS = '16'
+/** What doubles of a magnitude lie apart by at most, per unit: 2⁻⁵². */
+const STEP = decimal(String(2 ** -52))
+
+/** The short number that a double was meant to be; null where its digits are its own. */
+function meant(value: Decimal): Decimal | null {
+  if (value.coefficient === 0n || compare(fromNumber(toNumber(value)), value) !== 0) return null
+  const digits = value.coefficient.toString().replace(/0+$/, '').length
+  if (digits <= SOUND + 2) return null
+  const place = leadingPower(value) - SOUND + 1
+  const short = { coefficient: roundToPlace(value, place, 'halfExpand'), exponent: place }
+  const left = short.coefficient.toString().replace(/^-|0+$/g, '').length
+  const size = magnitudeOf(value)
+  const off = magnitudeOf(subtract(value, short))
+  return left < SOUND && !isOver(off, MOST_STEPS, multiply(size, STEP)) ? short : null
+}
+
+/** Digits that only binary arithmetic put there. */
+export const floatNoise: Check = {
+  id: 'float-noise',
+  title: 'Digits of binary arithmetic',
+  find(proof) {
+    const at = placesWhere(proof, (i) => {
+      const short = meant(proof.values[i]!)
+      return short !== null && proof.written[i]!.kind === 'number' && compare(proof.said[i]!, short) !== 0 && compare(proof.said[i]!, proof.values[i]!) === 0
+    })
+    if (at.length === 0) return null
+    const first = at[0]!
+    return { severity: 'note', message: `“${proof.labels[first]}” is ${plainly(meant(proof.values[first]!)!)} with digits that binary arithmetic added.`, at }
+  },
+  *propose(proof) {
+    const short = proof.values.flatMap((value) => meant(value) ?? [])
+    if (proof.full.notation === 'plain') yield toDecimals(proof, Math.max(...short.map(decimalsOf)))
+    yield* fewerDecimals(proof)
+  },
+}

@@ -1,0 +1,30 @@
+import { compare, magnitudeOf } from '../decimal/arithmetic'
+import { type Decimal, decimal, fromNumber, toNumber, toText } from '../decimal/decimal'
+import { plainly } from '../decimal/plainly'
+import { placesWhere } from './numbers'
+import type { Check } from './types'
+
+/** From here on doubles skip integers. */
+const LAST_EXACT = decimal(String(2 ** 53))
+/** Doubles that stand for another number have this many digits or more; round figures have few. */
+const TELLING_DIGITS = 16
+
+/** Whether a large integer looks like a double's text: all the digits that a double has, and zeros behind them. */
+function isCut(value: Decimal): boolean {
+  if (compare(magnitudeOf(value), LAST_EXACT) <= 0 || compare(fromNumber(toNumber(value)), value) !== 0) return false
+  const digits = toText(magnitudeOf(value))
+  const telling = digits.replace(/0+$/, '').length
+  return !digits.includes('.') && telling >= TELLING_DIGITS && telling < digits.length
+}
+
+/** Integers beyond 2⁵³ that had already lost digits. */
+export const inexactInput: Check = {
+  id: 'inexact-input',
+  title: 'Digits were lost before the data came here',
+  find(proof) {
+    const at = placesWhere(proof, (i) => isCut(proof.values[i]!))
+    if (at.length === 0) return null
+    return { severity: 'error', message: `${plainly(proof.values[at[0]!]!)} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`, at }
+  },
+  propose: () => [],
+}

@@ -1,0 +1,33 @@
+import { compare } from '../decimal/arithmetic'
+import { plainly } from '../decimal/plainly'
+import { shownSign } from './changes'
+import { isNumeral, placesWhere } from './numbers'
+import type { Check } from './types'
+
+/** A larger number that reads smaller. */
+export const orderReversed: Check = {
+  id: 'order-reversed',
+  title: 'A larger number reads smaller',
+  find(proof) {
+    const { values, said, labels } = proof
+    const ascending = placesWhere(proof, (at) => isNumeral(proof, at)).sort((a, b) => compare(values[a]!, values[b]!) || compare(said[a]!, said[b]!))
+    // The largest reading so far: a number above it in size and below it in reading stands reversed.
+    let highest = ascending[0]
+    for (const at of ascending) {
+      if (compare(said[at]!, said[highest!]!) >= 0) highest = at
+      else if (compare(values[at]!, values[highest!]!) > 0) {
+        return {
+          severity: 'error',
+          message: `${plainly(values[at]!)} is larger than ${plainly(values[highest!]!)}, but “${labels[at]}” reads smaller than “${labels[highest!]}”.`,
+          at: [highest!, at].sort((a, b) => a - b),
+        }
+      }
+    }
+    return null
+  },
+  *propose(proof) {
+    const { style, full } = proof
+    yield* shownSign(proof)
+    if (full.cases.length > 0) yield { title: 'Write all alike, without cases', way: 'cases', style: { ...style, cases: [] } }
+  },
+}

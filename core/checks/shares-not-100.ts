@@ -1,0 +1,25 @@
+import { compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
+import { decimal, ONE } from '../decimal/decimal'
+import { plainly } from '../decimal/plainly'
+import { moreDecimals } from './changes'
+import { partsOf, printedBeside } from './totals'
+import type { Check } from './types'
+
+/** How far shares may miss their whole before they are not all of it. */
+const WHOLE = decimal('1e-3')
+const HUNDRED = decimal(100)
+
+/** Printed shares against 100 %. */
+export const sharesNot100: Check = {
+  id: 'shares-not-100',
+  title: 'The printed shares miss 100 %',
+  find(proof) {
+    if (!proof.shares || proof.values.length === 0) return null
+    const { at, exact, printed } = partsOf(proof)
+    // Shares are recorded as parts of one or of a hundred.
+    const whole = [ONE, HUNDRED].find((one) => compare(magnitudeOf(subtract(exact, one)), multiply(WHOLE, one)) <= 0)
+    if (!whole || compare(printed, whole) === 0) return null
+    return { severity: 'warning', message: `The printed shares add up to ${plainly(printed)} in place of “${printedBeside(proof, whole).label}”: ${plainly(magnitudeOf(subtract(printed, whole)))} apart.`, at }
+  },
+  propose: moreDecimals,
+}

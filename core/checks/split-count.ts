@@ -1,0 +1,20 @@
+import { fewerDecimals } from './changes'
+import { placesWhere, saysSome } from './numbers'
+import type { Check } from './types'
+
+/** Decimals on what is counted whole, unless it is scaled. */
+export const splitCount: Check = {
+  id: 'split-count',
+  title: 'A part of what is counted whole',
+  find(proof) {
+    if (proof.kind !== 'count' || proof.full.factor !== '1') return null
+    const isWhole = (i: number) => {
+      const { rule, rung, exponent, denominator } = proof.written[i]!
+      const { multiple, rungs } = proof.plan.rules[rule]!
+      return exponent === null && denominator === 1 && multiple === null && rungs[rung]!.power === 0
+    }
+    const at = placesWhere(proof, (i) => saysSome(proof, i) && isWhole(i) && proof.written[i]!.decimals > 0)
+    return at.length === 0 ? null : { severity: 'warning', message: `“${proof.labels[at[0]!]}” counts a part of what is counted whole.`, at }
+  },
+  propose: fewerDecimals,
+}

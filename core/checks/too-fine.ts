@@ -1,0 +1,37 @@
+import { compare, subtract } from '../decimal/arithmetic'
+import type { Decimal } from '../decimal/decimal'
+import { plainly } from '../decimal/plainly'
+import { unitOfLastDigit } from '../label/decide'
+import { fewerDecimals } from './changes'
+import { isNumeral, isOver, placesWhere } from './numbers'
+import type { Check, Proof } from './types'
+
+/** Digits finer than the closest pair by more than this tell nothing apart. */
+const FINER = '100'
+
+/** How far the two closest different values lie apart; null where there are none. */
+function closest({ values }: Proof, places: readonly number[]): Decimal | null {
+  const sorted = places.map((at) => values[at]!).sort(compare)
+  let least: Decimal | null = null
+  for (let at = 1; at < sorted.length; at++) {
+    const apart = subtract(sorted[at]!, sorted[at - 1]!)
+    if (apart.coefficient !== 0n && (!least || compare(apart, least) < 0)) least = apart
+  }
+  return least
+}
+
+/** More digits than tell the values apart by a factor of 100. */
+export const tooFine: Check = {
+  id: 'too-fine',
+  title: 'Finer than the values differ',
+  find(proof) {
+    const numerals = placesWhere(proof, (i) => isNumeral(proof, i))
+    const apart = closest(proof, numerals)
+    if (!apart) return null
+    const at = numerals.filter((i) => proof.written[i]!.decimals > 0 && isOver(apart, FINER, unitOfLastDigit(proof.plan, proof.written[i]!)))
+    if (at.length === 0) return null
+    const first = at[0]!
+    return { severity: 'note', message: `The closest two numbers lie ${plainly(apart)} apart, and the last digit of “${proof.labels[first]}” counts ${plainly(unitOfLastDigit(proof.plan, proof.written[first]!))}.`, at }
+  },
+  propose: fewerDecimals,
+}

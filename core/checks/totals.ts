@@ -1,0 +1,23 @@
+import { sum } from '../decimal/arithmetic'
+import type { Decimal } from '../decimal/decimal'
+import { decide, saidBy } from '../label/decide'
+import { textOf } from '../label/write'
+import type { Proof } from './types'
+
+/** The parts that are summed, as they are and as they are read. */
+export interface Parts {
+  readonly at: readonly number[]
+  readonly exact: Decimal
+  readonly printed: Decimal
+}
+
+export function partsOf({ values, said, selection }: Proof): Parts {
+  const at = selection ?? values.map((_, i) => i)
+  return { at, exact: sum(at.map((i) => values[i]!)), printed: sum(at.map((i) => said[i]!)) }
+}
+
+/** A number beside the values, as the style writes it and as it is read. */
+export function printedBeside({ plan }: Proof, value: Decimal): { label: string; said: Decimal } {
+  const written = decide(plan, value)
+  return { label: textOf(plan, written), said: saidBy(plan, written) }
+}
