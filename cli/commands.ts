@@ -10,7 +10,7 @@ import type { Style } from '../core/style/fields'
 import { inherit } from '../core/style/inherit'
 import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
-import { decimalsOf, linearTicks } from '../core/ticks/linear'
+import { placeTicks, tellingStyle } from '../core/ticks/place'
 import { checkCommand } from './check'
 import { tablesFor } from './locales'
 import type { Command } from './command'
@@ -64,18 +64,20 @@ const rungs: Command = {
 }
 
 const ticks: Command = {
-  summary: 'place ticks: {"domain", "step" or "count"} in, {"step", "ticks"} out',
+  summary: 'place ticks: {"domain", "step" or "count" …} in, {"step", "ticks"} out',
   run(input) {
     const { style, quantity, ...request } = check(ticksInput, input)
-    const { step, values } = linearTicks(request)
-    const decimals = decimalsOf(step)
-    const telling: Style = { fraction: [decimals, decimals] }
-    const texts = values.map(toText)
-    const write = labeller(resolve(style ?? telling, { ...tablesFor(style ?? telling), values: texts, recorded: quantity?.recorded }))
+    const placed = placeTicks(request)
+    const texts = placed.ticks.map(({ value }) => toText(value))
+    const used = style ?? tellingStyle(request, placed)
+    const write = labeller(resolve(used, { ...tablesFor(used), values: texts, recorded: quantity?.recorded }))
     const labels = write.labels(texts)
     return {
-      step: toText(step),
-      ticks: texts.map((value, at) => ({ value, label: labels[at], readsBack: readText(write.read(labels[at]!).value) })),
+      step: placed.step,
+      ticks: placed.ticks.map(({ factor }, at) => ({
+        value: texts[at], ...(factor === undefined ? {} : { factor }), label: labels[at], readsBack: readText(write.read(labels[at]!).value),
+      })),
+      ...(request.minor ? { minor: placed.minor.map(toText) } : {}),
     }
   },
 }

@@ -1,7 +1,7 @@
 import { parse } from 'lossless-json'
 import { z } from 'zod'
 import { SURFACES } from '../core/checks/types'
-import { compare } from '../core/decimal/arithmetic'
+import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
 import { StyleError } from '../core/style/error'
@@ -15,8 +15,8 @@ export class InputError extends Error {
 
 /** A number of the input: a double where that holds every digit, its text otherwise. */
 function keepDigits(text: string): number | string {
-  const [exact, kept] = [parseDecimal(text), parseDecimal(String(Number(text)))]
-  return exact && kept && compare(exact, kept) === 0 ? Number(text) : text
+  const exact = parseDecimal(text)
+  return exact && fitsDouble(exact) ? Number(text) : text
 }
 
 /** JSON with every digit of its numbers. @throws InputError */
@@ -70,9 +70,14 @@ export const checkInput = z.strictObject({
 export const rungsInput = z.strictObject({ ladder: schemas.ladder })
 export const ticksInput = z.strictObject({
   domain: z.tuple([decimalText, decimalText]),
-  step: decimalText.optional(),
+  step: z.union([z.number(), z.string()]).transform(String).optional(),
   count: z.number().optional(),
+  positions: z.array(decimalText).optional(),
+  multipleOf: schemas.multipleOf.optional(),
+  kind: z.enum(['linear', 'log', 'symlog']).optional(),
+  base: z.union([z.literal(10), z.literal(2), z.literal('e')]).optional(),
   ends: z.enum(['tight', 'loose']).optional(),
+  minor: z.boolean().optional(),
   style: styleSchema.optional(),
   quantity,
 })

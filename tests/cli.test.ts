@@ -101,6 +101,34 @@ test('ticks are exact and tell their step', () => {
   })
 })
 
+test('ticks count a constant, stand at powers, and carry small ones', () => {
+  const tide = run('ticks', { domain: [-Math.PI, 3 * Math.PI], multipleOf: 'pi', step: '1/3' }).output as { step: string; ticks: { factor: string; label: string; readsBack: string }[] }
+  expect(tide.step).toBe('1/3')
+  expect(tide.ticks.map(({ label }) => label)).toEqual(['-π', '-2π/3', '-π/3', '0', 'π/3', '2π/3', 'π', '4π/3', '5π/3', '2π', '7π/3', '8π/3', '3π'])
+  expect(tide.ticks[1]).toMatchObject({ factor: '-2/3', readsBack: expect.stringMatching(/^-2\.0943951023931954/) })
+  expect(run('ticks', { domain: [1, 1000], kind: 'log' }).output).toMatchObject({ step: null, ticks: [{ label: '1' }, { label: '10' }, { label: '100' }, { label: '1,000' }] })
+  expect(run('ticks', { domain: [0, 1], step: 1, minor: true }).output).toMatchObject({ minor: ['0.2', '0.4', '0.6', '0.8'] })
+})
+
+test('check names findings with their fixes, and ends with 1 where one is an error', () => {
+  const eighths = run('check', { style: { fraction: [1, 1] }, values: [0, 0.125, 0.25, 0.375], surface: 'axis' })
+  expect(eighths).toMatchObject({ status: 1, output: { findings: [{ check: 'step-hidden', severity: 'error', fixes: [{ title: 'Write 3 decimals', style: { fraction: [3, 3] } }, { ticks: { step: '0.2' } }] }, { check: 'uneven-steps' }, { check: 'misread' }] } })
+  expect(run('check', { style: {}, values: [0, 5], surface: 'axis' })).toEqual({ status: 0, output: { findings: [] }, stderr: '' })
+})
+
+test('check counts places among all values, the missing ones too, and sums what it is asked to', () => {
+  const parts = { style: { fraction: [0, 0] }, values: [3.4, null, 5.4, 2.4, 100], surface: 'table', selection: [0, 2, 3] }
+  const { findings } = run('check', { ...parts, total: true }).output as { findings: { check: string; at: number[]; message: string }[] }
+  expect(findings.find(({ check }) => check === 'does-not-add-up')).toMatchObject({ at: [0, 2, 3], message: '“3”, “5” and “2” add up to 10, but their total is written “11”: 1 apart.' })
+})
+
+test('check reads as declared readers do, and against other surfaces', () => {
+  const found = (more: object) => (run('check', { style: {}, values: [1234], surface: 'table', ...more }).output as { findings: { check: string }[] }).findings.map(({ check }) => check)
+  expect(found({ readers: ['en', 'de'] })).toEqual(['unclear-marks'])
+  expect(found({ others: [{ surface: 'axis', style: { increment: '100' } }] })).toEqual(['surfaces-disagree'])
+  expect(found({ quantity: { kind: 'count' } })).toEqual([])
+})
+
 test.each([
   ['label', '{"style": {"fractions": [0, 1]}, "values": []}', /style\.fractions: \[0,1\] is not allowed; there is no such field; the fields are notation/],
   ['label', '{"style": {"ladder": "tall"}, "values": []}', /style\.ladder: "tall" is not allowed; it takes short/],
@@ -109,6 +137,9 @@ test.each([
   ['label', 'nonsense', /no JSON/],
   ['ticks', '{"domain": [0, 1], "step": 0}', /step: 0 is not allowed/],
   ['ticks', '{"domain": [0, 1e9], "step": 1}', /more than 10000 ticks/],
+  ['ticks', '{"domain": [-1, 1], "kind": "log"}', /domain: a log axis cannot reach zero/],
+  ['check', '{"style": {}, "values": [1], "surface": "wall"}', /surface: /],
+  ['check', '{"style": {}, "values": [1], "surface": "table", "selection": [4]}', /selection: 4 is no place among 1 values/],
   ['draw', '{}', /unknown command/],
 ])('%s refuses %s with one line and status 2', (command, input, message) => {
   const { status, stderr } = run(command, input)

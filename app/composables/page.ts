@@ -1,5 +1,5 @@
 import { runChecks } from '~~/core/checks/run'
-import type { Finding, Subject, Surface } from '~~/core/checks/types'
+import type { Subject } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
@@ -9,6 +9,7 @@ import { looksAtValues } from '~~/core/style/columns'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { useSideColumns } from '~/composables/sides'
 import { useWords } from '~/composables/words'
+import type { PlacedFinding, Shown } from '~/desk/cards'
 import { drawingOf } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
@@ -24,12 +25,6 @@ interface Rows {
   readonly texts: readonly TextColumn[]
   readonly categories: readonly string[]
 }
-/** The surfaces on the page. */
-export type Shown = Extract<Surface, 'axis' | 'marks' | 'table'>
-export interface PlacedFinding extends Finding {
-  readonly surface: Shown
-}
-
 /** Checks wait until the hand rests, so that labels never do. */
 const CHECK_DELAY = 60
 const MOST_TEXT_COLUMNS = 2
@@ -147,10 +142,10 @@ export function usePage() {
   }, { immediate: true })
   onScopeDispose(() => clearTimeout(timer))
 
-  /** Places of labels with a finding, a surface at a time. */
+  /** Places of labels with an error or a warning, a surface at a time. */
   const flagged = computed(() => {
     const places: Record<Shown, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
-    for (const finding of findings.value) for (const at of finding.at) places[finding.surface].add(at)
+    for (const finding of findings.value) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
     return places
   })
 

@@ -1,5 +1,10 @@
-import type { Severity } from '~~/core/checks/types'
-import type { PlacedFinding } from '~/composables/page'
+import type { Finding, Severity, Surface } from '~~/core/checks/types'
+
+/** The surfaces on the page. */
+export type Shown = Extract<Surface, 'axis' | 'marks' | 'table'>
+export interface PlacedFinding extends Finding {
+  readonly surface: Shown
+}
 
 /** What stands in the margin as one: a finding, and those of its surface that its first fix mends too. */
 export interface Card {

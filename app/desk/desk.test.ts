@@ -7,6 +7,7 @@ import type { Quantity } from '~~/shared/study'
 import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
 import { drawingOf } from './drawing'
 import { beamStops, powerText, railOf, withBeam, withCut } from './rail'
+import { cardsOf } from './cards'
 
 const draw = (wanted: Quantity['ticks'], names: string[], cells: Parameters<typeof drawingOf>[3]) => drawingOf({ category: 'site', aggregate: 'sum' }, wanted, names, cells)
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
@@ -102,4 +103,21 @@ test('the sentence has the phrases that its style needs, and each choice is writ
   const choices = choicesOf('rung', desk({ notation: 'scaled', fraction: [0, 1] }, 1284311.5, 307502))
   expect(choices.map(({ title, sample }) => `${title}: ${sample}`)).toEqual(expect.arrayContaining(['in millions (M): 1.3M   0.3M', 'by its own rung: 1.3M   307.5K']))
   expect(choicesOf('fraction', desk({ fraction: [2, 5] }, 1.5))[0]).toMatchObject({ title: '2 to 5 decimals', sample: '1.50' })
+})
+
+describe('cards of the margin', () => {
+  const finding = (check: string, severity: 'error' | 'warning' | 'note', surface: 'axis' | 'marks', fixes: string[]) =>
+    ({ check, severity, surface, message: '', at: [0], fixes: fixes.map((title) => ({ title, way: 'decimals' as const, style: {} })) })
+
+  test('what one fix mends stands together, on its own surface, most serious first', () => {
+    const cards = cardsOf([
+      finding('idle-zeros', 'note', 'axis', []), finding('same-label', 'warning', 'marks', ['Write 1 decimal']),
+      finding('step-hidden', 'error', 'axis', ['Write 1 decimal', 'Step by 1']), finding('misread', 'error', 'axis', ['Step by 2', 'Write 1 decimal']),
+    ])
+    expect(cards.map(({ main, also }) => [main.check, ...also.map(({ check }) => check)])).toEqual([['step-hidden', 'misread'], ['same-label'], ['idle-zeros']])
+  })
+
+  test('findings without a fix stand alone', () => {
+    expect(cardsOf([finding('a', 'error', 'axis', []), finding('b', 'error', 'axis', [])])).toHaveLength(2)
+  })
 })

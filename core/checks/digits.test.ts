@@ -34,6 +34,7 @@ describeCheck('too-fine', {
     'whole numbers': written('marks', { fraction: [0, 0] }, [5, 5000]),
     'one number': written('headline', { fraction: [4, 4] }, ['1.2345']),
     'equal numbers': written('table', { fraction: [2, 2] }, ['1.25', '1.25']),
+    'eighths told to the thousandth': written('marks', { fraction: [3, 3] }, ['0.125', '0.25', '0.5', '1']),
     'a hundredth of the gap': written('table', { fraction: [2, 2] }, ['1.25', '2.25']),
   },
 })

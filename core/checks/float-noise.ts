@@ -1,5 +1,5 @@
-import { compare, leadingPower, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
-import { type Decimal, decimal, fromNumber, toNumber } from '../decimal/decimal'
+import { compare, fitsDouble, leadingPower, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
+import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { roundToPlace } from '../decimal/round'
 import { decimalsOf } from '../ticks/linear'
@@ -16,7 +16,7 @@ const STEP = decimal(String(2 ** -52))
 
 /** The short number that a double was meant to be; null where its digits are its own. */
 function meant(value: Decimal): Decimal | null {
-  if (value.coefficient === 0n || compare(fromNumber(toNumber(value)), value) !== 0) return null
+  if (value.coefficient === 0n || !fitsDouble(value)) return null
   const digits = value.coefficient.toString().replace(/0+$/, '').length
   if (digits <= SOUND + 2) return null
   const place = leadingPower(value) - SOUND + 1

@@ -1,5 +1,5 @@
-import { compare, magnitudeOf } from '../decimal/arithmetic'
-import { type Decimal, decimal, fromNumber, toNumber, toText } from '../decimal/decimal'
+import { compare, fitsDouble, magnitudeOf } from '../decimal/arithmetic'
+import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { placesWhere } from './numbers'
 import type { Check } from './types'
@@ -11,7 +11,7 @@ const TELLING_DIGITS = 16
 
 /** Whether a large integer looks like a double's text: all the digits that a double has, and zeros behind them. */
 function isCut(value: Decimal): boolean {
-  if (compare(magnitudeOf(value), LAST_EXACT) <= 0 || compare(fromNumber(toNumber(value)), value) !== 0) return false
+  if (compare(magnitudeOf(value), LAST_EXACT) <= 0 || !fitsDouble(value)) return false
   const digits = toText(magnitudeOf(value))
   const telling = digits.replace(/0+$/, '').length
   return !digits.includes('.') && telling >= TELLING_DIGITS && telling < digits.length

@@ -5,7 +5,7 @@ import { textOf } from '../label/write'
 import { inherit } from '../style/inherit'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
-import type { Change, Check, Finding, Proof, Subject } from './types'
+import type { Change, Check, Finding, Proof, Severity, Subject } from './types'
 
 const MOST_FIXES = 2
 
@@ -34,23 +34,32 @@ export function changed(subject: Subject, change: Change): Subject {
   return { ...subject, style: change.style, step, context: { ...subject.context, values: undefined }, values: linearTicks({ domain: ends, step, ends: 'loose' }).values }
 }
 
-const errorsIn = (proof: Proof): Check[] => checks.filter((check) => check.find(proof)?.severity === 'error')
+const RANK: Record<Severity, number> = { note: 0, warning: 1, error: 2 }
+/** What each check finds, check by check. */
+type Found = ReadonlyMap<Check, Severity>
+const findingsIn = (proof: Proof): Found => new Map(checks.flatMap((check) => {
+  const found = check.find(proof)
+  return found ? [[check, found.severity] as const] : []
+}))
 
-/** A change is good when its check is silent afterwards and no error stands that did not stand before. */
-function isGood(check: Check, before: readonly Check[], after: Proof): boolean {
-  return !check.find(after) && errorsIn(after).every((error) => before.includes(error))
+/** A change is good when its check is silent afterwards, and nothing as serious is found that was not found before. */
+function isGood(check: Check, before: Found, after: Found): boolean {
+  const rank = RANK[before.get(check)!]
+  return !after.has(check) && [...after].every(([other, severity]) => RANK[severity] < rank || before.has(other))
 }
+const hasErrors = (found: Found): boolean => [...found.values()].includes('error')
 
-function fixesFor(check: Check, proof: Proof, errors: readonly Check[]): Change[] {
-  const fixes: Change[] = []
-  const ways = new Set<Change['way']>()
+/** Of the changes that turn to the same, the smallest that leaves no error; where none does, the smallest that is good. */
+function fixesFor(check: Check, proof: Proof, before: Found, findingsAfter: (change: Change) => Found): Change[] {
+  const ways = new Map<Change['way'], { change: Change; isClean: boolean }>()
   for (const change of check.propose(proof)) {
-    if (ways.has(change.way) || !isGood(check, errors, proofOf(changed(proof, change)))) continue
-    ways.add(change.way)
-    fixes.push(change)
-    if (fixes.length === MOST_FIXES) break
+    if (ways.get(change.way)?.isClean) continue
+    const after = findingsAfter(change)
+    const isClean = !hasErrors(after)
+    if (isGood(check, before, after) && (isClean || !ways.has(change.way))) ways.set(change.way, { change, isClean })
+    if (ways.size >= MOST_FIXES && [...ways.values()].every((way) => way.isClean)) break
   }
-  return fixes
+  return [...ways.values()].slice(0, MOST_FIXES).map(({ change }) => change)
 }
 
 /**
@@ -63,9 +72,17 @@ function fixesFor(check: Check, proof: Proof, errors: readonly Check[]): Change[
  */
 export function runChecks(subject: Subject): Finding[] {
   const proof = proofOf(subject)
-  const errors = errorsIn(proof)
+  const before = findingsIn(proof)
+  // Checks often propose the same change.
+  const tried = new Map<string, Found>()
+  const findingsAfter = (change: Change): Found => {
+    const key = JSON.stringify([change.style, change.ticks, change.dropsLabels])
+    const found = tried.get(key) ?? findingsIn(proofOf(changed(subject, change)))
+    tried.set(key, found)
+    return found
+  }
   return checks.flatMap((check) => {
     const found = check.find(proof)
-    return found ? [{ check: check.id, ...found, fixes: fixesFor(check, proof, errors) }] : []
+    return found ? [{ check: check.id, ...found, fixes: fixesFor(check, proof, before, findingsAfter) }] : []
   })
 }

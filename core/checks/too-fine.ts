@@ -1,6 +1,7 @@
-import { compare, subtract } from '../decimal/arithmetic'
-import type { Decimal } from '../decimal/decimal'
+import { compare, multiply, subtract } from '../decimal/arithmetic'
+import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
+import { quotientRounded } from '../decimal/round'
 import { unitOfLastDigit } from '../label/decide'
 import { fewerDecimals } from './changes'
 import { isNumeral, isOver, placesWhere } from './numbers'
@@ -20,6 +21,9 @@ function closest({ values }: Proof, places: readonly number[]): Decimal | null {
   return least
 }
 
+/** Values at even steps need every digit that the step has. */
+const isMultiple = (value: Decimal, step: Decimal): boolean => compare(multiply(decimal(quotientRounded(value, step, 'trunc')), step), value) === 0
+
 /** More digits than tell the values apart by a factor of 100. */
 export const tooFine: Check = {
   id: 'too-fine',
@@ -27,7 +31,7 @@ export const tooFine: Check = {
   find(proof) {
     const numerals = placesWhere(proof, (i) => isNumeral(proof, i))
     const apart = closest(proof, numerals)
-    if (!apart) return null
+    if (!apart || numerals.every((at) => isMultiple(proof.values[at]!, apart))) return null
     const at = numerals.filter((i) => proof.written[i]!.decimals > 0 && isOver(apart, FINER, unitOfLastDigit(proof.plan, proof.written[i]!)))
     if (at.length === 0) return null
     const first = at[0]!

@@ -1,4 +1,4 @@
-import { type Decimal, ZERO } from './decimal'
+import { type Decimal, fromNumber, toNumber, ZERO } from './decimal'
 
 const powers: bigint[] = [1n]
 
@@ -97,4 +97,14 @@ export function sum(values: Iterable<Decimal>): Decimal {
   let total = ZERO
   for (const value of values) total = add(total, value)
   return total
+}
+
+/**
+ * Whether a number is the shortest text of its double, so that a double keeps every digit of it.
+ *
+ * @example fitsDouble(decimal('0.1')) // true; of '12345678901234567890' false
+ */
+export function fitsDouble(value: Decimal): boolean {
+  const double = toNumber(value)
+  return Number.isFinite(double) && compare(fromNumber(double), value) === 0
 }

@@ -9,7 +9,8 @@ const constants: Record<string, { symbol: string; value: string }> = {
   e: { symbol: 'e', value: '2.718281828459045235360287471352662497757247093699959574966968' },
 }
 
-function constantOf(name: string): Multiple {
+/** A constant by its name, or any number as one. @param name pi, tau, e or decimal text above zero */
+export function constantOf(name: string): Multiple {
   const known = constants[name]
   if (known) return { alone: known.symbol, behind: known.symbol, value: known.value }
   const value = toText(decimal(name))

@@ -29,7 +29,7 @@ export const DEFAULT_COUNT = 6
 const ROUND_STEPS = [10n, 20n, 25n, 50n]
 
 /** The whole multiples of a step that the domain begins and ends with. */
-function multiples(low: Decimal, high: Decimal, step: Decimal, ends: Ends): [bigint, bigint] {
+export function multiplesIn(low: Decimal, high: Decimal, step: Decimal, ends: Ends): [bigint, bigint] {
   const loose = ends === 'loose'
   return [divide(low, step, loose ? 'floor' : 'ceil'), divide(high, step, loose ? 'ceil' : 'floor')]
 }
@@ -56,13 +56,32 @@ function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decima
   for (let power = lead - 2; power <= lead + 3; power++) {
     for (const coefficient of ROUND_STEPS) {
       const step: Decimal = { coefficient, exponent: power - 1 }
-      const [first, last] = multiples(low, high, step, ends)
+      const [first, last] = multiplesIn(low, high, step, ends)
       const ticks = Number(last - first) + 1
       const off = Math.abs(ticks - count)
       if (!best || off < best.off || (off === best.off && ticks < best.ticks)) best = { step, off, ticks }
     }
   }
   return best!.step
+}
+
+/** @throws TickError for a count that is none */
+export function checkCount(count: number): void {
+  if (!Number.isInteger(count) || count < 1 || count > MOST_TICKS) throw new TickError(`count: ${count} is not allowed; it takes a whole number from 1 to ${MOST_TICKS}`)
+}
+
+/** A domain from its lower end to its upper one, and what puts ticks back in its own direction. */
+export function ascending([from, to]: readonly [Decimal, Decimal]): { low: Decimal; high: Decimal; inOrder: <Tick>(ticks: Tick[]) => Tick[] } {
+  const descends = compare(from, to) > 0
+  return { low: descends ? to : from, high: descends ? from : to, inOrder: (ticks) => (descends ? ticks.reverse() : ticks) }
+}
+
+/** Whole numbers from one to another. @throws TickError for more than there may be ticks, naming the step */
+export function wholeNumbers(first: bigint, last: bigint, step: string): bigint[] {
+  if (absolute(last - first) >= BigInt(MOST_TICKS)) throw new TickError(`step: ${step} makes more than ${MOST_TICKS} ticks over this domain; take a larger step`)
+  const all: bigint[] = []
+  for (let at = first; at <= last; at++) all.push(at)
+  return all
 }
 
 /**
@@ -73,19 +92,11 @@ function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decima
  */
 export function linearTicks({ domain, step, count = DEFAULT_COUNT, ends = 'tight' }: LinearRequest): LinearTicks {
   if (step && step.coefficient <= 0n) throw new TickError(`step: ${toText(step)} is not allowed; it takes a number above zero`)
-  if (!Number.isInteger(count) || count < 1 || count > MOST_TICKS) {
-    throw new TickError(`count: ${count} is not allowed; it takes a whole number from 1 to ${MOST_TICKS}`)
-  }
-  const descending = compare(domain[0], domain[1]) > 0
-  const [low, high] = descending ? [domain[1], domain[0]] : domain
+  checkCount(count)
+  const { low, high, inOrder } = ascending(domain)
   const used = step ?? stepFor(low, high, count, ends)
-  const [first, last] = multiples(low, high, used, ends)
-  if (absolute(last - first) >= BigInt(MOST_TICKS)) {
-    throw new TickError(`step: ${toText(used)} makes more than ${MOST_TICKS} ticks over this domain; take a larger step`)
-  }
-  const values: Decimal[] = []
-  for (let at = first; at <= last; at++) values.push(multiply({ coefficient: at, exponent: 0 }, used))
-  return { step: used, values: descending ? values.reverse() : values }
+  const times = wholeNumbers(...multiplesIn(low, high, used, ends), toText(used))
+  return { step: used, values: inOrder(times.map((at) => multiply({ coefficient: at, exponent: 0 }, used))) }
 }
 
 /**

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { checks } from '~~/core/checks'
 import type { Change } from '~~/core/checks/types'
-import type { PlacedFinding } from '~/composables/page'
-import type { Card } from '~/desk/cards'
+import type { Card, PlacedFinding } from '~/desk/cards'
 
 const props = defineProps<{ cards: readonly Card[] }>()
 const emit = defineEmits<{ fix: [change: Change, finding: PlacedFinding] }>()
@@ -29,10 +28,13 @@ const counts = computed(() => {
         <span class="place">{{ finding.surface }}</span>
       </h2>
       <p>{{ finding.message }}</p>
-      <p v-for="one in also" :key="one.check" class="also" :data-check="one.check"><b>{{ titles[one.check] }}.</b> {{ one.message }}</p>
       <div v-if="finding.fixes.length > 0" class="fixes">
         <Button v-for="fix in finding.fixes" :key="fix.title" size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, finding)" />
       </div>
+      <details v-if="also.length > 0" class="also">
+        <summary>mends {{ also.length }} more: {{ also.map((one) => titles[one.check]!.toLowerCase()).join(', ') }}</summary>
+        <p v-for="one in also" :key="one.check" :data-check="one.check"><b>{{ titles[one.check] }}.</b> {{ one.message }}</p>
+      </details>
     </article>
   </aside>
 </template>
@@ -90,6 +92,17 @@ h2 {
 .also {
   color: var(--ink-soft);
   font-size: var(--text-small);
+}
+
+.also summary {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.also p {
+  padding-top: var(--gap-1);
 }
 
 .fixes {

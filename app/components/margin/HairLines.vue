@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import type { PlacedFinding, Shown } from '~/composables/page'
-import type { Card } from '~/desk/cards'
+import type { Card, PlacedFinding, Shown } from '~/desk/cards'
 
 /** Joins each finding to the first label that it is about. */
 const props = defineProps<{ desk: HTMLElement | null; cards: readonly Card[] }>()

@@ -53,7 +53,7 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
           :title="`Columns of ${title}`" :axis-title="page.titles.axis.value" :description="page.description.value"
         />
         <ValueTable
-          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :sides="page.rowsOf.table" :say="page.words.table.value" :align="align" :machine="machine" :height="Math.max(220, height)"
+          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :sides="page.rowsOf.table" :say="page.words.table.value" :align="align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(220, height)"
         />
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>

@@ -24,6 +24,8 @@ const props = defineProps<{
   /** What a screen reader says for a cell, once it is known. */
   say: ((value: Value, row?: Row) => string) | null
   machine: boolean
+  /** Rows whose labels mislead. */
+  flagged: ReadonlySet<number>
   height: number
 }>()
 
@@ -73,8 +75,8 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
         <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
           <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
           <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
-          <span v-if="align === 'end'" v-label="() => write.value.label(cells[at], sides.value?.[at])" role="cell" class="number" data-surface="table" :data-at="at" :data-value="cells[at]" :aria-label="spoken(at)" />
-          <span v-else role="cell" :aria-label="spoken(at)" class="number" :class="align" data-surface="table" :data-at="at" :data-value="cells[at]">
+          <span v-if="align === 'end'" v-label="() => write.value.label(cells[at], sides.value?.[at])" role="cell" class="number" :class="{ flagged: flagged.has(at) }" data-surface="table" :data-at="at" :data-value="cells[at]" :aria-label="spoken(at)" />
+          <span v-else role="cell" :aria-label="spoken(at)" class="number" :class="[align, { flagged: flagged.has(at) }]" data-surface="table" :data-at="at" :data-value="cells[at]">
             <span v-label="() => halvesOf(at)[0]" /><span v-label="() => halvesOf(at)[1]" class="tail" :style="{ width: tailWidth }" />
           </span>
         </div>
@@ -145,6 +147,11 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
 .number {
   text-align: right;
   white-space: nowrap;
+}
+
+.flagged {
+  text-decoration: underline wavy var(--rosewood) 1px;
+  text-underline-offset: 3px;
 }
 
 .number.edges {

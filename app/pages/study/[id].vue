@@ -2,8 +2,8 @@
 import type { Change } from '~~/core/checks/types'
 import { toText } from '~~/core/decimal/decimal'
 import { difference } from '~~/core/style/inherit'
-import { type PlacedFinding, usePage } from '~/composables/page'
-import { cardsOf } from '~/desk/cards'
+import { usePage } from '~/composables/page'
+import { cardsOf, type PlacedFinding } from '~/desk/cards'
 import { useStudy } from '~/stores/study'
 
 const route = useRoute()

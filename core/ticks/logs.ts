@@ -1,0 +1,127 @@
+import { compare, leadingPower, magnitudeOf, multiply, negate } from '../decimal/arithmetic'
+import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
+import { scaleBy } from '../decimal/powers'
+import { divide, roundToPlace } from '../decimal/round'
+import { constantOf } from '../notations/multiple'
+import { ascending, checkCount, DEFAULT_COUNT, type Ends, linearTicks, MOST_TICKS, TickError } from './linear'
+import type { Ticks } from './types'
+
+/** Bases of a log axis, with the powers of each; those of e are good to 60 digits. */
+const bases = {
+  10: { log10: 1, power: (n: number): Decimal => ({ coefficient: 1n, exponent: n }) },
+  2: { log10: Math.log10(2), power: (n: number): Decimal => scaleBy(ONE, 2, n) },
+  e: { log10: Math.log10(Math.E), power: (n: number): Decimal => powerOfE(n) },
+} as const
+export type LogBase = keyof typeof bases
+const DIGITS = 60
+
+function trimmed(value: Decimal): Decimal {
+  const place = leadingPower(value) - DIGITS
+  return place <= value.exponent ? value : { coefficient: roundToPlace(value, place, 'halfEven'), exponent: place }
+}
+function powerOfE(n: number): Decimal {
+  let [result, square] = [ONE, decimal(constantOf('e').value)]
+  for (let left = Math.abs(n); left > 0; left = Math.floor(left / 2)) {
+    if (left % 2 === 1) result = trimmed(multiply(result, square))
+    square = trimmed(multiply(square, square))
+  }
+  return n < 0 ? divide(ONE, result) : result
+}
+
+/** The largest whole power of a base that is not above a value. @param value above zero */
+function floorPower(base: LogBase, value: Decimal): number {
+  const { log10, power } = bases[base]
+  let n = Math.floor(leadingPower(value) / log10)
+  while (compare(power(n), value) > 0) n--
+  while (compare(power(n + 1), value) <= 0) n++
+  return n
+}
+function ceilPower(base: LogBase, value: Decimal): number {
+  const n = floorPower(base, value)
+  return compare(bases[base].power(n), value) === 0 ? n : n + 1
+}
+
+export interface LogRequest {
+  readonly domain: readonly [Decimal, Decimal]
+  readonly base?: LogBase
+  readonly count?: number
+  readonly ends?: Ends
+  /** Whether the multiples between powers, or the powers that were left out, are given too. */
+  readonly minor?: boolean
+}
+
+const range = (from: number, to: number): number[] => Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at)
+/** Every so many powers, so that there are at most about as many as wanted; the power of zero is among them. */
+function thinned(powers: readonly number[], count: number): { kept: number[]; left: number[] } {
+  let stride = 1
+  const keptBy = (by: number) => powers.filter((n) => n % by === 0)
+  while (keptBy(stride).length > count && stride < powers.length) stride++
+  return { kept: keptBy(stride), left: powers.filter((n) => n % stride !== 0) }
+}
+const MANTISSAS = [[1], [1, 2, 5], [1, 2, 3, 4, 5, 6, 7, 8, 9]]
+const BETWEEN = [2, 3, 4, 5, 6, 7, 8, 9]
+const FEWEST = 2
+const times = (digit: number, value: Decimal): Decimal => ({ coefficient: value.coefficient * BigInt(digit), exponent: value.exponent })
+
+/** Multiples of powers of ten within a domain too short for powers alone. */
+function finerLog(low: Decimal, high: Decimal): Decimal[] | null {
+  const powers = range(floorPower(10, low), floorPower(10, high))
+  for (const digits of MANTISSAS) {
+    const values = powers.flatMap((n) => digits.map((digit) => times(digit, bases[10].power(n)))).filter((value) => compare(value, low) >= 0 && compare(value, high) <= 0)
+    if (values.length >= FEWEST) return values
+  }
+  return null
+}
+
+/**
+ * Ticks at whole powers of a base; where there are too many, every so many of them; where a domain
+ * holds fewer than two powers of ten, at their multiples by 2 and 5, then by all digits.
+ *
+ * @throws TickError for a domain that reaches or crosses zero
+ * @example logTicks({ domain: [decimal(1), decimal(1000)] }).ticks.length // 4
+ */
+export function logTicks({ domain, base = 10, count = DEFAULT_COUNT, ends = 'tight', minor = false }: LogRequest): Ticks {
+  checkCount(count)
+  const { low, high, inOrder } = ascending(domain)
+  if (low.coefficient <= 0n && high.coefficient >= 0n) throw new TickError('domain: a log axis cannot reach zero; take a domain on one side of it, or the kind symlog')
+  if (high.coefficient < 0n) {
+    const mirrored = logTicks({ domain: [negate(domain[0]), negate(domain[1])], base, count, ends, minor })
+    return { ...mirrored, ticks: mirrored.ticks.map(({ value }) => ({ value: negate(value) })), minor: mirrored.minor.map(negate) }
+  }
+  const powers = ends === 'tight' ? range(ceilPower(base, low), floorPower(base, high)) : range(floorPower(base, low), ceilPower(base, high))
+  if (powers.length > MOST_TICKS) throw new TickError(`domain: it holds more than ${MOST_TICKS} powers`)
+  if (powers.length < FEWEST && ends === 'tight') {
+    const finer = finerLog(low, high) ?? linearTicks({ domain: [low, high], count }).values
+    return { step: null, ticks: inOrder([...finer].map((value) => ({ value }))), minor: [] }
+  }
+  const { power } = bases[base]
+  const { kept, left } = thinned(powers, count)
+  const isInside = (value: Decimal) => ends === 'loose' || (compare(value, low) >= 0 && compare(value, high) <= 0)
+  const between = left.length > 0 || base !== 10 ? left.map(power) : range(powers[0]! - 1, powers.at(-1)!).flatMap((n) => BETWEEN.map((digit) => times(digit, power(n)))).filter(isInside)
+  return { step: null, ticks: inOrder(kept.map((n) => ({ value: power(n) }))), minor: minor ? between : [] }
+}
+
+/** Powers that stand between zero and the largest on each side of a symmetric log axis that is all below one. */
+const SMALL_POWERS = 3
+
+/**
+ * Ticks of a symmetric log axis: zero, and powers on both sides of it, from one on; where the domain
+ * does not reach ten, from a thousandth of it.
+ *
+ * @example symlogTicks({ domain: [decimal(-100), decimal(100)] }).ticks.length // 7: -100 to 100 over zero
+ */
+export function symlogTicks({ domain, base = 10, count = DEFAULT_COUNT + 1 }: LogRequest): Ticks {
+  checkCount(count)
+  const { low, high, inOrder } = ascending(domain)
+  const largest = [low, high].map(magnitudeOf).reduce((a, b) => (compare(a, b) > 0 ? a : b))
+  if (largest.coefficient === 0n) return { step: null, ticks: [{ value: ZERO }], minor: [] }
+  const { power } = bases[base]
+  const last = floorPower(base, largest)
+  const first = last > 0 ? 0 : last - SMALL_POWERS
+  const isInside = (value: Decimal) => compare(value, low) >= 0 && compare(value, high) <= 0
+  const all = range(first, last)
+  const { kept } = thinned(all.map((n) => n - first), Math.max(1, Math.floor((count - 1) / 2)))
+  const sizes = kept.map((n) => power(n + first))
+  const values = [...[...sizes].reverse().map(negate), ZERO, ...sizes].filter(isInside)
+  return { step: null, ticks: inOrder(values.map((value) => ({ value }))), minor: [] }
+}

@@ -1,0 +1,78 @@
+import { multiply } from '../decimal/arithmetic'
+import { type Decimal, decimal, toText } from '../decimal/decimal'
+import type { Style } from '../style/fields'
+import { decimalsOf, type Ends, evenStep, linearTicks, MOST_TICKS, TickError } from './linear'
+import { type LogBase, logTicks, symlogTicks } from './logs'
+import { multipleTicks } from './multiples'
+import type { Ticks } from './types'
+
+export interface TickRequest {
+  readonly domain: readonly [Decimal, Decimal]
+  readonly kind?: 'linear' | 'log' | 'symlog'
+  /** A number above zero; with `multipleOf` a fraction of the constant. */
+  readonly step?: string
+  readonly count?: number
+  /** The very values at which ticks stand. */
+  readonly positions?: readonly Decimal[]
+  readonly multipleOf?: string
+  readonly base?: LogBase
+  readonly ends?: Ends
+  readonly minor?: boolean
+}
+
+/** Into how many parts a step is divided by its leading digits: 1, 2, 2.5 and 5. */
+const PARTS: Readonly<Record<string, number>> = { 1: 5, 2: 4, 25: 5, 5: 5 }
+const HALVES = 2
+
+/** Even ticks between even ones. */
+function minorOf(step: Decimal, values: readonly Decimal[], domain: TickRequest['domain']): Decimal[] {
+  const digits = step.coefficient.toString().replace(/0+$/, '')
+  const parts = PARTS[digits] ?? HALVES
+  const small = multiply(step, decimal(String(1 / parts)))
+  const taken = new Set(values.map(toText))
+  return linearTicks({ domain, step: small }).values.filter((value) => !taken.has(toText(value)))
+}
+
+function linear({ domain, step, count, ends, minor }: TickRequest): Ticks {
+  const made = linearTicks({ domain, step: step === undefined ? undefined : stepOf(step), count, ends })
+  return { step: toText(made.step), ticks: made.values.map((value) => ({ value })), minor: minor ? minorOf(made.step, made.values, domain) : [] }
+}
+function stepOf(text: string): Decimal {
+  try {
+    return decimal(text)
+  } catch {
+    throw new TickError(`step: ${JSON.stringify(text)} is not a number; a fraction such as "1/3" needs multipleOf`)
+  }
+}
+
+const kinds: Record<NonNullable<TickRequest['kind']>, (request: TickRequest) => Ticks> = { linear, log: logTicks, symlog: symlogTicks }
+
+/**
+ * Places ticks on an axis of any kind.
+ *
+ * @throws TickError naming what cannot be
+ * @example placeTicks({ domain: [decimal(0), decimal(2)], step: '0.125' }).ticks.length // 17
+ */
+export function placeTicks(request: TickRequest): Ticks {
+  const { domain, positions, multipleOf, step, count, ends, kind = 'linear' } = request
+  if (positions) {
+    if (positions.length > MOST_TICKS) throw new TickError(`positions: ${positions.length} are more than ${MOST_TICKS}`)
+    const even = evenStep(positions)
+    return { step: even && toText(even), ticks: positions.map((value) => ({ value })), minor: [] }
+  }
+  if (kind !== 'linear' && (step !== undefined || multipleOf !== undefined)) throw new TickError(`${step === undefined ? 'multipleOf' : 'step'}: an axis of kind ${kind} has none; it takes base and count`)
+  return multipleOf === undefined ? kinds[kind](request) : multipleTicks({ domain, constant: multipleOf, step, count, ends })
+}
+
+/** Beyond these powers of ten digits are hard to count. */
+const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
+
+/** The style whose labels tell ticks apart exactly: what an axis has before anybody styles it. */
+export function tellingStyle({ multipleOf, kind }: Pick<TickRequest, 'multipleOf' | 'kind'>, { ticks }: Ticks): Style {
+  if (multipleOf !== undefined) return { notation: 'multiple', multipleOf, fraction: [0, 3] }
+  const values = ticks.map(({ value }) => value)
+  const decimals = Math.max(0, ...values.map(decimalsOf))
+  const whole = Math.max(0, ...values.map((value) => toText(value).replace(/^-|\..*$/g, '').length))
+  if (kind === 'log' || kind === 'symlog') return decimals > -LEAST_PLAIN || whole > MOST_PLAIN ? { notation: 'scientific', exponentForm: 'power', significant: [1, 4] } : { fraction: [0, decimals] }
+  return { fraction: [Math.min(decimals, 100), Math.min(decimals, 100)] }
+}
