@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { SURFACES } from '../core/checks/types'
 import { AGGREGATE_IDS } from '../core/data/aggregate'
 import { parseDecimal } from '../core/decimal/decimal'
 import { styleSchema } from '../core/style/parse'
@@ -15,6 +16,10 @@ export const ticksSchema = z.strictObject({
   count: z.int().min(1).max(100).optional(),
 })
 
+/** A finding that people let stand, and why. */
+export const leftSchema = z.strictObject({ surface: z.enum(SURFACES), check: z.string().min(1).max(80), reason: z.string().trim().min(1).max(300) })
+export type Left = z.infer<typeof leftSchema>
+
 /** A numeric column with what it measures, how it is written and how it is drawn. */
 export const quantitySchema = z.strictObject({
   id,
@@ -29,6 +34,8 @@ export const quantitySchema = z.strictObject({
     aggregate: z.enum(AGGREGATE_IDS),
   }),
   ticks: ticksSchema,
+  /** Findings that are let stand, each with its reason. */
+  left: z.array(leftSchema).max(500).optional(),
 })
 export type Quantity = z.infer<typeof quantitySchema>
 

@@ -20,6 +20,8 @@ const groups = stable(() => study.datasets.map((dataset) => ({
     />
     <span class="spread" />
     <SaveState />
+    <Button size="small" label="Undo" variant="text" title="Undo (Ctrl Z)" :disabled="!study.canUndo" @click="study.undo()" />
+    <Button size="small" label="Redo" variant="text" title="Redo (Ctrl Shift Z)" :disabled="!study.canRedo" @click="study.redo()" />
     <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
     <Button size="small" label="Take away as code" :disabled="!study.quantity" @click="emit('takeAway')" />
   </header>

@@ -9,7 +9,7 @@ import { looksAtValues } from '~~/core/style/columns'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { useSideColumns } from '~/composables/sides'
 import { useWords } from '~/composables/words'
-import type { PlacedFinding, Shown } from '~/desk/cards'
+import { type PlacedFinding, type Shown, standing } from '~/desk/cards'
 import { drawingOf } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
@@ -145,7 +145,7 @@ export function usePage() {
   /** Places of labels with an error or a warning, a surface at a time. */
   const flagged = computed(() => {
     const places: Record<Shown, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
-    for (const finding of findings.value) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
+    for (const finding of standing(findings.value, study.quantity?.left ?? [])) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
     return places
   })
 

@@ -1,4 +1,8 @@
+import { checks } from '~~/core/checks'
 import type { Finding, Severity, Surface } from '~~/core/checks/types'
+import type { Left } from '~~/shared/study'
+
+export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(checks.map(({ id, title }) => [id, title]))
 
 /** The surfaces on the page. */
 export type Shown = Extract<Surface, 'axis' | 'marks' | 'table'>
@@ -31,3 +35,7 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     return [{ main, also }]
   })
 }
+
+/** Findings of which nobody said that they may stand. */
+export const standing = (findings: readonly PlacedFinding[], left: readonly Left[]): PlacedFinding[] =>
+  findings.filter(({ surface, check }) => !left.some((one) => one.surface === surface && one.check === check))

@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
-import type { Quantity, Study, StudyDocument } from '~~/shared/study'
+import type { Left, Quantity, Study, StudyDocument } from '~~/shared/study'
 import { styleOf } from '~~/shared/quantities'
+import { useHistory } from '~/composables/history'
 import { ProblemError, request } from '~/composables/request'
 import { useRegions } from '~/stores/regions'
 
@@ -42,6 +43,7 @@ export const useStudy = defineStore('study', () => {
     trouble.value = ''
     newer.value = null
     unsaved = null
+    history.forget()
   }
 
   /** Labels are never shown by another region's rules: the tables come first. */
@@ -51,7 +53,18 @@ export const useStudy = defineStore('study', () => {
   }
   const open = async (studyId: string) => takeWithRegions(await request<Study>(`/api/studies/${studyId}`))
 
-  function change(what: string, next: StudyDocument) {
+  const history = useHistory<StudyDocument>()
+
+  /** Whether the changes not saved yet are moves of one drag, which are undone at once. */
+  let isMoving = false
+
+  function change(what: string, next: StudyDocument, moves = false) {
+    if (document.value && !(moves && isMoving && unsaved)) history.keep(document.value)
+    isMoving = moves
+    put(what, next)
+  }
+
+  function put(what: string, next: StudyDocument) {
     document.value = next
     unsaved = { what }
     if (state.value !== 'conflict') schedule(SAVE_DELAY)
@@ -107,16 +120,25 @@ export const useStudy = defineStore('study', () => {
     if (newer.value) await takeWithRegions(newer.value)
   }
 
-  function changeQuantity(what: string, by: (quantity: Quantity) => Quantity) {
-    const now = document.value
-    if (!now) return
-    change(what, { ...now, quantities: now.quantities.map((one) => (one.id === now.shown ? by(one) : one)) })
+  function undo() {
+    const before = document.value && history.back(document.value)
+    if (before) put('Undo', before)
+  }
+  function redo() {
+    const next = document.value && history.forth(document.value)
+    if (next) put('Redo', next)
   }
 
-  /** Sets the quantity's style; where that needs a region's tables, once they are here. */
-  async function setStyle(what: string, patch: Style) {
+  function changeQuantity(what: string, by: (quantity: Quantity) => Quantity, moves?: boolean) {
+    const now = document.value
+    if (!now) return
+    change(what, { ...now, quantities: now.quantities.map((one) => (one.id === now.shown ? by(one) : one)) }, moves)
+  }
+
+  /** Sets the quantity's style; where that needs a region's tables, once they are here. @param moves whether it is a move of a drag */
+  async function setStyle(what: string, patch: Style, moves?: boolean) {
     refused.value = ''
-    const set = () => changeQuantity(what, (one) => ({ ...one, style: { ...one.style, ...patch } }))
+    const set = () => changeQuantity(what, (one) => ({ ...one, style: { ...one.style, ...patch } }), moves)
     const wanted = inherit(style.value, patch)
     try {
       if (regions.has(wanted)) return set()
@@ -126,7 +148,11 @@ export const useStudy = defineStore('study', () => {
       refused.value = `The style stays as it was: ${(error as Error).message}`
     }
   }
-  const setTicks = (what: string, ticks: Quantity['ticks']) => changeQuantity(what, (one) => ({ ...one, ticks }))
+  const setTicks = (what: string, ticks: Quantity['ticks'], moves?: boolean) => changeQuantity(what, (one) => ({ ...one, ticks }), moves)
+  /** Lets findings stand, for a reason that is kept with them. */
+  const leave = (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
+    changeQuantity(`Leave it: ${reason}`, (one) => ({ ...one, left: [...(one.left ?? []), ...findings.map(({ surface, check }) => ({ surface, check, reason }))] }))
+  const takeBack = (back: readonly Left[]) => changeQuantity('Take back what was left', (one) => ({ ...one, left: one.left?.filter((other) => !back.includes(other)) }))
   const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
 
   async function bringIn(name: string, text: string) {
@@ -136,6 +162,6 @@ export const useStudy = defineStore('study', () => {
 
   return {
     id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, style,
-    open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, show, bringIn,
+    open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, leave, takeBack, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, show, bringIn,
   }
 })

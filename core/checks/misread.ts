@@ -16,7 +16,7 @@ const percentOf = (part: Decimal, whole: Decimal): string => plainly({ coefficie
 /** Read-back off by more than a twentieth of the step, or of the number. */
 export const misread: Check = {
   id: 'misread',
-  title: 'A label reads as another number',
+  title: 'Reads as another number',
   find(proof) {
     const off = (at: number) => offBy(proof, at)
     const at = placesWhere(proof, (i) => proof.values[i]!.coefficient !== 0n && isNumeral(proof, i) && isOver(off(i), MOST_OFF, measureOf(proof, i)))

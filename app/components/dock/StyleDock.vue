@@ -41,8 +41,8 @@ function prepare(field: FieldName) {
   void regions.load(choices(field).map(({ patch }) => ({ ...style.value, ...patch }))).catch(() => {})
 }
 const choose = (name: string, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
-const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch)
-const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step })
+const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch, true)
+const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step }, true)
 </script>
 
 <template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import type { Change } from '~~/core/checks/types'
 import { toText } from '~~/core/decimal/decimal'
 import { difference } from '~~/core/style/inherit'
 import { usePage } from '~/composables/page'
-import { cardsOf, type PlacedFinding } from '~/desk/cards'
+import { cardsOf, type PlacedFinding, standing } from '~/desk/cards'
 import { useStudy } from '~/stores/study'
 
 const route = useRoute()
@@ -35,7 +36,17 @@ function fix(change: Change, finding: PlacedFinding) {
   if (change.ticks) study.setTicks(what, { step: change.ticks.step })
   else study.setStyle(what, difference(study.style, change.style))
 }
-const cards = computed(() => cardsOf(page.findings.value))
+const left = computed(() => study.quantity?.left ?? [])
+const cards = computed(() => cardsOf(standing(page.findings.value, left.value)))
+
+/** Texts undo by themselves. */
+const isTyping = (target: EventTarget | null) => target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || isTyping(event.target)) return
+  event.preventDefault()
+  if (event.shiftKey) study.redo()
+  else study.undo()
+})
 const example = stable(() => {
   const largest = exporting.value ? page.drawing.value?.groups[0] : undefined
   return largest ? { value: toText(largest.value), label: page.markLabels.value[0]! } : null
@@ -49,7 +60,7 @@ useHead({ title })
   <main v-else class="desk">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" />
     <div v-if="study.quantity" ref="desk" class="work">
-      <FindingMarks class="findings" :cards="cards" @fix="fix" />
+      <FindingMarks class="findings" :cards="cards" :left="left" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
       <PageSheet v-model:machine="machine" :page="page" />
       <HairLines :desk="desk" :cards="cards" />
     </div>

@@ -1,0 +1,76 @@
+import { withDesk } from './lib/program'
+
+const desk = withDesk()
+const cards = () => desk.page.locator('article.finding')
+const axisCard = () => desk.page.locator('article[data-check="step-hidden"]')
+const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+
+test('findings that one fix mends stand on one card, counted for each surface', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await axisCard().waitFor()
+  await page.getByText('axis 5').waitFor()
+  await axisCard().getByText(/^mends 4 more: different numbers read the same/).click()
+  await axisCard().getByText('Ticks 250,000 apart are written “€0M”, “€0M”, “€1M”, “€1M” and 4 more').waitFor()
+}, 60_000)
+
+test('the table marks the rows that mislead, and only errors and warnings', async () => {
+  const { page } = desk
+  expect(await page.locator('.flagged[data-surface="table"]').count()).toBeGreaterThan(5)
+  expect(await page.locator('[data-surface="axis"].flagged').count()).toBe(8)
+}, 60_000)
+
+test('a finding is left with a reason, which outlives a reload, and is taken back', async () => {
+  const { page } = desk
+  await axisCard().getByRole('button', { name: 'leave it' }).click()
+  const field = page.getByLabel('Why may it stand?')
+  await field.press('Enter')
+  await expect(axisCard().count()).resolves.toBe(1)
+  await field.fill('A sketch for the board')
+  await field.press('Enter')
+  await page.getByText('5 left: A sketch for the board').waitFor()
+  expect(await axisCard().count()).toBe(0)
+  expect(await page.locator('[data-surface="axis"].flagged').count()).toBe(0)
+  await saved()
+
+  await page.reload()
+  await page.getByText('5 left: A sketch for the board').waitFor()
+  await page.getByRole('button', { name: 'take back' }).click()
+  await axisCard().waitFor()
+}, 60_000)
+
+test('a fix is undone and done again, by button and by key', async () => {
+  const { page } = desk
+  const firstTick = () => page.locator('[data-surface="axis"][data-at="1"]').textContent()
+  expect(await firstTick()).toBe('€0M')
+  await axisCard().getByRole('button', { name: 'Write 2 decimals' }).click()
+  await axisCard().waitFor({ state: 'detached' })
+  expect(await firstTick()).toBe('€0.25M')
+  await saved()
+  await page.keyboard.press('Control+z')
+  await axisCard().waitFor()
+  expect(await firstTick()).toBe('€0M')
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await axisCard().waitFor({ state: 'detached' })
+  expect(await firstTick()).toBe('€0.25M')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await axisCard().waitFor()
+  await saved()
+  await page.reload()
+  await axisCard().waitFor()
+  expect(await cards().count()).toBeGreaterThan(2)
+}, 60_000)
+
+test('exponents that differ are found on data of one’s own and mended', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill('value\n2500\n4000\n15000')
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('img', { name: 'Columns of value' }).waitFor()
+  await page.getByRole('button', { name: /^notation:/ }).click()
+  await page.getByRole('option').filter({ hasText: 'with a power of ten' }).first().click()
+  const card = page.locator('article[data-check="mixed-notation"]').first()
+  await card.getByRole('button', { name: 'Share one exponent' }).click()
+  await card.waitFor({ state: 'detached' })
+}, 60_000)
