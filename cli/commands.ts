@@ -13,6 +13,7 @@ import { spokenPlan, spokenStyle } from '../core/text/words'
 import { placeTicks, tellingStyle } from '../core/ticks/place'
 import { checkCommand } from './check'
 import { tablesFor } from './locales'
+import { suggestCommand } from './suggest'
 import type { Command } from './command'
 import { check, labelInput, lineInput, linesInput, readInput, readJson, rungsInput, ticksInput } from './input'
 
@@ -83,7 +84,7 @@ const ticks: Command = {
 }
 
 /** Every command, by its name. */
-export const commands: Record<string, Command> = { label, read, rungs, ticks, check: checkCommand }
+export const commands: Record<string, Command> = { label, read, rungs, ticks, check: checkCommand, suggest: suggestCommand }
 
 /** A labeller for each currency that the rows name as they come; one for all where the style names it. */
 function writersByCurrency(style: Style, context: Context): (row?: Row) => Labeller {

@@ -5,6 +5,7 @@ import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
 import { StyleError } from '../core/style/error'
+import { FORMS } from '../core/suggest/candidates'
 import { schemas } from '../core/style/schemas'
 import { styleSchema } from '../core/style/parse'
 
@@ -67,6 +68,14 @@ export const checkInput = z.strictObject({
   rows,
   quantity,
 })
+export const suggestInput = z.strictObject({
+  values: z.array(value).min(1).optional(),
+  domain: z.tuple([decimalText, decimalText]).optional(),
+  surface,
+  locale: schemas.locale.optional(),
+  form: z.enum(FORMS).optional(),
+  quantity,
+}).refine(({ values, domain }) => (values === undefined) !== (domain === undefined), { error: 'takes either values or a domain', path: ['values'] })
 export const rungsInput = z.strictObject({ ladder: schemas.ladder })
 export const ticksInput = z.strictObject({
   domain: z.tuple([decimalText, decimalText]),

@@ -129,6 +129,14 @@ test('check reads as declared readers do, and against other surfaces', () => {
   expect(found({ quantity: { kind: 'count' } })).toEqual([])
 })
 
+test('suggest gives styles with their labels, best first, in the region and form that are asked for', () => {
+  const suggested = (input: object) => (run('suggest', input).output as { suggestions: { labels: string[]; values: string[]; score: number; reasons: string[] }[] }).suggestions
+  const [best, next] = suggested({ domain: [0, 2e6], surface: 'axis' })
+  expect(best).toMatchObject({ labels: ['0.0M', '0.5M', '1.0M', '1.5M', '2.0M'], values: ['0', '500000', '1000000', '1500000', '2000000'] })
+  expect(best!.score).toBeGreaterThanOrEqual(next!.score)
+  expect(suggested({ values: [1234.5], surface: 'headline', locale: 'de', form: 'digits' })[0]!.labels).toEqual(['1.234,5'])
+})
+
 test.each([
   ['label', '{"style": {"fractions": [0, 1]}, "values": []}', /style\.fractions: \[0,1\] is not allowed; there is no such field; the fields are notation/],
   ['label', '{"style": {"ladder": "tall"}, "values": []}', /style\.ladder: "tall" is not allowed; it takes short/],
@@ -140,6 +148,8 @@ test.each([
   ['ticks', '{"domain": [-1, 1], "kind": "log"}', /domain: a log axis cannot reach zero/],
   ['check', '{"style": {}, "values": [1], "surface": "wall"}', /surface: /],
   ['check', '{"style": {}, "values": [1], "surface": "table", "selection": [4]}', /selection: 4 is no place among 1 values/],
+  ['suggest', '{"surface": "axis"}', /values: takes either values or a domain/],
+  ['suggest', '{"values": [null], "surface": "axis"}', /values: all are missing/],
   ['draw', '{}', /unknown command/],
 ])('%s refuses %s with one line and status 2', (command, input, message) => {
   const { status, stderr } = run(command, input)

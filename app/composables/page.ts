@@ -1,5 +1,3 @@
-import { runChecks } from '~~/core/checks/run'
-import type { Subject } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
@@ -7,9 +5,10 @@ import { type Context, resolve } from '~~/core/label/resolve'
 import type { Plan, Row, Value } from '~~/core/label/types'
 import { looksAtValues } from '~~/core/style/columns'
 import { type Cell, decimalOf } from '~~/shared/quantities'
+import { type PlacedSubject, useFindings } from '~/composables/findings'
 import { useSideColumns } from '~/composables/sides'
 import { useWords } from '~/composables/words'
-import { type PlacedFinding, type Shown, standing } from '~/desk/cards'
+import { type Shown, standing } from '~/desk/cards'
 import { drawingOf } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
@@ -25,8 +24,6 @@ interface Rows {
   readonly texts: readonly TextColumn[]
   readonly categories: readonly string[]
 }
-/** Checks wait until the hand rests, so that labels never do. */
-const CHECK_DELAY = 60
 const MOST_TEXT_COLUMNS = 2
 
 /** What the page shows of the quantity on it: drawing, labels and findings, all following the style. */
@@ -36,7 +33,6 @@ export function usePage() {
   const regions = useRegions()
   const rows = shallowRef<Rows | null>(null)
   const trouble = ref('')
-  const findings = shallowRef<readonly PlacedFinding[]>([])
 
   const source = computed(() => {
     const { quantity, dataset } = study
@@ -120,8 +116,7 @@ export function usePage() {
     return drawing.value?.groups.map(({ category }, at) => `${category}: ${say ? say(markValues.value[at], rowsOf.marks.value?.[at]) : ''}`).join('; ') ?? ''
   })
 
-  /** What is checked of each surface, and where its values stand there. */
-  const subjects = computed<{ surface: Shown; subject: Subject; places?: readonly number[] }[]>(() => {
+  const subjects = computed<PlacedSubject[]>(() => {
     if (!drawing.value || !rows.value) return []
     const subject = (surface: Shown) => ({ surface, style: study.style, context: contexts[surface].value })
     const { ticks, groups } = drawing.value
@@ -132,15 +127,7 @@ export function usePage() {
       { surface: 'table', subject: { ...subject('table'), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) }, places: present.map(({ at }) => at) },
     ]
   })
-  let timer: ReturnType<typeof setTimeout> | undefined
-  watch(subjects, (now) => {
-    clearTimeout(timer)
-    timer = setTimeout(() => {
-      findings.value = now.flatMap(({ surface, subject, places }) =>
-        runChecks(subject).map((finding) => ({ ...finding, surface, at: places ? finding.at.map((at) => places[at]!) : finding.at })))
-    }, CHECK_DELAY)
-  }, { immediate: true })
-  onScopeDispose(() => clearTimeout(timer))
+  const { findings, checking, trouble: checkTrouble } = useFindings(subjects)
 
   /** Places of labels with an error or a warning, a surface at a time. */
   const flagged = computed(() => {
@@ -149,6 +136,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, rowsOf, plans, words, description, drawing, trouble, findings, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
+  return { rows, rowsOf, plans, words, description, drawing, trouble, findings, checking, checkTrouble, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

@@ -83,3 +83,9 @@ test('after a fix its check is silent and no error is new', () => {
     }
   }), { numRuns: 60 })
 })
+
+test('of a long column too, a fix is offered only when it holds for every row', () => {
+  const values = Array.from({ length: 5000 }, (_, at) => `${at}.${at === 4321 ? '00001' : '5'}`)
+  const finding = found(written('table', { fraction: [0, 0] }, [...values, '4321.00002']), 'same-label')!
+  expect(finding.fixes[0]).toMatchObject({ title: 'Write 5 decimals' })
+}, 60_000)

@@ -42,6 +42,16 @@ const findingsIn = (proof: Proof): Found => new Map(checks.flatMap((check) => {
   return found ? [[check, found.severity] as const] : []
 }))
 
+/**
+ * What every check finds, without fixes: for many styles of the same values.
+ *
+ * @throws StyleError where the style cannot be resolved
+ */
+export function findAll(subject: Subject): { labels: readonly string[]; said: Proof['said']; findings: { check: Check; severity: Severity }[] } {
+  const proof = proofOf(subject)
+  return { labels: proof.labels, said: proof.said, findings: [...findingsIn(proof)].map(([check, severity]) => ({ check, severity })) }
+}
+
 /** A change is good when its check is silent afterwards, and nothing as serious is found that was not found before. */
 function isGood(check: Check, before: Found, after: Found): boolean {
   const rank = RANK[before.get(check)!]
@@ -49,11 +59,27 @@ function isGood(check: Check, before: Found, after: Found): boolean {
 }
 const hasErrors = (found: Found): boolean => [...found.values()].includes('error')
 
+/** Larger sets are looked at in part before a change is tried on all of them. */
+const MOST_TRIED_WHOLE = 2000
+const SAMPLED = 500
+
+/** Values that a finding is about, and some of all, in the set that they belong to; null where all can be tried at once. */
+function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
+  const { values, rows, byHand, total, shares } = subject
+  if (values.length <= MOST_TRIED_WHOLE || byHand || total || shares) return null
+  const stride = Math.ceil(values.length / SAMPLED)
+  const even = [...values.keys()].filter((place) => place % stride === 0)
+  const places = [...new Set([...at.slice(0, SAMPLED), ...even])].sort((a, b) => a - b)
+  return { ...subject, values: places.map((place) => values[place]!), rows: rows && places.map((place) => rows[place]!) }
+}
+
 /** Of the changes that turn to the same, the smallest that leaves no error; where none does, the smallest that is good. */
 function fixesFor(check: Check, proof: Proof, before: Found, findingsAfter: (change: Change) => Found): Change[] {
   const ways = new Map<Change['way'], { change: Change; isClean: boolean }>()
+  const sample = sampleOf(proof, check.find(proof)!.at)
   for (const change of check.propose(proof)) {
     if (ways.get(change.way)?.isClean) continue
+    if (sample && check.find(proofOf(changed(sample, change)))) continue
     const after = findingsAfter(change)
     const isClean = !hasErrors(after)
     if (isGood(check, before, after) && (isClean || !ways.has(change.way))) ways.set(change.way, { change, isClean })

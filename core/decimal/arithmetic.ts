@@ -71,6 +71,9 @@ export function leadingPower(a: Decimal): number {
   return absolute(a.coefficient).toString().length - 1 + a.exponent
 }
 
+/** Exponents that are this near are brought to one at less cost than digits are counted. */
+const NEAR_EXPONENTS = 40
+
 /**
  * Order of two decimals: negative, zero or positive as a is below, equal to or above b.
  *
@@ -81,6 +84,12 @@ export function compare(a: Decimal, b: Decimal): number {
   const signB = b.coefficient === 0n ? 0 : b.coefficient < 0n ? -1 : 1
   if (signA !== signB) return signA < signB ? -1 : 1
   if (signA === 0) return 0
+  if (a.exponent === b.exponent) return a.coefficient < b.coefficient ? -1 : a.coefficient > b.coefficient ? 1 : 0
+  // Far apart, coefficients of one exponent would have thousands of digits.
+  if (Math.abs(a.exponent - b.exponent) <= NEAR_EXPONENTS) {
+    const [left, right] = align(a, b)
+    return left < right ? -1 : left > right ? 1 : 0
+  }
   const powerA = leadingPower(a)
   const powerB = leadingPower(b)
   if (powerA !== powerB) return powerA < powerB ? -signA : signA

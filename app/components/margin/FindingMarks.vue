@@ -3,7 +3,7 @@ import type { Change } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study'
 import { type Card, checkTitles, type PlacedFinding } from '~/desk/cards'
 
-const props = defineProps<{ cards: readonly Card[]; left: readonly Left[] }>()
+const props = defineProps<{ cards: readonly Card[]; left: readonly Left[]; checking: boolean; trouble: string }>()
 const emit = defineEmits<{ fix: [change: Change, finding: PlacedFinding]; leave: [findings: PlacedFinding[], reason: string]; takeBack: [left: Left[]] }>()
 
 /** How many findings each surface has. */
@@ -26,7 +26,9 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
 
 <template>
   <aside class="margin" aria-label="What a reader would get wrong" aria-live="polite">
-    <p v-if="cards.length === 0" class="clean"><span class="bead good" /> {{ left.length === 0 ? 'Every label reads back as its number.' : 'Nothing but what was left with a reason.' }}</p>
+    <p v-if="trouble" role="alert">The labels could not be checked: {{ trouble }}</p>
+    <p v-else-if="cards.length === 0 && checking" class="clean"><span class="bead busy" /> Reading the labels back…</p>
+    <p v-else-if="cards.length === 0" class="clean"><span class="bead good" /> {{ left.length === 0 ? 'Every label reads back as its number.' : 'Nothing but what was left with a reason.' }}</p>
     <p v-else class="counts"><span v-for="[surface, count] in counts" :key="surface">{{ surface }} <b>{{ count }}</b></span></p>
     <FindingCard
       v-for="(card, at) in cards" :key="`${card.main.check} ${card.main.surface}`" :card="card" :data-finding="at"

@@ -60,7 +60,7 @@ useHead({ title })
   <main v-else class="desk">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" />
     <div v-if="study.quantity" ref="desk" class="work">
-      <FindingMarks class="findings" :cards="cards" :left="left" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
+      <FindingMarks class="findings" :cards="cards" :left="left" :checking="page.checking.value" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
       <PageSheet v-model:machine="machine" :page="page" />
       <HairLines :desk="desk" :cards="cards" />
     </div>

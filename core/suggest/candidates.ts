@@ -1,0 +1,20 @@
+import type { Style } from '../style/fields'
+
+/** How the size of a number can be told: by its digits, by symbols or words of rungs, by powers of ten. */
+export const FORMS = ['digits', 'symbols', 'words', 'exponents'] as const
+export type Form = (typeof FORMS)[number]
+
+const MOST_DECIMALS = 3
+const decimals = Array.from({ length: MOST_DECIMALS + 1 }, (_, count): [number, number] => [count, count])
+const rungs = ['shared', 'each'] as const
+
+const forms: Record<Form, readonly Style[]> = {
+  digits: [...decimals.map((fraction): Style => ({ fraction })), { fraction: [0, MOST_DECIMALS] }],
+  symbols: rungs.flatMap((rung) => decimals.map((fraction): Style => ({ notation: 'scaled', rung, fraction }))),
+  words: rungs.flatMap((rung) => decimals.map((fraction): Style => ({ notation: 'scaled', rung, rungForm: 'word', fraction }))),
+  exponents: decimals.map((fraction): Style => ({ notation: 'scientific', exponent: 'shared', fraction })),
+}
+
+/** Every style that is tried, or those of one form. */
+export const candidates = (form?: Form): { form: Form; style: Style }[] =>
+  (form ? [form] : FORMS).flatMap((one) => forms[one].map((style) => ({ form: one, style })))
