@@ -11,7 +11,7 @@ mkdirSync(folder, { recursive: true })
 const views = {
   desk: async () => {},
   'desk-mended': async (page) => {
-    await page.getByRole('button', { name: 'Write 2 decimals' }).click()
+    await page.getByRole('button', { name: 'Write 2 decimals' }).first().click()
     await page.getByText('beside what a machine writes').click()
   },
   choices: (page) => page.getByRole('button', { name: /^rung:/ }).click(),
