@@ -132,7 +132,7 @@ export function usePage() {
   /** Places of labels with an error or a warning, a surface at a time. */
   const flagged = computed(() => {
     const places: Record<Shown, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
-    for (const finding of standing(findings.value, study.quantity?.left ?? [])) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
+    for (const finding of standing(findings.value, study.left)) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
     return places
   })
 

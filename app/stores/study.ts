@@ -12,6 +12,7 @@ export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 /** Changes are gathered this long before they are saved, so that a drag is one revision. */
 const SAVE_DELAY = 400
 const RETRY_DELAY = 4000
+const NOTHING_LEFT: readonly Left[] = []
 
 /** The study on the desk: what people decide, saved by itself as they decide it. */
 export const useStudy = defineStore('study', () => {
@@ -32,6 +33,8 @@ export const useStudy = defineStore('study', () => {
 
   const quantity = computed<Quantity | null>(() => document.value?.quantities.find((one) => one.id === document.value!.shown) ?? null)
   const style = computed<Style>(() => inherit(document.value?.house ?? {}, quantity.value?.style ?? {}))
+  /** Findings of the quantity that are let stand; the same list until it is changed, so that a change of style leaves the margin alone. */
+  const left = computed<readonly Left[]>(() => quantity.value?.left ?? NOTHING_LEFT)
   const dataset = computed(() => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null)
 
   function take(study: Study) {
@@ -161,7 +164,7 @@ export const useStudy = defineStore('study', () => {
   }
 
   return {
-    id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, style,
+    id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style,
     open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, leave, takeBack, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, show, bringIn,
   }
 })

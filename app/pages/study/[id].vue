@@ -36,8 +36,7 @@ function fix(change: Change, finding: PlacedFinding) {
   if (change.ticks) study.setTicks(what, { step: change.ticks.step })
   else study.setStyle(what, difference(study.style, change.style))
 }
-const left = computed(() => study.quantity?.left ?? [])
-const cards = computed(() => cardsOf(standing(page.findings.value, left.value)))
+const cards = computed(() => cardsOf(standing(page.findings.value, study.left)))
 
 /** Texts undo by themselves. */
 const isTyping = (target: EventTarget | null) => target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement
@@ -60,7 +59,7 @@ useHead({ title })
   <main v-else class="desk">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" />
     <div v-if="study.quantity" ref="desk" class="work">
-      <FindingMarks class="findings" :cards="cards" :left="left" :checking="page.checking.value" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
+      <FindingMarks class="findings" :cards="cards" :left="study.left" :checking="page.checking.value" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
       <PageSheet v-model:machine="machine" :page="page" />
       <HairLines :desk="desk" :cards="cards" />
     </div>
