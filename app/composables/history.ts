@@ -4,6 +4,13 @@ const MOST_KEPT = 200
 export function useHistory<State>() {
   const past = shallowRef<readonly State[]>([])
   const future = shallowRef<readonly State[]>([])
+  function step(from: Ref<readonly State[]>, to: Ref<readonly State[]>, now: State): State | undefined {
+    const reached = from.value.at(-1)
+    if (reached === undefined) return undefined
+    from.value = from.value.slice(0, -1)
+    to.value = [...to.value, now]
+    return reached
+  }
   return {
     canUndo: computed(() => past.value.length > 0),
     canRedo: computed(() => future.value.length > 0),
@@ -13,21 +20,9 @@ export function useHistory<State>() {
       future.value = []
     },
     /** @returns the state before, or undefined where there is none */
-    back(now: State): State | undefined {
-      const before = past.value.at(-1)
-      if (before === undefined) return undefined
-      past.value = past.value.slice(0, -1)
-      future.value = [...future.value, now]
-      return before
-    },
+    back: (now: State) => step(past, future, now),
     /** @returns the state that was undone last, or undefined where there is none */
-    forth(now: State): State | undefined {
-      const next = future.value.at(-1)
-      if (next === undefined) return undefined
-      future.value = future.value.slice(0, -1)
-      past.value = [...past.value, now]
-      return next
-    },
+    forth: (now: State) => step(future, past, now),
     forget() {
       past.value = []
       future.value = []

@@ -127,12 +127,13 @@ export function usePage() {
       { surface: 'table', subject: { ...subject('table'), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) }, places: present.map(({ at }) => at) },
     ]
   })
-  const { findings, checking, trouble: checkTrouble } = useFindings(subjects)
+  const { findings: found, checking, trouble: checkTrouble } = useFindings(subjects)
+  const findings = computed(() => standing(found.value, study.left))
 
   /** Places of labels with an error or a warning, a surface at a time. */
   const flagged = computed(() => {
     const places: Record<Shown, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
-    for (const finding of standing(findings.value, study.left)) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
+    for (const finding of findings.value) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
     return places
   })
 

@@ -63,11 +63,11 @@ export const useStudy = defineStore('study', () => {
 
   function change(what: string, next: StudyDocument, moves = false) {
     if (document.value && !(moves && isMoving && unsaved)) history.keep(document.value)
-    isMoving = moves
-    put(what, next)
+    put(what, next, moves)
   }
 
-  function put(what: string, next: StudyDocument) {
+  function put(what: string, next: StudyDocument, moves = false) {
+    isMoving = moves
     document.value = next
     unsaved = { what }
     if (state.value !== 'conflict') schedule(SAVE_DELAY)

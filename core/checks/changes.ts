@@ -6,6 +6,7 @@ import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
 import { decimalsText, withDecimals } from '../style/decimals'
+import { largest } from './numbers'
 import type { Change, Proof } from './types'
 
 const MOST_MORE = 24
@@ -15,7 +16,8 @@ const MOST_MORE_SCALED = 3
 const styled = ({ style }: Proof, title: string, way: Change['way'], changes: Style): Change => ({ title, way, style: { ...style, ...changes } })
 /** So many decimals. */
 export const toDecimals = (proof: Proof, count: number): Change => styled(proof, `Write ${decimalsText(count)}`, 'decimals', withDecimals(proof.style, count))
-const mostDecimals = ({ full, written }: Proof): number => full.fraction?.[1] ?? Math.max(0, ...written.map(({ decimals }) => decimals))
+const mostWritten = (written: Proof['written']): number => largest(written.map(({ decimals }) => decimals))
+const mostDecimals = ({ full, written }: Proof): number => full.fraction?.[1] ?? mostWritten(written)
 
 /** More and more decimals, one at a time. */
 export function* moreDecimals(proof: Proof): Generator<Change> {
@@ -26,7 +28,7 @@ export function* moreDecimals(proof: Proof): Generator<Change> {
 
 /** Fewer and fewer decimals. */
 export function* fewerDecimals(proof: Proof): Generator<Change> {
-  for (let count = Math.max(0, ...proof.written.map(({ decimals }) => decimals)) - 1; count >= 0; count--) yield toDecimals(proof, count)
+  for (let count = mostWritten(proof.written) - 1; count >= 0; count--) yield toDecimals(proof, count)
 }
 
 /** Signs shown again where they were hidden. */
@@ -51,7 +53,7 @@ export function* finerRungs(proof: Proof): Generator<Change> {
   if (full.notation !== 'scaled') return
   if (full.unitAt === 'label' && full.rung !== 'each') yield styled(proof, 'Give each label its own rung', 'rung', { rung: 'each' })
   const powers = proof.written.map(({ rule, rung }) => proof.plan.rules[rule]!.rungs[rung]!.power)
-  const lower = rungsOf(proof).filter(({ power }) => power >= 0 && power < Math.max(...powers)).reverse()
+  const lower = rungsOf(proof).filter(({ power }) => power >= 0 && power < largest(powers)).reverse()
   for (const rung of lower) yield inRung(proof, rung)
 }
 

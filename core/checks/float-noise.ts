@@ -4,7 +4,7 @@ import { plainly } from '../decimal/plainly'
 import { roundToPlace } from '../decimal/round'
 import { decimalsOf } from '../ticks/linear'
 import { fewerDecimals, toDecimals } from './changes'
-import { isOver, placesWhere } from './numbers'
+import { isOver, largest, placesWhere } from './numbers'
 import type { Check } from './types'
 
 /** Sums of doubles keep at least so many digits. */
@@ -42,7 +42,7 @@ export const floatNoise: Check = {
   },
   *propose(proof) {
     const short = proof.values.flatMap((value) => meant(value) ?? [])
-    if (proof.full.notation === 'plain') yield toDecimals(proof, Math.max(...short.map(decimalsOf)))
+    if (proof.full.notation === 'plain') yield toDecimals(proof, largest(short.map(decimalsOf)))
     yield* fewerDecimals(proof)
   },
 }

@@ -18,7 +18,7 @@ export const idleZeros: Check = {
   find(proof) {
     const at = placesWhere(proof, (i) => saysSome(proof, i))
     if (at.length < TWO) return null
-    const idle = Math.min(...at.map((i) => zerosAt(proof, i)))
+    const idle = at.reduce((least, i) => Math.min(least, zerosAt(proof, i)), Infinity)
     if (idle === 0) return null
     return { severity: 'note', message: `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listed(at.map((i) => `“${proof.labels[i]}”`))}.`, at }
   },

@@ -1,9 +1,12 @@
 import { compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
+import { unitOfLastDigit } from '../label/decide'
+import type { Plan, Written } from '../label/types'
 import type { Proof } from './types'
 
 const MOST_NAMED = 4
+const HALF = decimal('0.5')
 
 /** Whether a label says exactly its value. */
 export const isExact = (proof: Proof, at: number): boolean => compare(proof.said[at]!, proof.values[at]!) === 0
@@ -16,6 +19,11 @@ export const placesWhere = (proof: Proof, holds: (at: number) => boolean): numbe
 /** The place, among some, whose measure is largest. */
 export const worstOf = (places: readonly number[], measure: (at: number) => Decimal): number =>
   places.reduce((worst, at) => (compare(measure(at), measure(worst)) > 0 ? at : worst), places[0]!)
+
+/** Half a unit of the last digit written: how far rounding to the nearest may move a number. */
+export const halfUnit = (plan: Plan, written: Written): Decimal => multiply(HALF, unitOfLastDigit(plan, written))
+/** The largest of whole numbers, 0 where there are none; a long column is too long for the arguments of a call. */
+export const largest = (numbers: readonly number[]): number => numbers.reduce((most, number) => Math.max(most, number), 0)
 
 /** "3, 5 and 2", "1, 2, 3, 4 and 7 more" */
 export function listed(texts: readonly string[]): string {

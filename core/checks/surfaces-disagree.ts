@@ -1,16 +1,10 @@
-import { add, compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
-import { type Decimal, decimal } from '../decimal/decimal'
+import { add, compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
-import { decide, saidBy, unitOfLastDigit } from '../label/decide'
+import { decide, saidBy } from '../label/decide'
 import { resolve } from '../label/resolve'
-import type { Plan, Written } from '../label/types'
 import { textOf } from '../label/write'
-import { isNumeral, placesWhere } from './numbers'
+import { halfUnit, isNumeral, placesWhere } from './numbers'
 import type { Check } from './types'
-
-const HALF = decimal('0.5')
-/** How far two labels of one number may lie apart: half of the last digit of each. */
-const allowance = (plan: Plan, written: Written): Decimal => multiply(HALF, unitOfLastDigit(plan, written))
 
 /** One value that reads differently on two surfaces, beyond the precision of both. */
 export const surfacesDisagree: Check = {
@@ -23,7 +17,7 @@ export const surfacesDisagree: Check = {
       const differs = (at: number): boolean => {
         if (!isNumeral(proof, at) || other[at]!.kind !== 'number' || other[at]!.bound !== '') return false
         const apart = magnitudeOf(subtract(proof.said[at]!, saidBy(plan, other[at]!)))
-        return compare(apart, add(allowance(proof.plan, proof.written[at]!), allowance(plan, other[at]!))) > 0
+        return compare(apart, add(halfUnit(proof.plan, proof.written[at]!), halfUnit(plan, other[at]!))) > 0
       }
       const at = placesWhere(proof, differs)
       if (at.length === 0) continue

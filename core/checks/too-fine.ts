@@ -1,25 +1,15 @@
 import { compare, multiply, subtract } from '../decimal/arithmetic'
+import { closestPair } from '../data/telling'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { quotientRounded } from '../decimal/round'
 import { unitOfLastDigit } from '../label/decide'
 import { fewerDecimals } from './changes'
 import { isNumeral, isOver, placesWhere } from './numbers'
-import type { Check, Proof } from './types'
+import type { Check } from './types'
 
 /** Digits finer than the closest pair by more than this tell nothing apart. */
 const FINER = '100'
-
-/** How far the two closest different values lie apart; null where there are none. */
-function closest({ values }: Proof, places: readonly number[]): Decimal | null {
-  const sorted = places.map((at) => values[at]!).sort(compare)
-  let least: Decimal | null = null
-  for (let at = 1; at < sorted.length; at++) {
-    const apart = subtract(sorted[at]!, sorted[at - 1]!)
-    if (apart.coefficient !== 0n && (!least || compare(apart, least) < 0)) least = apart
-  }
-  return least
-}
 
 /** Values at even steps need every digit that the step has. */
 const isMultiple = (value: Decimal, step: Decimal): boolean => compare(multiply(decimal(quotientRounded(value, step, 'trunc')), step), value) === 0
@@ -30,8 +20,10 @@ export const tooFine: Check = {
   title: 'Finer than the values differ',
   find(proof) {
     const numerals = placesWhere(proof, (i) => isNumeral(proof, i))
-    const apart = closest(proof, numerals)
-    if (!apart || numerals.every((at) => isMultiple(proof.values[at]!, apart))) return null
+    const closest = closestPair(numerals.map((at) => proof.values[at]!))
+    if (!closest) return null
+    const apart = subtract(closest[1], closest[0])
+    if (numerals.every((at) => isMultiple(proof.values[at]!, apart))) return null
     const at = numerals.filter((i) => proof.written[i]!.decimals > 0 && isOver(apart, FINER, unitOfLastDigit(proof.plan, proof.written[i]!)))
     if (at.length === 0) return null
     const first = at[0]!

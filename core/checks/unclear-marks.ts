@@ -1,16 +1,21 @@
 import { compare } from '../decimal/arithmetic'
+import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { readAs } from '../label/readas'
-import { isInterval, type Said } from '../label/readback'
+import { isInterval } from '../label/readback'
 import { regionOf } from '../label/resolve'
 import { isNumeral, placesWhere } from './numbers'
 import type { Check, Proof } from './types'
 
-/** The number that a reader of another region gets from a label, where it is not the one that the label says. */
-function otherReading(proof: Proof, reader: string, at: number): Said | null {
-  const { value } = readAs(proof.labels[at]!, proof.plan, regionOf(reader, proof.context ?? {}))
-  if (value === null || typeof value !== 'object' || isInterval(value)) return null
-  return compare(value, proof.said[at]!) === 0 ? null : value
+/** The numbers that a reader of another region gets in place of those that the labels say, by place. */
+function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
+  const region = regionOf(reader, proof.context ?? {})
+  const others = new Map<number, Decimal>()
+  for (const at of placesWhere(proof, (i) => isNumeral(proof, i))) {
+    const { value } = readAs(proof.labels[at]!, proof.plan, region)
+    if (value !== null && typeof value === 'object' && !isInterval(value) && compare(value, proof.said[at]!) !== 0) others.set(at, value)
+  }
+  return others
 }
 
 /** A label that another declared reader reads as another number. */
@@ -20,13 +25,14 @@ export const unclearMarks: Check = {
   find(proof) {
     for (const reader of proof.readers ?? []) {
       if (reader === proof.full.locale) continue
-      const at = placesWhere(proof, (i) => isNumeral(proof, i) && otherReading(proof, reader, i) !== null)
-      if (at.length === 0) continue
-      const said = otherReading(proof, reader, at[0]!)
+      const others = otherReadings(proof, reader)
+      const [first] = others
+      if (!first) continue
+      const [at, taken] = first
       return {
         severity: proof.readers!.length > 1 ? 'warning' : 'note',
-        message: `“${proof.labels[at[0]!]}” says ${plainly(proof.said[at[0]!]!)}; a reader of ${reader} takes it for ${typeof said === 'object' && said && !isInterval(said) ? plainly(said) : 'another number'}.`,
-        at,
+        message: `“${proof.labels[at]}” says ${plainly(proof.said[at]!)}; a reader of ${reader} takes it for ${plainly(taken)}.`,
+        at: [...others.keys()],
       }
     }
     return null

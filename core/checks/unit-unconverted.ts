@@ -1,3 +1,4 @@
+import { toText } from '../decimal/decimal'
 import type { FullStyle, Style } from '../style/fields'
 import { placesWhere } from './numbers'
 import type { Change, Check, Proof } from './types'
@@ -46,7 +47,7 @@ export const unitUnconverted: Check = {
     const changed = (use: (own: Style) => Style): Style => ({ ...proof.style, cases: proof.full.cases.map((one, at) => (at === found.at ? { ...one, use: use(one.use) as typeof one.use } : one)) })
     const power = powerOf(found.from, found.to)
     if (power !== null) {
-      const factor = power < 0 ? `0.${'0'.repeat(-power - 1)}1` : `1${'0'.repeat(power)}`
+      const factor = toText({ coefficient: 1n, exponent: power })
       yield { title: `Convert: 1 ${found.from} is ${factor} ${found.to}`, way: 'unit', style: changed((use) => ({ ...use, factor })) } satisfies Change
     }
     yield { title: `Keep ${found.from}`, way: 'cases', style: changed(({ unit: _, ...use }) => use) } satisfies Change

@@ -1,12 +1,10 @@
-import { compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
-import { type Decimal, decimal, parseDecimal } from '../decimal/decimal'
+import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
+import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
-import { unitOfLastDigit } from '../label/decide'
 import { isInterval, readBack, type Said } from '../label/readback'
-import { listed } from './numbers'
+import { halfUnit, listed, placesWhere } from './numbers'
 import type { Check, Proof } from './types'
 
-const HALF = decimal('0.5')
 /** Whether what a label says is its tick, rounded as the style rounds. */
 const contains = (said: Said, value: Decimal, most: Decimal): boolean => {
   if (typeof said !== 'object') return false
@@ -27,13 +25,13 @@ export const wrongTickLabel: Check = {
       return { severity: 'error', message: `${byHand.length} labels are written by hand for ${values.length} ticks: ${byHand.length < values.length ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`, at }
     }
     const candidates = byHand.map((label, at) => [...readBack(label, plan).candidates, ...readPlain(label, proof, at)])
-    const wrong = values.map((_, at) => at).filter((at) => candidates[at]!.length > 0 && !candidates[at]!.some((said) => contains(said, values[at]!, multiply(HALF, unitOfLastDigit(plan, written[at]!)))))
+    const wrong = placesWhere(proof, (at) => candidates[at]!.length > 0 && !candidates[at]!.some((said) => contains(said, values[at]!, halfUnit(plan, written[at]!))))
     if (wrong.length > 0) {
       const first = wrong[0]!
       const said = candidates[first]![0]!
       return { severity: 'error', message: `The tick at ${plainly(values[first]!)} is labelled “${byHand[first]}”${typeof said === 'object' && !isInterval(said) ? `, which reads as ${plainly(said)}` : ''}${wrong.length > 1 ? `; ${wrong.length} labels say another number than their tick` : ''}.`, at: wrong }
     }
-    const texts = values.map((_, at) => at).filter((at) => candidates[at]!.length === 0)
+    const texts = placesWhere(proof, (at) => candidates[at]!.length === 0)
     if (texts.length === 0) return null
     return { severity: 'note', message: `${listed(texts.map((at) => `“${byHand[at]}”`))} ${texts.length === 1 ? 'is no number' : 'are no numbers'}: they stay where they are when the ticks move.`, at: texts }
   },

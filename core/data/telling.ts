@@ -28,7 +28,8 @@ export function tellingValues(values: readonly Decimal[]): Telling | null {
   return { largest, smallest, closest: closestPair(values) }
 }
 
-function closestPair(values: readonly Decimal[]): Telling['closest'] {
+/** The two different values that lie closest together, ascending; null where all are equal. */
+export function closestPair(values: readonly Decimal[]): Telling['closest'] {
   const sorted = [...values].sort(compare)
   let best: readonly [Decimal, Decimal] | null = null
   let least: Decimal | null = null

@@ -1,7 +1,7 @@
 import { compare, leadingPower, magnitudeOf, multiply, negate } from '../decimal/arithmetic'
 import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
-import { divide, roundToPlace } from '../decimal/round'
+import { divide } from '../decimal/round'
 import { constantOf } from '../notations/multiple'
 import { ascending, checkCount, DEFAULT_COUNT, type Ends, linearTicks, MOST_TICKS, TickError } from './linear'
 import type { Ticks } from './types'
@@ -13,12 +13,8 @@ const bases = {
   e: { log10: Math.log10(Math.E), power: (n: number): Decimal => powerOfE(n) },
 } as const
 export type LogBase = keyof typeof bases
-const DIGITS = 60
-
-function trimmed(value: Decimal): Decimal {
-  const place = leadingPower(value) - DIGITS
-  return place <= value.exponent ? value : { coefficient: roundToPlace(value, place, 'halfEven'), exponent: place }
-}
+/** To the digits that a quotient keeps. */
+const trimmed = (value: Decimal): Decimal => divide(value, ONE)
 function powerOfE(n: number): Decimal {
   let [result, square] = [ONE, decimal(constantOf('e').value)]
   for (let left = Math.abs(n); left > 0; left = Math.floor(left / 2)) {

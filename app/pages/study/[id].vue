@@ -4,7 +4,7 @@ import type { Change } from '~~/core/checks/types'
 import { toText } from '~~/core/decimal/decimal'
 import { difference } from '~~/core/style/inherit'
 import { usePage } from '~/composables/page'
-import { cardsOf, type PlacedFinding, standing } from '~/desk/cards'
+import { cardsOf, type PlacedFinding } from '~/desk/cards'
 import { useStudy } from '~/stores/study'
 
 const route = useRoute()
@@ -36,7 +36,7 @@ function fix(change: Change, finding: PlacedFinding) {
   if (change.ticks) study.setTicks(what, { step: change.ticks.step })
   else study.setStyle(what, difference(study.style, change.style))
 }
-const cards = computed(() => cardsOf(standing(page.findings.value, study.left)))
+const cards = computed(() => cardsOf(page.findings.value))
 
 /** Texts undo by themselves. */
 const isTyping = (target: EventTarget | null) => target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement
