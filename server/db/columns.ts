@@ -1,22 +1,12 @@
 import type { ColumnMeta } from '../../shared/study'
 import type { Cell } from '../../shared/quantities'
-import type { ImportedColumn } from '../../shared/import/table'
-import { parseDecimal, toText } from '../../core/decimal/decimal'
+import type { ImportedColumn } from '../../shared/import/column'
 import type { Db } from './database'
-
-/** Whether a double holds a cell's digits exactly. */
-function fitsDouble(cell: string): boolean {
-  const read = parseDecimal(String(Number(cell)))
-  return read !== null && toText(read) === cell
-}
 
 /** The cells as one buffer: doubles where they hold every digit, JSON otherwise. */
 function encode(column: ImportedColumn): { encoding: ColumnMeta['encoding']; body: Buffer } {
-  if (column.kind === 'number' && column.cells.every((cell) => cell === null || fitsDouble(cell))) {
-    const doubles = Float64Array.from(column.cells, (cell) => (cell === null ? NaN : Number(cell)))
-    return { encoding: 'float64', body: Buffer.from(doubles.buffer) }
-  }
-  return { encoding: 'json', body: Buffer.from(JSON.stringify(column.cells)) }
+  if (column.doubles) return { encoding: 'float64', body: Buffer.from(column.doubles.buffer) }
+  return { encoding: 'json', body: Buffer.from(JSON.stringify(column.cells())) }
 }
 
 export function insertColumn(db: Db, datasetId: string, position: number, column: ImportedColumn): void {

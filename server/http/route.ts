@@ -1,7 +1,7 @@
 import { defineEventHandler, getRouterParam, type H3Event, readBody, setResponseHeader, setResponseStatus } from 'h3'
 import type { z } from 'zod'
 import { StyleError } from '../../core/style/error'
-import { ImportError } from '../../shared/import/table'
+import { ImportError } from '../../shared/import/error'
 import type { Db } from '../db/database'
 import { ExportError } from '../export/prove'
 import { ConflictError } from '../study/studies'
