@@ -3,6 +3,7 @@ import type { Change, Finding, Subject } from '../core/checks/types'
 import { sum } from '../core/decimal/arithmetic'
 import type { Decimal } from '../core/decimal/decimal'
 import { amountOf, isFiniteAmount } from '../core/label/value'
+import { DEFAULT_SIZE } from '../core/suggest/axis'
 import { evenStep } from '../core/ticks/linear'
 import type { Command } from './command'
 import { check, checkInput, InputError } from './input'
@@ -21,7 +22,7 @@ interface Answer {
 
 /** Findings of values as a style writes them on a surface. */
 function findingsOf(input: unknown): Answer {
-  const { style, values, surface, labels, others, total, shares, selection, readers, rows, quantity } = check(checkInput, input)
+  const { style, values, surface, labels, others, total, shares, selection, readers, width, fontSize, rows, quantity } = check(checkInput, input)
   const amounts = values.map((value, at) => amountOf(value, at))
   const places = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
   const present = places.map((at) => amounts[at] as Decimal)
@@ -30,6 +31,7 @@ function findingsOf(input: unknown): Answer {
   const loaded = styles.map(tablesFor)
   const subject: Subject = {
     surface, style, values: present, byHand: labels, others, shares, selection: picked, readers, kind: quantity?.kind,
+    room: width === undefined ? undefined : { width, fontSize: fontSize ?? DEFAULT_SIZE },
     rows: rows && places.map((at) => rows[at] ?? {}),
     step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
     total: total === true ? sum((picked ?? present.map((_, at) => at)).map((at) => present[at]!)) : total,

@@ -8,9 +8,10 @@ import type { Row } from '../core/label/types'
 import { ladderOf } from '../core/ladders/find'
 import type { Style } from '../core/style/fields'
 import { inherit } from '../core/style/inherit'
+import { suggestAxis } from '../core/suggest/axis'
 import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
-import { placeTicks, tellingStyle } from '../core/ticks/place'
+import { placeTicks, tellingStyle, type TickRequest } from '../core/ticks/place'
 import { checkCommand } from './check'
 import { tablesFor } from './locales'
 import { suggestCommand } from './suggest'
@@ -64,13 +65,21 @@ const rungs: Command = {
   },
 }
 
+/** Whether an axis leaves its ticks to the search: a linear one without a step or positions of its own. */
+const isOpen = ({ kind, step, positions, multipleOf }: TickRequest): boolean =>
+  (kind ?? 'linear') === 'linear' && step === undefined && positions === undefined && multipleOf === undefined
+
 const ticks: Command = {
   summary: 'place ticks: {"domain", "step" or "count" …} in, {"step", "ticks"} out',
   run(input) {
-    const { style, quantity, ...request } = check(ticksInput, input)
+    const { style, quantity, width, ...given } = check(ticksInput, input)
+    const found = width !== undefined && isOpen(given)
+      ? suggestAxis({ domain: given.domain, style: style ?? {}, keepsStyle: style !== undefined, width, count: given.count, context: { ...tablesFor(style ?? {}), recorded: quantity?.recorded } }, 1)[0]
+      : undefined
+    const request = found ? { ...given, domain: [found.ticks.values[0]!, found.ticks.values.at(-1)!] as const, step: toText(found.ticks.step) } : given
     const placed = placeTicks(request)
     const texts = placed.ticks.map(({ value }) => toText(value))
-    const used = style ?? tellingStyle(request, placed)
+    const used = style ?? found?.choice.style ?? tellingStyle(request, placed)
     const write = labeller(resolve(used, { ...tablesFor(used), values: texts, recorded: quantity?.recorded }))
     const labels = write.labels(texts)
     return {

@@ -54,6 +54,9 @@ export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.
 export const linesInput = z.strictObject({ style: styleSchema, quantity })
 export const lineInput = z.union([value, z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() })])
 const surface = z.enum(SURFACES)
+/** CSS pixels. */
+const width = z.number().positive().max(100_000).optional()
+const fontSize = z.number().min(1).max(500).optional()
 export const checkInput = z.strictObject({
   style: styleSchema,
   values: z.array(value),
@@ -65,6 +68,8 @@ export const checkInput = z.strictObject({
   shares: z.boolean().optional(),
   selection: z.array(z.int().min(0)).optional(),
   readers: z.array(schemas.locale).optional(),
+  width,
+  fontSize,
   rows,
   quantity,
 })
@@ -74,6 +79,8 @@ export const suggestInput = z.strictObject({
   surface,
   locale: schemas.locale.optional(),
   form: z.enum(FORMS).optional(),
+  width,
+  fontSize,
   quantity,
 }).refine(({ values, domain }) => (values === undefined) !== (domain === undefined), { error: 'takes either values or a domain', path: ['values'] })
 export const rungsInput = z.strictObject({ ladder: schemas.ladder })
@@ -88,6 +95,7 @@ export const ticksInput = z.strictObject({
   ends: z.enum(['tight', 'loose']).optional(),
   minor: z.boolean().optional(),
   style: styleSchema.optional(),
+  width,
   quantity,
 })
 

@@ -1,5 +1,6 @@
 import { toText } from '../core/decimal/decimal'
 import { amountOf, isFiniteAmount } from '../core/label/value'
+import { DEFAULT_SIZE, suggestAxis } from '../core/suggest/axis'
 import { suggest } from '../core/suggest/suggest'
 import { evenStep } from '../core/ticks/linear'
 import { placeTicks } from '../core/ticks/place'
@@ -10,14 +11,22 @@ import { tablesFor } from './locales'
 export const suggestCommand: Command = {
   summary: 'suggest styles: {"values" or "domain", "surface"} in, {"suggestions"} out, best first',
   run(input) {
-    const { values: given, domain, surface, locale, form, quantity } = check(suggestInput, input)
+    const { values: given, domain, surface, locale, form, width, fontSize = DEFAULT_SIZE, quantity } = check(suggestInput, input)
+    const common = locale === undefined ? {} : { locale }
+    const context = { ...tablesFor(common), recorded: quantity?.recorded }
+    if (domain && width !== undefined && surface === 'axis') {
+      const found = suggestAxis({ domain, style: common, width, fontSize, form, kind: quantity?.kind, context })
+      return {
+        suggestions: found.map(({ ticks, choice: { style, labels, reasons, fontSize: size, turned }, score }) =>
+          ({ style, labels, values: ticks.values.map(toText), score, reasons, step: toText(ticks.step), fontSize: size, turned })),
+      }
+    }
     const values = domain ? placeTicks({ domain }).ticks.map(({ value }) => value) : given!.map((value, at) => amountOf(value, at)).filter(isFiniteAmount)
     if (values.length === 0) throw new InputError('values: all are missing; give at least one number')
-    const style = locale === undefined ? {} : { locale }
     const suggestions = suggest({
-      surface, style, values, kind: quantity?.kind,
+      surface, style: common, values, kind: quantity?.kind, context,
+      room: width === undefined ? undefined : { width, fontSize },
       step: surface === 'axis' ? (evenStep(values) ?? undefined) : undefined,
-      context: { ...tablesFor(style), recorded: quantity?.recorded },
     }, form)
     return { suggestions: suggestions.map((one) => ({ ...one, values: values.map(toText) })) }
   },

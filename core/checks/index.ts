@@ -1,3 +1,4 @@
+import { crowded } from './crowded'
 import { doesNotAddUp } from './does-not-add-up'
 import { floatNoise } from './float-noise'
 import { idleZeros } from './idle-zeros'
@@ -25,6 +26,6 @@ import { wrongTickLabel } from './wrong-tick-label'
 /** Every check, most serious first. To add one, add its file and a line here. */
 export const checks: readonly Check[] = [
   stepHidden, sameLabel, vanished, orderReversed, wrongTickLabel, unitLost, unitUnconverted, unevenSteps, misread, inexactInput,
-  doesNotAddUp, sharesNot100, surfacesDisagree, unclearMarks, mixedRungs, mixedNotation, rungOverflow, splitCount,
+  doesNotAddUp, sharesNot100, surfacesDisagree, unclearMarks, mixedRungs, mixedNotation, rungOverflow, crowded, splitCount,
   floatNoise, idleZeros, tooFine, unfamiliarRung,
 ]

@@ -2,11 +2,23 @@ import type { Decimal } from '../decimal/decimal'
 import type { Context } from '../label/resolve'
 import type { Plan, Row, Written } from '../label/types'
 import type { FullStyle, Style } from '../style/fields'
+import type { Weight } from '../text/advance'
 
 export const SURFACES = ['axis', 'marks', 'table', 'tooltip', 'legend', 'headline', 'sentence'] as const
 /** A place where a quantity is written. */
 export type Surface = (typeof SURFACES)[number]
 export type Severity = 'error' | 'warning' | 'note'
+
+/** Where labels stand: their room in CSS pixels, and their type. Labels of an axis, of marks and of a legend stand side by side in it; each other label has all of it. */
+export interface Room {
+  readonly width: number
+  readonly fontSize: number
+  readonly weight?: Weight
+  /** What an axis spans from end to end of its room; from its first tick to its last where it is not given. */
+  readonly ends?: readonly [Decimal, Decimal]
+  /** Whether labels stand upright along the axis, a quarter turned. */
+  readonly turned?: boolean
+}
 
 /** What is checked: values as they are written on one surface. */
 export interface Subject {
@@ -30,6 +42,8 @@ export interface Subject {
   readonly selection?: readonly number[]
   /** Other surfaces on which the same values are written. */
   readonly others?: readonly { readonly surface: Surface; readonly style: Style }[]
+  /** The room that the labels have, where it is known. */
+  readonly room?: Room
   /** The regions whose people read the labels, where they are declared. */
   readonly readers?: readonly string[]
 }

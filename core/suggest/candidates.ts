@@ -18,3 +18,14 @@ const forms: Record<Form, readonly Style[]> = {
 /** Every style that is tried, or those of one form. */
 export const candidates = (form?: Form): { form: Form; style: Style }[] =>
   (form ? [form] : FORMS).flatMap((one) => forms[one].map((style) => ({ form: one, style })))
+
+/** How size is told, with the decimals left open. */
+const wordingsOf: Record<Form, readonly Style[]> = {
+  digits: [{ notation: 'plain' }],
+  symbols: rungs.map((rung): Style => ({ notation: 'scaled', rung, rungForm: 'symbol' })),
+  words: [{ notation: 'scaled', rung: 'shared', rungForm: 'word' }],
+  exponents: [{ notation: 'scientific', exponent: 'shared' }],
+}
+
+/** Every wording that is tried, or those of one form. */
+export const wordings = (form?: Form): Style[] => (form ? [form] : FORMS).flatMap((one) => wordingsOf[one])

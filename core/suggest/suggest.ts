@@ -1,10 +1,7 @@
-import { findAll } from '../checks/run'
-import type { Severity, Subject } from '../checks/types'
-import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
-import { type Decimal, toNumber } from '../decimal/decimal'
-import { divide } from '../decimal/round'
+import type { Subject } from '../checks/types'
 import type { Style } from '../style/fields'
 import { candidates, type Form } from './candidates'
+import { judge } from './judge'
 
 export interface Suggestion {
   readonly style: Style
@@ -15,18 +12,9 @@ export interface Suggestion {
   readonly reasons: readonly string[]
 }
 
-/** What a finding costs; a style with an error is never suggested. */
-const COST: Record<Exclude<Severity, 'error'>, number> = { warning: 0.25, note: 0.08 }
-/** Labels of this length cost as much as everything else together: an axis has room for about so much. */
-const LONG = 24
-const LENGTH_WEIGHT = 0.5
 const MOST_SUGGESTED = 5
-
-/** How far the worst label reads from its value, as a part of it. */
-function worstOff(values: readonly Decimal[], said: readonly Decimal[]): number {
-  return values.reduce((worst, value, at) => (value.coefficient === 0n || compare(value, said[at]!) === 0 ? worst : Math.max(worst, toNumber(divide(magnitudeOf(subtract(value, said[at]!)), magnitudeOf(value))))), 0)
-}
-const offText = (off: number): string => (off === 0 ? 'every label is exact' : `off by ${off < 0.0001 ? 'less than 0.01' : String(Math.ceil(off * 10_000) / 100)} % at most`)
+/** In thousandths, so that equal scores are. */
+export const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cost)) / 1000)
 
 /**
  * Styles for values on a surface, best first: none with an error, each with what speaks for and
@@ -40,17 +28,11 @@ export function suggest(subject: Subject, form?: Form): Suggestion[] {
   const seen = new Set<string>()
   const all = candidates(form).flatMap(({ style }): Suggestion[] => {
     const full = { ...subject.style, ...style }
-    const { labels, said, findings } = findAll({ ...subject, style: full })
-    const key = labels.join('\n')
-    if (seen.has(key) || findings.some(({ severity }) => severity === 'error')) return []
+    const judged = judge({ ...subject, style: full })
+    const key = judged?.labels.join('\n')
+    if (!judged || key === undefined || seen.has(key)) return []
     seen.add(key)
-    const longest = Math.max(...labels.map((label) => label.length))
-    const off = worstOff(subject.values, said)
-    const cost = findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) + LENGTH_WEIGHT * Math.min(1, longest / LONG) + Math.min(1, off)
-    return [{
-      style: full, labels, score: Math.max(0, Math.round(1000 * (1 - cost)) / 1000),
-      reasons: [`${longest} characters at most`, offText(off), ...findings.map(({ check }) => `against it: ${check.title.toLowerCase()}`)],
-    }]
+    return [{ style: full, labels: judged.labels, score: scoreOf(judged.cost), reasons: judged.reasons }]
   })
   return all.sort((a, b) => b.score - a.score).slice(0, MOST_SUGGESTED)
 }

@@ -1,0 +1,91 @@
+import { multiply, subtract } from '../decimal/arithmetic'
+import { decimal, toNumber, toText } from '../decimal/decimal'
+import { plainly } from '../decimal/plainly'
+import { divide } from '../decimal/round'
+import type { Style } from '../style/fields'
+import { textWidth } from '../text/advance'
+import { fewerDecimals, oneRung } from './changes'
+import type { Change, Check, Proof, Room, Surface } from './types'
+
+/** Labels side by side need a gap of this part of the font size to be told apart. */
+const GAP = 0.5
+/** Labels of these stand side by side in the room; of the others each has all of it. */
+const BESIDE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'legend'])
+const pixels = (width: number): string => `${Math.ceil(width)} px`
+
+/** A line of text is this many ems high. */
+const LINE = 1.2
+type Labelled = Pick<Proof, 'surface' | 'values' | 'labels'>
+
+const widthsOf = ({ labels }: Pick<Proof, 'labels'>, { fontSize, weight, turned }: Room): number[] =>
+  labels.map((label) => (turned ? LINE * fontSize : textWidth(label, fontSize, weight)))
+
+/** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
+function middlesOf({ surface, values }: Labelled, { width, ends }: Room): number[] {
+  if (surface !== 'axis') return values.map((_, at) => ((at + 0.5) * width) / values.length)
+  const [first, last] = ends ?? [values[0]!, values.at(-1)!]
+  const span = subtract(last, first)
+  return values.map((value) => (span.coefficient === 0n ? width / 2 : toNumber(divide(subtract(value, first), span)) * width))
+}
+
+/** Pixels between each label and the next, or between its end and that of its room; below zero where they collide. */
+function clearances(labelled: Labelled, room: Room): number[] {
+  const widths = widthsOf(labelled, room)
+  if (!BESIDE.has(labelled.surface)) return widths.map((width) => room.width - width)
+  const middles = middlesOf(labelled, room)
+  return widths.slice(1).map((width, at) => middles[at + 1]! - middles[at]! - (width + widths[at]!) / 2)
+}
+
+/** The least room between labels of an axis, in pixels beyond the gap that tells them apart; zero or below where there is too little. */
+export const clearanceOf = (labelled: Labelled, room: Room): number => clearances(labelled, room).reduce((least, clear) => Math.min(least, clear - GAP * room.fontSize), room.width)
+
+/** Shorter ways of writing the same numbers. */
+const SHORTER: readonly (readonly [string, Style])[] = [
+  ['Write all with one symbol', { notation: 'scaled', rung: 'shared', rungForm: 'symbol' }],
+  ['Write each with its symbol', { notation: 'scaled', rung: 'each', rungForm: 'symbol' }],
+]
+/** Where a title stands by. */
+const TITLED: ReadonlySet<Surface> = new Set(['axis', 'table'])
+const TITLES: readonly (readonly [string, Style])[] = [
+  ['Say the unit in the title', { unitAt: 'title' }],
+  ['Say rung and unit in the title', { notation: 'scaled', rung: 'shared', unitAt: 'title' }],
+]
+
+/** Twice, four, five and ten times the step. */
+function* fewerTicks(proof: Proof): Generator<Change> {
+  if (proof.surface !== 'axis' || !proof.step) return
+  for (const times of ['2', '4', '5', '10']) {
+    const step = multiply(proof.step, decimal(times))
+    yield { title: `Step by ${plainly(step)}`, way: 'ticks', style: proof.style, ticks: { step: toText(step) } }
+  }
+}
+
+/** Labels that collide or overflow at their real width. */
+export const crowded: Check = {
+  id: 'crowded',
+  title: 'Labels have no room',
+  find(proof) {
+    const { room, labels, surface } = proof
+    if (!room || labels.length === 0) return null
+    const isBeside = BESIDE.has(surface)
+    const least = isBeside ? GAP * room.fontSize : 0
+    const clear = clearances(proof, room)
+    const tight = clear.flatMap((pixels, at) => (pixels < least ? [at] : []))
+    if (tight.length === 0) return null
+    const at = isBeside ? [...new Set(tight.flatMap((place) => [place, place + 1]))] : tight
+    const worst = tight.reduce((most, place) => (clear[place]! < clear[most]! ? place : most))
+    const between = clear[worst]!
+    const message = isBeside
+      ? `“${labels[worst]}” and “${labels[worst + 1]}” ${between < 0 ? `overlap by ${pixels(-between)}` : `have ${pixels(between)} between them`}: ${at.length} of ${labels.length} labels have too little room in ${pixels(room.width)}.`
+      : `“${labels[worst]}” takes ${pixels(room.width - between)} and has ${pixels(room.width)}: ${at.length === 1 ? 'it is' : `${at.length} labels are`} cut.`
+    return { severity: 'warning', message, at }
+  },
+  *propose(proof) {
+    yield* fewerDecimals(proof)
+    yield* oneRung(proof)
+    for (const [title, changes] of SHORTER) yield { title, way: 'notation', style: { ...proof.style, ...changes } }
+    yield* fewerTicks(proof)
+    if (!TITLED.has(proof.surface)) return
+    for (const [title, changes] of TITLES) yield { title, way: 'unit', style: { ...proof.style, ...changes } }
+  },
+}

@@ -1,0 +1,117 @@
+import { clearanceOf } from '../checks/crowded'
+import type { Subject } from '../checks/types'
+import { compare } from '../decimal/arithmetic'
+import { type Decimal, toExactText } from '../decimal/decimal'
+import { decide } from '../label/decide'
+import { type Context, resolve } from '../label/resolve'
+import type { Style } from '../style/fields'
+import { bestTicks, type Scored, tickSets, type TickSet } from '../ticks/search'
+import { type Form, wordings } from './candidates'
+import { judge } from './judge'
+
+export interface AxisRequest {
+  readonly domain: readonly [Decimal, Decimal]
+  /** What all labels have in common, such as unit and region. */
+  readonly style: Style
+  /** Whether the style is kept as it is, and ticks alone are sought. */
+  readonly keepsStyle?: boolean
+  /** How long the axis is, in CSS pixels; it lies flat. */
+  readonly width: number
+  /** The font size that is wanted. */
+  readonly fontSize?: number
+  /** How many ticks are wanted; as many as have room with air between where it is not given. */
+  readonly count?: number
+  readonly form?: Form
+  readonly kind?: string
+  readonly context?: Context
+}
+/** One way to label a set of ticks. */
+export interface AxisChoice {
+  readonly style: Style
+  readonly labels: readonly string[]
+  readonly fontSize: number
+  readonly turned: boolean
+  readonly legibility: number
+  readonly reasons: readonly string[]
+}
+
+/** CSS pixels. */
+export const DEFAULT_SIZE = 12
+const LEAST_SIZE = 9
+/** Pixels from tick to tick that leave air between labels of middling length. */
+const AIR = 96
+const MOST_WANTED = 8
+/** Decimals that a tick may need: more is found by no reader. */
+const MOST_DECIMALS = 20
+/** Letters lie this many ems apart where nothing presses. */
+const EASY_GAP = 1.5
+const TURNED = -0.5
+
+/** Font sizes and turns, the best first. */
+const settings = (wanted: number): { size: number; turned: boolean }[] =>
+  [false, true].flatMap((turned) => Array.from({ length: Math.max(1, Math.round(wanted) - LEAST_SIZE + 1) }, (_, less) => ({ size: wanted - less, turned })))
+
+/** What the axis spans: the domain, and ticks beyond it. */
+function spanOf([from, to]: AxisRequest['domain'], values: readonly Decimal[]): readonly [Decimal, Decimal] {
+  const [first, last] = [values[0]!, values.at(-1)!]
+  const sign = Math.sign(compare(to, from)) || 1
+  return [sign * compare(first, from) < 0 ? first : from, sign * compare(last, to) > 0 ? last : to]
+}
+
+/** The style with just the decimals that tell every tick exactly; an exponent is fixed, since which one is shared depends on them. */
+function telling(style: Style, values: readonly Decimal[], context: Context): Style {
+  const plan = resolve({ ...style, fraction: [0, MOST_DECIMALS] }, context)
+  const written = values.map((value) => decide(plan, value))
+  const decimals = Math.max(...written.map((one) => one.decimals))
+  const exponent = written[0]!.exponent
+  return { ...style, fraction: [decimals, decimals], ...(exponent === null ? {} : { exponent }) }
+}
+
+const sizeScore = (size: number, wanted: number): number => (size >= wanted ? 1 : (0.2 * (size - LEAST_SIZE + 1)) / (wanted - LEAST_SIZE))
+const gapScore = (ems: number): number => (ems >= EASY_GAP ? 1 : 2 - EASY_GAP / ems)
+
+/** The best ways to label a set of ticks, one a wording: each the largest type, lying rather than turned, in which no label meets the next. */
+function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize = DEFAULT_SIZE, form, kind, context = {} }: AxisRequest): AxisChoice[] {
+  const { step, values } = ticks
+  const ends = spanOf(domain, values)
+  const shared: Context = { ...context, values: values.map(toExactText) }
+  const seen = new Set<string>()
+  const styles = keepsStyle ? [style] : wordings(form).map((wording) => telling({ ...style, ...wording }, values, shared))
+  return styles.flatMap((full): AxisChoice[] => {
+    const subject: Subject = { surface: 'axis', style: full, values, step: values.length > 1 ? step : undefined, kind, context: shared }
+    const judged = judge(subject)
+    const key = judged?.labels.join('\n')
+    if (!judged || key === undefined || seen.has(key)) return []
+    seen.add(key)
+    let best: AxisChoice | null = null
+    for (const { size, turned } of settings(fontSize)) {
+      const clear = clearanceOf({ ...subject, labels: judged.labels }, { width, fontSize: size, turned, ends })
+      if (clear <= 0) continue
+      const gap = gapScore(clear / size)
+      const legibility = (1 - judged.cost + sizeScore(size, fontSize) + (turned ? TURNED : 1) + gap) / 4
+      if (best && legibility <= best.legibility) continue
+      const reasons = [...judged.reasons, ...(size < fontSize ? [`against it: type of ${size} px`] : []), ...(turned ? ['against it: labels are turned'] : [])]
+      best = { style: full, labels: judged.labels, fontSize: size, turned, legibility, reasons }
+      // Nothing after it can be better.
+      if (gap === 1) break
+    }
+    return best ? [best] : []
+  })
+}
+
+/** What is tried, and what labels it: for the search, and for trying all. */
+export function axisSearch(request: AxisRequest): { sets: TickSet[]; label: (ticks: TickSet) => AxisChoice[] } {
+  const wanted = request.count ?? Math.min(MOST_WANTED, Math.max(3, Math.round(request.width / AIR) + 1))
+  return { sets: tickSets(request.domain, wanted), label: (ticks) => labelled(ticks, request) }
+}
+
+/**
+ * Ticks and style of an axis together, best first: none whose labels collide, none with an error.
+ *
+ * @param most how many are wanted
+ * @example suggestAxis({ domain: [decimal(0), decimal(2_000_000)], style: {}, width: 400 })[0].choice.labels // 0.0M, 0.5M …
+ */
+export function suggestAxis(request: AxisRequest, most = 5): Scored<AxisChoice>[] {
+  const { sets, label } = axisSearch(request)
+  return bestTicks(sets, label, most)
+}

@@ -1,0 +1,55 @@
+import { findAll } from '../checks/run'
+import type { Severity, Subject } from '../checks/types'
+import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
+import { type Decimal, toNumber } from '../decimal/decimal'
+import { divide } from '../decimal/round'
+
+/** How good the labels of a style are. */
+export interface Judged {
+  readonly labels: readonly string[]
+  /** 0 for short labels without a finding; above 1 for bad ones. */
+  readonly cost: number
+  /** What speaks for it, and what against it. */
+  readonly reasons: readonly string[]
+}
+
+/** What a finding costs; a style with an error is never suggested. */
+const COST: Record<Exclude<Severity, 'error'>, number> = { warning: 0.25, note: 0.08 }
+/** Labels of this length cost as much as everything else together: an axis has room for about so much. */
+const LONG = 24
+const LENGTH_WEIGHT = 0.5
+
+/** Powers of ten from here to there are read faster as digits or with a name. */
+const [LEAST_COUNTED, MOST_COUNTED] = [-4, 8]
+const NEEDLESS_POWERS = 0.4
+
+/** Whether powers of ten stand where digits would do. */
+function hasNeedlessPowers({ style, values }: Subject): boolean {
+  if (style.notation !== 'scientific' && style.notation !== 'engineering') return false
+  const powers = values.filter(({ coefficient }) => coefficient !== 0n).map(leadingPower)
+  return powers.every((power) => power > LEAST_COUNTED && power < MOST_COUNTED)
+}
+
+/** How far the worst label reads from its value, as a part of it. */
+function worstOff(values: readonly Decimal[], said: readonly Decimal[]): number {
+  return values.reduce((worst, value, at) => (value.coefficient === 0n || compare(value, said[at]!) === 0 ? worst : Math.max(worst, toNumber(divide(magnitudeOf(subtract(value, said[at]!)), magnitudeOf(value))))), 0)
+}
+const offText = (off: number): string => (off === 0 ? 'every label is exact' : `off by ${off < 0.0001 ? 'less than 0.01' : String(Math.ceil(off * 10_000) / 100)} % at most`)
+
+/**
+ * Judges the labels of a subject: long ones, warnings and notes, and what labels lose, all cost.
+ *
+ * @returns null where a check finds an error
+ */
+export function judge(subject: Subject): Judged | null {
+  const { labels, said, findings } = findAll(subject)
+  if (findings.some(({ severity }) => severity === 'error')) return null
+  const longest = Math.max(...labels.map((label) => label.length))
+  const off = worstOff(subject.values, said)
+  const needless = hasNeedlessPowers(subject)
+  return {
+    labels,
+    cost: findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) + LENGTH_WEIGHT * Math.min(1, longest / LONG) + Math.min(1, off) + (needless ? NEEDLESS_POWERS : 0),
+    reasons: [`${longest} characters at most`, offText(off), ...findings.map(({ check }) => `against it: ${check.title.toLowerCase()}`), ...(needless ? ['against it: powers of ten where digits would do'] : [])],
+  }
+}

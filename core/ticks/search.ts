@@ -1,0 +1,93 @@
+import { compare, leadingPower, multiply, subtract } from '../decimal/arithmetic'
+import { type Decimal, toNumber, ZERO } from '../decimal/decimal'
+import { divide as quotient } from '../decimal/round'
+import { ascending, DEFAULT_COUNT, multiplesIn } from './linear'
+
+/** Steps by preference, tenfold so that all are whole: 1, 5, 2 and 2.5. */
+const PREFERRED = [10n, 50n, 20n, 25n]
+const FEWEST = 2
+const MOST = 12
+/** What each measure weighs in the sum. */
+const WEIGHTS = { simplicity: 0.2, coverage: 0.25, density: 0.5, legibility: 0.05 }
+
+/** Ticks at the multiples of a step from `first` on, with how good they are before they are labelled. */
+export interface TickSet {
+  readonly step: Decimal
+  readonly values: readonly Decimal[]
+  /** 1 for a step of 1 with zero among its ticks. */
+  readonly simplicity: number
+  /** 1 where the outermost ticks are the ends of the domain. */
+  readonly coverage: number
+  /** 1 where there are as many as wanted. */
+  readonly density: number
+}
+/** A set of ticks with one way of labelling it. */
+export interface Scored<Choice> {
+  readonly ticks: TickSet
+  readonly choice: Choice
+  readonly score: number
+}
+
+const one = (at: bigint): Decimal => ({ coefficient: at, exponent: 0 })
+/** How far two values lie apart, as a part of the span. */
+const part = (a: Decimal, b: Decimal, span: Decimal): number => toNumber(quotient(subtract(a, b), span))
+
+/**
+ * All sets of ticks that are looked at: steps of 1, 2, 2.5 and 5 × 10ⁿ; their multiples from the last
+ * below the domain's low end or the first above it, to the like at its high end; 2 to 12 ticks. A domain
+ * of one value has the one tick.
+ *
+ * @param wanted how many ticks the density is measured by
+ */
+export function tickSets(domain: readonly [Decimal, Decimal], wanted: number = DEFAULT_COUNT): TickSet[] {
+  const { low, high, inOrder } = ascending(domain)
+  const span = subtract(high, low)
+  if (span.coefficient === 0n) return [{ step: { coefficient: 1n, exponent: low.coefficient === 0n ? 0 : leadingPower(low) }, values: [low], simplicity: 1, coverage: 1, density: 1 }]
+  const sets: TickSet[] = []
+  const lead = leadingPower(span)
+  for (let power = lead + 1; power >= lead - 2; power--) PREFERRED.forEach((coefficient, rank) => {
+    const step: Decimal = { coefficient, exponent: power - 1 }
+    const [tightFirst, tightLast] = multiplesIn(low, high, step, 'tight')
+    const [looseFirst, looseLast] = multiplesIn(low, high, step, 'loose')
+    for (const first of new Set([looseFirst, tightFirst])) for (const last of new Set([looseLast, tightLast])) {
+      const count = Number(last - first) + 1
+      if (count < FEWEST || count > MOST) continue
+      const values = Array.from({ length: count }, (_, at) => multiply(one(first + BigInt(at)), step))
+      const [lowest, highest] = [values[0]!, values.at(-1)!]
+      const [below, above] = [part(low, lowest, span), part(highest, high, span)]
+      const ratio = ((count - 1) / part(highest, lowest, span)) * (Math.max(1 + above, 1) + Math.max(below, 0)) / Math.max(wanted - 1, 1)
+      sets.push({
+        step, values: inOrder(values),
+        simplicity: 1 - rank / (PREFERRED.length - 1) - (values.some((value) => compare(value, ZERO) === 0) ? 0 : 1),
+        coverage: 1 - (0.5 * (above ** 2 + below ** 2)) / 0.01,
+        density: 2 - Math.max(ratio, 1 / ratio),
+      })
+    }
+  })
+  return sets
+}
+
+const beforeLabels = ({ simplicity, coverage, density }: TickSet): number => WEIGHTS.simplicity * simplicity + WEIGHTS.coverage * coverage + WEIGHTS.density * density
+const byScore = (a: Scored<unknown>, b: Scored<unknown>): number => b.score - a.score
+
+/**
+ * The best sets of ticks with their labels: simplicity, coverage and density of the ticks and legibility
+ * of the labels, weighed as by Talbot, Lin and Hanrahan, "An Extension of Wilkinson's Algorithm for
+ * Positioning Tick Labels on Axes", 2010. Sets that could not win even with perfect labels are never
+ * labelled; what is found is what trying all of them would find.
+ *
+ * @param sets in an order that decides between equal scores
+ * @param label the ways to label a set, each with its legibility of at most 1; none where no way is good
+ * @param most how many are wanted
+ */
+export function bestTicks<Choice extends { readonly legibility: number }>(sets: readonly TickSet[], label: (ticks: TickSet) => readonly Choice[], most: number): Scored<Choice>[] {
+  const open = sets.map((ticks) => ({ ticks, before: beforeLabels(ticks) })).sort((a, b) => b.before - a.before)
+  let found: Scored<Choice>[] = []
+  for (const { ticks, before } of open) {
+    const worst = found[most - 1]
+    if (worst && before + WEIGHTS.legibility < worst.score) break
+    const scored = label(ticks).map((choice) => ({ ticks, choice, score: before + WEIGHTS.legibility * choice.legibility }))
+    found = [...found, ...scored].sort(byScore).slice(0, most)
+  }
+  return found
+}
