@@ -3,6 +3,7 @@ import { SURFACES } from '../core/checks/types'
 import { AGGREGATE_IDS } from '../core/data/aggregate'
 import { parseDecimal } from '../core/decimal/decimal'
 import { styleSchema } from '../core/style/parse'
+import { schemas } from '../core/style/schemas'
 
 const id = z.string().min(1).max(80)
 const name = z.string().trim().min(1).max(200)
@@ -11,10 +12,22 @@ const positiveDecimal = z.string().max(400).refine((text) => {
   return read !== null && read.coefficient > 0n
 }, 'takes decimal text above zero')
 
+const decimalText = z.string().max(400).refine((text) => parseDecimal(text) !== null, 'takes decimal text')
+const wholeFraction = z.string().regex(/^[1-9]\d{0,8}(\/[1-9]\d{0,8})?$/, 'takes a fraction such as 1/3')
+
+/** Where an axis has its ticks, and texts that people put in place of their labels. */
 export const ticksSchema = z.strictObject({
-  step: positiveDecimal.optional(),
+  /** A number; with `multipleOf` a fraction of the constant. */
+  step: z.union([positiveDecimal, wholeFraction]).optional(),
   count: z.int().min(1).max(100).optional(),
+  /** What the ticks are to span; what is drawn where it is not given. */
+  domain: z.tuple([decimalText, decimalText]).optional(),
+  ends: z.enum(['tight', 'loose']).optional(),
+  multipleOf: schemas.multipleOf.optional(),
+  /** Texts by hand, tick by tick; an empty one leaves the label as the style writes it. */
+  labels: z.array(z.string().max(200)).max(1000).optional(),
 })
+export type TickWishes = z.infer<typeof ticksSchema>
 
 /** A finding that people let stand, and why. */
 export const leftSchema = z.strictObject({ surface: z.enum(SURFACES), check: z.string().min(1).max(80), reason: z.string().trim().min(1).max(300) })

@@ -45,6 +45,13 @@ test('the chart and every cell are said in words, with the names of their units'
   expect(await cell.textContent()).toBe('€65K')
 }, 30_000)
 
+test('axe finds nothing on the ticks', async () => {
+  await desk.page.goto(desk.program.url)
+  await desk.page.getByRole('link', { name: 'Ticks' }).click()
+  await desk.page.getByRole('button', { name: /^Take candidate 1/ }).waitFor()
+  expect(await violations()).toEqual([])
+}, 60_000)
+
 test('axe finds nothing on the list of studies', async () => {
   const { page, program } = desk
   await page.goto(`${program.url}/studies`)

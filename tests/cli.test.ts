@@ -129,6 +129,16 @@ test('check reads as declared readers do, and against other surfaces', () => {
   expect(found({ quantity: { kind: 'count' } })).toEqual([])
 })
 
+test('labels are measured where a width is given, and ticks and styles sought that have room', () => {
+  const crowded = run('check', { style: {}, values: [0, 500000, 1000000, 1500000, 2000000], surface: 'axis', width: 200 }).output as { findings: { check: string; fixes: { title: string }[] }[] }
+  expect(crowded.findings.find(({ check }) => check === 'crowded')!.fixes[0]!.title).toBe('Write all with one symbol')
+  const [best] = (run('suggest', { domain: [0, 2e6], surface: 'axis', width: 400 }).output as { suggestions: object[] }).suggestions
+  expect(best).toMatchObject({ labels: ['0.0M', '0.5M', '1.0M', '1.5M', '2.0M'], step: '500000', fontSize: 12, turned: false })
+  const ticks = (width: number, style?: object) => (run('ticks', { domain: [0, 2e6], width, style }).output as { ticks: { label: string }[] }).ticks.map(({ label }) => label)
+  expect(ticks(400)).toEqual(['0.0M', '0.5M', '1.0M', '1.5M', '2.0M'])
+  expect(ticks(150, {})).toEqual(['0', '1,000,000', '2,000,000'])
+})
+
 test('suggest gives styles with their labels, best first, in the region and form that are asked for', () => {
   const suggested = (input: object) => (run('suggest', input).output as { suggestions: { labels: string[]; values: string[]; score: number; reasons: string[] }[] }).suggestions
   const [best, next] = suggested({ domain: [0, 2e6], surface: 'axis' })

@@ -18,6 +18,10 @@ const groups = stable(() => study.datasets.map((dataset) => ({
       v-if="study.document" :model-value="study.document.shown" :options="groups" option-group-label="name" option-group-children="items" option-label="title" option-value="id"
       size="small" filter placeholder="Choose a quantity" aria-label="Quantity on the page" scroll-height="24rem" class="quantity" @update:model-value="study.show"
     />
+    <nav v-if="study.quantity" class="screens" aria-label="Screens">
+      <NuxtLink :to="`/study/${study.id}`" exact-active-class="here">Desk</NuxtLink>
+      <NuxtLink :to="`/study/${study.id}/ticks`" exact-active-class="here">Ticks</NuxtLink>
+    </nav>
     <span class="spread" />
     <SaveState />
     <Button size="small" label="Undo" variant="text" title="Undo (Ctrl Z)" :disabled="!study.canUndo" @click="study.undo()" />
@@ -64,6 +68,28 @@ const groups = stable(() => study.datasets.map((dataset) => ({
 
 .quantity {
   min-width: 180px;
+}
+
+.screens {
+  display: flex;
+  gap: var(--gap-3);
+}
+
+.screens a {
+  padding: 2px 0;
+  border-bottom: 2px solid transparent;
+  color: var(--ink-soft);
+  text-decoration: none;
+}
+
+.screens a:hover {
+  color: var(--jade);
+}
+
+.screens .here {
+  border-color: var(--rosewood);
+  color: var(--ink);
+  font-weight: 600;
 }
 
 .spread {

@@ -9,7 +9,7 @@ import { type PlacedSubject, useFindings } from '~/composables/findings'
 import { useSideColumns } from '~/composables/sides'
 import { useWords } from '~/composables/words'
 import { type Shown, standing } from '~/desk/cards'
-import { drawingOf } from '~/desk/drawing'
+import { drawingOf, numberStep, withTexts } from '~/desk/drawing'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
@@ -103,7 +103,10 @@ export function usePage() {
   /** A title says rung and unit where the labels do not. */
   const titled = (plan: Plan) => [study.quantity?.title, plan.title].filter(Boolean).join(', ')
   const titles = { axis: computed(() => titled(plans.axis.value)), table: computed(() => titled(plans.table.value)) }
-  const tickLabels = computed(() => writers.axis.value.labels(tickValues.value))
+  /** The axis's labels as the style writes them, and as they stand: texts by hand in their place. */
+  const styledTicks = computed(() => writers.axis.value.labels(tickValues.value))
+  const byHand = computed(() => ticks.value?.labels)
+  const tickLabels = computed(() => withTexts(styledTicks.value, byHand.value))
   const markLabels = computed(() => writers.marks.value.labels(markValues.value, rowsOf.marks.value))
 
   const words = {
@@ -116,15 +119,19 @@ export function usePage() {
     return drawing.value?.groups.map(({ category }, at) => `${category}: ${say ? say(markValues.value[at], rowsOf.marks.value?.[at]) : ''}`).join('; ') ?? ''
   })
 
+  const present = computed(() => rows.value?.values.flatMap((value, at) => (value === null ? [] : [{ value, at }])) ?? [])
+  const presentValues = computed(() => present.value.map(({ value }) => value))
+  const presentPlaces = computed(() => present.value.map(({ at }) => at))
+  const presentRows = computed(() => present.value.map(({ at }) => rowsOf.table.value?.[at] ?? {}))
   const subjects = computed<PlacedSubject[]>(() => {
-    if (!drawing.value || !rows.value) return []
+    if (!drawing.value || !ticks.value) return []
     const subject = (surface: Shown) => ({ surface, style: study.style, context: contexts[surface].value })
-    const { ticks, groups } = drawing.value
-    const present = rows.value.values.flatMap((value, at) => (value === null ? [] : [{ value, at, row: rowsOf.table.value?.[at] ?? {} }]))
+    const { ticks: placed, groups } = drawing.value
+    const hasTexts = byHand.value?.some((text) => text !== '')
     return [
-      { surface: 'axis', subject: { ...subject('axis'), values: ticks.values, step: ticks.step } },
+      { surface: 'axis', subject: { ...subject('axis'), values: placed.values, step: numberStep(placed, ticks.value) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined } },
       { surface: 'marks', subject: { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value } },
-      { surface: 'table', subject: { ...subject('table'), values: present.map(({ value }) => value), rows: present.map(({ row }) => row) }, places: present.map(({ at }) => at) },
+      { surface: 'table', subject: { ...subject('table'), values: presentValues.value, rows: presentRows.value }, places: presentPlaces.value },
     ]
   })
   const { findings: found, checking, trouble: checkTrouble } = useFindings(subjects)
@@ -137,6 +144,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, rowsOf, plans, words, description, drawing, trouble, findings, checking, checkTrouble, flagged, writers, titles, tickValues, markValues, tickLabels, markLabels, machineLabel }
+  return { rows, rowsOf, plans, words, description, drawing, trouble, findings, checking, checkTrouble, flagged, writers, titles, tickValues, markValues, styledTicks, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

@@ -1,50 +1,74 @@
 import { type Group, aggregate } from '~~/core/data/aggregate'
 import { compare } from '~~/core/decimal/arithmetic'
-import { type Decimal, decimal, ZERO } from '~~/core/decimal/decimal'
-import { type LinearTicks, linearTicks, TickError } from '~~/core/ticks/linear'
-import type { Quantity } from '~~/shared/study'
+import { type Decimal, decimal, parseDecimal, ZERO } from '~~/core/decimal/decimal'
+import { TickError } from '~~/core/ticks/linear'
+import { placeTicks } from '~~/core/ticks/place'
+import type { Quantity, TickWishes } from '~~/shared/study'
 
+/** Where the axis has its ticks. */
+export interface AxisTicks {
+  readonly values: readonly Decimal[]
+  /** The step: decimal text, or a fraction of the constant; null where there is none. */
+  readonly step: string | null
+}
 /** What the chart draws: the largest categories, and the axis that they stand on. */
 export interface Drawing {
   readonly groups: readonly Group[]
   /** Categories in all, drawn or not. */
   readonly categories: number
-  readonly ticks: LinearTicks
-  /** Why the wanted step was not used; empty where it was. */
+  /** What the columns reach over, zero included. */
+  readonly domain: readonly [Decimal, Decimal]
+  /** What the ticks are to span. */
+  readonly wanted: readonly [Decimal, Decimal]
+  readonly ticks: AxisTicks
+  /** Why the wanted ticks were not used; empty where they were. */
   readonly trouble: string
 }
 
 const MOST_COLUMNS = 10
 const MOST_DRAWN_TICKS = 100
 
-/** The axis's ticks: by the wanted step, or by a round one where that cannot be drawn. */
-function ticksFor(domain: readonly [Decimal, Decimal], wanted: Quantity['ticks']): Pick<Drawing, 'ticks' | 'trouble'> {
-  const round = () => linearTicks({ domain, ends: 'loose', count: wanted.count })
-  if (!wanted.step) return { ticks: round(), trouble: '' }
+/** The axis's ticks: as they are wanted, or round ones where those cannot be drawn. */
+function ticksFor(domain: readonly [Decimal, Decimal], wishes: TickWishes): Pick<Drawing, 'wanted' | 'ticks' | 'trouble'> {
+  const wanted = wishes.domain ? [decimal(wishes.domain[0]), decimal(wishes.domain[1])] as const : domain
+  const place = (more: Pick<TickWishes, 'step' | 'multipleOf'>): AxisTicks => {
+    const { step, ticks } = placeTicks({ domain: wanted, ends: wishes.ends ?? 'loose', count: wishes.count, ...more })
+    return { step, values: ticks.map(({ value }) => value) }
+  }
   try {
-    const ticks = linearTicks({ domain, ends: 'loose', step: decimal(wanted.step) })
-    if (ticks.values.length <= MOST_DRAWN_TICKS) return { ticks, trouble: '' }
-    return { ticks: round(), trouble: `A step of ${wanted.step} makes ${ticks.values.length} ticks here, more than can be drawn; a round step stands in. Take a larger one.` }
+    const ticks = place({ step: wishes.step, multipleOf: wishes.multipleOf })
+    if (ticks.values.length > 0 && ticks.values.length <= MOST_DRAWN_TICKS) return { wanted, ticks, trouble: '' }
+    const trouble = ticks.values.length === 0 ? `No multiple of ${wishes.step} lies between the ends of the axis; a round step stands in. Take a smaller one.`
+      : `A step of ${wishes.step} makes ${ticks.values.length} ticks here, more than can be drawn; a round step stands in. Take a larger one.`
+    return { wanted, ticks: place({}), trouble }
   } catch (error) {
     if (!(error instanceof TickError)) throw error
-    return { ticks: round(), trouble: error.message }
+    return { wanted, ticks: place({}), trouble: error.message }
   }
 }
+
+/** The step as a number of the axis; none where it is a fraction of a constant. */
+export const numberStep = ({ step }: AxisTicks, { multipleOf }: TickWishes): Decimal | null => (step === null || multipleOf !== undefined ? null : parseDecimal(step))
 
 /**
  * Decides what the chart draws of a quantity.
  *
- * @param wanted step or count of the axis
+ * @param wishes for the axis
  * @param categories one a row
  * @param values one a row, null where missing
  * @returns null where there is no value to draw
  */
-export function drawingOf(chart: Quantity['chart'], wanted: Quantity['ticks'], categories: readonly string[], values: readonly (Decimal | null)[]): Drawing | null {
+export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categories: readonly string[], values: readonly (Decimal | null)[]): Drawing | null {
   const all = aggregate(categories, values, chart.aggregate)
   if (all.length === 0) return null
   const groups = all.sort((a, b) => compare(b.value, a.value)).slice(0, MOST_COLUMNS)
   const least = groups.at(-1)!.value
   const largest = groups[0]!.value
   const domain = [compare(least, ZERO) < 0 ? least : ZERO, compare(largest, ZERO) > 0 ? largest : ZERO] as const
-  return { groups, categories: all.length, ...ticksFor(domain, wanted) }
+  return { groups, categories: all.length, domain, ...ticksFor(domain, wishes) }
+}
+
+/** The labels of ticks with those by hand in their place. */
+export function withTexts(labels: readonly string[], texts: TickWishes['labels'] = []): readonly string[] {
+  return texts.length === 0 ? labels : Array.from({ length: Math.max(labels.length, texts.length) }, (_, at) => texts[at] || labels[at] || '')
 }

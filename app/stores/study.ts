@@ -151,7 +151,9 @@ export const useStudy = defineStore('study', () => {
       refused.value = `The style stays as it was: ${(error as Error).message}`
     }
   }
-  const setTicks = (what: string, ticks: Quantity['ticks'], moves?: boolean) => changeQuantity(what, (one) => ({ ...one, ticks }), moves)
+  /** Sets where the ticks stand, and with it the style that goes with them. */
+  const setTicks = (what: string, ticks: Quantity['ticks'], { moves = false, style: patch = {} }: { moves?: boolean; style?: Style } = {}) =>
+    changeQuantity(what, (one) => ({ ...one, ticks, style: { ...one.style, ...patch } }), moves)
   /** Lets findings stand, for a reason that is kept with them. */
   const leave = (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
     changeQuantity(`Leave it: ${reason}`, (one) => ({ ...one, left: [...(one.left ?? []), ...findings.map(({ surface, check }) => ({ surface, check, reason }))] }))

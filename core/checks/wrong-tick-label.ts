@@ -33,7 +33,7 @@ export const wrongTickLabel: Check = {
     }
     const texts = placesWhere(proof, (at) => candidates[at]!.length === 0)
     if (texts.length === 0) return null
-    return { severity: 'note', message: `${listed(texts.map((at) => `“${byHand[at]}”`))} ${texts.length === 1 ? 'is no number' : 'are no numbers'}: they stay where they are when the ticks move.`, at: texts }
+    return { severity: 'note', message: `${listed(texts.map((at) => `“${byHand[at]}”`))} ${texts.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`, at: texts }
   },
   *propose({ style }) {
     yield { title: 'Write the labels from the ticks', way: 'labels', style, dropsLabels: true }

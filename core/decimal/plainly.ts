@@ -1,4 +1,6 @@
+import { absolute, leadingPower } from './arithmetic'
 import { type Decimal, toExactText, toText } from './decimal'
+import { roundToPlace } from './round'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
@@ -15,4 +17,18 @@ export function plainly(value: Decimal): string {
   const [whole = '', fraction] = text.split('.')
   const grouped = whole.replace(GROUPS, ',')
   return fraction === undefined ? grouped : `${grouped}.${fraction}`
+}
+
+const MOST_BRIEF = 14
+const BRIEF_DIGITS = 12
+
+/**
+ * A number in a table of numbers: all its digits where they are few, otherwise twelve of them after ≈.
+ *
+ * @example briefly(divide(decimal(1), decimal(3))) // '≈ 0.333333333333'
+ */
+export function briefly(value: Decimal): string {
+  if (absolute(value.coefficient).toString().replace(/0+$/, '').length <= MOST_BRIEF) return plainly(value)
+  const place = leadingPower(value) - BRIEF_DIGITS + 1
+  return `≈ ${plainly({ coefficient: roundToPlace(value, place, 'halfExpand'), exponent: place })}`
 }

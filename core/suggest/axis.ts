@@ -5,7 +5,7 @@ import { type Decimal, toExactText } from '../decimal/decimal'
 import { decide } from '../label/decide'
 import { type Context, resolve } from '../label/resolve'
 import type { Style } from '../style/fields'
-import { bestTicks, type Scored, tickSets, type TickSet } from '../ticks/search'
+import { bestTicks, type Scored, tickReasons, tickSets, type TickSet } from '../ticks/search'
 import { type Form, wordings } from './candidates'
 import { judge } from './judge'
 
@@ -74,9 +74,10 @@ const gapScore = (ems: number): number => (ems >= EASY_GAP ? 1 : 2 - EASY_GAP / 
 function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize = DEFAULT_SIZE, form, kind, context = {} }: AxisRequest): AxisChoice[] {
   const { step, values } = ticks
   const ends = spanOf(domain, values)
+  const cleared: Style = style.significant ? { ...style, significant: null } : style
   const shared: Context = { ...context, values: values.map(toExactText) }
   const seen = new Set<string>()
-  const styles = keepsStyle ? [style] : wordings(form).map((wording) => telling({ ...style, ...wording }, values, shared))
+  const styles = keepsStyle ? [style] : wordings(form).map((wording) => telling({ ...cleared, ...wording }, values, shared))
   return styles.flatMap((full): AxisChoice[] => {
     const subject: Subject = { surface: 'axis', style: full, values, step: values.length > 1 ? step : undefined, kind, context: shared }
     const judged = judge(subject)
@@ -102,7 +103,11 @@ function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize =
 /** What is tried, and what labels it: for the search, and for trying all. */
 export function axisSearch(request: AxisRequest): { sets: TickSet[]; label: (ticks: TickSet) => AxisChoice[] } {
   const wanted = request.count ?? Math.min(MOST_WANTED, Math.max(3, Math.round(request.width / AIR) + 1))
-  return { sets: tickSets(request.domain, wanted), label: (ticks) => labelled(ticks, request) }
+  const label = (ticks: TickSet) => {
+    const reasons = tickReasons(ticks, wanted)
+    return labelled(ticks, request).map((choice) => ({ ...choice, reasons: [...reasons, ...choice.reasons] }))
+  }
+  return { sets: tickSets(request.domain, wanted), label }
 }
 
 /**

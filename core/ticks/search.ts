@@ -67,6 +67,21 @@ export function tickSets(domain: readonly [Decimal, Decimal], wanted: number = D
   return sets
 }
 
+const isHalved = ({ coefficient }: Decimal): boolean => String(coefficient).startsWith('25')
+/** Coverage from here on is said to be whole. */
+const WHOLE = 0.999
+/** What speaks for the ticks of a set, and what against them. */
+export function tickReasons({ step, values, coverage }: TickSet, wanted: number): string[] {
+  const hasZero = values.some(({ coefficient }) => coefficient === 0n)
+  const counted = `${values.length} ${values.length === 1 ? 'tick' : 'ticks'}`
+  return [
+    ...(coverage > WHOLE ? ['ends with the domain'] : coverage < 0.5 ? ['against it: ends far from the domain'] : []),
+    ...(hasZero ? ['zero is a tick'] : []),
+    ...(isHalved(step) ? ['against it: steps of two and a half'] : []),
+    values.length === wanted ? counted : `${values.length * 2 < wanted || values.length > wanted * 2 ? 'against it: ' : ''}${counted}, ${wanted} wanted`,
+  ]
+}
+
 const beforeLabels = ({ simplicity, coverage, density }: TickSet): number => WEIGHTS.simplicity * simplicity + WEIGHTS.coverage * coverage + WEIGHTS.density * density
 const byScore = (a: Scored<unknown>, b: Scored<unknown>): number => b.score - a.score
 

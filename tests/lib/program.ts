@@ -73,6 +73,14 @@ export function withDesk(options: BrowserContextOptions = {}): Desk {
   return desk
 }
 
+const [PATIENCE, PAUSE] = [10_000, 50]
+/** Expects what is on the page to become equal to something, however long that takes within reason. */
+export async function until<Seen>(look: () => Promise<Seen>, wanted: Seen): Promise<void> {
+  const end = Date.now() + PATIENCE
+  while (JSON.stringify(await look()) !== JSON.stringify(wanted) && Date.now() < end) await new Promise((next) => setTimeout(next, PAUSE))
+  expect(await look()).toEqual(wanted)
+}
+
 export const removeFolder = (folder: string): void => rmSync(folder, { recursive: true, force: true })
 
 /** Chromium as Debian installs it, without what would call home. */

@@ -1,56 +1,18 @@
 <script setup lang="ts">
 import { parseDecimal } from '~~/core/decimal/decimal'
 
-/** The wanted step as decimal text; empty where the program finds a round one. */
-const props = defineProps<{ step: string | undefined; found: string }>()
+/** The wanted step; empty where the program finds a round one. */
+defineProps<{ step: string | undefined; found: string; isFraction: boolean }>()
 const emit = defineEmits<{ change: [step: string | undefined] }>()
 
-const text = ref(props.step ?? '')
-const focused = ref(false)
-watch(() => props.step, (step) => { if (!focused.value) text.value = step ?? '' })
-
-const trouble = computed(() => {
-  const typed = text.value.trim().replaceAll(',', '')
-  if (typed === '') return ''
-  const read = parseDecimal(typed)
+const FRACTION = /^[1-9]\d{0,8}(\/[1-9]\d{0,8})?$/
+const asFraction = (text: string): string => (FRACTION.test(text) ? '' : 'A step is a fraction of the constant, such as 1/3 or 2; leave it empty for a round one.')
+function asNumber(text: string): string {
+  const read = parseDecimal(text)
   return read && read.coefficient > 0n ? '' : 'A step is a number above zero, such as 0.125; leave it empty for a round one.'
-})
-function typed(value: string | undefined) {
-  text.value = value ?? ''
-  if (!trouble.value) emit('change', text.value.trim().replaceAll(',', '') || undefined)
 }
 </script>
 
 <template>
-  <span class="step">
-    <InputText
-      :model-value="text" :placeholder="found" :invalid="trouble !== ''" aria-label="Tick step" :style="{ width: `${Math.max(8, (text || found).length + 3)}ch` }"
-      size="small" @focus="focused = true" @blur="focused = false" @update:model-value="typed"
-    />
-    <span v-if="trouble" class="trouble" role="alert">{{ trouble }}</span>
-  </span>
+  <TypedField :value="step" :placeholder="found" label="Tick step" :check="isFraction ? asFraction : asNumber" @change="emit('change', $event)" />
 </template>
-
-<style scoped>
-.step :deep(input) {
-  padding: 0 4px;
-  border: 0;
-  border-bottom: 1.5px solid var(--jade);
-  border-radius: 0;
-  background: transparent;
-  box-shadow: none;
-  color: var(--jade);
-  font-size: inherit;
-  font-weight: 600;
-}
-
-.step :deep(input::placeholder) {
-  color: var(--jade);
-  font-weight: 400;
-}
-
-.trouble {
-  color: var(--rosewood);
-  font-size: var(--text-small);
-}
-</style>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { refDebounced, useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
-import { toExactText, toText } from '~~/core/decimal/decimal'
+import { toExactText } from '~~/core/decimal/decimal'
 import type { Plan } from '~~/core/label/types'
 import { inherit } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { useCurrencyColumns } from '~/composables/codes'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
 import { railOf } from '~/desk/rail'
-import type { Drawing } from '~/desk/drawing'
+import { type Drawing, numberStep } from '~/desk/drawing'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
@@ -21,7 +21,7 @@ const { width } = useElementSize(box)
 const style = computed(() => study.style as FullStyle)
 const context = computed(() => ({ ...regions.loaded, values: props.markValues, recorded: study.quantity?.recorded ?? 0 }))
 const telling = computed(() => tellingValues(props.drawing.groups.map(({ value }) => value)))
-const rail = computed(() => (telling.value ? railOf(props.plan, telling.value, props.drawing.ticks.step) : null))
+const rail = computed(() => (telling.value ? railOf(props.plan, telling.value, numberStep(props.drawing.ticks, study.quantity?.ticks ?? {})) : null))
 
 const samples = computed(() => {
   const found = telling.value
@@ -42,14 +42,14 @@ function prepare(field: FieldName) {
 }
 const choose = (name: string, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
 const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch, true)
-const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step }, true)
+const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step }, { moves: true })
 </script>
 
 <template>
   <section class="dock" aria-label="Style">
     <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" :typed="typed" @choose="choose" @open="prepare">
       <span class="lead">{{ ' a tick every ' }}</span>
-      <StepInput :step="study.quantity?.ticks.step" :found="toText(drawing.ticks.step)" @change="setStep" />
+      <StepInput :step="study.quantity?.ticks.step" :found="drawing.ticks.step ?? ''" :is-fraction="study.quantity?.ticks.multipleOf !== undefined" @change="setStep" />
     </StyleSentence>
     <p v-if="study.refused || drawing.trouble" class="trouble" role="alert">{{ study.refused || drawing.trouble }}</p>
     <div ref="box" class="box">

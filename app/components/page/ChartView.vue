@@ -52,8 +52,9 @@ const numbers = computed(() => ({
   marks: props.drawing.groups.map(({ value }) => toNumber(value)),
 }))
 const y = computed(() => {
-  const { ticks } = numbers.value
-  return scaleLinear().domain([Math.min(...ticks), Math.max(...ticks)]).range([props.height - BOTTOM, TOP])
+  // Ticks inside the domain leave the columns their whole height.
+  const reach = [...numbers.value.ticks, ...props.drawing.domain.map(toNumber)]
+  return scaleLinear().domain([Math.min(...reach), Math.max(...reach)]).range([props.height - BOTTOM, TOP])
 })
 const x = computed(() => scaleBand().domain(props.drawing.groups.map(({ category }) => category)).range([left.value, props.width - RIGHT]).paddingInner(0.28).paddingOuter(0.14))
 

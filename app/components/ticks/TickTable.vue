@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { compare, magnitudeOf, subtract } from '~~/core/decimal/arithmetic'
+import { type Decimal, toText } from '~~/core/decimal/decimal'
+import { briefly } from '~~/core/decimal/plainly'
+import { isInterval, readBack, type Said } from '~~/core/label/readback'
+import type { Plan } from '~~/core/label/types'
+
+/** Each tick with its label, the text that somebody put in its place, and what a reader takes that for. */
+const props = defineProps<{ values: readonly Decimal[]; styled: readonly string[]; labels: readonly string[]; texts: readonly string[]; plan: Plan; flagged: ReadonlySet<number> }>()
+const emit = defineEmits<{ text: [at: number, text: string]; clear: [] }>()
+
+const boundText = (bound: Decimal | null) => (bound ? briefly(bound) : '∞')
+function saidText(said: Said): string {
+  if (typeof said !== 'object') return said < 0 ? '−∞' : '∞'
+  return isInterval(said) ? `${boundText(said.from)} to ${boundText(said.to)}` : briefly(said)
+}
+const rows = computed(() => props.labels.map((label, at) => {
+  const value = props.values[at]
+  const { value: said, candidates } = readBack(label, props.plan)
+  const off = said !== null && typeof said === 'object' && !isInterval(said) && value && compare(said, value) !== 0 ? briefly(magnitudeOf(subtract(said, value))) : ''
+  return {
+    at, value: value ? briefly(value) : 'no tick', key: value ? toText(value) : `none ${at}`, label, styled: props.styled[at] ?? '', text: props.texts[at] ?? '', off,
+    reads: said !== null ? saidText(said) : candidates.length > 0 ? candidates.map(saidText).join(' or ') : 'no number',
+  }
+}))
+const hasTexts = computed(() => props.texts.some((text) => text !== ''))
+</script>
+
+<template>
+  <table class="ticks">
+    <thead>
+      <tr><th scope="col">Value</th><th scope="col">Label</th><th scope="col">Your own text</th><th scope="col">Reads back as</th><th scope="col">Off by</th></tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in rows" :key="row.key" :class="{ flagged: flagged.has(row.at) }">
+        <td>{{ row.value }}</td>
+        <td class="label">{{ row.styled }}</td>
+        <td><input :value="row.text" :placeholder="row.styled" :aria-label="`Own text for ${row.value}`" maxlength="200" @input="emit('text', row.at, ($event.target as HTMLInputElement).value)" /></td>
+        <td>{{ row.reads }}</td>
+        <td>{{ row.off }}</td>
+      </tr>
+    </tbody>
+  </table>
+  <button v-if="hasTexts" type="button" class="quiet" @click="emit('clear')">Write the labels from the ticks again</button>
+</template>
+
+<style scoped>
+.ticks {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th {
+  padding: 2px var(--gap-2);
+  border-bottom: 1px solid var(--rule);
+  color: var(--ink-soft);
+  font-weight: 400;
+  font-size: var(--text-small);
+  text-align: right;
+}
+
+td {
+  padding: 1px var(--gap-2);
+  border-bottom: 1px solid var(--rule-soft);
+  text-align: right;
+  white-space: nowrap;
+}
+
+.label {
+  font-weight: 600;
+}
+
+.flagged td {
+  color: var(--rosewood);
+}
+
+input {
+  width: clamp(5em, 8vw, 9em);
+  padding: 1px 4px;
+  border: 0;
+  border-bottom: 1px dotted var(--ink-faint);
+  background: transparent;
+  color: var(--ink);
+  text-align: right;
+}
+
+input::placeholder {
+  color: transparent;
+}
+
+input:focus::placeholder {
+  color: var(--ink-faint);
+}
+</style>

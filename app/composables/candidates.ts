@@ -1,0 +1,74 @@
+import { refDebounced } from '@vueuse/core'
+import { type Decimal, toExactText, toText } from '~~/core/decimal/decimal'
+import { labeller } from '~~/core/label/labeller'
+import { type Context, resolve } from '~~/core/label/resolve'
+import { difference, inherit } from '~~/core/style/inherit'
+import type { Style } from '~~/core/style/fields'
+import { suggestAxis } from '~~/core/suggest/axis'
+import type { Drawing } from '~/desk/drawing'
+import { distinctTicks, fractionSteps, wishesFor } from '~/desk/ruler'
+import { useRegions } from '~/stores/regions'
+import { useStudy } from '~/stores/study'
+import type { TickWishes } from '~~/shared/study'
+
+/** Other ticks for an axis, with their labels and what taking them changes. */
+export interface Candidate {
+  readonly key: string
+  readonly step: string
+  readonly values: readonly Decimal[]
+  readonly labels: readonly string[]
+  readonly fontSize: number
+  readonly turned: boolean
+  readonly speaksFor: readonly string[]
+  readonly against: readonly string[]
+  readonly wishes: TickWishes
+  readonly style: Style
+  /** Whether it is what stands on the page. */
+  readonly isTaken: boolean
+}
+export interface AxisRoom {
+  readonly width: number
+  readonly fontSize: number
+}
+
+/** Of each set of ticks several wordings are found, of which the best is shown. */
+const SEARCHED = 24
+const MOST = 5
+/** The search waits until the hand rests. */
+const REST = 120
+const AGAINST = 'against it: '
+
+/** Candidates for the axis of a drawing, sought anew as it changes. */
+export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Readonly<Ref<AxisRoom>>, labels: Readonly<Ref<readonly string[]>>) {
+  const study = useStudy()
+  const regions = useRegions()
+
+  function sought(): Candidate[] {
+    const quantity = study.quantity
+    if (!drawing.value || !quantity) return []
+    const { wanted } = drawing.value
+    const { ticks: wishes } = quantity
+    const context: Context = { ...regions.loaded, recorded: quantity.recorded }
+    const now = keyOf(drawing.value.ticks.values, labels.value)
+    const { multipleOf, ...plain } = wishes
+    if (multipleOf !== undefined) return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) => {
+      const texts = values.map(toExactText)
+      const style = inherit(study.style, { notation: 'multiple', multipleOf })
+      const written = labeller(resolve(style, { ...context, values: texts })).labels(texts)
+      const key = keyOf(values, written)
+      return { key, step, values, labels: written, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: { ...wishes, step }, style: difference(study.style, style), isTaken: key === now }
+    })
+    const found = suggestAxis({ domain: wanted, style: study.style, width: room.value.width, fontSize: room.value.fontSize, count: wishes.count, context }, SEARCHED)
+    return distinctTicks(found, MOST).map((one) => {
+      const { style, labels: written, reasons, fontSize, turned } = one.choice
+      const key = keyOf(one.ticks.values, written)
+      return {
+        key, step: toText(one.ticks.step), values: one.ticks.values, labels: written, fontSize, turned,
+        speaksFor: reasons.filter((reason) => !reason.startsWith(AGAINST)), against: reasons.filter((reason) => reason.startsWith(AGAINST)).map((reason) => reason.slice(AGAINST.length)),
+        wishes: wishesFor(one, plain, wanted), style: difference(study.style, inherit(study.style, style)), isTaken: key === now,
+      }
+    })
+  }
+  const keyOf = (values: readonly Decimal[], written: readonly string[]) => [...values.map(toText), ...written].join('\n')
+  return refDebounced(computed(sought), REST)
+}

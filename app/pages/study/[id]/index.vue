@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { useFixes } from '~/composables/fixes'
+import { usePage } from '~/composables/page'
+import { cardsOf } from '~/desk/cards'
+import { useStudy } from '~/stores/study'
+
+const study = useStudy()
+const page = usePage()
+const { fix } = useFixes()
+const machine = ref(false)
+const desk = useTemplateRef<HTMLElement>('desk')
+const cards = computed(() => cardsOf(page.findings.value))
+</script>
+
+<template>
+  <StudyFrame :page="page" screen="">
+    <div ref="desk" class="work">
+      <FindingMarks class="findings" :cards="cards" :left="study.left" :checking="page.checking.value" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
+      <PageSheet v-model:machine="machine" :page="page" />
+      <HairLines :desk="desk" :cards="cards" />
+    </div>
+    <StyleDock v-if="page.drawing.value" :drawing="page.drawing.value" :mark-values="page.markValues.value" :plan="page.plans.marks.value" />
+  </StudyFrame>
+</template>
+
+<style scoped>
+.work {
+  position: relative;
+  display: grid;
+  grid-template-columns: clamp(230px, 23vw, 340px) minmax(0, 1fr);
+  gap: var(--gap-6);
+  min-height: 0;
+  padding: var(--gap-4) var(--gap-5);
+}
+
+.findings {
+  min-height: 0;
+  overflow: auto;
+}
+</style>

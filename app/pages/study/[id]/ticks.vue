@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import type { TickWishes } from '~~/shared/study'
+import { type Candidate, useCandidates } from '~/composables/candidates'
+import { useFixes } from '~/composables/fixes'
+import { usePage } from '~/composables/page'
+import { cardsOf } from '~/desk/cards'
+import { reachOf, type Span } from '~/desk/ruler'
+import { useStudy } from '~/stores/study'
+
+const study = useStudy()
+const page = usePage()
+const { fix } = useFixes()
+
+/** As long as there is room beside the table. */
+const [USUAL_WIDTH, SHARE, ENDS] = [560, 0.53, 112]
+const room = ref({ width: Math.min(USUAL_WIDTH, Math.round(window.innerWidth * SHARE) - ENDS), fontSize: 12 })
+const HEAD = 44
+const drawing = computed(() => page.drawing.value)
+const wishes = computed<TickWishes>(() => study.quantity?.ticks ?? {})
+const reach = computed<Span | null>(() => drawing.value && reachOf(drawing.value.wanted, drawing.value.ticks.values))
+const cards = computed(() => cardsOf(page.findings.value.filter(({ surface }) => surface === 'axis')))
+const left = computed(() => study.left.filter(({ surface }) => surface === 'axis'))
+const candidates = useCandidates(drawing, room, page.tickLabels)
+
+const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
+const setStep = (step: string) => set(`Step by ${step}`, { ...wishes.value, step, count: undefined })
+const setDomain = (domain: [string, string]) => set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
+/** Numbers and parts of a constant have steps of their own, and labels to go with them. */
+function countIn(multipleOf: TickWishes['multipleOf']) {
+  const next: TickWishes = { ...wishes.value, step: undefined, multipleOf }
+  study.setTicks(multipleOf ? `Count the axis in ${multipleOf}` : 'Count the axis in numbers', next, { style: multipleOf ? { notation: 'multiple', multipleOf } : { notation: 'plain' } })
+}
+const take = ({ wishes: next, style, step }: Candidate) => study.setTicks(`Take ticks every ${step}`, next, { style })
+function setText(at: number, text: string) {
+  const labels = Array.from({ length: drawing.value?.ticks.values.length ?? 0 }, (_, place) => (place === at ? text : wishes.value.labels?.[place] ?? ''))
+  study.setTicks(text ? `Label a tick “${text}”` : 'Take back a label', { ...wishes.value, labels: labels.some((one) => one !== '') ? labels : undefined }, { moves: true })
+}
+const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...wishes.value, labels: undefined })
+</script>
+
+<template>
+  <StudyFrame :page="page" screen="Ticks">
+    <div class="screen">
+      <template v-if="drawing && reach">
+        <header>
+          <TickSentence :title="study.quantity!.title" :wishes="wishes" :drawing="drawing" :width="room.width" :font-size="room.fontSize" @change="set" @counted="countIn" @width="room.width = $event" @font-size="room.fontSize = $event" />
+          <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
+        </header>
+        <section class="rulers" aria-label="Ruler">
+          <TickRuler :reach="reach" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
+            <template #default="{ x, pad }">
+              <RulerHandles :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @width="room.width = $event" />
+            </template>
+          </TickRuler>
+          <h2>Other ticks, the best first</h2>
+          <CandidateList :candidates="candidates" :domain="drawing.wanted" :width="room.width" @take="take" />
+        </section>
+        <section class="beside" aria-label="Ticks and what they say">
+          <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.plans.axis.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />
+          <FindingMarks :cards="cards" :left="left" :checking="page.checking.value" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
+        </section>
+      </template>
+      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
+      <p v-else-if="page.rows.value" class="soft">This column holds no number. Choose another quantity above.</p>
+      <p v-else class="soft" role="status">Fetching the numbers…</p>
+    </div>
+  </StudyFrame>
+</template>
+
+<style scoped>
+.screen {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 58fr) minmax(400px, 42fr);
+  gap: var(--gap-4) var(--gap-5);
+  min-height: 0;
+  padding: var(--gap-4) var(--gap-5);
+}
+
+header {
+  grid-column: 1 / -1;
+}
+
+.rulers,
+.beside {
+  min-width: 0;
+  min-height: 0;
+  overflow: auto;
+}
+
+.rulers {
+  padding: var(--gap-3) 0 var(--gap-4);
+  background: var(--sheet);
+  box-shadow: var(--shadow);
+}
+
+.beside {
+  display: grid;
+  gap: var(--gap-4);
+  align-content: start;
+}
+
+h2 {
+  margin: var(--gap-4) 56px var(--gap-3);
+  color: var(--ink-soft);
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+</style>

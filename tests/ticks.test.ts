@@ -1,0 +1,73 @@
+import { until, withDesk } from './lib/program'
+
+const desk = withDesk()
+const labels = () => desk.page.getByRole('group', { name: 'The axis as it stands' }).locator('[data-ruler-label]').allTextContents()
+const handle = (name: string) => desk.page.getByRole('slider', { name, exact: true })
+const show = async (quantity: string) => {
+  await desk.page.getByRole('combobox', { name: 'Quantity on the page' }).click()
+  await desk.page.getByRole('option', { name: quantity, exact: true }).click()
+}
+
+test('the ruler shows the axis, and its handles move with the keyboard', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.getByRole('link', { name: 'Ticks' }).click()
+  await until(labels, ['€0M', '€0M', '€1M', '€1M', '€1M', '€1M', '€2M', '€2M'])
+  expect(await handle('Step').getAttribute('aria-valuetext')).toBe('250,000')
+  await handle('Step').press('ArrowRight')
+  await until(labels, ['€0M', '€1M', '€1M', '€2M', '€2M'])
+  await handle('End').press('PageUp')
+  expect(await handle('End').getAttribute('aria-valuetext')).toBe('1,840,000')
+  await handle('Length').press('ArrowLeft')
+  expect(await page.getByLabel('Length of the axis in pixels').inputValue()).toBe(String(Number(await handle('Length').getAttribute('aria-valuenow'))))
+}, 60_000)
+
+test('the step handle is dragged to round steps', async () => {
+  const { page } = desk
+  const box = (await handle('Step').locator('ellipse').boundingBox())!
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+  await page.mouse.down()
+  await page.mouse.move(box.x + box.width / 2 + 150, box.y + 4, { steps: 6 })
+  await page.mouse.up()
+  await until(labels, ['€0M', '€1M', '€2M'])
+}, 60_000)
+
+test('a candidate is drawn with its labels and taken with its style, as one step of undo', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'Take candidate 1: every 250000' }).click()
+  await until(labels, ['€0.00M', '€0.25M', '€0.50M', '€0.75M', '€1.00M', '€1.25M', '€1.50M', '€1.75M'])
+  await page.getByText('Every label reads back as its number.').waitFor()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(labels, ['€0M', '€1M', '€2M'])
+}, 60_000)
+
+test('an own text that says another number is found, and given back', async () => {
+  const { page } = desk
+  await page.getByLabel('Own text for 1,000,000').fill('€3M')
+  await page.getByText('The tick at 1,000,000 is labelled “€3M”, which reads as 3,000,000.').waitFor()
+  await until(labels, ['€0M', '€3M', '€2M'])
+  await page.getByRole('link', { name: 'Desk' }).click()
+  await page.locator('article[data-check="wrong-tick-label"]').getByRole('button', { name: 'Write the labels from the ticks' }).click()
+  await page.locator('article[data-check="wrong-tick-label"]').waitFor({ state: 'detached' })
+  expect(await page.locator('[data-surface="axis"]').allTextContents()).toEqual(['€0M', '€1M', '€2M'])
+}, 60_000)
+
+test('an axis counts parts of π, and names of winds are told as no numbers', async () => {
+  const { page } = desk
+  await show('Tide phase')
+  await page.getByRole('link', { name: 'Ticks' }).click()
+  await until(labels, ['−π', '−π/2', '0', 'π/2', 'π', '3π/2', '2π', '5π/2', '3π'])
+  await page.getByLabel('Own text for 0', { exact: true }).fill('north')
+  await page.getByText('“north” is no number: it stays where it is when the ticks move.').waitFor()
+  await handle('Step').press('ArrowRight')
+  await page.getByText(/9 labels are written by hand for 5 ticks/).waitFor()
+  await page.getByRole('button', { name: 'Write the labels from the ticks again' }).click()
+  await until(labels, ['−π', '0', 'π', '2π', '3π'])
+}, 60_000)
+
+test('a step that cannot be is refused where it is typed', async () => {
+  const { page } = desk
+  await page.getByLabel('Tick step').fill('0.5')
+  await page.getByText('A step is a fraction of the constant, such as 1/3 or 2').waitFor()
+  expect(await labels()).toEqual(['−π', '0', 'π', '2π', '3π'])
+}, 60_000)
