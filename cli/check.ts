@@ -1,6 +1,7 @@
+import type { z } from 'zod'
 import { runChecks } from '../core/checks/run'
 import type { Change, Finding, Subject } from '../core/checks/types'
-import { sum } from '../core/decimal/arithmetic'
+import { subtract, sum } from '../core/decimal/arithmetic'
 import type { Decimal } from '../core/decimal/decimal'
 import { amountOf, isFiniteAmount } from '../core/label/value'
 import { DEFAULT_SIZE } from '../core/suggest/axis'
@@ -16,13 +17,23 @@ function selected(selection: readonly number[] | undefined, places: readonly num
   return selection?.flatMap((at) => (places.includes(at) ? [places.indexOf(at)] : []))
 }
 
+type Amounts = readonly ReturnType<typeof amountOf>[]
+/** Changes between values that are present. */
+function changesAmong(changes: NonNullable<z.infer<typeof checkInput>['changes']>, places: readonly number[], amounts: Amounts): NonNullable<Subject['changes']> {
+  return changes.map(({ from, to, value }, i) => {
+    const [first, last] = [amounts[from], amounts[to]]
+    if (first === undefined || last === undefined || !isFiniteAmount(first) || !isFiniteAmount(last)) throw new InputError(`changes[${i}]: from and to are places of numbers among the ${amounts.length} values`)
+    return { from: places.indexOf(from), to: places.indexOf(to), value: value ?? subtract(last, first) }
+  })
+}
+
 interface Answer {
   readonly findings: readonly (Omit<Finding, 'fixes'> & { readonly fixes: readonly Pick<Change, 'title' | 'style' | 'ticks'>[] })[]
 }
 
 /** Findings of values as a style writes them on a surface. */
 function findingsOf(input: unknown): Answer {
-  const { style, values, surface, labels, others, total, shares, selection, readers, width, fontSize, rows, quantity } = check(checkInput, input)
+  const { style, values, surface, labels, others, total, shares, selection, readers, changes, binned, text, width, fontSize, rows, quantity } = check(checkInput, input)
   const amounts = values.map((value, at) => amountOf(value, at))
   const places = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
   const present = places.map((at) => amounts[at] as Decimal)
@@ -30,7 +41,7 @@ function findingsOf(input: unknown): Answer {
   const styles = [style, ...(others ?? []).map((other) => other.style), ...(readers ?? []).map((locale) => ({ locale }))]
   const loaded = styles.map(tablesFor)
   const subject: Subject = {
-    surface, style, values: present, byHand: labels, others, shares, selection: picked, readers, kind: quantity?.kind,
+    surface, style, values: present, byHand: labels, others, shares, binned, text, changes: changes && changesAmong(changes, places, amounts), selection: picked, readers, kind: quantity?.kind,
     room: width === undefined ? undefined : { width, fontSize: fontSize ?? DEFAULT_SIZE },
     rows: rows && places.map((at) => rows[at] ?? {}),
     step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,

@@ -40,6 +40,8 @@ export const quantitySchema = z.strictObject({
   column: z.string().min(1),
   title: name,
   recorded: z.int().min(-30).max(30),
+  /** What it measures, where that decides what is checked: a count has no halves, shares make a whole. */
+  kind: z.enum(['amount', 'count', 'shares']).optional(),
   style: styleSchema,
   chart: z.strictObject({
     /** The column whose values part the rows; null draws every row. */
@@ -47,6 +49,8 @@ export const quantitySchema = z.strictObject({
     aggregate: z.enum(AGGREGATE_IDS),
   }),
   ticks: ticksSchema,
+  /** Whether the table has a total, and what is done where the printed parts miss it: nothing, a note, or parts adjusted. */
+  total: z.enum(['plain', 'note', 'adjust']).optional(),
   /** Findings that are let stand, each with its reason. */
   left: z.array(leftSchema).max(500).optional(),
 })
@@ -59,6 +63,8 @@ export const studyDocumentSchema = z.strictObject({
   quantities: z.array(quantitySchema).max(2000),
   /** The quantity on the page. */
   shown: id.nullable(),
+  /** The regions whose people will read it, where there are several or another than the style's. */
+  readers: z.array(schemas.locale).max(20).optional(),
 })
 export type StudyDocument = z.infer<typeof studyDocumentSchema>
 

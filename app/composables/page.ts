@@ -1,3 +1,4 @@
+import type { Room } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
@@ -7,6 +8,7 @@ import { looksAtValues } from '~~/core/style/columns'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { type PlacedSubject, useFindings } from '~/composables/findings'
 import { useSideColumns } from '~/composables/sides'
+import { useTotals } from '~/composables/totals'
 import { useWords } from '~/composables/words'
 import { type Shown, standing } from '~/desk/cards'
 import { drawingOf, numberStep, withTexts } from '~/desk/drawing'
@@ -119,19 +121,27 @@ export function usePage() {
     return drawing.value?.groups.map(({ category }, at) => `${category}: ${say ? say(markValues.value[at], rowsOf.marks.value?.[at]) : ''}`).join('; ') ?? ''
   })
 
+  /** Where the marks stand, once they are drawn. */
+  const marksRoom = shallowRef<Room>()
+  const setMarksRoom = (room: Room) => (marksRoom.value = room)
   const present = computed(() => rows.value?.values.flatMap((value, at) => (value === null ? [] : [{ value, at }])) ?? [])
   const presentValues = computed(() => present.value.map(({ value }) => value))
   const presentPlaces = computed(() => present.value.map(({ at }) => at))
   const presentRows = computed(() => present.value.map(({ at }) => rowsOf.table.value?.[at] ?? {}))
+  const totals = useTotals({ rows, values: presentValues, places: presentPlaces, sides: rowsOf.table, plan: plans.table })
+  /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
+  const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.parts.value } : {}))
+  const unread = computed(() => study.dataset?.columns.find(({ name }) => name === study.quantity?.column)?.unread)
   const subjects = computed<PlacedSubject[]>(() => {
     if (!drawing.value || !ticks.value) return []
-    const subject = (surface: Shown) => ({ surface, style: study.style, context: contexts[surface].value })
+    const kind = study.quantity?.kind
+    const subject = (surface: Shown) => ({ surface, style: study.style, context: contexts[surface].value, kind, readers: study.readers })
     const { ticks: placed, groups } = drawing.value
     const hasTexts = byHand.value?.some((text) => text !== '')
     return [
       { surface: 'axis', subject: { ...subject('axis'), values: placed.values, step: numberStep(placed, ticks.value) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined } },
-      { surface: 'marks', subject: { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value } },
-      { surface: 'table', subject: { ...subject('table'), values: presentValues.value, rows: presentRows.value }, places: presentPlaces.value },
+      { surface: 'marks', subject: { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value, room: marksRoom.value } },
+      { surface: 'table', subject: { ...subject('table'), values: presentValues.value, rows: presentRows.value, shares: kind === 'shares', texts: unread.value, ...summed.value }, places: presentPlaces.value },
     ]
   })
   const { findings: found, checking, trouble: checkTrouble } = useFindings(subjects)
@@ -144,6 +154,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, rowsOf, plans, words, description, drawing, trouble, findings, checking, checkTrouble, flagged, writers, titles, tickValues, markValues, styledTicks, tickLabels, markLabels, machineLabel }
+  return { rows, rowsOf, plans, totals, setMarksRoom, words, description, drawing, trouble, findings, checking, checkTrouble, flagged, writers, titles, tickValues, markValues, styledTicks, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

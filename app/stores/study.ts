@@ -35,6 +35,7 @@ export const useStudy = defineStore('study', () => {
   const style = computed<Style>(() => inherit(document.value?.house ?? {}, quantity.value?.style ?? {}))
   /** Findings of the quantity that are let stand; the same list until it is changed, so that a change of style leaves the margin alone. */
   const left = computed<readonly Left[]>(() => quantity.value?.left ?? NOTHING_LEFT)
+  const readers = computed(() => document.value?.readers)
   const dataset = computed(() => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null)
 
   function take(study: Study) {
@@ -51,7 +52,7 @@ export const useStudy = defineStore('study', () => {
 
   /** Labels are never shown by another region's rules: the tables come first. */
   async function takeWithRegions(study: Study) {
-    await regions.load(study.document.quantities.map((one) => styleOf(study.document, one)))
+    await regions.load([...study.document.quantities.map((one) => styleOf(study.document, one)), ...(study.document.readers ?? []).map((locale) => ({ locale }))])
     take(study)
   }
   const open = async (studyId: string) => takeWithRegions(await request<Study>(`/api/studies/${studyId}`))
@@ -154,10 +155,21 @@ export const useStudy = defineStore('study', () => {
   /** Sets where the ticks stand, and with it the style that goes with them. */
   const setTicks = (what: string, ticks: Quantity['ticks'], { moves = false, style: patch = {} }: { moves?: boolean; style?: Style } = {}) =>
     changeQuantity(what, (one) => ({ ...one, ticks, style: { ...one.style, ...patch } }), moves)
+  const setTotal = (what: string, total: Quantity['total']) => changeQuantity(what, (one) => ({ ...one, total }))
   /** Lets findings stand, for a reason that is kept with them. */
   const leave = (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
     changeQuantity(`Leave it: ${reason}`, (one) => ({ ...one, left: [...(one.left ?? []), ...findings.map(({ surface, check }) => ({ surface, check, reason }))] }))
   const takeBack = (back: readonly Left[]) => changeQuantity('Take back what was left', (one) => ({ ...one, left: one.left?.filter((other) => !back.includes(other)) }))
+  /** Declares who will read the study, once their regions' tables are here. */
+  async function setReaders(locales: string[]) {
+    refused.value = ''
+    try {
+      await regions.load(locales.map((locale) => ({ locale })))
+      if (document.value) change(`Readers: ${locales.join(', ') || 'one region'}`, { ...document.value, readers: locales.length > 0 ? locales : undefined })
+    } catch (error) {
+      refused.value = `The readers stay as they were: ${(error as Error).message}`
+    }
+  }
   const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
 
   async function bringIn(name: string, text: string) {
@@ -166,7 +178,7 @@ export const useStudy = defineStore('study', () => {
   }
 
   return {
-    id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style,
-    open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, leave, takeBack, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, show, bringIn,
+    id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
+    open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, show, bringIn,
   }
 })

@@ -40,6 +40,14 @@ export interface Subject {
   readonly shares?: boolean
   /** The places of the values that are summed; all where it is absent. */
   readonly selection?: readonly number[]
+  /** Changes printed beside the values: from one place to another. */
+  readonly changes?: readonly { readonly from: number; readonly to: number; readonly value: Decimal }[]
+  /** What a legend parts into bins; the values are its edges. */
+  readonly binned?: readonly Decimal[]
+  /** Cells of the column that are no numbers, by row from 1. */
+  readonly texts?: readonly { readonly row: number; readonly text: string }[]
+  /** The sentence that the labels stand in. */
+  readonly text?: string
   /** Other surfaces on which the same values are written. */
   readonly others?: readonly { readonly surface: Surface; readonly style: Style }[]
   /** The room that the labels have, where it is known. */

@@ -7,6 +7,7 @@ const emit = defineEmits<{ fix: [change: Change, finding: PlacedFinding]; leave:
 
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
+const checks = computed(() => [props.card.main, ...props.card.also].map(({ check }) => check).join(' '))
 const alsoTitles = computed(() => props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '))
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
@@ -24,7 +25,7 @@ function leave() {
 </script>
 
 <template>
-  <article class="finding" :class="card.main.severity" :data-check="card.main.check">
+  <article class="finding" :class="card.main.severity" :data-check="card.main.check" :data-checks="checks" :data-on="card.main.surface">
     <header>
       <h2>
         <span class="bead" :class="beads[card.main.severity]" :title="severities[card.main.severity]" />
@@ -40,7 +41,7 @@ function leave() {
       <Button size="small" label="Cancel" variant="text" @click="reason = null" />
     </form>
     <div v-else-if="card.main.fixes.length > 0" class="fixes">
-      <Button v-for="fix in card.main.fixes" :key="fix.title" size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, card.main)" />
+      <Button v-for="fix in card.main.fixes" :key="fix.title" data-fix size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, card.main)" />
     </div>
     <details v-if="card.also.length > 0" class="also">
       <summary>mends {{ card.also.length }} more: {{ alsoTitles }}</summary>

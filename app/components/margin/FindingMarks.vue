@@ -26,10 +26,13 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
 
 <template>
   <aside class="margin" aria-label="What a reader would get wrong" aria-live="polite">
+    <header class="head">
+      <ReadersChoice />
+      <p v-if="cards.length > 0" class="counts"><span v-for="[surface, count] in counts" :key="surface">{{ surface }} <b>{{ count }}</b></span></p>
+    </header>
     <p v-if="trouble" role="alert">The labels could not be checked: {{ trouble }}</p>
     <p v-else-if="cards.length === 0 && checking" class="clean"><span class="bead busy" /> Reading the labels back…</p>
     <p v-else-if="cards.length === 0" class="clean"><span class="bead good" /> {{ left.length === 0 ? 'Every label reads back as its number.' : 'Nothing but what was left with a reason.' }}</p>
-    <p v-else class="counts"><span v-for="[surface, count] in counts" :key="surface">{{ surface }} <b>{{ count }}</b></span></p>
     <FindingCard
       v-for="(card, at) in cards" :key="`${card.main.check} ${card.main.surface}`" :card="card" :data-finding="at"
       @fix="(change, finding) => emit('fix', change, finding)" @leave="(findings, reason) => emit('leave', findings, reason)"
@@ -49,6 +52,14 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
   grid-template-columns: minmax(0, 1fr);
   align-content: start;
   gap: var(--gap-3);
+}
+
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-1) var(--gap-3);
+  align-items: center;
+  justify-content: space-between;
 }
 
 .clean {

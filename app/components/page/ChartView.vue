@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
 import { scaleBand, scaleLinear } from 'd3'
+import type { Room } from '~~/core/checks/types'
 import { toNumber } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
 import type { Drawing } from '~/desk/drawing'
@@ -24,6 +25,10 @@ const props = defineProps<{
   description: string
 }>()
 
+const emit = defineEmits<{ room: [room: Room] }>()
+
+/** What the marks are set in. */
+const MARK_TYPE = { fontSize: 13, weight: '600' } as const
 const TOP = 40
 const TITLE_LINE = 12
 const BOTTOM = 40
@@ -57,6 +62,10 @@ const y = computed(() => {
   return scaleLinear().domain([Math.min(...reach), Math.max(...reach)]).range([props.height - BOTTOM, TOP])
 })
 const x = computed(() => scaleBand().domain(props.drawing.groups.map(({ category }) => category)).range([left.value, props.width - RIGHT]).paddingInner(0.28).paddingOuter(0.14))
+
+/** The marks share what the columns stand in; a label may reach over its column's gaps. */
+const marksWidth = computed(() => props.width - RIGHT - left.value)
+watch(marksWidth, (width) => emit('room', { width, ...MARK_TYPE }), { immediate: true })
 
 /** Categories keep to the width of their column: two lines at most, the rest behind an ellipsis. */
 function wrapped(name: string): string[] {

@@ -28,6 +28,9 @@ const categoryChoices = stable(() => [
   ...(study.dataset?.columns.filter((one) => one.name !== column.value).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
   { id: null, title: 'row' },
 ])
+/** What the numbers are, which decides what is checked of them. */
+const kindChoices = [{ id: 'amount', title: 'an amount' }, { id: 'count', title: 'a count' }, { id: 'shares', title: 'shares of a whole' }] as const
+const setKind = (kind: (typeof kindChoices)[number]['id']) => study.changeQuantity(`Take it for ${kindChoices.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
 const setChart = (patch: { aggregate: AggregateId } | { category: string | null }) =>
   study.changeQuantity('Draw another chart', (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
 </script>
@@ -38,7 +41,8 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
       <p class="shows">
         Columns of the
         <Select :model-value="aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="inline" @update:model-value="setChart({ aggregate: $event })" />
-        of <strong>{{ title }}</strong> by
+        of <strong>{{ title }}</strong>,
+        <Select :model-value="study.quantity?.kind ?? 'amount'" :options="[...kindChoices]" option-label="title" option-value="id" aria-label="What it is" class="inline" @update:model-value="setKind" />, by
         <Select :model-value="category" :options="categoryChoices" option-label="title" option-value="id" aria-label="Category" class="inline" @update:model-value="setChart({ category: $event })" />, largest first
         <template v-if="drawing && drawing.categories > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.categories }}</template>
         <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
@@ -51,14 +55,19 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
           :drawing="drawing" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-values="page.markValues.value" :mark-labels="page.markLabels"
           :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :machine="machine" :width="chartWidth" :height="Math.max(220, height)"
           :title="`Columns of ${title}`" :axis-title="page.titles.axis.value" :description="page.description.value"
+          @room="page.setMarksRoom"
         />
         <ValueTable
           :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :sides="page.rowsOf.table" :say="page.words.table.value" :align="align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(220, height)"
-        />
+          :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle"
+        >
+          <TotalRow :totals="page.totals" />
+        </ValueTable>
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
       <p v-else-if="rows" class="soft">This column holds no number. Choose another quantity above.</p>
       <p v-else class="soft" role="status">Fetching the numbers…</p>
+      <LabelNote :page="page" :within="box" />
     </div>
   </section>
 </template>

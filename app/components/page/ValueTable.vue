@@ -27,10 +27,16 @@ const props = defineProps<{
   /** Rows whose labels mislead. */
   flagged: ReadonlySet<number>
   height: number
+  /** Labels that were moved so that all parts add up, by row. */
+  adjusted: ReadonlyMap<number, string>
+  selected: ReadonlySet<number>
 }>()
+const emit = defineEmits<{ select: [at: number] }>()
 
 const ROW_HEIGHT = 26
 const HEAD_HEIGHT = 30
+const FOOT_HEIGHT = 50
+const ADJUSTED = '†'
 const order = ref<'rows' | 'down' | 'up'>('rows')
 const nextOrder = { rows: 'down', down: 'up', up: 'rows' } as const
 const arrows = { rows: '', down: ' ↓', up: ' ↑' } as const
@@ -47,6 +53,8 @@ const rows = computed(() => {
     return direction * compare(left, right)
   })
 })
+/** An adjusted label is marked as one. */
+const labelOf = (at: number) => (props.adjusted.has(at) ? ADJUSTED + props.adjusted.get(at)! : props.write.value.label(props.cells[at], props.sides.value?.[at]))
 const spoken = (at: number) => props.say?.(props.cells[at], props.sides.value?.[at])
 const halvesOf = (at: number) => halves(props.write.value.parts(props.cells[at], props.sides.value?.[at]), props.align)
 /** Rows whose labels decide how much room stands behind the decimal marks. */
@@ -62,26 +70,31 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
 </script>
 
 <template>
-  <div class="table" role="table" :aria-label="`${title}, a row each`" :aria-rowcount="cells.length + 1">
-    <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
-      <span v-for="text in texts" :key="text.name" role="columnheader">{{ text.name }}</span>
-      <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
-      <span role="columnheader" class="number" data-head="table" :aria-sort="sorts[order]">
-        <button type="button" title="Sort by the number" @click="order = nextOrder[order]">{{ title }}{{ arrows[order] }}</button>
-      </span>
-    </div>
-    <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${height - HEAD_HEIGHT}px` }" @scroll="containerProps.onScroll">
-      <div role="presentation" :style="wrapperProps.style">
-        <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
-          <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
-          <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
-          <span v-if="align === 'end'" v-label="() => write.value.label(cells[at], sides.value?.[at])" role="cell" class="number" :class="{ flagged: flagged.has(at) }" data-surface="table" :data-at="at" :data-value="cells[at]" :aria-label="spoken(at)" />
-          <span v-else role="cell" :aria-label="spoken(at)" class="number" :class="[align, { flagged: flagged.has(at) }]" data-surface="table" :data-at="at" :data-value="cells[at]">
-            <span v-label="() => halvesOf(at)[0]" /><span v-label="() => halvesOf(at)[1]" class="tail" :style="{ width: tailWidth }" />
-          </span>
+  <div>
+    <div class="table" role="table" :aria-label="`${title}, a row each`" :aria-rowcount="cells.length + 1">
+      <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
+        <span role="columnheader" class="pick" title="Rows in the total">Σ</span>
+        <span v-for="text in texts" :key="text.name" role="columnheader">{{ text.name }}</span>
+        <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
+        <span role="columnheader" class="number" data-head="table" :aria-sort="sorts[order]">
+          <button type="button" title="Sort by the number" @click="order = nextOrder[order]">{{ title }}{{ arrows[order] }}</button>
+        </span>
+      </div>
+      <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${Math.min(height - HEAD_HEIGHT - FOOT_HEIGHT, rows.length * ROW_HEIGHT)}px` }" @scroll="containerProps.onScroll">
+        <div role="presentation" :style="wrapperProps.style">
+          <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
+            <span role="cell" class="pick"><input type="checkbox" :checked="selected.has(at)" :aria-label="`Row ${at + 1} in the total`" @change="emit('select', at)" /></span>
+            <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
+            <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
+            <span v-if="align === 'end'" v-label="() => labelOf(at)" role="cell" class="number" :class="{ flagged: flagged.has(at) }" data-surface="table" :data-at="at" :data-value="cells[at]" :aria-label="spoken(at)" />
+            <span v-else role="cell" :aria-label="spoken(at)" class="number" :class="[align, { flagged: flagged.has(at) }]" data-surface="table" :data-at="at" :data-value="cells[at]">
+              <span v-label="() => halvesOf(at)[0]" /><span v-label="() => halvesOf(at)[1]" class="tail" :style="{ width: tailWidth }" />
+            </span>
+          </div>
         </div>
       </div>
     </div>
+    <div :style="{ height: `${FOOT_HEIGHT}px` }"><slot /></div>
   </div>
 </template>
 
@@ -101,6 +114,26 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
 .row > * {
   flex: 1 1 0;
   min-width: 0;
+}
+
+.row > .pick {
+  display: flex;
+  flex: none;
+  width: 14px;
+}
+
+.pick input {
+  width: 13px;
+  height: 13px;
+  margin: 0;
+  accent-color: var(--jade);
+  opacity: 0.55;
+}
+
+.pick input:checked,
+.pick input:focus-visible,
+.row:hover .pick input {
+  opacity: 1;
 }
 
 .row > .number {

@@ -1,27 +1,16 @@
 <script setup lang="ts">
-import { compare, magnitudeOf, subtract } from '~~/core/decimal/arithmetic'
 import { type Decimal, toText } from '~~/core/decimal/decimal'
 import { briefly } from '~~/core/decimal/plainly'
-import { isInterval, readBack, type Said } from '~~/core/label/readback'
 import type { Plan } from '~~/core/label/types'
+import { readingOf } from '~/desk/reading'
 
 /** Each tick with its label, the text that somebody put in its place, and what a reader takes that for. */
 const props = defineProps<{ values: readonly Decimal[]; styled: readonly string[]; labels: readonly string[]; texts: readonly string[]; plan: Plan; flagged: ReadonlySet<number> }>()
 const emit = defineEmits<{ text: [at: number, text: string]; clear: [] }>()
 
-const boundText = (bound: Decimal | null) => (bound ? briefly(bound) : '∞')
-function saidText(said: Said): string {
-  if (typeof said !== 'object') return said < 0 ? '−∞' : '∞'
-  return isInterval(said) ? `${boundText(said.from)} to ${boundText(said.to)}` : briefly(said)
-}
 const rows = computed(() => props.labels.map((label, at) => {
-  const value = props.values[at]
-  const { value: said, candidates } = readBack(label, props.plan)
-  const off = said !== null && typeof said === 'object' && !isInterval(said) && value && compare(said, value) !== 0 ? briefly(magnitudeOf(subtract(said, value))) : ''
-  return {
-    at, value: value ? briefly(value) : 'no tick', key: value ? toText(value) : `none ${at}`, label, styled: props.styled[at] ?? '', text: props.texts[at] ?? '', off,
-    reads: said !== null ? saidText(said) : candidates.length > 0 ? candidates.map(saidText).join(' or ') : 'no number',
-  }
+  const value = props.values[at] ?? null
+  return { at, value: value ? briefly(value) : 'no tick', key: value ? toText(value) : `none ${at}`, styled: props.styled[at] ?? '', text: props.texts[at] ?? '', ...readingOf(label, value, props.plan) }
 }))
 const hasTexts = computed(() => props.texts.some((text) => text !== ''))
 </script>

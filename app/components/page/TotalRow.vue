@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { NOTE, type TotalChoice, type Totals } from '~/composables/totals'
+import { useStudy } from '~/stores/study'
+
+/** The total under a table, and what to do where the printed parts miss it. */
+const props = defineProps<{ totals: Totals }>()
+const study = useStudy()
+const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
+const choices = shallowRef<TotalChoice[]>([])
+const count = computed(() => props.totals.parts.value.length)
+const isMissed = computed(() => props.totals.missed.value !== null && props.totals.way.value === 'plain')
+
+function open(event: Event) {
+  choices.value = props.totals.choices()
+  list.value?.toggle(event)
+}
+function take(choice: TotalChoice) {
+  props.totals.take(choice)
+  list.value?.hide()
+}
+</script>
+
+<template>
+  <div class="foot">
+    <template v-if="totals.isShown.value">
+      <p class="line">
+        <span class="name">Total of {{ totals.isAll.value ? `all ${count} rows` : `${count} ${count === 1 ? 'row' : 'rows'}` }}</span>
+        <span class="acts">
+          <button v-if="!totals.isAll.value" type="button" class="quiet" @click="totals.clear()">of all</button>
+          <button v-else type="button" class="quiet" @click="study.setTotal('Leave out the total', undefined)">leave out</button>
+        </span>
+        <b class="label" data-total :title="totals.unrounded.value">{{ totals.label.value }}</b>
+      </p>
+      <p v-if="isMissed" class="missed">The printed parts add up to {{ totals.missed.value }}. <button type="button" class="quiet" aria-haspopup="dialog" @click="open">What to do …</button></p>
+      <p v-else-if="totals.way.value === 'note' && totals.missed.value !== null" class="soft">{{ NOTE }} <button type="button" class="quiet" @click="open">change</button></p>
+      <p v-else-if="totals.adjusted.value.size > 0" class="soft">{{ totals.adjusted.value.size }} printed {{ totals.adjusted.value.size === 1 ? 'part is' : 'parts are' }} adjusted (†) so that all add up. <button type="button" class="quiet" @click="open">change</button></p>
+      <Popover ref="list" aria-label="What to do about the total">
+        <div class="choices">
+          <p class="soft">Unrounded: {{ totals.unrounded.value }}</p>
+          <button v-for="choice in choices" :key="choice.title" type="button" class="choice" @click="take(choice)"><span>{{ choice.title }}</span><span class="soft">{{ choice.sample }}</span></button>
+        </div>
+      </Popover>
+    </template>
+    <button v-else type="button" class="quiet" @click="study.setTotal('Add a total', 'plain')">Add a total</button>
+  </div>
+</template>
+
+<style scoped>
+.foot {
+  padding-top: var(--gap-1);
+  border-top: 1px solid var(--ink-soft);
+}
+
+.line {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: baseline;
+  padding-right: var(--gap-2);
+}
+
+.label {
+  margin-left: auto;
+}
+
+.missed {
+  color: var(--rosewood);
+  font-size: var(--text-small);
+}
+
+.soft {
+  font-size: var(--text-small);
+}
+
+.choices {
+  display: grid;
+  gap: var(--gap-2);
+  max-width: 34rem;
+}
+
+.choice {
+  display: grid;
+  gap: 2px;
+  padding: var(--gap-2);
+  border: 1px solid var(--rule);
+  border-radius: 4px;
+  background: transparent;
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+}
+
+.choice:hover {
+  border-color: var(--jade);
+  background: var(--jade-wash);
+}
+</style>

@@ -1,0 +1,29 @@
+import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
+import { plainly } from '../decimal/plainly'
+import { moreDecimals } from './changes'
+import { printedBeside } from './totals'
+import type { Check } from './types'
+
+/** A printed change that is not the difference of the printed values. */
+export const differenceMismatch: Check = {
+  id: 'difference-mismatch',
+  title: 'A printed change misses the printed difference',
+  find(proof) {
+    const { changes, labels, said } = proof
+    const wrong = (changes ?? []).flatMap(({ from, to, value }) => {
+      const written = printedBeside(proof, value)
+      const difference = subtract(said[to]!, said[from]!)
+      return compare(written.said, difference) === 0 ? [] : [{ from, to, written, difference }]
+    })
+    const [first] = wrong
+    if (!first) return null
+    const { from, to, written, difference } = first
+    const more = wrong.length === 1 ? '' : `; ${wrong.length} changes do not fit`
+    return {
+      severity: 'warning',
+      message: `From “${labels[from]}” to “${labels[to]}” is ${plainly(difference)}, but the change is written “${written.label}”: ${plainly(magnitudeOf(subtract(written.said, difference)))} apart${more}.`,
+      at: [...new Set(wrong.flatMap((one) => [one.from, one.to]))].sort((a, b) => a - b),
+    }
+  },
+  propose: moreDecimals,
+}

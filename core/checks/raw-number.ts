@@ -1,0 +1,24 @@
+import { listed } from './numbers'
+import type { Check } from './types'
+
+/** A number in running text: digits with marks inside, a sign before them, a rung or percent sign behind. */
+const NUMBER = /[-−+]?\d[\d.,\u00a0\u202f']*\d(?:[a-zA-Z%]\b|%)?|[-−+]?\d(?:[a-zA-Z%]\b|%)?/gu
+
+/** Numbers of a text that stand in none of its labels. */
+function rawIn(text: string, labels: readonly string[]): string[] {
+  // The longest first, so that no label is taken for part of another.
+  const bare = [...labels].filter((label) => label !== '').sort((a, b) => b.length - a.length).reduce((rest, label) => rest.split(label).join(' '), text)
+  return bare.match(NUMBER) ?? []
+}
+
+/** A number in a sentence that no style writes. */
+export const rawNumber: Check = {
+  id: 'raw-number',
+  title: 'A number that no style writes',
+  find({ text, labels }) {
+    const raw = text === undefined ? [] : rawIn(text, labels)
+    if (raw.length === 0) return null
+    return { severity: 'warning', message: `${listed(raw.map((one) => `“${one}”`))} ${raw.length === 1 ? 'is' : 'are'} typed into the text: ${raw.length === 1 ? 'it stays' : 'they stay'} as ${raw.length === 1 ? 'it is' : 'they are'} when the data or the style change.`, at: [] }
+  },
+  propose: () => [],
+}

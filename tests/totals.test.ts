@@ -1,0 +1,53 @@
+import { until, withDesk } from './lib/program'
+
+const desk = withDesk({ reducedMotion: 'reduce' })
+const parts = () => desk.page.locator('[data-surface="table"]').allTextContents()
+const total = () => desk.page.locator('[data-total]').textContent()
+
+test('parts that miss their printed total are told, with three ways out and their numbers', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill('site,part\nHolm,3.4\nVik,5.4\nTarn,2.4')
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('img', { name: 'Columns of part' }).waitFor()
+  await page.getByRole('button', { name: /^decimals:/ }).click()
+  await page.getByRole('option', { name: 'no decimals' }).click()
+  await page.getByRole('button', { name: 'Add a total' }).click()
+  await until(total, '11')
+  await page.getByText('The printed parts add up to 10.').waitFor()
+  await page.getByRole('button', { name: 'What to do …' }).click()
+  await page.getByText('Unrounded: 3.4 + 5.4 + 2.4 = 11.2').waitFor()
+  await page.getByRole('button', { name: 'Write 1 decimal 3.4 + 5.4 + 2.4 = 11.2' }).waitFor()
+  await page.getByRole('button', { name: /^Adjust 1 of the printed parts 4 \+ 5 \+ 2 = 11/ }).click()
+  await until(parts, ['†4', '5', '2'])
+  await page.getByText('1 printed part is adjusted (†) so that all add up.').waitFor()
+}, 60_000)
+
+test('a selection has a total of its own, which is left with a note', async () => {
+  const { page } = desk
+  await page.getByRole('checkbox', { name: 'Row 1 in the total' }).check()
+  await page.getByRole('checkbox', { name: 'Row 2 in the total' }).check()
+  await page.getByText('Total of 2 rows').waitFor()
+  await until(total, '9')
+  await until(parts, ['†4', '5', '2'])
+  await page.getByRole('button', { name: 'change' }).click()
+  await page.getByRole('button', { name: /^Leave it, with a note/ }).click()
+  await until(parts, ['3', '5', '2'])
+  await page.getByText('Parts may miss the total because each is rounded.').waitFor()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(parts, ['†4', '5', '2'])
+}, 60_000)
+
+test('a label under the pointer says its value and what it reads back as', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
+  await page.getByRole('option', { name: 'Revenue', exact: true }).click()
+  await page.locator('[data-surface="marks"][data-at="1"]').hover()
+  const note = page.getByRole('tooltip')
+  await note.waitFor()
+  expect(await note.innerText()).toBe('value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96')
+  await page.mouse.move(5, 5)
+  await note.waitFor({ state: 'detached' })
+}, 60_000)
