@@ -1,12 +1,11 @@
-import type { Subject } from '~~/core/checks/types'
+import type { Finding } from '~~/core/checks/types'
 import type { PlacedFinding, Shown } from '~/desk/cards'
-import type { CheckAnswer, CheckJob } from '~/workers/checks'
+import type { CheckAnswer, CheckedSubject, CheckJob } from '~/workers/checks'
 
-/** What is checked of a surface, and where its values stand there. */
+/** What is checked of a surface. */
 export interface PlacedSubject {
   readonly surface: Shown
-  readonly subject: Subject
-  readonly places?: readonly number[]
+  readonly subject: CheckedSubject
 }
 
 /** Checks wait until the hand rests, so that labels never do. */
@@ -19,21 +18,27 @@ const CHECK_DELAY = 60
 export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   const findings = shallowRef<readonly PlacedFinding[]>([])
   const checking = ref(false)
+  /** How much of a run is done, from 0 to 1. */
+  const progress = ref(0)
+  const isStopped = ref(false)
   const trouble = ref('')
   let worker: Worker | null = null
   let run = 0
   let timer: ReturnType<typeof setTimeout> | undefined
 
   function start(now: readonly PlacedSubject[]) {
-    if (checking.value) stop()
+    if (checking.value) giveUp()
     worker ??= new Worker(new URL('../workers/checks.ts', import.meta.url), { type: 'module' })
     checking.value = true
+    isStopped.value = false
+    progress.value = 0
     const asked = ++run
     worker.onmessage = ({ data }: MessageEvent<CheckAnswer>) => {
       if (data.run !== asked) return
-      checking.value = false
+      if ('findings' in data) return take(now[data.of]!.surface, data.findings)
+      if ('done' in data) progress.value = data.done
       trouble.value = 'trouble' in data ? data.trouble : ''
-      if ('findings' in data) findings.value = data.findings.flatMap((found, i) => found.map((finding) => place(finding, now[i]!)))
+      checking.value = 'done' in data && data.done < 1
     }
     worker.onerror = ({ message }) => fail(message)
     try {
@@ -42,17 +47,24 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
       fail((error as Error).message)
     }
   }
+  /** What is found of one surface is shown at once; the others keep what was found before. */
+  function take(surface: Shown, found: readonly Finding[]) {
+    findings.value = [...findings.value.filter((one) => one.surface !== surface), ...found.map((finding) => ({ ...finding, surface }))]
+  }
   function fail(message: string) {
-    stop()
+    giveUp()
     trouble.value = message
   }
-  function stop() {
+  function giveUp() {
     worker?.terminate()
     worker = null
     checking.value = false
   }
-  const place = (finding: Omit<PlacedFinding, 'surface'>, { surface, places }: PlacedSubject): PlacedFinding =>
-    ({ ...finding, surface, at: places ? finding.at.map((at) => places[at]!) : finding.at })
+  /** Gives a long run up; the findings of the last one stay. */
+  function stop() {
+    giveUp()
+    isStopped.value = true
+  }
 
   watch(subjects, (now) => {
     clearTimeout(timer)
@@ -60,7 +72,7 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   }, { immediate: true })
   onScopeDispose(() => {
     clearTimeout(timer)
-    stop()
+    giveUp()
   })
-  return { findings, checking, trouble }
+  return { findings, checking, progress, isStopped, trouble, stop, again: () => start(subjects.value) }
 }

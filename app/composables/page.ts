@@ -4,7 +4,7 @@ import { labeller } from '~~/core/label/labeller'
 import { machineLabel } from '~~/core/label/machine'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Plan, Row, Value } from '~~/core/label/types'
-import { looksAtValues } from '~~/core/style/columns'
+import { endsDecide, looksAtValues } from '~~/core/style/columns'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { type PlacedSubject, useFindings } from '~/composables/findings'
 import { useSideColumns } from '~/composables/sides'
@@ -12,6 +12,7 @@ import { useTotals } from '~/composables/totals'
 import { useWords } from '~/composables/words'
 import { type Shown, standing } from '~/desk/cards'
 import { drawingOf, numberStep, withTexts } from '~/desk/drawing'
+import { endsOf, present } from '~/desk/present'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
@@ -88,12 +89,15 @@ export function usePage() {
   /** The Plan of all surfaces, where the style looks at no values and no rows. */
   const common = computed(() => (looksAtValues(study.style) ? null : resolve(study.style, { ...regions.loaded, recorded: recorded.value })))
   const commonWriter = computed(() => common.value && labeller(common.value))
+  /** What a table's rungs are shared over: its two ends, where those decide. */
+  const ends = computed(() => endsOf(rows.value?.values ?? []).map(toExactText))
+  const tableValues = computed<readonly Value[]>(() => (endsDecide(study.style) ? ends.value : rows.value?.cells ?? []))
   const contextOf = (surface: Shown, values: () => Iterable<Value>) =>
     computed<Context>(() => ({ ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
   const contexts = {
     axis: contextOf('axis', () => tickValues.value),
     marks: contextOf('marks', () => markValues.value),
-    table: contextOf('table', () => rows.value?.cells ?? []),
+    table: contextOf('table', () => tableValues.value),
   }
   const planOf = (surface: Shown) => computed(() => common.value ?? resolve(study.style, contexts[surface].value))
   const plans = { axis: planOf('axis'), marks: planOf('marks'), table: planOf('table') }
@@ -124,13 +128,15 @@ export function usePage() {
   /** Where the marks stand, once they are drawn. */
   const marksRoom = shallowRef<Room>()
   const setMarksRoom = (room: Room) => (marksRoom.value = room)
-  const present = computed(() => rows.value?.values.flatMap((value, at) => (value === null ? [] : [{ value, at }])) ?? [])
-  const presentValues = computed(() => present.value.map(({ value }) => value))
-  const presentPlaces = computed(() => present.value.map(({ at }) => at))
-  const presentRows = computed(() => present.value.map(({ at }) => rowsOf.table.value?.[at] ?? {}))
-  const totals = useTotals({ rows, values: presentValues, places: presentPlaces, sides: rowsOf.table, plan: plans.table })
+  const presentCells = computed(() => present(rows.value?.cells ?? []))
+  const totals = useTotals({ rows, present: presentCells, sides: rowsOf.table, plan: plans.table })
   /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
-  const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.parts.value } : {}))
+  const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
+  /** The column as a worker takes it at once. */
+  const packed = computed(() => {
+    const cells = rows.value?.cells ?? []
+    return cells.every((cell) => typeof cell !== 'string') ? Float64Array.from(cells as (number | null)[], (cell) => cell ?? NaN) : cells
+  })
   const unread = computed(() => study.dataset?.columns.find(({ name }) => name === study.quantity?.column)?.unread)
   const subjects = computed<PlacedSubject[]>(() => {
     if (!drawing.value || !ticks.value) return []
@@ -141,10 +147,10 @@ export function usePage() {
     return [
       { surface: 'axis', subject: { ...subject('axis'), values: placed.values, step: numberStep(placed, ticks.value) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined } },
       { surface: 'marks', subject: { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value, room: marksRoom.value } },
-      { surface: 'table', subject: { ...subject('table'), values: presentValues.value, rows: presentRows.value, shares: kind === 'shares', texts: unread.value, ...summed.value }, places: presentPlaces.value },
+      { surface: 'table', subject: { ...subject('table'), cells: packed.value, sides: rowsOf.table.value, shares: kind === 'shares', texts: unread.value, ...summed.value } },
     ]
   })
-  const { findings: found, checking, trouble: checkTrouble } = useFindings(subjects)
+  const { findings: found, trouble: checkTrouble, ...checks } = useFindings(subjects)
   const findings = computed(() => standing(found.value, study.left))
 
   /** Places of labels with an error or a warning, a surface at a time. */
@@ -154,6 +160,6 @@ export function usePage() {
     return places
   })
 
-  return { rows, rowsOf, plans, totals, setMarksRoom, words, description, drawing, trouble, findings, checking, checkTrouble, flagged, writers, titles, tickValues, markValues, styledTicks, tickLabels, markLabels, machineLabel }
+  return { rows, rowsOf, plans, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, writers, titles, tickValues, markValues, styledTicks, tickLabels, markLabels, machineLabel }
 }
 export type Page = ReturnType<typeof usePage>

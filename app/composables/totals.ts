@@ -22,9 +22,8 @@ export interface TotalChoice {
 }
 interface Source {
   readonly rows: Readonly<Ref<unknown>>
-  /** Present values, and their places in the table. */
-  readonly values: Readonly<Ref<readonly Decimal[]>>
-  readonly places: Readonly<Ref<readonly number[]>>
+  /** Present values, and the rows that they stand in. */
+  readonly present: Readonly<Ref<{ readonly values: readonly Decimal[]; readonly places: readonly number[] }>>
   readonly sides: Readonly<Ref<readonly Row[] | undefined>>
   readonly plan: Readonly<Ref<Plan>>
 }
@@ -39,7 +38,7 @@ const NO_ROWS: ReadonlySet<number> = new Set()
 const NONE_ADJUSTED: ReadonlyMap<number, string> = new Map()
 
 /** The total of a table's rows, or of those that are selected, and what to do where the printed parts miss it. */
-export function useTotals({ rows, values, places, sides, plan }: Source) {
+export function useTotals({ rows, present, sides, plan }: Source) {
   const study = useStudy()
   const regions = useRegions()
   const selected = shallowRef<ReadonlySet<number>>(NO_ROWS)
@@ -54,9 +53,11 @@ export function useTotals({ rows, values, places, sides, plan }: Source) {
   const isShown = computed(() => study.quantity?.total !== undefined || selected.value.size > 0)
   const isAll = computed(() => selected.value.size === 0)
   /** Places among the present values of what is summed. */
-  const parts = computed(() => places.value.map((_, i) => i).filter((i) => isAll.value || selected.value.has(places.value[i]!)))
-  const partValues = computed(() => parts.value.map((i) => values.value[i]!))
-  const partRows = computed(() => parts.value.map((i) => sides.value?.[places.value[i]!]))
+  const parts = computed(() => present.value.places.map((_, i) => i).filter((i) => isAll.value || selected.value.has(present.value.places[i]!)))
+  /** The rows of what is summed. */
+  const places = computed(() => parts.value.map((i) => present.value.places[i]!))
+  const partValues = computed(() => parts.value.map((i) => present.value.values[i]!))
+  const partRows = computed(() => places.value.map((at) => sides.value?.[at]))
   const exact = computed(() => (isShown.value ? sum(partValues.value) : null))
   const label = computed(() => (exact.value ? textOf(plan.value, decide(plan.value, exact.value)) : ''))
 
@@ -74,7 +75,7 @@ export function useTotals({ rows, values, places, sides, plan }: Source) {
     const now = resting.value
     if (now.way !== 'adjust' || !now.isShown || !now.exact || now.values.length > MOST_PARTS) return NONE_ADJUSTED
     const labels = adjustedLabels(now.plan, now.values, now.exact, now.rows)
-    return new Map(labels?.flatMap(({ label: text, isAdjusted }, i) => (isAdjusted ? [[places.value[parts.value[i]!]!, text] as const] : [])))
+    return new Map(labels?.flatMap(({ label: text, isAdjusted }, i) => (isAdjusted ? [[places.value[i]!, text] as const] : [])))
   })
 
   function choices(): TotalChoice[] {
@@ -103,7 +104,7 @@ export function useTotals({ rows, values, places, sides, plan }: Source) {
     study.changeQuantity(`Total: ${title}`, (one) => ({ ...one, total, style: { ...one.style, ...style } }))
   }
   const unrounded = computed(() => (exact.value ? `${partValues.value.slice(0, SHOWN_PARTS).map(plainly).join(' + ')}${partValues.value.length > SHOWN_PARTS ? ' + …' : ''} = ${plainly(exact.value)}` : ''))
-  return { selected, toggle, clear: () => (selected.value = NO_ROWS), way, isShown, isAll, parts, exact, label, missed, adjusted, choices, take, unrounded }
+  return { selected, toggle, clear: () => (selected.value = NO_ROWS), way, isShown, isAll, places, exact, label, missed, adjusted, choices, take, unrounded }
 }
 export const NOTE = 'Parts may miss the total because each is rounded.'
 export type Totals = ReturnType<typeof useTotals>

@@ -1,7 +1,7 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
 import { moreDecimals } from './changes'
-import { listed } from './numbers'
+import { listedLabels } from './numbers'
 import { partsOf, printedBeside } from './totals'
 import type { Check } from './types'
 
@@ -17,7 +17,7 @@ export const doesNotAddUp: Check = {
     const off = magnitudeOf(subtract(printed, total.said))
     return {
       severity: 'warning',
-      message: `${listed(at.map((i) => `“${proof.labels[i]}”`))} add up to ${plainly(printed)}, but their total is written “${total.label}”: ${plainly(off)} apart.`,
+      message: `${listedLabels(proof, at)} add up to ${plainly(printed)}, but their total is written “${total.label}”: ${plainly(off)} apart.`,
       at,
     }
   },

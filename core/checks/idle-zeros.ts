@@ -1,5 +1,5 @@
 import { fewerDecimals } from './changes'
-import { listed, placesWhere, saysSome } from './numbers'
+import { listedLabels, placesWhere, saysSome } from './numbers'
 import type { Check, Proof } from './types'
 
 const TWO = 2
@@ -18,9 +18,13 @@ export const idleZeros: Check = {
   find(proof) {
     const at = placesWhere(proof, (i) => saysSome(proof, i))
     if (at.length < TWO) return null
-    const idle = at.reduce((least, i) => Math.min(least, zerosAt(proof, i)), Infinity)
+    let idle = Infinity
+    for (const i of at) {
+      idle = Math.min(idle, zerosAt(proof, i))
+      if (idle === 0) break
+    }
     if (idle === 0) return null
-    return { severity: 'note', message: `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listed(at.map((i) => `“${proof.labels[i]}”`))}.`, at }
+    return { severity: 'note', message: `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listedLabels(proof, at)}.`, at }
   },
   propose: fewerDecimals,
 }

@@ -5,13 +5,13 @@ import { placesWhere } from './numbers'
 import type { Check } from './types'
 
 /** From here on doubles skip integers. */
-const LAST_EXACT = decimal(String(2 ** 53))
+const LAST_EXACT = 2 ** 53
 /** Doubles that stand for another number have this many digits or more; round figures have few. */
 const TELLING_DIGITS = 16
 
 /** Whether a large integer looks like a double's text: all the digits that a double has, and zeros behind them. */
 function isCut(value: Decimal): boolean {
-  if (compare(magnitudeOf(value), LAST_EXACT) <= 0 || !fitsDouble(value)) return false
+  if (compare(magnitudeOf(value), decimal(LAST_EXACT)) <= 0 || !fitsDouble(value)) return false
   const digits = toText(magnitudeOf(value))
   const telling = digits.replace(/0+$/, '').length
   return !digits.includes('.') && telling >= TELLING_DIGITS && telling < digits.length
@@ -22,7 +22,7 @@ export const inexactInput: Check = {
   id: 'inexact-input',
   title: 'Digits were lost before the data came here',
   find(proof) {
-    const at = placesWhere(proof, (i) => isCut(proof.values[i]!))
+    const at = placesWhere(proof, (i) => !(proof.doubles && Math.abs(proof.doubles[i]!) <= LAST_EXACT) && isCut(proof.values[i]!))
     if (at.length === 0) return null
     return { severity: 'error', message: `${plainly(proof.values[at[0]!]!)} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`, at }
   },

@@ -3,7 +3,7 @@ import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { divide, roundToPlace } from '../decimal/round'
 import { finer, shownSign } from './changes'
-import { isNumeral, isOver, offBy, placesWhere, worstOf } from './numbers'
+import { isNumeral, isOffBeyond, isOver, offBy, placesWhere, worstOff } from './numbers'
 import type { Check, Proof } from './types'
 
 /** The share of a step, or of the number itself, by which a label may be off. */
@@ -19,10 +19,10 @@ export const misread: Check = {
   title: 'Reads as another number',
   find(proof) {
     const off = (at: number) => offBy(proof, at)
-    const at = placesWhere(proof, (i) => proof.values[i]!.coefficient !== 0n && isNumeral(proof, i) && isOver(off(i), MOST_OFF, measureOf(proof, i)))
+    const isFarOff = (i: number) => (proof.surface === 'axis' ? null : isOffBeyond(proof, i, Number(MOST_OFF))) ?? isOver(off(i), MOST_OFF, measureOf(proof, i))
+    const at = placesWhere(proof, (i) => isNumeral(proof, i) && proof.values[i]!.coefficient !== 0n && isFarOff(i))
     if (at.length === 0) return null
-    const share = (i: number): Decimal => divide(off(i), measureOf(proof, i))
-    const worst = worstOf(at, share)
+    const worst = worstOff(proof, at, (i) => measureOf(proof, i))
     const of = proof.surface === 'axis' && proof.step ? 'a step' : 'itself'
     const more = at.length === 1 ? '' : `; ${at.length} labels are off by more than ${percentOf(decimal(MOST_OFF), decimal(1))} %`
     return {

@@ -8,7 +8,8 @@ export const mixedNotation: Check = {
   title: 'Exponents differ from label to label',
   find(proof) {
     const at = placesWhere(proof, (i) => saysSome(proof, i))
-    const firsts = new Map(at.map((i) => [proof.written[i]!.exponent, i] as const).reverse())
+    const firsts = new Map<number | null, number>()
+    for (const i of at) if (!firsts.has(proof.written[i]!.exponent)) firsts.set(proof.written[i]!.exponent, i)
     if (firsts.size < 2) return null
     // Powers alone, as on a log axis, are read by their exponents.
     if (at.every((i) => proof.written[i]!.exponent !== null && proof.written[i]!.digits === 1n && proof.written[i]!.place === 0)) return null

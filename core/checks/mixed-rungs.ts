@@ -1,3 +1,4 @@
+import type { Rung } from '../label/types'
 import { oneRung } from './changes'
 import { listed, placesWhere, saysSome } from './numbers'
 import type { Check, Surface } from './types'
@@ -11,15 +12,17 @@ export const mixedRungs: Check = {
   title: 'Several rungs on one scale',
   find(proof) {
     if (!COMPARED.includes(proof.surface)) return null
-    const firsts = new Map<string, number>()
     const at = placesWhere(proof, (i) => saysSome(proof, i) && proof.written[i]!.exponent === null)
+    const used = new Map<Rung, number>()
     for (const i of at) {
       const { rule, rung } = proof.written[i]!
-      const { base, power } = proof.plan.rules[rule]!.rungs[rung]!
-      if (!firsts.has(`${base}^${power}`)) firsts.set(`${base}^${power}`, i)
+      const one = proof.plan.rules[rule]!.rungs[rung]!
+      if (!used.has(one)) used.set(one, i)
     }
+    // Rules have rungs of their own; what counts is their size.
+    const firsts = new Map([...used].map(([{ base, power }, i]) => [`${base}^${power}`, i] as const).reverse())
     if (firsts.size < 2) return null
-    return { severity: 'warning', message: `${listed([...firsts.values()].map((i) => `“${proof.labels[i]}”`))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`, at }
+    return { severity: 'warning', message: `${listed([...firsts.values()].sort((a, b) => a - b).map((i) => `“${proof.labels[i]}”`))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`, at }
   },
   propose: oneRung,
 }

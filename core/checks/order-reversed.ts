@@ -9,7 +9,9 @@ export const orderReversed: Check = {
   id: 'order-reversed',
   title: 'A larger number reads smaller',
   find(proof) {
-    const { values, said, labels } = proof
+    const { values, said, labels, full } = proof
+    // No style reverses order by itself, only where cases meet or signs are hidden; a long column need not be sorted to see that.
+    if (proof.doubles && full.cases.length === 0 && full.sign !== 'never') return null
     const ascending = placesWhere(proof, (at) => isNumeral(proof, at)).sort((a, b) => compare(values[a]!, values[b]!) || compare(said[a]!, said[b]!))
     // The largest reading so far: a number above it in size and below it in reading stands reversed.
     let highest = ascending[0]

@@ -1,10 +1,10 @@
-import { compare, magnitudeOf } from '../decimal/arithmetic'
+import { compare } from '../decimal/arithmetic'
 import { ONE } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
 import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import { inRung, oneRung, rungsOf, rungTitle } from './changes'
-import { placesWhere, saysSome, worstOf } from './numbers'
+import { largestSaid, placesWhere, saysSome } from './numbers'
 import type { Check, Proof } from './types'
 
 /** The place of the largest label that stands in a rung, and the power of that rung. */
@@ -12,7 +12,7 @@ function largest(proof: Proof): { at: number; power: number } | null {
   if (proof.full.notation !== 'scaled') return null
   const places = placesWhere(proof, (i) => saysSome(proof, i) && proof.written[i]!.exponent === null)
   if (places.length === 0) return null
-  const at = worstOf(places, (i) => magnitudeOf(proof.said[i]!))
+  const at = largestSaid(proof, places)
   const { rule, rung } = proof.written[at]!
   return { at, power: proof.plan.rules[rule]!.rungs[rung]!.power }
 }

@@ -25,6 +25,8 @@ export interface Subject {
   readonly surface: Surface
   readonly style: Style
   readonly values: readonly Decimal[]
+  /** The same values as doubles, where these keep every digit of them: long columns are looked through by them. */
+  readonly doubles?: Float64Array
   /** The rows that the values stand in, where cases look at their cells. */
   readonly rows?: readonly Row[]
   /** The step between an axis's ticks. */
@@ -65,6 +67,10 @@ export interface Proof extends Subject {
   readonly labels: readonly string[]
   /** The number that a reader gets from each label. */
   readonly said: readonly Decimal[]
+  /** The nearest doubles to them, where the values are given as doubles. */
+  readonly saidDoubles?: Float64Array
+  /** Which labels are alike: a number from 0 for each label that there is, value by value. */
+  readonly alike?: Int32Array
 }
 
 /** A change that makes a check hold. */

@@ -41,6 +41,29 @@ export function closestPair(values: readonly Decimal[]): Telling['closest'] {
   return best
 }
 
+/** What two doubles and the decimals that they mean can differ by, per unit of the larger. */
+const DOUBT = 2 ** -50
+
+/**
+ * The same of doubles, each meaning its shortest decimal: the few pairs that can be the closest are
+ * found by doubles, and the closest among them exactly.
+ */
+export function closestDoubles(doubles: Float64Array): Telling['closest'] {
+  const sorted = doubles.slice().sort()
+  const doubtAt = (i: number) => DOUBT * Math.max(Math.abs(sorted[i - 1]!), Math.abs(sorted[i]!))
+  let most = Infinity
+  for (let i = 1; i < sorted.length; i++) if (sorted[i] !== sorted[i - 1]) most = Math.min(most, sorted[i]! - sorted[i - 1]! + doubtAt(i))
+  let best: readonly [Decimal, Decimal] | null = null
+  let least: Decimal | null = null
+  for (let i = 1; i < sorted.length; i++) {
+    if (sorted[i] === sorted[i - 1] || sorted[i]! - sorted[i - 1]! - doubtAt(i) > most) continue
+    const [below, above] = [fromNumber(sorted[i - 1]!), fromNumber(sorted[i]!)]
+    const apart = subtract(above, below)
+    if (!least || compare(apart, least) < 0) [best, least] = [[below, above], apart]
+  }
+  return best
+}
+
 /**
  * Numbers from a column's cells, which are doubles or decimal text; missing ones are left out.
  *

@@ -20,3 +20,7 @@ export function columnsOf(style: Style): string[] {
   const named = written.map(({ style: one }) => currencyColumn(one)).filter((name) => name !== null)
   return [...new Set([...looked, ...named])]
 }
+
+/** Whether the two ends of a set decide all that is shared in it: rungs are shared, and nothing else is. */
+export const endsDecide = (style: Style): boolean =>
+  stylesOf(inherit(style)).every(({ when, style: one }) => when === null && one.exponent !== 'shared' && currencyColumn(one) === null)

@@ -1,10 +1,18 @@
 <script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
 import type { Change } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study'
+import type { Page } from '~/composables/page'
 import { type Card, checkTitles, type PlacedFinding } from '~/desk/cards'
 
-const props = defineProps<{ cards: readonly Card[]; left: readonly Left[]; checking: boolean; trouble: string }>()
+const props = defineProps<{ cards: readonly Card[]; left: readonly Left[]; checks: Page['checks']; trouble: string }>()
 const emit = defineEmits<{ fix: [change: Change, finding: PlacedFinding]; leave: [findings: PlacedFinding[], reason: string]; takeBack: [left: Left[]] }>()
+
+/** A run that takes longer than this says how far it is, and can be stopped. */
+const LONG = 800
+const isChecking = computed(() => props.checks.checking.value)
+const isLong = refDebounced(isChecking, LONG)
+const isSlow = computed(() => isChecking.value && isLong.value)
 
 /** How many findings each surface has. */
 const counts = computed(() => {
@@ -31,7 +39,9 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
       <p v-if="cards.length > 0" class="counts"><span v-for="[surface, count] in counts" :key="surface">{{ surface }} <b>{{ count }}</b></span></p>
     </header>
     <p v-if="trouble" role="alert">The labels could not be checked: {{ trouble }}</p>
-    <p v-else-if="cards.length === 0 && checking" class="clean"><span class="bead busy" /> Reading the labels back…</p>
+    <p v-else-if="checks.isStopped.value" class="clean">The check was stopped. <button type="button" class="quiet" @click="checks.again()">Check again</button></p>
+    <p v-else-if="isSlow" class="clean"><span class="bead busy" /> Reading back… <progress :value="checks.progress.value" aria-label="How much is checked" /> <button type="button" class="quiet" @click="checks.stop()">stop</button></p>
+    <p v-else-if="cards.length === 0 && isChecking" class="clean"><span class="bead busy" /> Reading the labels back…</p>
     <p v-else-if="cards.length === 0" class="clean"><span class="bead good" /> {{ left.length === 0 ? 'Every label reads back as its number.' : 'Nothing but what was left with a reason.' }}</p>
     <FindingCard
       v-for="(card, at) in cards" :key="`${card.main.check} ${card.main.surface}`" :card="card" :data-finding="at"
@@ -60,6 +70,13 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
   gap: var(--gap-1) var(--gap-3);
   align-items: center;
   justify-content: space-between;
+}
+
+progress {
+  flex: 1;
+  min-width: 0;
+  height: 8px;
+  accent-color: var(--jade);
 }
 
 .clean {

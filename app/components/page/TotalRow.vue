@@ -7,7 +7,7 @@ const props = defineProps<{ totals: Totals }>()
 const study = useStudy()
 const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
 const choices = shallowRef<TotalChoice[]>([])
-const count = computed(() => props.totals.parts.value.length)
+const count = computed(() => props.totals.places.value.length)
 const isMissed = computed(() => props.totals.missed.value !== null && props.totals.way.value === 'plain')
 
 function open(event: Event) {

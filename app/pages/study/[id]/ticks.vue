@@ -57,7 +57,7 @@ const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...
         </section>
         <section class="beside" aria-label="Ticks and what they say">
           <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.plans.axis.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />
-          <FindingMarks :cards="cards" :left="left" :checking="page.checking.value" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
+          <FindingMarks :cards="cards" :left="left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
         </section>
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
