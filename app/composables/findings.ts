@@ -1,6 +1,5 @@
-import type { Finding } from '~~/core/checks/types'
 import type { PlacedFinding, Shown } from '~/desk/cards'
-import type { CheckAnswer, CheckedSubject, CheckJob } from '~/workers/checks'
+import type { CheckAnswer, CheckedSubject, CheckJob, SentFinding } from '~/workers/checks'
 
 /** What is checked of a surface. */
 export interface PlacedSubject {
@@ -48,7 +47,7 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     }
   }
   /** What is found of one surface is shown at once; the others keep what was found before. */
-  function take(surface: Shown, found: readonly Finding[]) {
+  function take(surface: Shown, found: readonly SentFinding[]) {
     findings.value = [...findings.value.filter((one) => one.surface !== surface), ...found.map((finding) => ({ ...finding, surface }))]
   }
   function fail(message: string) {

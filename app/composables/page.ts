@@ -10,7 +10,7 @@ import { type PlacedSubject, useFindings } from '~/composables/findings'
 import { useSideColumns } from '~/composables/sides'
 import { useTotals } from '~/composables/totals'
 import { useWords } from '~/composables/words'
-import { type Shown, standing } from '~/desk/cards'
+import { flaggedBy, type Places, type Shown, standing } from '~/desk/cards'
 import { drawingOf, numberStep, withTexts } from '~/desk/drawing'
 import { endsOf, present } from '~/desk/present'
 import { useColumns } from '~/stores/columns'
@@ -154,11 +154,8 @@ export function usePage() {
   const findings = computed(() => standing(found.value, study.left))
 
   /** Places of labels with an error or a warning, a surface at a time. */
-  const flagged = computed(() => {
-    const places: Record<Shown, Set<number>> = { axis: new Set(), marks: new Set(), table: new Set() }
-    for (const finding of findings.value) if (finding.severity !== 'note') for (const at of finding.at) places[finding.surface].add(at)
-    return places
-  })
+  const flaggedOn = (surface: Shown) => flaggedBy(findings.value.filter((finding) => finding.surface === surface))
+  const flagged = computed<Record<Shown, Places>>(() => ({ axis: flaggedOn('axis'), marks: flaggedOn('marks'), table: flaggedOn('table') }))
 
   return { rows, rowsOf, plans, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, writers, titles, tickValues, markValues, styledTicks, tickLabels, markLabels, machineLabel }
 }

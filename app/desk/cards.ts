@@ -6,8 +6,14 @@ export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(
 
 /** The surfaces on the page. */
 export type Shown = Extract<Surface, 'axis' | 'marks' | 'table'>
-export interface PlacedFinding extends Finding {
+export interface PlacedFinding extends Omit<Finding, 'at'> {
   readonly surface: Shown
+  /** The places of its values on the surface; of a long column as one buffer. */
+  readonly at: ArrayLike<number>
+}
+/** Places that something holds for. */
+export interface Places {
+  has(at: number): boolean
 }
 
 /** What stands in the margin as one: a finding, and those of its surface that its first fix mends too. */
@@ -39,3 +45,13 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
 /** Findings of which nobody said that they may stand. */
 export const standing = (findings: readonly PlacedFinding[], left: readonly Left[]): PlacedFinding[] =>
   findings.filter(({ surface, check }) => !left.some((one) => one.surface === surface && one.check === check))
+
+/** The places of all errors and warnings among some findings; kept as bytes, since there may be a million. */
+export function flaggedBy(findings: readonly PlacedFinding[]): Places {
+  const told = findings.filter(({ severity }) => severity !== 'note')
+  let last = -1
+  for (const { at } of told) for (let i = 0; i < at.length; i++) last = Math.max(last, at[i]!)
+  const flags = new Uint8Array(last + 1)
+  for (const { at } of told) for (let i = 0; i < at.length; i++) flags[at[i]!] = 1
+  return { has: (at) => flags[at] === 1 }
+}

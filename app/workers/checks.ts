@@ -9,8 +9,10 @@ export interface CheckJob {
   readonly run: number
   readonly subjects: readonly CheckedSubject[]
 }
+/** A finding whose places are one buffer, which is handed over and not copied. */
+export type SentFinding = Omit<Finding, 'at'> & { readonly at: Int32Array }
 /** How far a run is, what it found of one of its subjects, or why it found nothing; done is 1 at its end. */
-export type CheckAnswer = { readonly run: number } & ({ readonly done: number } | { readonly of: number; readonly findings: readonly Finding[] } | { readonly trouble: string })
+export type CheckAnswer = { readonly run: number } & ({ readonly done: number } | { readonly of: number; readonly findings: readonly SentFinding[] } | { readonly trouble: string })
 
 /** Checks a column's cells: missing ones are left out, and places are those of its rows. */
 function checkCells({ cells, sides, ...subject }: Extract<CheckedSubject, { cells: unknown }>, onStep: (done: number) => void): Finding[] {
@@ -24,11 +26,13 @@ function checkCells({ cells, sides, ...subject }: Extract<CheckedSubject, { cell
 
 /** Checks beside the page, so that no frame waits for them. */
 addEventListener('message', ({ data: { run, subjects } }: MessageEvent<CheckJob>) => {
-  const answer = (more: Omit<CheckAnswer, 'run'>) => postMessage({ run, ...more })
+  const answer = (more: Omit<CheckAnswer, 'run'>, handedOver: Transferable[] = []) => postMessage({ run, ...more }, { transfer: handedOver })
   try {
     subjects.forEach((subject, of) => {
       const onStep = (done: number) => answer({ done: (of + done) / (subjects.length + 1) })
-      answer({ of, findings: 'cells' in subject ? checkCells(subject, onStep) : runChecks(subject, onStep) })
+      const found = 'cells' in subject ? checkCells(subject, onStep) : runChecks(subject, onStep)
+      const findings = found.map((finding): SentFinding => ({ ...finding, at: Int32Array.from(finding.at) }))
+      answer({ of, findings }, findings.map(({ at }) => at.buffer))
     })
     answer({ done: 1 })
   } catch (error) {

@@ -4,6 +4,7 @@ import { scaleBand, scaleLinear } from 'd3'
 import type { Room } from '~~/core/checks/types'
 import { toNumber } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
+import type { Places } from '~/desk/cards'
 import type { Drawing } from '~/desk/drawing'
 import { vLabel } from '~/desk/label'
 
@@ -14,8 +15,8 @@ const props = defineProps<{
   tickLabels: Readonly<Ref<readonly string[]>>
   markValues: readonly string[]
   markLabels: Readonly<Ref<readonly string[]>>
-  flaggedTicks: ReadonlySet<number>
-  flaggedMarks: ReadonlySet<number>
+  flaggedTicks: Places
+  flaggedMarks: Places
   machine: boolean
   width: number
   height: number

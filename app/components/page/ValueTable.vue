@@ -9,6 +9,7 @@ import type { Row, Value } from '~~/core/label/types'
 import type { FullStyle } from '~~/core/style/fields'
 import type { Cell } from '~~/shared/quantities'
 import type { TextColumn } from '~/composables/page'
+import type { Places } from '~/desk/cards'
 import { vLabel } from '~/desk/label'
 import { textWidth } from '~/desk/width'
 
@@ -25,7 +26,7 @@ const props = defineProps<{
   say: ((value: Value, row?: Row) => string) | null
   machine: boolean
   /** Rows whose labels mislead. */
-  flagged: ReadonlySet<number>
+  flagged: Places
   height: number
   /** Labels that were moved so that all parts add up, by row. */
   adjusted: ReadonlyMap<number, string>

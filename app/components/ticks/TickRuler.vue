@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Decimal } from '~~/core/decimal/decimal'
+import type { Places } from '~/desk/cards'
 import { alongOf, type Span } from '~/desk/ruler'
 
 /** An axis as a ruler: ticks at their places, labels at their real size. */
@@ -10,11 +11,11 @@ const props = withDefaults(defineProps<{
   width: number
   fontSize: number
   turned?: boolean
-  flagged?: ReadonlySet<number>
+  flagged?: Places
   title: string
   /** Room above it for handles. */
   head?: number
-}>(), { flagged: () => new Set<number>(), head: 0 })
+}>(), { flagged: () => new Set<number>() as Places, head: 0 })
 
 const PAD = 56
 const BAND = 14

@@ -2,10 +2,11 @@
 import { type Decimal, toText } from '~~/core/decimal/decimal'
 import { briefly } from '~~/core/decimal/plainly'
 import type { Plan } from '~~/core/label/types'
+import type { Places } from '~/desk/cards'
 import { readingOf } from '~/desk/reading'
 
 /** Each tick with its label, the text that somebody put in its place, and what a reader takes that for. */
-const props = defineProps<{ values: readonly Decimal[]; styled: readonly string[]; labels: readonly string[]; texts: readonly string[]; plan: Plan; flagged: ReadonlySet<number> }>()
+const props = defineProps<{ values: readonly Decimal[]; styled: readonly string[]; labels: readonly string[]; texts: readonly string[]; plan: Plan; flagged: Places }>()
 const emit = defineEmits<{ text: [at: number, text: string]; clear: [] }>()
 
 const rows = computed(() => props.labels.map((label, at) => {
