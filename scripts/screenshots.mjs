@@ -15,6 +15,10 @@ const views = {
     await page.getByText('beside what a machine writes').click()
   },
   choices: (page) => page.getByRole('button', { name: /^rung:/ }).click(),
+  ticks: async (page) => {
+    await page.getByRole('link', { name: 'Ticks' }).click()
+    await page.getByRole('button', { name: /^Take candidate 1/ }).waitFor()
+  },
   import: async (page) => {
     await page.getByRole('button', { name: 'Bring in data' }).click()
     await page.getByLabel('Paste a table').fill('mooring;depth;keeper\nFarrow Ledge;4,125;Una\nHolm Skerry;11,75;Tove\nTarn Bight;x7;Una\nGull Stack;23,5;Ask\nNorthmost;38;Tove\nHythe Sands;2,875;Ask')
@@ -24,6 +28,13 @@ const views = {
     await page.getByText('labels are those of the desk').waitFor()
   },
   studies: (page, url) => page.goto(`${url}/studies`),
+  // Last, since it changes the demo.
+  totals: async (page) => {
+    await page.getByRole('button', { name: /^rung:/ }).click()
+    await page.getByRole('option', { name: /in thousands/ }).click()
+    await page.getByRole('button', { name: 'Add a total' }).click()
+    await page.getByRole('button', { name: 'What to do …' }).click()
+  },
 }
 
 await withProgram(async ({ browser, url }) => {
