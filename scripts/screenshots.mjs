@@ -32,7 +32,7 @@ const views = {
   totals: async (page) => {
     await page.getByRole('button', { name: /^rung:/ }).click()
     await page.getByRole('option', { name: /in thousands/ }).click()
-    await page.getByRole('button', { name: 'Add a total' }).click()
+    for (const row of [1, 2]) await page.getByRole('checkbox', { name: `Row ${row} in the total` }).check()
     await page.getByRole('button', { name: 'What to do …' }).click()
   },
 }

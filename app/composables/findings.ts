@@ -7,6 +7,7 @@ export interface PlacedSubject {
   readonly subject: CheckedSubject
 }
 
+const ORDER: readonly Shown[] = ['axis', 'marks', 'table']
 /** Checks wait until the hand rests, so that labels never do. */
 const CHECK_DELAY = 60
 
@@ -48,7 +49,8 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   }
   /** What is found of one surface is shown at once; the others keep what was found before. */
   function take(surface: Shown, found: readonly SentFinding[]) {
-    findings.value = [...findings.value.filter((one) => one.surface !== surface), ...found.map((finding) => ({ ...finding, surface }))]
+    const all = [...findings.value.filter((one) => one.surface !== surface), ...found.map((finding) => ({ ...finding, surface }))]
+    findings.value = all.sort((a, b) => ORDER.indexOf(a.surface) - ORDER.indexOf(b.surface))
   }
   function fail(message: string) {
     giveUp()

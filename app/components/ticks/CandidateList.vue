@@ -12,8 +12,10 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
     <li v-for="(candidate, at) in candidates" :key="candidate.key" class="candidate">
       <TickRuler :reach="reachOf(domain, candidate.values)" :values="candidate.values" :labels="candidate.labels" :width="width" :font-size="candidate.fontSize" :turned="candidate.turned" :title="`Candidate ${at + 1}: ${candidate.labels.join(', ')}`" />
       <div class="words">
-        <p><span v-for="reason in candidate.speaksFor" :key="reason"><span class="bead good" /> {{ reason }}</span></p>
-        <p><span v-for="reason in candidate.against" :key="reason" class="against"><span class="bead bad" /> {{ reason }}</span></p>
+        <p>
+          <span v-for="reason in candidate.speaksFor" :key="reason"><span class="bead good" /> {{ reason }}</span>
+          <span v-for="reason in candidate.against" :key="reason" class="against"><span class="bead bad" /> {{ reason }}</span>
+        </p>
         <span v-if="candidate.isTaken" class="soft">on the page</span>
         <Button v-else size="small" label="Take" variant="outlined" :aria-label="`Take candidate ${at + 1}: every ${candidate.step}`" @click="emit('take', candidate)" />
       </div>
@@ -37,9 +39,9 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
 }
 
 .words {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--gap-1) var(--gap-4);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: var(--gap-3);
   align-items: center;
   margin: 2px 56px 0;
   color: var(--ink-soft);
@@ -50,10 +52,6 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
   display: flex;
   flex-wrap: wrap;
   gap: 0 var(--gap-4);
-}
-
-.words > :last-child {
-  margin-left: auto;
 }
 
 .against {
