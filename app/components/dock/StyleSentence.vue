@@ -70,11 +70,6 @@ function choose(key: string | null) {
 </template>
 
 <style scoped>
-.sentence {
-  font-size: var(--text-large);
-  line-height: 1.75;
-}
-
 .lead {
   white-space: pre-wrap;
 }

@@ -12,7 +12,7 @@ const options = computed(() => [...new Set([...REGIONS, ...study.readers ?? []])
   <p class="readers">
     For readers of
     <MultiSelect
-      :model-value="[...study.readers ?? []]" :options="options" option-label="title" option-value="id" filter :placeholder="`${names.of(study.style.locale ?? 'en')} alone`" aria-label="Readers" size="small" class="choice"
+      :model-value="[...study.readers ?? []]" :options="options" option-label="title" option-value="id" filter :placeholder="`${names.of(study.style.locale ?? 'en')} alone`" aria-label="Readers" size="small" class="in-text"
       :max-selected-labels="2" selected-items-label="{0} languages" @update:model-value="study.setReaders($event)"
     />
   </p>
@@ -25,28 +25,5 @@ const options = computed(() => [...new Set([...REGIONS, ...study.readers ?? []])
   align-items: center;
   color: var(--ink-soft);
   font-size: var(--text-small);
-}
-
-.choice {
-  min-width: 0;
-  border: 0;
-  border-bottom: 1px solid var(--ink-faint);
-  border-radius: 0;
-  background: transparent;
-  box-shadow: none;
-}
-
-.choice :deep(.p-multiselect-label) {
-  padding: 0 2px;
-  color: var(--ink);
-  font-size: var(--text-small);
-}
-
-.choice :deep(.p-multiselect-dropdown) {
-  width: 18px;
-}
-
-.choice :deep(.p-multiselect-dropdown-icon) {
-  width: 9px;
 }
 </style>

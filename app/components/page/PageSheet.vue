@@ -40,10 +40,10 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
     <header class="heading">
       <p class="shows">
         Columns of the
-        <Select :model-value="aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="inline" @update:model-value="setChart({ aggregate: $event })" />
+        <Select :model-value="aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart({ aggregate: $event })" />
         of <strong>{{ title }}</strong>,
-        <Select :model-value="study.quantity?.kind ?? 'amount'" :options="[...kindChoices]" option-label="title" option-value="id" aria-label="What it is" class="inline" @update:model-value="setKind" />, by
-        <Select :model-value="category" :options="categoryChoices" option-label="title" option-value="id" aria-label="Category" class="inline" @update:model-value="setChart({ category: $event })" />, largest first
+        <Select :model-value="study.quantity?.kind ?? 'amount'" :options="[...kindChoices]" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
+        <Select :model-value="category" :options="categoryChoices" option-label="title" option-value="id" aria-label="Category" class="in-text" @update:model-value="setChart({ category: $event })" />, largest first
         <template v-if="drawing && drawing.categories > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.categories }}</template>
         <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
       </p>
@@ -110,28 +110,6 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
   --p-toggleswitch-width: 30px;
   --p-toggleswitch-height: 17px;
   --p-toggleswitch-handle-size: 11px;
-}
-
-.inline {
-  border: 0;
-  border-bottom: 1px solid var(--ink-faint);
-  border-radius: 0;
-  background: transparent;
-  box-shadow: none;
-}
-
-.inline :deep(.p-select-label) {
-  padding: 0 2px;
-  color: var(--ink);
-  font-weight: 600;
-}
-
-.inline :deep(.p-select-dropdown) {
-  width: 16px;
-}
-
-.inline :deep(.p-select-dropdown-icon) {
-  width: 9px;
 }
 
 .body {

@@ -38,40 +38,9 @@ const [LEAST_WIDTH, MOST_WIDTH, LEAST_SIZE, MOST_SIZE, MOST_COUNT] = [80, 2000, 
     (about <TypedField :value="wishes.count === undefined ? undefined : String(wishes.count)" :placeholder="String(drawing.ticks.values.length)" label="Wanted ticks" :check="between(1, MOST_COUNT, 'A count')" @change="setCount" /> of them)
     from <TypedField :value="grouped(wishes.domain?.[0])" :placeholder="plainly(drawing.domain[0])" label="First end" :check="asNumber" @change="setDomain(0, $event)" />
     to <TypedField :value="grouped(wishes.domain?.[1])" :placeholder="plainly(drawing.domain[1])" label="Last end" :check="asNumber" @change="setDomain(1, $event)" />,
-    <Select :model-value="wishes.ends ?? 'loose'" :options="[...endChoices]" option-label="title" option-value="id" aria-label="Ends" class="phrase" @update:model-value="set($event === 'loose' ? 'Ticks around the ends' : 'Ticks inside the ends', { ends: $event })" />,
-    counted in <Select :model-value="wishes.multipleOf ?? NUMBERS" :options="[...constants]" option-label="title" option-value="id" aria-label="Counted in" class="phrase" @update:model-value="emit('counted', $event === NUMBERS ? undefined : $event)" />,
+    <Select :model-value="wishes.ends ?? 'loose'" :options="[...endChoices]" option-label="title" option-value="id" aria-label="Ends" class="in-text" @update:model-value="set($event === 'loose' ? 'Ticks around the ends' : 'Ticks inside the ends', { ends: $event })" />,
+    counted in <Select :model-value="wishes.multipleOf ?? NUMBERS" :options="[...constants]" option-label="title" option-value="id" aria-label="Counted in" class="in-text" @update:model-value="emit('counted', $event === NUMBERS ? undefined : $event)" />,
     on <TypedField :value="String(width)" placeholder="560" label="Length of the axis in pixels" :check="between(LEAST_WIDTH, MOST_WIDTH, 'A length')" @change="$event && emit('width', Number($event))" /> pixels
     in type of <TypedField :value="String(fontSize)" placeholder="12" label="Font size in pixels" :check="between(LEAST_SIZE, MOST_SIZE, 'A font size')" @change="$event && emit('fontSize', Number($event))" />
   </p>
 </template>
-
-<style scoped>
-.sentence {
-  font-size: var(--text-large);
-  line-height: 1.75;
-}
-
-.phrase {
-  border: 0;
-  border-bottom: 1.5px solid var(--jade);
-  border-radius: 0;
-  background: transparent;
-  box-shadow: none;
-  vertical-align: baseline;
-}
-
-.phrase :deep(.p-select-label) {
-  padding: 0 2px;
-  color: var(--jade);
-  font-weight: 600;
-  font-size: inherit;
-}
-
-.phrase :deep(.p-select-dropdown) {
-  width: 18px;
-}
-
-.phrase :deep(.p-select-dropdown-icon) {
-  width: 9px;
-}
-</style>
