@@ -20,7 +20,7 @@ test('a long column looked through by doubles has the findings that exact digits
   fc.assert(fc.property(columns, fc.constantFrom(...styles), fc.constantFrom('table' as const, 'marks' as const), (numbers, style, surface) => {
     const subject: Subject = { surface, style, values: numbers.map((number) => decimal(number)) }
     expect(runChecks({ ...subject, doubles: Float64Array.from(numbers) })).toEqual(runChecks(subject))
-  }), { numRuns: 1500 })
+  }), { numRuns: 700 })
 }, 120_000)
 
 test('a hundred thousand values are checked in some seconds, and each step is told', () => {

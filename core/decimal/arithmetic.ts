@@ -60,18 +60,6 @@ export function magnitudeOf(a: Decimal): Decimal {
   return a.coefficient < 0n ? negate(a) : a
 }
 
-/** Whole numbers below this are doubles, and so are the powers of ten up to it: to count their digits by those costs a fraction of writing them. */
-const COUNTED = 1e15
-const TENS = Array.from({ length: 16 }, (_, power) => 10 ** power)
-/** How many digits a whole number has. @param size 0 or more */
-function digitsOf(size: bigint): number {
-  const double = Number(size)
-  if (double >= COUNTED) return size.toString().length
-  let count = 1
-  while (double >= TENS[count]!) count++
-  return count
-}
-
 /**
  * Floor of log10 |a|: the power of ten of the leading digit.
  *
@@ -80,7 +68,7 @@ function digitsOf(size: bigint): number {
  */
 export function leadingPower(a: Decimal): number {
   if (a.coefficient === 0n) return -Infinity
-  return digitsOf(absolute(a.coefficient)) - 1 + a.exponent
+  return absolute(a.coefficient).toString().length - 1 + a.exponent
 }
 
 /** Exponents that are this near are brought to one at less cost than digits are counted. */

@@ -69,7 +69,7 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   trailingZeros: field('trailingZeros', 'auto', 'Whether decimals that are all zero are written.', oneOf(TRAILING_ZEROS), phrases.trailingZeros),
   locale: field('locale', 'en', 'The region whose marks, digits, patterns and names are used.', 'it takes a BCP 47 language tag such as en, de-CH or ar-EG-u-nu-latn', phrases.locale),
   grouping: field('grouping', 'auto', 'When whole digits are grouped.', oneOf(GROUPINGS), phrases.grouping),
-  marks: field('marks', {}, "Marks that replace the region's.", 'it takes an object of decimal, group, minus and plus, each a text of 1 to 8 characters, decimal and group not equal', phrases.marks),
+  marks: field('marks', {}, "Marks that replace the region's.", 'it takes an object of decimal, group, minus and plus, each a text of 1 to 8 characters without digits, decimal and group not equal', phrases.marks),
   sign: field('sign', 'auto', 'When a sign is written.', oneOf(SIGNS), phrases.sign),
   unit: field(
     'unit', { kind: 'none' }, 'The currency, symbol or part of one beside the number.',

@@ -21,7 +21,8 @@ export const CONSTANTS = ['pi', 'tau', 'e'] as const
 export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
-const mark = z.string().min(1).max(8)
+/** A digit for a mark could not be told from those of the number. */
+const mark = z.string().min(1).max(8).regex(/^\P{N}+$/u)
 const text = z.string().max(200)
 const pair = (least: number) =>
   z.tuple([z.int().min(least).max(MOST_DIGITS), z.int().min(least).max(MOST_DIGITS)]).refine(([low, high]) => low <= high)

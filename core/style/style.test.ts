@@ -30,6 +30,7 @@ test.each<[object, RegExp]>([
   [{ fraction: [0, 101] }, /^style\.fraction/],
   [{ unit: { kind: 'currency' } }, /^style\.unit: .*it takes \{"kind": "none"\}/],
   [{ marks: { decimal: ',', group: ',' } }, /must differ$/],
+  [{ marks: { group: '0' } }, /marks.*not allowed.*without digits/],
   [{ rung: 2.5 }, /^style\.rung/],
 ])('%j is refused, naming field, value and what is allowed', (style, message) => {
   expect(() => parseStyle(style)).toThrow(message)

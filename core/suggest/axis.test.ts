@@ -38,9 +38,12 @@ test('the search finds what trying all of its set finds', () => {
   fc.assert(fc.property(end, end, fc.integer({ min: 60, max: 900 }), fc.constantFrom(...FORMS), fc.integer({ min: 1, max: 5 }), ([a, powerA], [b, powerB], width, form, most) => {
     const request: AxisRequest = { domain: [decimal(`${a}e${powerA}`), decimal(`${b}e${powerB}`)], style: {}, width, form }
     const { sets, label } = axisSearch(request)
-    const every = bestTicks(sets, label, Infinity)
-    expect(suggestAxis(request, most).map(({ score }) => score)).toEqual(every.slice(0, most).map(({ score }) => score))
-    expect(suggestAxis(request, 1)[0]?.choice.labels).toEqual(every[0]?.choice.labels)
+    const choices = new Map(sets.map((ticks) => [ticks, label(ticks)]))
+    const search = (count: number) => bestTicks(sets, (ticks) => choices.get(ticks)!, count)
+    const every = search(Infinity)
+    expect(every).toHaveLength([...choices.values()].flat().length)
+    expect(search(most).map(({ score }) => score)).toEqual(every.slice(0, most).map(({ score }) => score))
+    expect(search(1)[0]?.choice.labels).toEqual(every[0]?.choice.labels)
   }), { numRuns: 2000 })
 }, 240_000)
 

@@ -4,23 +4,28 @@ import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import { FRACTIONS, nextFraction, nextStep, nudged, type Span, stepNear, valueAlong } from '~/desk/ruler'
 
-/** What is taken hold of on the ruler: its ends, its step and its length. */
+/** What is taken hold of on the ruler: its ends, its step, how many ticks it has and its length. */
 const props = defineProps<{
   reach: Span
   domain: Span
   values: readonly Decimal[]
   step: string | null
+  /** How many ticks are wanted, where that is what decides. */
+  count: number | undefined
   multipleOf: string | undefined
   width: number
   x: (value: Decimal) => number
   pad: number
   head: number
 }>()
-const emit = defineEmits<{ domain: [domain: [string, string]]; step: [step: string]; width: [width: number] }>()
+const emit = defineEmits<{ domain: [domain: [string, string]]; step: [step: string]; count: [count: number]; width: [width: number] }>()
 
 const [SMALL_MOVE, LARGE_MOVE] = [1, 10]
 const WIDTH_MOVE = 20
 const [LEAST_WIDTH, MOST_WIDTH] = [80, 2000]
+const [LEAST_COUNT, MOST_COUNT] = [2, 100]
+/** Pixels of a drag that are worth a tick. */
+const TICK_DRAG = 24
 const ends = computed(() => [toText(props.domain[0]), toText(props.domain[1])] as [string, string])
 const numberStep = computed(() => (props.multipleOf === undefined && props.step !== null ? parseDecimal(props.step) : null))
 
@@ -32,6 +37,11 @@ function setEnd(end: 0 | 1, text: string) {
 }
 function setWidth(width: number) {
   emit('width', Math.round(Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, width))))
+}
+const wanted = computed(() => props.count ?? props.values.length)
+function setCount(count: number) {
+  const next = Math.min(MOST_COUNT, Math.max(LEAST_COUNT, count))
+  if (next !== props.count) emit('count', next)
 }
 function setStepTo(size: Decimal) {
   if (size.coefficient > 0n && numberStep.value) emit('step', stepNear(size))
@@ -64,6 +74,10 @@ const handles = computed<Handle[]>(() => {
     press: (isUp) => moveStep(isUp),
   }] : []
   return [endHandle(0), endHandle(1), ...step, {
+    name: 'Count', text: `${wanted.value} ticks`, at: props.pad + props.width, now: wanted.value, most: MOST_COUNT,
+    drag: (along) => setCount(grip!.count + Math.round(((along - grip!.along) * grip!.width) / TICK_DRAG)),
+    press: (isUp) => setCount(wanted.value + (isUp ? 1 : -1)),
+  }, {
     name: 'Length', text: `${props.width} px`, at: props.pad + props.width, now: props.width, most: MOST_WIDTH,
     drag: (along) => setWidth(along * grip!.width),
     press: (isUp, isLarge) => setWidth(props.width + (isUp ? 1 : -1) * (isLarge ? 5 : 1) * WIDTH_MOVE),
@@ -71,11 +85,12 @@ const handles = computed<Handle[]>(() => {
 })
 
 /** The ruler as it stood when a handle was taken up, so that it does not run from the hand. */
-let grip: { reach: Span; width: number; left: number } | null = null
+let grip: { reach: Span; width: number; left: number; along: number; count: number } | null = null
 function take(event: PointerEvent) {
   const element = event.currentTarget as SVGGElement
   element.setPointerCapture(event.pointerId)
-  grip = { reach: props.reach, width: props.width, left: element.ownerSVGElement!.getBoundingClientRect().left + props.pad }
+  const left = element.ownerSVGElement!.getBoundingClientRect().left + props.pad
+  grip = { reach: props.reach, width: props.width, left, along: (event.clientX - left) / props.width, count: wanted.value }
 }
 function drag(handle: Handle, event: PointerEvent) {
   if (grip) handle.drag((event.clientX - grip.left) / grip.width, grip.reach)
@@ -102,6 +117,11 @@ function press(handle: Handle, event: KeyboardEvent) {
       <rect x="6" :y="head - 4" width="16" height="24" class="reach" />
       <path :d="`M 10 ${head} v 14 M 14 ${head} v 14`" />
       <text x="20" :y="head + 11">{{ handle.text }}</text>
+    </template>
+    <template v-else-if="handle.name === 'Count'">
+      <rect x="4" :y="head - 26" width="52" height="20" class="reach" />
+      <path :d="`M 8 ${head - 20} v 8 M 12 ${head - 20} v 8 M 16 ${head - 20} v 8`" />
+      <text x="20" :y="head - 12">{{ handle.text }}</text>
     </template>
     <template v-else>
       <rect x="-12" :y="handle.name === 'Step' ? 18 : 0" width="24" :height="head - (handle.name === 'Step' ? 18 : 0)" class="reach" />
@@ -148,7 +168,8 @@ text {
   fill: var(--rosewood);
 }
 
-.length path {
+.length path,
+.count path {
   stroke: var(--ink-soft);
   stroke-width: 2;
 }

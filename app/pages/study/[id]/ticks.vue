@@ -24,6 +24,7 @@ const candidates = useCandidates(drawing, room, page.tickLabels)
 
 const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
 const setStep = (step: string) => set(`Step by ${step}`, { ...wishes.value, step, count: undefined })
+const setCount = (count: number) => set(`About ${count} ticks`, { ...wishes.value, step: undefined, count })
 const setDomain = (domain: [string, string]) => set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
 /** Numbers and parts of a constant have steps of their own, and labels to go with them. */
 function countIn(multipleOf: TickWishes['multipleOf']) {
@@ -49,7 +50,7 @@ const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...
         <section class="rulers" aria-label="Ruler">
           <TickRuler :reach="reach" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
             <template #default="{ x, pad }">
-              <RulerHandles :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @width="room.width = $event" />
+              <RulerHandles :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="room.width = $event" />
             </template>
           </TickRuler>
           <h2>Other ticks, the best first</h2>
