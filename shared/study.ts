@@ -13,7 +13,9 @@ const positiveDecimal = z.string().max(400).refine((text) => {
 }, 'takes decimal text above zero')
 
 const decimalText = z.string().max(400).refine((text) => parseDecimal(text) !== null, 'takes decimal text')
-const wholeFraction = z.string().regex(/^[1-9]\d{0,8}(\/[1-9]\d{0,8})?$/, 'takes a fraction such as 1/3')
+/** A fraction of a constant, such as 1/3 or 2. */
+export const FRACTION = /^[1-9]\d{0,8}(\/[1-9]\d{0,8})?$/
+const wholeFraction = z.string().regex(FRACTION, 'takes a fraction such as 1/3')
 
 /** Where an axis has its ticks, and texts that people put in place of their labels. */
 export const ticksSchema = z.strictObject({

@@ -1,4 +1,4 @@
-import { withDesk } from './lib/program'
+import { bringIn, withDesk } from './lib/program'
 
 const desk = withDesk()
 const cards = () => desk.page.locator('article.finding')
@@ -64,10 +64,7 @@ test('a fix is undone and done again, by button and by key', async () => {
 test('exponents that differ are found on data of one’s own and mended', async () => {
   const { page, program } = desk
   await page.goto(program.url)
-  await page.getByRole('button', { name: 'Bring in data' }).click()
-  await page.getByLabel('Paste a table').fill('value\n2500\n4000\n15000')
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
-  await page.getByRole('img', { name: 'Columns of value' }).waitFor()
+  await bringIn(desk, 'value\n2500\n4000\n15000', 'value')
   await page.getByRole('button', { name: /^notation:/ }).click()
   await page.getByRole('option').filter({ hasText: 'with a power of ten' }).first().click()
   const card = page.locator('article[data-check="mixed-notation"]').first()

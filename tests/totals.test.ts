@@ -1,4 +1,4 @@
-import { until, withDesk } from './lib/program'
+import { bringIn, until, withDesk } from './lib/program'
 
 const desk = withDesk({ reducedMotion: 'reduce' })
 const parts = () => desk.page.locator('[data-surface="table"]').allTextContents()
@@ -7,10 +7,7 @@ const total = () => desk.page.locator('[data-total]').textContent()
 test('parts that miss their printed total are told, with three ways out and their numbers', async () => {
   const { page, program } = desk
   await page.goto(program.url)
-  await page.getByRole('button', { name: 'Bring in data' }).click()
-  await page.getByLabel('Paste a table').fill('site,part\nHolm,3.4\nVik,5.4\nTarn,2.4')
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
-  await page.getByRole('img', { name: 'Columns of part' }).waitFor()
+  await bringIn(desk, 'site,part\nHolm,3.4\nVik,5.4\nTarn,2.4', 'part')
   await page.getByRole('button', { name: /^decimals:/ }).click()
   await page.getByRole('option', { name: 'no decimals' }).click()
   await page.getByRole('button', { name: 'Add a total' }).click()

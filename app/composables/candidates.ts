@@ -5,6 +5,7 @@ import { type Context, resolve } from '~~/core/label/resolve'
 import { difference, inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import { suggestAxis } from '~~/core/suggest/axis'
+import { AGAINST } from '~~/core/ticks/search'
 import type { Drawing } from '~/desk/drawing'
 import { distinctTicks, fractionSteps, wishesFor } from '~/desk/ruler'
 import { useRegions } from '~/stores/regions'
@@ -36,7 +37,6 @@ const SEARCHED = 24
 const MOST = 5
 /** The search waits until the hand rests. */
 const REST = 120
-const AGAINST = 'against it: '
 
 /** Candidates for the axis of a drawing, sought anew as it changes. */
 export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Readonly<Ref<AxisRoom>>, labels: Readonly<Ref<readonly string[]>>) {

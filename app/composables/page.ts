@@ -12,7 +12,7 @@ import { useTotals } from '~/composables/totals'
 import { useWords } from '~/composables/words'
 import { flaggedBy, type Places, type Shown, standing } from '~/desk/cards'
 import { drawingOf, numberStep, withTexts } from '~/desk/drawing'
-import { endsOf, present } from '~/desk/present'
+import { endsOf } from '~/desk/present'
 import { useColumns } from '~/stores/columns'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
@@ -128,8 +128,7 @@ export function usePage() {
   /** Where the marks stand, once they are drawn. */
   const marksRoom = shallowRef<Room>()
   const setMarksRoom = (room: Room) => (marksRoom.value = room)
-  const presentCells = computed(() => present(rows.value?.cells ?? []))
-  const totals = useTotals({ rows, present: presentCells, sides: rowsOf.table, plan: plans.table })
+  const totals = useTotals({ rows, sides: rowsOf.table, plan: plans.table })
   /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
   const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
   /** The column as a worker takes it at once. */

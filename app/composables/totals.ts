@@ -21,9 +21,8 @@ export interface TotalChoice {
   readonly style: Style
 }
 interface Source {
-  readonly rows: Readonly<Ref<unknown>>
-  /** Present values, and the rows that they stand in. */
-  readonly present: Readonly<Ref<{ readonly values: readonly Decimal[]; readonly places: readonly number[] }>>
+  /** The table's values, row by row. */
+  readonly rows: Readonly<Ref<{ readonly values: readonly (Decimal | null)[] } | null>>
   readonly sides: Readonly<Ref<readonly Row[] | undefined>>
   readonly plan: Readonly<Ref<Plan>>
 }
@@ -38,7 +37,7 @@ const NO_ROWS: ReadonlySet<number> = new Set()
 const NONE_ADJUSTED: ReadonlyMap<number, string> = new Map()
 
 /** The total of a table's rows, or of those that are selected, and what to do where the printed parts miss it. */
-export function useTotals({ rows, present, sides, plan }: Source) {
+export function useTotals({ rows, sides, plan }: Source) {
   const study = useStudy()
   const regions = useRegions()
   const selected = shallowRef<ReadonlySet<number>>(NO_ROWS)
@@ -52,11 +51,9 @@ export function useTotals({ rows, present, sides, plan }: Source) {
   const way = computed(() => study.quantity?.total ?? 'plain')
   const isShown = computed(() => study.quantity?.total !== undefined || selected.value.size > 0)
   const isAll = computed(() => selected.value.size === 0)
-  /** Places among the present values of what is summed. */
-  const parts = computed(() => present.value.places.map((_, i) => i).filter((i) => isAll.value || selected.value.has(present.value.places[i]!)))
-  /** The rows of what is summed. */
-  const places = computed(() => parts.value.map((i) => present.value.places[i]!))
-  const partValues = computed(() => parts.value.map((i) => present.value.values[i]!))
+  /** The rows of what is summed: those that have a value, and are selected where any is. */
+  const places = computed(() => rows.value?.values.flatMap((value, at) => (value && (isAll.value || selected.value.has(at)) ? [at] : [])) ?? [])
+  const partValues = computed(() => places.value.map((at) => rows.value!.values[at]!))
   const partRows = computed(() => places.value.map((at) => sides.value?.[at]))
   const exact = computed(() => (isShown.value ? sum(partValues.value) : null))
   const label = computed(() => (exact.value ? textOf(plan.value, decide(plan.value, exact.value)) : ''))

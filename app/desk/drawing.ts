@@ -48,7 +48,7 @@ function ticksFor(domain: readonly [Decimal, Decimal], wishes: TickWishes): Pick
 }
 
 /** The step as a number of the axis; none where it is a fraction of a constant. */
-export const numberStep = ({ step }: AxisTicks, { multipleOf }: TickWishes): Decimal | null => (step === null || multipleOf !== undefined ? null : parseDecimal(step))
+export const numberStep = ({ step }: Pick<AxisTicks, 'step'>, { multipleOf }: { multipleOf?: string | undefined }): Decimal | null => (step === null || multipleOf !== undefined ? null : parseDecimal(step))
 
 /**
  * Decides what the chart draws of a quantity.

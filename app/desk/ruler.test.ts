@@ -2,9 +2,10 @@ import fc from 'fast-check'
 import { compare } from '~~/core/decimal/arithmetic'
 import { decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { suggestAxis } from '~~/core/suggest/axis'
+import { alongOf, reachOf } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
 import { withTexts } from './drawing'
-import { alongOf, distinctTicks, fractionSteps, nextFraction, nextStep, nudged, reachOf, stepNear, valueAlong, wishesFor } from './ruler'
+import { distinctTicks, fractionSteps, nextFraction, nextStep, nudged, stepNear, valueAlong, wishesFor } from './ruler'
 
 const span = (from: number | string, to: number | string) => [decimal(from), decimal(to)] as const
 

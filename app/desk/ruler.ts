@@ -3,23 +3,12 @@ import { type Decimal, decimal, toNumber, toText } from '~~/core/decimal/decimal
 import { divide, roundToPlace } from '~~/core/decimal/round'
 import type { AxisChoice } from '~~/core/suggest/axis'
 import { placeTicks } from '~~/core/ticks/place'
+import type { Span } from '~~/core/ticks/linear'
 import type { Scored } from '~~/core/ticks/search'
 import type { TickWishes } from '~~/shared/study'
 
-export type Span = readonly [Decimal, Decimal]
-
-/** What a ruler reaches over: a domain, and ticks beyond it, in the domain's direction. */
-export function reachOf([from, to]: Span, values: readonly Decimal[]): Span {
-  const [first, last] = [values[0] ?? from, values.at(-1) ?? to]
-  const sign = compare(to, from) < 0 ? -1 : 1
-  return [sign * compare(first, from) < 0 ? first : from, sign * compare(last, to) > 0 ? last : to]
-}
-
-/** How far along a span a value stands: 0 at its beginning, 1 at its end. */
-export function alongOf(value: Decimal, [from, to]: Span): number {
-  const span = subtract(to, from)
-  return span.coefficient === 0n ? 0.5 : toNumber(divide(subtract(value, from), span))
-}
+/** What the length of an axis, the size of its type and the number of its ticks may be. */
+export const LIMITS = { width: [80, 2000], fontSize: [6, 40], count: [1, 100] } as const
 
 /** Two digits less than a span has: what one move of an end is worth. */
 const FINER = 2

@@ -1,9 +1,9 @@
-import { multiply, subtract } from '../decimal/arithmetic'
-import { decimal, toNumber, toText } from '../decimal/decimal'
+import { multiply } from '../decimal/arithmetic'
+import { decimal, toText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
-import { divide } from '../decimal/round'
 import type { Style } from '../style/fields'
 import { textWidth } from '../text/advance'
+import { alongOf } from '../ticks/linear'
 import { fewerDecimals, oneRung } from './changes'
 import type { Change, Check, Proof, Room, Surface } from './types'
 
@@ -23,9 +23,8 @@ const widthsOf = ({ labels }: Pick<Proof, 'labels'>, { fontSize, weight, turned 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
 function middlesOf({ surface, values }: Labelled, { width, ends }: Room): number[] {
   if (surface !== 'axis') return values.map((_, at) => ((at + 0.5) * width) / values.length)
-  const [first, last] = ends ?? [values[0]!, values.at(-1)!]
-  const span = subtract(last, first)
-  return values.map((value) => (span.coefficient === 0n ? width / 2 : toNumber(divide(subtract(value, first), span)) * width))
+  const reach = ends ?? [values[0]!, values.at(-1)!] as const
+  return values.map((value) => alongOf(value, reach) * width)
 }
 
 /** Pixels between each label and the next, or between its end and that of its room; below zero where they collide. */

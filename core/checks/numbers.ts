@@ -1,3 +1,4 @@
+import { DOUBT } from '../data/telling'
 import { compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
@@ -25,8 +26,6 @@ export function placesWhere({ values }: Proof, holds: (at: number) => boolean): 
 export const worstOf = (places: readonly number[], measure: (at: number) => Decimal): number =>
   places.reduce((worst, at) => (compare(measure(at), measure(worst)) > 0 ? at : worst), places[0]!)
 
-/** What doubles may be off by, per unit, wherever two of them and the decimals that they mean are reckoned with. */
-const DOUBT = 2 ** -50
 /** Whether a label is off by more than a share of its value; null where only exact digits can tell. */
 export function isOffBeyond({ doubles, saidDoubles }: Proof, at: number, share: number): boolean | null {
   if (!doubles || !saidDoubles) return null

@@ -75,13 +75,16 @@ export function changed(subject: Subject, change: Change): Subject {
 }
 
 const RANK: Record<Severity, number> = { note: 0, warning: 1, error: 2 }
+type Said = NonNullable<ReturnType<Check['find']>>
 /** What each check finds, check by check. */
-type Found = ReadonlyMap<Check, Severity>
-const findingsIn = (proof: Proof, onStep: () => void = () => {}): Found => new Map(checks.flatMap((check) => {
+const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Check, Said> => new Map(checks.flatMap((check) => {
   const found = check.find(proof)
   onStep()
-  return found ? [[check, found.severity] as const] : []
+  return found ? [[check, found] as const] : []
 }))
+/** How serious each check's finding is: all that is kept of a change that was tried, since places may be a million. */
+type Found = ReadonlyMap<Check, Severity>
+const severitiesOf = (findings: ReadonlyMap<Check, Said>): Found => new Map([...findings].map(([check, { severity }]) => [check, severity]))
 
 /**
  * What every check finds, without fixes: for many styles of the same values.
@@ -90,7 +93,7 @@ const findingsIn = (proof: Proof, onStep: () => void = () => {}): Found => new M
  */
 export function findAll(subject: Subject): { labels: readonly string[]; said: Proof['said']; findings: { check: Check; severity: Severity }[] } {
   const proof = proofOf(subject)
-  return { labels: proof.labels, said: proof.said, findings: [...findingsIn(proof)].map(([check, severity]) => ({ check, severity })) }
+  return { labels: proof.labels, said: proof.said, findings: [...findingsIn(proof)].map(([check, { severity }]) => ({ check, severity })) }
 }
 
 /** A change is good when its check is silent afterwards, and nothing as serious is found that was not found before. */
@@ -115,9 +118,9 @@ function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
 }
 
 /** Of the changes that turn to the same, the smallest that leaves no error; where none does, the smallest that is good. */
-function fixesFor(check: Check, proof: Proof, before: Found, findingsAfter: (change: Change) => Found): Change[] {
+function fixesFor(check: Check, proof: Proof, at: Said['at'], before: Found, findingsAfter: (change: Change) => Found): Change[] {
   const ways = new Map<Change['way'], { change: Change; isClean: boolean }>()
-  const sample = sampleOf(proof, check.find(proof)!.at)
+  const sample = sampleOf(proof, at)
   for (const change of check.propose(proof)) {
     if (ways.get(change.way)?.isClean) continue
     if (sample && check.find(proofOf(changed(sample, change)))) continue
@@ -143,19 +146,19 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
   const step = () => onStep(++steps / (2 * checks.length + 1))
   const proof = proofOf(subject)
   step()
-  const before = findingsIn(proof, step)
+  const findings = findingsIn(proof, step)
+  const before = severitiesOf(findings)
   // Checks often propose the same change.
   const tried = new Map<string, Found>()
   const findingsAfter = (change: Change): Found => {
     const key = JSON.stringify([change.style, change.ticks, change.dropsLabels])
-    const found = tried.get(key) ?? findingsIn(proofOf(changed(subject, change)))
+    const found = tried.get(key) ?? severitiesOf(findingsIn(proofOf(changed(subject, change))))
     tried.set(key, found)
     return found
   }
   return checks.flatMap((check) => {
     step()
-    if (!before.has(check)) return []
-    const found = check.find(proof)!
-    return [{ check: check.id, ...found, fixes: fixesFor(check, proof, before, findingsAfter) }]
+    const found = findings.get(check)
+    return found ? [{ check: check.id, ...found, fixes: fixesFor(check, proof, found.at, before, findingsAfter) }] : []
   })
 }

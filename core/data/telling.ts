@@ -31,18 +31,22 @@ export function tellingValues(values: readonly Decimal[]): Telling | null {
 /** The two different values that lie closest together, ascending; null where all are equal. */
 export function closestPair(values: readonly Decimal[]): Telling['closest'] {
   const sorted = [...values].sort(compare)
+  return closestOf(sorted.slice(1).map((above, at) => [sorted[at]!, above] as const))
+}
+
+/** Of pairs, each ascending, the one that lies closest together, equal ones left out. */
+function closestOf(pairs: Iterable<readonly [Decimal, Decimal]>): Telling['closest'] {
   let best: readonly [Decimal, Decimal] | null = null
   let least: Decimal | null = null
-  for (let i = 1; i < sorted.length; i++) {
-    const [below, above] = [sorted[i - 1]!, sorted[i]!]
-    const apart = subtract(above, below)
-    if (apart.coefficient !== 0n && (!least || compare(apart, least) < 0)) [best, least] = [[below, above], apart]
+  for (const pair of pairs) {
+    const apart = subtract(pair[1], pair[0])
+    if (apart.coefficient !== 0n && (!least || compare(apart, least) < 0)) [best, least] = [pair, apart]
   }
   return best
 }
 
 /** What two doubles and the decimals that they mean can differ by, per unit of the larger. */
-const DOUBT = 2 ** -50
+export const DOUBT = 2 ** -50
 
 /**
  * The same of doubles, each meaning its shortest decimal: the few pairs that can be the closest are
@@ -53,15 +57,12 @@ export function closestDoubles(doubles: Float64Array): Telling['closest'] {
   const doubtAt = (i: number) => DOUBT * Math.max(Math.abs(sorted[i - 1]!), Math.abs(sorted[i]!))
   let most = Infinity
   for (let i = 1; i < sorted.length; i++) if (sorted[i] !== sorted[i - 1]) most = Math.min(most, sorted[i]! - sorted[i - 1]! + doubtAt(i))
-  let best: readonly [Decimal, Decimal] | null = null
-  let least: Decimal | null = null
-  for (let i = 1; i < sorted.length; i++) {
-    if (sorted[i] === sorted[i - 1] || sorted[i]! - sorted[i - 1]! - doubtAt(i) > most) continue
-    const [below, above] = [fromNumber(sorted[i - 1]!), fromNumber(sorted[i]!)]
-    const apart = subtract(above, below)
-    if (!least || compare(apart, least) < 0) [best, least] = [[below, above], apart]
+  function* near(): Generator<readonly [Decimal, Decimal]> {
+    for (let i = 1; i < sorted.length; i++) {
+      if (sorted[i] !== sorted[i - 1] && sorted[i]! - sorted[i - 1]! - doubtAt(i) <= most) yield [fromNumber(sorted[i - 1]!), fromNumber(sorted[i]!)]
+    }
   }
-  return best
+  return closestOf(near())
 }
 
 /**

@@ -1,11 +1,11 @@
 import { clearanceOf } from '../checks/crowded'
 import type { Subject } from '../checks/types'
-import { compare } from '../decimal/arithmetic'
 import { type Decimal, toExactText } from '../decimal/decimal'
 import { decide } from '../label/decide'
 import { type Context, resolve } from '../label/resolve'
 import type { Style } from '../style/fields'
-import { bestTicks, type Scored, tickReasons, tickSets, type TickSet } from '../ticks/search'
+import { reachOf } from '../ticks/linear'
+import { AGAINST, bestTicks, type Scored, tickReasons, tickSets, type TickSet } from '../ticks/search'
 import { type Form, wordings } from './candidates'
 import { judge } from './judge'
 
@@ -51,13 +51,6 @@ const TURNED = -0.5
 const settings = (wanted: number): { size: number; turned: boolean }[] =>
   [false, true].flatMap((turned) => Array.from({ length: Math.max(1, Math.round(wanted) - LEAST_SIZE + 1) }, (_, less) => ({ size: wanted - less, turned })))
 
-/** What the axis spans: the domain, and ticks beyond it. */
-function spanOf([from, to]: AxisRequest['domain'], values: readonly Decimal[]): readonly [Decimal, Decimal] {
-  const [first, last] = [values[0]!, values.at(-1)!]
-  const sign = Math.sign(compare(to, from)) || 1
-  return [sign * compare(first, from) < 0 ? first : from, sign * compare(last, to) > 0 ? last : to]
-}
-
 /** The style with just the decimals that tell every tick exactly; an exponent is fixed, since which one is shared depends on them. */
 function telling(style: Style, values: readonly Decimal[], context: Context): Style {
   const plan = resolve({ ...style, fraction: [0, MOST_DECIMALS] }, context)
@@ -73,7 +66,7 @@ const gapScore = (ems: number): number => (ems >= EASY_GAP ? 1 : 2 - EASY_GAP / 
 /** The best ways to label a set of ticks, one a wording: each the largest type, lying rather than turned, in which no label meets the next. */
 function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize = DEFAULT_SIZE, form, kind, context = {} }: AxisRequest): AxisChoice[] {
   const { step, values } = ticks
-  const ends = spanOf(domain, values)
+  const ends = reachOf(domain, values)
   const cleared: Style = style.significant ? { ...style, significant: null } : style
   const shared: Context = { ...context, values: values.map(toExactText) }
   const seen = new Set<string>()
@@ -91,7 +84,7 @@ function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize =
       const gap = gapScore(clear / size)
       const legibility = (1 - judged.cost + sizeScore(size, fontSize) + (turned ? TURNED : 1) + gap) / 4
       if (best && legibility <= best.legibility) continue
-      const reasons = [...judged.reasons, ...(size < fontSize ? [`against it: type of ${size} px`] : []), ...(turned ? ['against it: labels are turned'] : [])]
+      const reasons = [...judged.reasons, ...(size < fontSize ? [`${AGAINST}type of ${size} px`] : []), ...(turned ? [`${AGAINST}labels are turned`] : [])]
       best = { style: full, labels: judged.labels, fontSize: size, turned, legibility, reasons }
       // Nothing after it can be better.
       if (gap === 1) break

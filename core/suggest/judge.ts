@@ -3,6 +3,7 @@ import type { Severity, Subject } from '../checks/types'
 import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, toNumber } from '../decimal/decimal'
 import { divide } from '../decimal/round'
+import { AGAINST } from '../ticks/search'
 
 /** How good the labels of a style are. */
 export interface Judged {
@@ -50,6 +51,6 @@ export function judge(subject: Subject): Judged | null {
   return {
     labels,
     cost: findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) + LENGTH_WEIGHT * Math.min(1, longest / LONG) + Math.min(1, off) + (needless ? NEEDLESS_POWERS : 0),
-    reasons: [`${longest} characters at most`, offText(off), ...findings.map(({ check }) => `against it: ${check.title.toLowerCase()}`), ...(needless ? ['against it: powers of ten where digits would do'] : [])],
+    reasons: [`${longest} characters at most`, offText(off), ...findings.map(({ check }) => `${AGAINST}${check.title.toLowerCase()}`), ...(needless ? [`${AGAINST}powers of ten where digits would do`] : [])],
   }
 }

@@ -14,7 +14,7 @@ export interface Suggestion {
 
 const MOST_SUGGESTED = 5
 /** In thousandths, so that equal scores are. */
-export const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cost)) / 1000)
+const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cost)) / 1000)
 
 /**
  * Styles for values on a surface, best first: none with an error, each with what speaks for and

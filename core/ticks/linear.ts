@@ -1,5 +1,6 @@
 import { absolute, compare, leadingPower, magnitudeOf, multiply, subtract, tenTo } from '../decimal/arithmetic'
-import { type Decimal, toText } from '../decimal/decimal'
+import { type Decimal, toNumber, toText } from '../decimal/decimal'
+import { divide as quotient } from '../decimal/round'
 
 /** A set of ticks that cannot be: says what to change. */
 export class TickError extends Error {
@@ -68,6 +69,22 @@ function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decima
 /** @throws TickError for a count that is none */
 export function checkCount(count: number): void {
   if (!Number.isInteger(count) || count < 1 || count > MOST_TICKS) throw new TickError(`count: ${count} is not allowed; it takes a whole number from 1 to ${MOST_TICKS}`)
+}
+
+/** From one end to the other, in either direction. */
+export type Span = readonly [Decimal, Decimal]
+
+/** What an axis reaches over: a domain, and ticks beyond it, in the domain's direction. */
+export function reachOf([from, to]: Span, values: readonly Decimal[]): Span {
+  const [first, last] = [values[0] ?? from, values.at(-1) ?? to]
+  const sign = compare(to, from) < 0 ? -1 : 1
+  return [sign * compare(first, from) < 0 ? first : from, sign * compare(last, to) > 0 ? last : to]
+}
+
+/** How far along a span a value stands: 0 at its beginning, 1 at its end. */
+export function alongOf(value: Decimal, [from, to]: Span): number {
+  const span = subtract(to, from)
+  return span.coefficient === 0n ? 0.5 : toNumber(quotient(subtract(value, from), span))
 }
 
 /** A domain from its lower end to its upper one, and what puts ticks back in its own direction. */

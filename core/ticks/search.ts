@@ -68,6 +68,8 @@ export function tickSets(domain: readonly [Decimal, Decimal], wanted: number = D
 }
 
 const isHalved = ({ coefficient }: Decimal): boolean => String(coefficient).startsWith('25')
+/** What reasons that speak against a choice begin with. */
+export const AGAINST = 'against it: '
 /** Coverage from here on is said to be whole. */
 const WHOLE = 0.999
 /** What speaks for the ticks of a set, and what against them. */
@@ -75,10 +77,10 @@ export function tickReasons({ step, values, coverage }: TickSet, wanted: number)
   const hasZero = values.some(({ coefficient }) => coefficient === 0n)
   const counted = `${values.length} ${values.length === 1 ? 'tick' : 'ticks'}`
   return [
-    ...(coverage > WHOLE ? ['ends with the domain'] : coverage < 0.5 ? ['against it: ends far from the domain'] : []),
+    ...(coverage > WHOLE ? ['ends with the domain'] : coverage < 0.5 ? [`${AGAINST}ends far from the domain`] : []),
     ...(hasZero ? ['zero is a tick'] : []),
-    ...(isHalved(step) ? ['against it: steps of two and a half'] : []),
-    values.length === wanted ? counted : `${values.length * 2 < wanted || values.length > wanted * 2 ? 'against it: ' : ''}${counted}, ${wanted} wanted`,
+    ...(isHalved(step) ? [`${AGAINST}steps of two and a half`] : []),
+    values.length === wanted ? counted : `${values.length * 2 < wanted || values.length > wanted * 2 ? AGAINST : ''}${counted}, ${wanted} wanted`,
   ]
 }
 

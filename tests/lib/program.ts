@@ -81,6 +81,14 @@ export async function until<Seen>(look: () => Promise<Seen>, wanted: Seen): Prom
   expect(await look()).toEqual(wanted)
 }
 
+/** Brings a pasted table in, and waits for its chart. */
+export async function bringIn({ page }: Desk, table: string, column: string): Promise<void> {
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill(table)
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('img', { name: `Columns of ${column}` }).waitFor()
+}
+
 export const removeFolder = (folder: string): void => rmSync(folder, { recursive: true, force: true })
 
 /** Chromium as Debian installs it, without what would call home. */

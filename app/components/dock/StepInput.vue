@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { parseDecimal } from '~~/core/decimal/decimal'
+import { FRACTION } from '~~/shared/study'
 
 /** The wanted step; empty where the program finds a round one. */
 defineProps<{ step: string | undefined; found: string; isFraction: boolean }>()
 const emit = defineEmits<{ change: [step: string | undefined] }>()
 
-const FRACTION = /^[1-9]\d{0,8}(\/[1-9]\d{0,8})?$/
 const asFraction = (text: string): string => (FRACTION.test(text) ? '' : 'A step is a fraction of the constant, such as 1/3 or 2; leave it empty for a round one.')
 function asNumber(text: string): string {
   const read = parseDecimal(text)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { Candidate } from '~/composables/candidates'
-import { reachOf, type Span } from '~/desk/ruler'
 
 /** Other ticks and labels for the same axis, the best first, each drawn at the same size. */
 defineProps<{ candidates: readonly Candidate[]; domain: Span; width: number }>()

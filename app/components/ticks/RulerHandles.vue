@@ -2,7 +2,9 @@
 import { compare, magnitudeOf, subtract } from '~~/core/decimal/arithmetic'
 import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
-import { FRACTIONS, nextFraction, nextStep, nudged, type Span, stepNear, valueAlong } from '~/desk/ruler'
+import type { Span } from '~~/core/ticks/linear'
+import { numberStep as numberStepOf } from '~/desk/drawing'
+import { FRACTIONS, nextFraction, nextStep, LIMITS, nudged, stepNear, valueAlong } from '~/desk/ruler'
 
 /** What is taken hold of on the ruler: its ends, its step, how many ticks it has and its length. */
 const props = defineProps<{
@@ -22,12 +24,12 @@ const emit = defineEmits<{ domain: [domain: [string, string]]; step: [step: stri
 
 const [SMALL_MOVE, LARGE_MOVE] = [1, 10]
 const WIDTH_MOVE = 20
-const [LEAST_WIDTH, MOST_WIDTH] = [80, 2000]
-const [LEAST_COUNT, MOST_COUNT] = [2, 100]
+const [LEAST_WIDTH, MOST_WIDTH] = LIMITS.width
+const [LEAST_COUNT, MOST_COUNT] = [2, LIMITS.count[1]]
 /** Pixels of a drag that are worth a tick. */
 const TICK_DRAG = 24
 const ends = computed(() => [toText(props.domain[0]), toText(props.domain[1])] as [string, string])
-const numberStep = computed(() => (props.multipleOf === undefined && props.step !== null ? parseDecimal(props.step) : null))
+const numberStep = computed(() => numberStepOf(props, props))
 
 function setEnd(end: 0 | 1, text: string) {
   const next: [string, string] = end === 0 ? [text, ends.value[1]] : [ends.value[0], text]

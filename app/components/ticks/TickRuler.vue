@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Decimal } from '~~/core/decimal/decimal'
+import { alongOf, type Span } from '~~/core/ticks/linear'
 import type { Places } from '~/desk/cards'
-import { alongOf, type Span } from '~/desk/ruler'
 
 /** An axis as a ruler: ticks at their places, labels at their real size. */
 const props = withDefaults(defineProps<{
@@ -24,7 +24,6 @@ const xOf = (value: Decimal) => PAD + alongOf(value, props.reach) * props.width
 const baseline = computed(() => props.head + BAND)
 const labelRoom = computed(() => (props.turned ? TURNED_ROOM : props.fontSize * 1.6) + 8)
 const height = computed(() => baseline.value + labelRoom.value)
-defineExpose({ PAD })
 </script>
 
 <template>
@@ -37,7 +36,7 @@ defineExpose({ PAD })
         :font-size="fontSize" :class="{ flagged: flagged.has(at) }" data-ruler-label
       >{{ labels[at] }}</text>
     </g>
-    <slot :x="xOf" :baseline="baseline" :pad="PAD" />
+    <slot :x="xOf" :pad="PAD" />
   </svg>
 </template>
 

@@ -3,6 +3,7 @@ import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { TickWishes } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
+import { LIMITS } from '~/desk/ruler'
 
 /** Where the ticks stand, as a sentence whose phrases are the controls. */
 const props = defineProps<{ title: string; wishes: TickWishes; drawing: Drawing; width: number; fontSize: number }>()
@@ -18,7 +19,7 @@ function setDomain(end: 0 | 1, text: string | undefined) {
   set(`Ticks from ${domain[0]} to ${domain[1]}`, { domain: domain.join() === found.join() ? undefined : domain })
 }
 const asNumber = (text: string) => (parseDecimal(text) ? '' : 'An end is a number, such as 0 or -2.5e6; leave it empty for the end of the data.')
-const between = (least: number, most: number, what: string) => (text: string) =>
+const between = ([least, most]: readonly [number, number], what: string) => (text: string) =>
   (/^\d+$/.test(text) && Number(text) >= least && Number(text) <= most ? '' : `${what} is a whole number from ${least} to ${most}.`)
 
 /** A number as it is typed, with its groups. */
@@ -29,18 +30,17 @@ const grouped = (text: string | undefined) => {
 const endChoices = [{ id: 'loose', title: 'around its ends' }, { id: 'tight', title: 'inside its ends' }] as const
 const NUMBERS = 'numbers'
 const constants = [{ id: NUMBERS, title: 'numbers' }, { id: 'pi', title: 'parts of π' }, { id: 'tau', title: 'parts of τ' }, { id: 'e', title: 'parts of e' }] as const
-const [LEAST_WIDTH, MOST_WIDTH, LEAST_SIZE, MOST_SIZE, MOST_COUNT] = [80, 2000, 6, 40, 100]
 </script>
 
 <template>
   <p class="sentence">
     Ticks of <strong>{{ title }}</strong> every <StepInput :step="grouped(wishes.step)" :found="grouped(drawing.ticks.step ?? '') ?? ''" :is-fraction="wishes.multipleOf !== undefined" @change="setStep" />
-    (about <TypedField :value="wishes.count === undefined ? undefined : String(wishes.count)" :placeholder="String(drawing.ticks.values.length)" label="Wanted ticks" :check="between(1, MOST_COUNT, 'A count')" @change="setCount" /> of them)
+    (about <TypedField :value="wishes.count === undefined ? undefined : String(wishes.count)" :placeholder="String(drawing.ticks.values.length)" label="Wanted ticks" :check="between(LIMITS.count, 'A count')" @change="setCount" /> of them)
     from <TypedField :value="grouped(wishes.domain?.[0])" :placeholder="plainly(drawing.domain[0])" label="First end" :check="asNumber" @change="setDomain(0, $event)" />
     to <TypedField :value="grouped(wishes.domain?.[1])" :placeholder="plainly(drawing.domain[1])" label="Last end" :check="asNumber" @change="setDomain(1, $event)" />,
     <Select :model-value="wishes.ends ?? 'loose'" :options="[...endChoices]" option-label="title" option-value="id" aria-label="Ends" class="in-text" @update:model-value="set($event === 'loose' ? 'Ticks around the ends' : 'Ticks inside the ends', { ends: $event })" />,
     counted in <Select :model-value="wishes.multipleOf ?? NUMBERS" :options="[...constants]" option-label="title" option-value="id" aria-label="Counted in" class="in-text" @update:model-value="emit('counted', $event === NUMBERS ? undefined : $event)" />,
-    on <TypedField :value="String(width)" placeholder="560" label="Length of the axis in pixels" :check="between(LEAST_WIDTH, MOST_WIDTH, 'A length')" @change="$event && emit('width', Number($event))" /> pixels
-    in type of <TypedField :value="String(fontSize)" placeholder="12" label="Font size in pixels" :check="between(LEAST_SIZE, MOST_SIZE, 'A font size')" @change="$event && emit('fontSize', Number($event))" />
+    on <TypedField :value="String(width)" placeholder="560" label="Length of the axis in pixels" :check="between(LIMITS.width, 'A length')" @change="$event && emit('width', Number($event))" /> pixels
+    in type of <TypedField :value="String(fontSize)" placeholder="12" label="Font size in pixels" :check="between(LIMITS.fontSize, 'A font size')" @change="$event && emit('fontSize', Number($event))" />
   </p>
 </template>

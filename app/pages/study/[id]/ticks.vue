@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { TickWishes } from '~~/shared/study'
 import { type Candidate, useCandidates } from '~/composables/candidates'
 import { useFixes } from '~/composables/fixes'
 import { usePage } from '~/composables/page'
 import { cardsOf } from '~/desk/cards'
-import { reachOf, type Span } from '~/desk/ruler'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
