@@ -1,6 +1,6 @@
 const shared = {
-  transform: { '^.+\\.(ts|mjs)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
-  transformIgnorePatterns: ['/node_modules/(?!(lossless-json)/)'],
+  transform: { '^.+\\.([jt]s|mjs)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
+  transformIgnorePatterns: ['/node_modules/(?!(lossless-json|messageformat)/)'],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
   testPathIgnorePatterns: ['/node_modules/', '/.output/', '/.nuxt/'],
   modulePathIgnorePatterns: ['/.output/', '/.nuxt/', '/dist/'],

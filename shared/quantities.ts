@@ -1,7 +1,8 @@
+import type { Surface } from '../core/checks/types'
 import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
-import type { FullStyle } from '../core/style/fields'
+import type { FullStyle, Style } from '../core/style/fields'
 import type { DatasetMeta, Quantity, StudyDocument } from './study'
 
 /** A cell of a numeric column as it is kept: a double, decimal text where a double would lose digits, or missing. */
@@ -37,5 +38,34 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
   }))
 }
 
-/** The style that a quantity is written in: the house style with the quantity's own over it. */
-export const styleOf = (document: StudyDocument, quantity: Quantity): FullStyle => inherit(document.house, quantity.style)
+/** Where a style is set: for the whole study, for a quantity, or for one of its surfaces. */
+export type Level = 'house' | 'quantity' | Surface
+/** What is set on each level that a level inherits from, the first the widest, itself the last. */
+export function levelsTo(document: StudyDocument, quantity: Quantity, level: Level): { level: Level; own: Style }[] {
+  const levels: { level: Level; own: Style }[] = [{ level: 'house', own: document.house }]
+  if (level === 'house') return levels
+  levels.push({ level: 'quantity', own: quantity.style })
+  return level === 'quantity' ? levels : [...levels, { level, own: quantity.surfaces?.[level] ?? {} }]
+}
+
+/**
+ * The style that a quantity is written in: the house style with the quantity's own over it, and over
+ * that what is set on the surface.
+ *
+ * @example styleOf(document, revenue, 'tooltip') // as the quantity, but for what is set on its tooltip
+ */
+export const styleOf = (document: StudyDocument, quantity: Quantity, level: Level = 'quantity'): FullStyle =>
+  inherit(...levelsTo(document, quantity, level).map(({ own }) => own))
+
+/** The document with another style set on one of the levels of a quantity; a surface on which nothing is left set is as if it never was. */
+export function withOwn(document: StudyDocument, quantityId: string, level: Level, change: (own: Style) => Style): StudyDocument {
+  if (level === 'house') return { ...document, house: change(document.house) }
+  const changed = (one: Quantity): Quantity => {
+    if (level === 'quantity') return { ...one, style: change(one.style) }
+    const { [level]: own = {}, ...others } = one.surfaces ?? {}
+    const next = change(own)
+    const surfaces = Object.keys(next).length > 0 ? { ...others, [level]: next } : others
+    return { ...one, surfaces: Object.keys(surfaces).length > 0 ? surfaces : undefined }
+  }
+  return { ...document, quantities: document.quantities.map((one) => (one.id === quantityId ? changed(one) : one)) }
+}

@@ -35,6 +35,30 @@ export type TickWishes = z.infer<typeof ticksSchema>
 export const leftSchema = z.strictObject({ surface: z.enum(SURFACES), check: z.string().min(1).max(80), reason: z.string().trim().min(1).max(300) })
 export type Left = z.infer<typeof leftSchema>
 
+export const FORMS = ['columns', 'bars', 'line', 'points', 'area', 'ring'] as const
+/** What a chart is made of. */
+export type Form = (typeof FORMS)[number]
+export const MARK_PARTS = ['value', 'share', 'change', 'name'] as const
+/** What a mark's label can say: its number, its share of all, its change from the mark before, its category. */
+export type MarkPart = (typeof MARK_PARTS)[number]
+const message = z.string().max(2000)
+
+/** What a chart shows of a quantity. */
+export const chartSchema = z.strictObject({
+  /** The column whose values part the rows; null draws every row. */
+  category: z.string().nullable(),
+  aggregate: z.enum(AGGREGATE_IDS),
+  form: z.enum(FORMS).optional(),
+  /** By the number, largest first, or as the rows have it. */
+  order: z.enum(['number', 'rows']).optional(),
+  /** Whether marks are shaded by the bin of their number, with a legend. */
+  shaded: z.boolean().optional(),
+  /** What stands on the marks, on one line or two; the value alone where it is not given. */
+  parts: z.array(z.enum(MARK_PARTS)).min(1).max(MARK_PARTS.length).optional(),
+  lines: z.union([z.literal(1), z.literal(2)]).optional(),
+})
+export type ChartWishes = z.infer<typeof chartSchema>
+
 /** A numeric column with what it measures, how it is written and how it is drawn. */
 export const quantitySchema = z.strictObject({
   id,
@@ -45,12 +69,14 @@ export const quantitySchema = z.strictObject({
   /** What it measures, where that decides what is checked: a count has no halves, shares make a whole. */
   kind: z.enum(['amount', 'count', 'shares']).optional(),
   style: styleSchema,
-  chart: z.strictObject({
-    /** The column whose values part the rows; null draws every row. */
-    category: z.string().nullable(),
-    aggregate: z.enum(AGGREGATE_IDS),
-  }),
+  /** What surfaces are written in where that is not the quantity's style: what was set on each, and nothing else. */
+  surfaces: z.partialRecord(z.enum(SURFACES), styleSchema).optional(),
+  chart: chartSchema,
   ticks: ticksSchema,
+  /** The rows that are shown: those whose cell is one of these. */
+  filter: z.strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) }).optional(),
+  /** Headline and sentence, as Unicode MessageFormat 2; a plain one of the program where they are not given. */
+  texts: z.strictObject({ headline: message.optional(), sentence: message.optional() }).optional(),
   /** Whether the table has a total, and what is done where the printed parts miss it: nothing, a note, or parts adjusted. */
   total: z.enum(['plain', 'note', 'adjust']).optional(),
   /** Findings that are let stand, each with its reason. */
@@ -65,6 +91,8 @@ export const studyDocumentSchema = z.strictObject({
   quantities: z.array(quantitySchema).max(2000),
   /** The quantity on the page. */
   shown: id.nullable(),
+  /** Surfaces that are left off the page, and the size of what is on it. */
+  page: z.strictObject({ without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(), chartWidth: z.int().min(160).max(2400).optional(), fontSize: z.int().min(8).max(24).optional() }).optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
   readers: z.array(schemas.locale).max(20).optional(),
 })

@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia'
+import { SURFACES } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { Left, Quantity, Study, StudyDocument } from '~~/shared/study'
-import { styleOf } from '~~/shared/quantities'
+import { styleOf, withOwn } from '~~/shared/quantities'
 import { useHistory } from '~/composables/history'
 import { ProblemError, request } from '~/composables/request'
 import { useRegions } from '~/stores/regions'
@@ -52,7 +53,8 @@ export const useStudy = defineStore('study', () => {
 
   /** Labels are never shown by another region's rules: the tables come first. */
   async function takeWithRegions(study: Study) {
-    await regions.load([...study.document.quantities.map((one) => styleOf(study.document, one)), ...(study.document.readers ?? []).map((locale) => ({ locale }))])
+    const levels = ['quantity', ...SURFACES] as const
+    await regions.load([...study.document.quantities.flatMap((one) => levels.map((level) => styleOf(study.document, one, level))), ...(study.document.readers ?? []).map((locale) => ({ locale }))])
     take(study)
   }
   const open = async (studyId: string) => takeWithRegions(await request<Study>(`/api/studies/${studyId}`))
@@ -139,37 +141,36 @@ export const useStudy = defineStore('study', () => {
     change(what, { ...now, quantities: now.quantities.map((one) => (one.id === now.shown ? by(one) : one)) }, moves)
   }
 
-  /** Sets the quantity's style; where that needs a region's tables, once they are here. @param moves whether it is a move of a drag */
-  async function setStyle(what: string, patch: Style, moves?: boolean) {
+  /**
+   * Makes a change once the tables of its regions are here.
+   *
+   * @param stays what stays as it was where they do not come, for the message
+   */
+  async function withTables(styles: readonly Style[], act: () => void, stays: string) {
     refused.value = ''
-    const set = () => changeQuantity(what, (one) => ({ ...one, style: { ...one.style, ...patch } }), moves)
-    const wanted = inherit(style.value, patch)
     try {
-      if (regions.has(wanted)) return set()
-      await regions.load([wanted])
-      set()
+      if (!styles.every(regions.has)) await regions.load(styles)
+      act()
     } catch (error) {
-      refused.value = `The style stays as it was: ${(error as Error).message}`
+      refused.value = `${stays} as it was: ${(error as Error).message}`
     }
   }
-  /** Sets where the ticks stand, and with it the style that goes with them. */
-  const setTicks = (what: string, ticks: Quantity['ticks'], { moves = false, style: patch = {} }: { moves?: boolean; style?: Style } = {}) =>
-    changeQuantity(what, (one) => ({ ...one, ticks, style: { ...one.style, ...patch } }), moves)
+  /** Sets where the ticks stand, and with it the axis's style that goes with them. */
+  function setTicks(what: string, ticks: Quantity['ticks'], { moves = false, style: patch }: { moves?: boolean; style?: Style } = {}) {
+    const now = document.value
+    if (!now?.shown) return
+    const styled = patch && Object.keys(patch).length > 0 ? withOwn(now, now.shown, 'axis', (own) => ({ ...own, ...patch })) : now
+    change(what, { ...styled, quantities: styled.quantities.map((one) => (one.id === now.shown ? { ...one, ticks } : one)) }, moves)
+  }
   const setTotal = (what: string, total: Quantity['total']) => changeQuantity(what, (one) => ({ ...one, total }))
   /** Lets findings stand, for a reason that is kept with them. */
   const leave = (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
     changeQuantity(`Leave it: ${reason}`, (one) => ({ ...one, left: [...(one.left ?? []), ...findings.map(({ surface, check }) => ({ surface, check, reason }))] }))
   const takeBack = (back: readonly Left[]) => changeQuantity('Take back what was left', (one) => ({ ...one, left: one.left?.filter((other) => !back.includes(other)) }))
   /** Declares who will read the study, once their regions' tables are here. */
-  async function setReaders(locales: string[]) {
-    refused.value = ''
-    try {
-      await regions.load(locales.map((locale) => ({ locale })))
-      if (document.value) change(`Readers: ${locales.join(', ') || 'one region'}`, { ...document.value, readers: locales.length > 0 ? locales : undefined })
-    } catch (error) {
-      refused.value = `The readers stay as they were: ${(error as Error).message}`
-    }
-  }
+  const setReaders = (locales: string[]) => withTables(locales.map((locale) => ({ locale })), () => {
+    if (document.value) change(`Readers: ${locales.join(', ') || 'one region'}`, { ...document.value, readers: locales.length > 0 ? locales : undefined })
+  }, 'The choice of readers stays')
   const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
 
   async function bringIn(name: string, text: string) {
@@ -179,6 +180,6 @@ export const useStudy = defineStore('study', () => {
 
   return {
     id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
-    open, flush, keepMine, takeTheirs, changeQuantity, setStyle, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, show, bringIn,
+    open, flush, keepMine, takeTheirs, change, changeQuantity, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, show, bringIn,
   }
 })

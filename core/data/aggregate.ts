@@ -1,12 +1,24 @@
-import { compare } from '../decimal/arithmetic'
-import { type Decimal } from '../decimal/decimal'
-import { sum } from '../decimal/arithmetic'
+import { compare, multiply, sum } from '../decimal/arithmetic'
+import { type Decimal, decimal } from '../decimal/decimal'
+import { divide } from '../decimal/round'
 
-/** What a chart makes of the rows of one category. */
+const HALF = decimal('0.5')
+const whole = (count: number): Decimal => ({ coefficient: BigInt(count), exponent: 0 })
+
+function median(values: readonly Decimal[]): Decimal {
+  const sorted = [...values].sort(compare)
+  const middle = sorted.length >> 1
+  return sorted.length % 2 === 1 ? sorted[middle]! : multiply(HALF, sum([sorted[middle - 1]!, sorted[middle]!]))
+}
+
+/** What a chart makes of the rows of one category: at least one value each. */
 export const aggregates = {
   sum: { title: 'sum', of: (values: readonly Decimal[]): Decimal => sum(values) },
-  largest: { title: 'largest', of: (values: readonly Decimal[]): Decimal => values.reduce((a, b) => (compare(b, a) > 0 ? b : a)) },
+  mean: { title: 'mean', of: (values: readonly Decimal[]): Decimal => divide(sum(values), whole(values.length)) },
+  median: { title: 'median', of: median },
+  count: { title: 'count', of: (values: readonly Decimal[]): Decimal => whole(values.length) },
   least: { title: 'least', of: (values: readonly Decimal[]): Decimal => values.reduce((a, b) => (compare(b, a) < 0 ? b : a)) },
+  largest: { title: 'largest', of: (values: readonly Decimal[]): Decimal => values.reduce((a, b) => (compare(b, a) > 0 ? b : a)) },
 } as const
 export type AggregateId = keyof typeof aggregates
 export const AGGREGATE_IDS = Object.keys(aggregates) as [AggregateId, ...AggregateId[]]
@@ -17,7 +29,8 @@ export interface Group {
 }
 
 /**
- * One exact number a category, in the order in which the categories first appear.
+ * One exact number a category, in the order in which the categories first appear; a mean is rounded
+ * to 60 digits where it does not end.
  *
  * @param categories one a row
  * @param values one a row; null where the cell is missing

@@ -1,4 +1,4 @@
-import { DEFAULTS, FIELD_NAMES, type FullStyle, type Style } from './fields'
+import { DEFAULTS, FIELD_NAMES, type FieldName, type FullStyle, type Style } from './fields'
 import type { Case } from './schemas'
 
 /** Setting one of decimals and significant digits takes back an inherited other. */
@@ -23,6 +23,18 @@ export function inherit(...levels: readonly Style[]): FullStyle {
   }
   return full.fraction || full.significant ? full : { ...full, fraction: DEFAULTS.fraction }
 }
+
+/**
+ * The place of the last level that sets a field; -1 where it is the built-in default.
+ *
+ * @param levels from the house style to the surface
+ * @example originOf([{ locale: 'de' }, { fraction: [0, 1] }], 'locale') // 0
+ */
+export const originOf = (levels: readonly Style[], field: FieldName): number =>
+  levels.findLastIndex((level) => ({ ...clearOther(level), ...level })[field] !== undefined)
+
+/** Fields that are set and taken back as one: decimals and significant digits take each other's place. */
+export const together = (field: FieldName): FieldName[] => (field === 'fraction' || field === 'significant' ? ['fraction', 'significant'] : [field])
 
 /**
  * The fields in which one style differs from another.

@@ -1,0 +1,13 @@
+import { SURFACES, type Surface } from '~~/core/checks/types'
+import type { Level } from '~~/shared/quantities'
+
+const surfaceWords: Record<Surface, string> = {
+  axis: 'on the axis', marks: 'on the marks', table: 'in the table', tooltip: 'in the tooltip', legend: 'in the legend', headline: 'in the headline', sentence: 'in the sentence',
+}
+/** Each level as it stands in a sentence. */
+export const levelWords: Readonly<Record<Level, string>> = { house: 'everywhere in this study', quantity: 'on every surface', ...surfaceWords }
+/** Whose each level is. */
+export const levelNames: Readonly<Record<Level, string>> = {
+  house: 'the house style', quantity: 'the quantity', ...Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<Surface, string>,
+}
+export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, 'house']

@@ -1,0 +1,93 @@
+import { dayOf } from '../data/dates'
+import { decimal, toText } from '../decimal/decimal'
+import { labeller } from '../label/labeller'
+import { resolve } from '../label/resolve'
+import { columnsIn, type Prose, sayMessage } from './message'
+import { rangeLabel } from './ranges'
+
+const metres = labeller(resolve({ unit: { kind: 'symbol', text: 'm' }, fraction: [1, 1] }))
+const exact = (...texts: (string | null)[]) => texts.map((text) => (text === null ? null : decimal(text)))
+const write = (value: { coefficient: bigint; exponent: number }) => metres.label(toText(value)).replace('\u00a0', ' ')
+
+/** Moorings, all rows or those whose places are given. */
+function moorings(places = [0, 1, 2]): Prose {
+  const pick = <Cell>(cells: readonly Cell[]) => places.map((at) => cells[at]!)
+  return {
+    locale: 'en', own: 'depth m', today: dayOf('2026-11-23')!,
+    columns: new Map([
+      ['mooring', { texts: pick(['Hythe Sands', 'Farrow Ledge', 'Holm Skerry']) }],
+      ['laid', { texts: pick(['2023-10-30', '2026-04-25', 'soon']) }],
+      ['depth m', { values: pick(exact('2.875', '4.2', null)), label: write }],
+      ['north m', { values: pick(exact('80', '1240', '3480')), label: (value) => `${toText(value)} north` }],
+    ]),
+    variables: { total: decimal('7.075'), name: 'Hythe Sands' },
+    count: toText, plural: (value) => (value.coefficient === 1n ? 'one' : 'other'),
+  }
+}
+const SHALLOWEST = 'Shallowest: {mooring :where least=|depth m|}, {|depth m| :least}, laid {laid :days least=|depth m|} days ago'
+
+test('a sentence says the row of the least, its number and its date, and follows the rows that are shown', () => {
+  expect(sayMessage(SHALLOWEST, moorings())).toMatchObject({ text: 'Shallowest: Hythe Sands, 2.9 m, laid 1120 days ago', problems: [] })
+  expect(sayMessage(SHALLOWEST, moorings([1])).text).toBe('Shallowest: Farrow Ledge, 4.2 m, laid 212 days ago')
+})
+
+test.each([
+  ['{|depth m| :total}', '7.1 m'],
+  ['{|depth m| :mean}', '3.5 m'],
+  ['{|depth m| :span}', '2.9 m to 4.2 m'],
+  ['{|depth m| :count} of them', '2 of them'],
+  ['{$total} in all, {$name} first', '7.1 m in all, Hythe Sands first'],
+  ['{|north m| :where largest=|depth m|}', '1240 north'],
+  ['{laid :date largest=|depth m| style=medium}', 'Apr 25, 2026'],
+  ['.input {$total :label} .match $total * {{{$total} is all}}', '7.1 m is all'],
+])('%s says %s', (source, text) => {
+  expect(sayMessage(source, moorings())).toMatchObject({ text, problems: [] })
+})
+
+test('a count takes its plural', () => {
+  const source = '.local $n = {|depth m| :count} .match $n one {{one mooring}} * {{{$n} moorings}}'
+  expect([sayMessage(source, moorings()).text, sayMessage(source, moorings([0])).text]).toEqual(['2 moorings', 'one mooring'])
+})
+
+test('numbers of its own column are given to the checks, and what others say is left out of the checked text', () => {
+  const said = sayMessage('{|depth m| :least} deep, {|north m| :largest}, 40 more', moorings())
+  expect(said.numbers.map(toText)).toEqual(['2.875'])
+  expect(said.ownText).toBe('2.9 m deep,  , 40 more')
+})
+
+test.each([
+  ['{depth :least}', /there is no column “depth”; the columns are mooring, laid, depth m, north m/],
+  ['{mooring :total}', /“mooring” is a column of text; it has no numbers/],
+  ['{mooring :where}', /needs least= or largest=/],
+  ['{laid :days largest=|north m|}', /“soon” in laid is no date such as 2026-04-25/],
+  ['{$nobody}', /\$nobody/],
+  ['{12 :number}', /it takes a number of the chart/],
+])('%s is told what is wrong, and the rest is still said', (source, problem) => {
+  const { text, problems } = sayMessage(`Deep: ${source}.`, moorings())
+  expect(problems[0]!.message).toMatch(problem)
+  expect(text).toMatch(/^Deep: \{.*\}\.$/)
+})
+
+test('a broken syntax is told with its place', () => {
+  expect(sayMessage('Deep: {|depth m| :least', moorings()).problems).toEqual([{ message: expect.stringMatching(/at character 2\d/), at: expect.any(Array) }])
+})
+
+test('the columns that it speaks of are found, operands and options alike', () => {
+  expect(columnsIn(SHALLOWEST, ['mooring', 'laid', 'depth m', 'north m'])).toEqual(['mooring', 'laid', 'depth m'])
+  expect(columnsIn('{broken', ['mooring'])).toEqual([])
+})
+
+test('a date is a day of the calendar, and nothing else is', () => {
+  expect(['1970-01-02', '2026-04-25T08:30:00Z', '2026-02-30', '25.04.2026', '2026-4-5'].map(dayOf)).toEqual([1, 20568, null, null, null])
+})
+
+test.each([
+  [{ notation: 'scaled' }, '10000', '20000', '10–20K'],
+  [{ notation: 'scaled' }, '900000', '1200000', '900K–1.2M'],
+  [{ unit: { kind: 'currency', code: 'EUR' } }, '5', '10', '€5–10'],
+  [{ unit: { kind: 'symbol', text: 'kg' } }, '5', '10', '5–10\u00a0kg'],
+  [{ unit: { kind: 'currency', code: 'EUR' }, fraction: [0, 0] }, '-10', '5', '-€10 to €5'],
+  [{ notation: 'scientific', exponent: 5 }, '100000', '250000', '1–2.5×10⁵'],
+] as const)('%j writes the range from %s to %s as %s', (style, from, to, label) => {
+  expect(rangeLabel(resolve(style as never), decimal(from), decimal(to))).toBe(label)
+})
