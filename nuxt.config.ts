@@ -12,7 +12,7 @@ export default defineNuxtConfig({
   css: ['@fontsource-variable/source-sans-3/index.css', '~/assets/main.css'],
   primevue: {
     options: { theme: { preset, options: { darkModeSelector: '.dark', cssLayer: false } } },
-    components: { include: ['Select', 'Listbox', 'Button', 'Dialog', 'ToggleSwitch', 'Textarea', 'InputText', 'Message', 'Popover'] },
+    components: { include: ['Select', 'MultiSelect', 'Listbox', 'Button', 'Dialog', 'ToggleSwitch', 'Textarea', 'InputText', 'Message', 'Popover'] },
     autoImport: true,
   },
   app: { head: { title: 'Ivory Abacus', htmlAttrs: { lang: 'en' }, link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }] } },

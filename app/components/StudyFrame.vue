@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { toText } from '~~/core/decimal/decimal'
+import { toExactText, toText } from '~~/core/decimal/decimal'
+import type { Level } from '~~/shared/quantities'
 import type { Page } from '~/composables/page'
 import { useStudy } from '~/stores/study'
 
@@ -34,10 +35,12 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (event.shiftKey) study.redo()
   else study.undo()
 })
-const example = stable(() => {
-  const largest = exporting.value ? props.page.drawing.value?.groups[0] : undefined
-  return largest ? { value: toText(largest.value), label: props.page.markLabels.value[0]! } : null
-})
+/** The largest number of the chart, as a surface writes it. */
+function example(level: Level) {
+  const largest = props.page.drawing.value?.groups[0]
+  const surface = level === 'house' || level === 'quantity' ? 'marks' : level
+  return largest ? { value: toText(largest.value), label: props.page.on[surface].writer.value.label(toExactText(largest.value)) } : null
+}
 const title = computed(() => [props.screen, study.document?.name, 'Ivory Abacus'].filter(Boolean).join(' · '))
 useHead({ title })
 </script>

@@ -9,6 +9,7 @@ import { AGAINST } from '~~/core/ticks/search'
 import type { Drawing } from '~/desk/drawing'
 import { distinctTicks, fractionSteps, wishesFor } from '~/desk/ruler'
 import { useRegions } from '~/stores/regions'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import type { TickWishes } from '~~/shared/study'
 
@@ -41,6 +42,7 @@ const REST = 120
 /** Candidates for the axis of a drawing, sought anew as it changes. */
 export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Readonly<Ref<AxisRoom>>, labels: Readonly<Ref<readonly string[]>>) {
   const study = useStudy()
+  const own = useLevels().on.axis
   const regions = useRegions()
 
   function sought(): Candidate[] {
@@ -53,19 +55,19 @@ export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Read
     const { multipleOf, ...plain } = wishes
     if (multipleOf !== undefined) return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) => {
       const texts = values.map(toExactText)
-      const style = inherit(study.style, { notation: 'multiple', multipleOf })
+      const style = inherit(own.value, { notation: 'multiple', multipleOf })
       const written = labeller(resolve(style, { ...context, values: texts })).labels(texts)
       const key = keyOf(values, written)
-      return { key, step, values, labels: written, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: { ...wishes, step }, style: difference(study.style, style), isTaken: key === now }
+      return { key, step, values, labels: written, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: { ...wishes, step }, style: difference(own.value, style), isTaken: key === now }
     })
-    const found = suggestAxis({ domain: wanted, style: study.style, width: room.value.width, fontSize: room.value.fontSize, count: wishes.count, context }, SEARCHED)
+    const found = suggestAxis({ domain: wanted, style: own.value, width: room.value.width, fontSize: room.value.fontSize, count: wishes.count, context }, SEARCHED)
     return distinctTicks(found, MOST).map((one) => {
       const { style, labels: written, reasons, fontSize, turned } = one.choice
       const key = keyOf(one.ticks.values, written)
       return {
         key, step: toText(one.ticks.step), values: one.ticks.values, labels: written, fontSize, turned,
         speaksFor: reasons.filter((reason) => !reason.startsWith(AGAINST)), against: reasons.filter((reason) => reason.startsWith(AGAINST)).map((reason) => reason.slice(AGAINST.length)),
-        wishes: wishesFor(one, plain, wanted), style: difference(study.style, inherit(study.style, style)), isTaken: key === now,
+        wishes: wishesFor(one, plain, wanted), style: difference(own.value, inherit(own.value, style)), isTaken: key === now,
       }
     })
   }

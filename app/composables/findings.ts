@@ -1,13 +1,13 @@
-import type { PlacedFinding, Shown } from '~/desk/cards'
+import { SURFACES, type Surface } from '~~/core/checks/types'
+import type { PlacedFinding } from '~/desk/cards'
 import type { CheckAnswer, CheckedSubject, CheckJob, SentFinding } from '~/workers/checks'
 
 /** What is checked of a surface. */
 export interface PlacedSubject {
-  readonly surface: Shown
+  readonly surface: Surface
   readonly subject: CheckedSubject
 }
 
-const ORDER: readonly Shown[] = ['axis', 'marks', 'table']
 /** Checks wait until the hand rests, so that labels never do. */
 const CHECK_DELAY = 60
 
@@ -48,9 +48,9 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     }
   }
   /** What is found of one surface is shown at once; the others keep what was found before. */
-  function take(surface: Shown, found: readonly SentFinding[]) {
+  function take(surface: Surface, found: readonly SentFinding[]) {
     const all = [...findings.value.filter((one) => one.surface !== surface), ...found.map((finding) => ({ ...finding, surface }))]
-    findings.value = all.sort((a, b) => ORDER.indexOf(a.surface) - ORDER.indexOf(b.surface))
+    findings.value = all.sort((a, b) => SURFACES.indexOf(a.surface) - SURFACES.indexOf(b.surface))
   }
   function fail(message: string) {
     giveUp()

@@ -1,17 +1,29 @@
 import type { Change } from '~~/core/checks/types'
 import { difference } from '~~/core/style/inherit'
-import type { PlacedFinding } from '~/desk/cards'
+import { withOwn } from '~~/shared/quantities'
+import { type Card, findingsOf, surfacesOf } from '~/desk/cards'
+import { levelNames } from '~/desk/levels'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
-/** What a click on a fix does to the study. */
+/** What a click on a fix does to the study: each surface that the card speaks of is mended by its own fix of that title. */
 export function useFixes() {
   const study = useStudy()
-  function fix(change: Change, finding: PlacedFinding) {
-    const what = `${study.quantity?.title}: ${change.title}, since ${finding.check} on the ${finding.surface}`
-    const ticks = study.quantity?.ticks
-    if (change.ticks) study.setTicks(what, { ...ticks, step: change.ticks.step, count: undefined, multipleOf: undefined })
-    else if (change.dropsLabels) study.setTicks(what, { ...ticks, labels: undefined })
-    else void study.setStyle(what, difference(study.style, change.style))
+  const levels = useLevels()
+
+  function fix(change: Change, card: Card) {
+    const surfaces = surfacesOf(card)
+    const what = `${study.quantity?.title}: ${change.title} on ${surfaces.map((surface) => levelNames[surface]).join(', ')}, since ${card.main.check}`
+    const { document, quantity } = study
+    if (!document || !quantity) return
+    if (change.ticks) return study.setTicks(what, { ...quantity.ticks, step: change.ticks.step, count: undefined, multipleOf: undefined })
+    if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })
+    const patches = surfaces.flatMap((surface) => {
+      const own = findingsOf(card).find((one) => one.surface === surface && one.fixes.some(({ title }) => title === change.title))?.fixes.find(({ title }) => title === change.title)
+      return own ? [{ surface, patch: difference(levels.styleAt(surface), own.style) }] : []
+    })
+    const next = () => patches.reduce((now, { surface, patch }) => withOwn(now, quantity.id, surface, (own) => ({ ...own, ...patch })), study.document!)
+    void study.withTables(patches.map(({ surface, patch }) => ({ ...levels.styleAt(surface), ...patch })), () => study.change(what, next()), 'The style stays')
   }
   return { fix }
 }

@@ -1,161 +1,126 @@
-import type { Room } from '~~/core/checks/types'
+import { SURFACES, type Room, type Surface } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
-import { labeller } from '~~/core/label/labeller'
-import { machineLabel } from '~~/core/label/machine'
-import { type Context, resolve } from '~~/core/label/resolve'
-import type { Plan, Row, Value } from '~~/core/label/types'
-import { endsDecide, looksAtValues } from '~~/core/style/columns'
-import { type Cell, decimalOf } from '~~/shared/quantities'
-import { type PlacedSubject, useFindings } from '~/composables/findings'
+import type { Row, Value } from '~~/core/label/types'
+import { columnsOf, endsDecide } from '~~/core/style/columns'
+import { useFindings } from '~/composables/findings'
+import { type ProseView, useProse } from '~/composables/prose'
+import { useRows } from '~/composables/rows'
 import { useSideColumns } from '~/composables/sides'
+import { useSubjects } from '~/composables/subjects'
+import { type SurfaceView, useSurfaces } from '~/composables/surface'
 import { useTotals } from '~/composables/totals'
 import { useWords } from '~/composables/words'
-import { flaggedBy, type Places, type Shown, standing } from '~/desk/cards'
-import { drawingOf, numberStep, withTexts } from '~/desk/drawing'
+import { flaggedBy, type Places, standing } from '~/desk/cards'
+import { type Drawing, drawingOf, withTexts } from '~/desk/drawing'
+import { binEdges, binLabels } from '~/desk/legend'
+import { markTexts } from '~/desk/marks'
 import { endsOf } from '~/desk/present'
-import { useColumns } from '~/stores/columns'
-import { useRegions } from '~/stores/regions'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
-export interface TextColumn {
-  readonly name: string
-  readonly cells: readonly string[]
-}
-interface Rows {
-  readonly cells: readonly Cell[]
-  readonly values: readonly (Decimal | null)[]
-  readonly texts: readonly TextColumn[]
-  readonly categories: readonly string[]
-}
-const MOST_TEXT_COLUMNS = 2
+const textsOf = (values: readonly Decimal[]) => values.map(toExactText)
+const markedOf = (drawing: Drawing | null): readonly Decimal[] => drawing?.labelled.map((at) => drawing.groups[at]!.value) ?? []
 
-/** What the page shows of the quantity on it: drawing, labels and findings, all following the style. */
+/** What the page shows of the quantity on it: drawing, labels and findings on every surface, all following the style. */
 export function usePage() {
   const study = useStudy()
-  const columns = useColumns()
-  const regions = useRegions()
-  const rows = shallowRef<Rows | null>(null)
-  const trouble = ref('')
-
-  const source = computed(() => {
-    const { quantity, dataset } = study
-    return quantity && dataset ? JSON.stringify([dataset.id, quantity.column, quantity.chart.category]) : ''
-  })
-
-  async function load() {
-    const { quantity, dataset } = study
-    rows.value = null
-    trouble.value = ''
-    if (!quantity || !dataset) return
-    const wanted = source.value
-    try {
-      const names = dataset.columns.filter((column) => column.kind === 'text').slice(0, MOST_TEXT_COLUMNS).map((column) => column.name)
-      const asked = quantity.chart.category === null ? [] : [quantity.chart.category]
-      const [cells, categories, ...texts] = await Promise.all([
-        columns.cells(dataset, quantity.column),
-        Promise.all(asked.map((name) => columns.cells(dataset, name))),
-        ...names.map((name) => columns.cells(dataset, name)),
-      ])
-      if (wanted !== source.value) return
-      rows.value = {
-        cells,
-        values: cells.map(decimalOf),
-        texts: texts.map((column, at) => ({ name: names[at]!, cells: column.map((cell) => String(cell ?? '')) })),
-        categories: categories[0]?.map((cell) => String(cell ?? '(none)')) ?? cells.map((_, at) => `row ${at + 1}`),
-      }
-    } catch (error) {
-      trouble.value = (error as Error).message
-    }
-  }
-  watch(source, () => void load(), { immediate: true })
+  const levels = useLevels()
+  const { all, rows, trouble } = useRows()
 
   // A change of style leaves these as they are, and with them the drawing.
   const chart = computed(() => study.quantity?.chart)
   const ticks = computed(() => study.quantity?.ticks)
-  const drawing = computed(() => (chart.value && ticks.value && rows.value ? drawingOf(chart.value, ticks.value, rows.value.categories, rows.value.values) : null))
-  const recorded = computed(() => study.quantity?.recorded ?? 0)
+  const drawn = (from: typeof rows.value): Drawing | null => (chart.value && ticks.value && from ? drawingOf(chart.value, ticks.value, from.categories, from.values) : null)
+  const drawing = computed(() => drawn(rows.value))
+  /** What all rows would draw: a filter changes no unit that is shared. */
+  const whole = computed(() => (rows.value === all.value ? drawing.value : drawn(all.value)))
 
-  const tickValues = computed(() => drawing.value?.ticks.values.map(toExactText) ?? [])
-  const markValues = computed(() => drawing.value?.groups.map(({ value }) => toExactText(value)) ?? [])
+  const tickValues = computed(() => textsOf(drawing.value?.ticks.values ?? []))
+  const marked = computed(() => markedOf(drawing.value))
+  const markValues = computed(() => textsOf(marked.value))
+  const edges = computed(() => (chart.value?.shaded && drawing.value ? binEdges(drawing.value.groups.map(({ value }) => value)) : []))
+  const wholeMarks = computed(() => textsOf(markedOf(whole.value)))
+  const wholeTotal = computed(() => endsOf(all.value?.values ?? []))
+
   /** The cells that cases and currencies look at: a table's own, and a mark's category. */
-  const rowsOf: Record<Shown, ComputedRef<readonly Row[] | undefined>> = {
-    axis: computed(() => undefined),
-    marks: computed(() => {
-      const name = chart.value?.category
-      return name ? drawing.value?.groups.map(({ category }) => ({ [name]: category })) : undefined
-    }),
-    table: useSideColumns(),
+  const sides = useSideColumns(() => columnsOf(levels.on.table.value))
+  const tableRows = computed(() => (sides.value && rows.value && rows.value !== all.value ? rows.value.places.map((at) => sides.value![at]!) : sides.value))
+  const categoryRows = (places: readonly number[], from: Drawing | null): readonly Row[] | undefined => {
+    const name = chart.value?.category
+    return name && from ? places.map((at) => ({ [name]: from.groups[at]!.category })) : undefined
   }
-  /** The Plan of all surfaces, where the style looks at no values and no rows. */
-  const common = computed(() => (looksAtValues(study.style) ? null : resolve(study.style, { ...regions.loaded, recorded: recorded.value })))
-  const commonWriter = computed(() => common.value && labeller(common.value))
+  const markRows = computed(() => categoryRows(drawing.value?.labelled ?? [], drawing.value))
+  const tipRows = computed(() => categoryRows(drawing.value?.groups.map((_, at) => at) ?? [], drawing.value))
   /** What a table's rungs are shared over: its two ends, where those decide. */
-  const ends = computed(() => endsOf(rows.value?.values ?? []).map(toExactText))
-  const tableValues = computed<readonly Value[]>(() => (endsDecide(study.style) ? ends.value : rows.value?.cells ?? []))
-  const contextOf = (surface: Shown, values: () => Iterable<Value>) =>
-    computed<Context>(() => ({ ...regions.loaded, values: values(), rows: rowsOf[surface].value, recorded: recorded.value }))
-  const contexts = {
-    axis: contextOf('axis', () => tickValues.value),
-    marks: contextOf('marks', () => markValues.value),
-    table: contextOf('table', () => tableValues.value),
+  const tableValues = computed<readonly Value[]>(() => (endsDecide(levels.on.table.value) ? textsOf(endsOf(all.value?.values ?? [])) : all.value?.cells ?? []))
+  const said = computed(() => [...wholeMarks.value, ...textsOf(wholeTotal.value)])
+
+  const none = () => undefined
+  const view = useSurfaces()
+  const on: Readonly<Record<Surface, SurfaceView>> = {
+    axis: view('axis', { values: () => textsOf(whole.value?.ticks.values ?? []), rows: none }),
+    marks: view('marks', { values: () => wholeMarks.value, rows: () => (rows.value === all.value ? markRows.value : categoryRows(whole.value?.labelled ?? [], whole.value)) }),
+    table: view('table', { values: () => tableValues.value, rows: () => sides.value }),
+    tooltip: view('tooltip', { values: () => textsOf(whole.value?.groups.map(({ value }) => value) ?? []), rows: () => (rows.value === all.value ? tipRows.value : categoryRows(whole.value?.groups.map((_, at) => at) ?? [], whole.value)) }),
+    legend: view('legend', { values: () => textsOf(edges.value), rows: none }),
+    headline: view('headline', { values: () => said.value, rows: none }),
+    sentence: view('sentence', { values: () => said.value, rows: none }),
   }
-  const planOf = (surface: Shown) => computed(() => common.value ?? resolve(study.style, contexts[surface].value))
-  const plans = { axis: planOf('axis'), marks: planOf('marks'), table: planOf('table') }
-  const writers = {
-    axis: computed(() => commonWriter.value ?? labeller(plans.axis.value)),
-    marks: computed(() => commonWriter.value ?? labeller(plans.marks.value)),
-    table: computed(() => commonWriter.value ?? labeller(plans.table.value)),
+  const prose: Readonly<Record<'headline' | 'sentence', ProseView>> = {
+    headline: useProse('headline', on.headline, rows, drawing),
+    sentence: useProse('sentence', on.sentence, rows, drawing),
   }
-  /** A title says rung and unit where the labels do not. */
-  const titled = (plan: Plan) => [study.quantity?.title, plan.title].filter(Boolean).join(', ')
-  const titles = { axis: computed(() => titled(plans.axis.value)), table: computed(() => titled(plans.table.value)) }
+
   /** The axis's labels as the style writes them, and as they stand: texts by hand in their place. */
-  const styledTicks = computed(() => writers.axis.value.labels(tickValues.value))
+  const styledTicks = computed(() => on.axis.writer.value.labels(tickValues.value))
   const byHand = computed(() => ticks.value?.labels)
   const tickLabels = computed(() => withTexts(styledTicks.value, byHand.value))
-  const markLabels = computed(() => writers.marks.value.labels(markValues.value, rowsOf.marks.value))
+  const markLabels = computed(() => on.marks.writer.value.labels(markValues.value, markRows.value))
+  const beside = computed(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, on.marks.style.value, on.marks.context.value, markRows.value) : []))
+  const legendLabels = computed(() => binLabels(on.legend.plan.value, edges.value))
+  const tipLabel = (at: number) => {
+    const group = drawing.value?.groups[at]
+    return group ? on.tooltip.writer.value.label(toExactText(group.value), tipRows.value?.[at]) : ''
+  }
 
   const words = {
-    marks: useWords(plans.marks, () => study.style, contexts.marks),
-    table: useWords(plans.table, () => study.style, contexts.table),
+    marks: useWords(on.marks),
+    table: useWords(on.table),
   }
-  /** The chart in words: every category with its label. */
+  /** The chart in words: every labelled category with its label. */
   const description = computed(() => {
     const say = words.marks.value
-    return drawing.value?.groups.map(({ category }, at) => `${category}: ${say ? say(markValues.value[at], rowsOf.marks.value?.[at]) : ''}`).join('; ') ?? ''
+    return drawing.value?.labelled.map((place, at) => `${drawing.value!.groups[place]!.category}: ${say ? say(markValues.value[at], markRows.value?.[at]) : ''}`).join('; ') ?? ''
   })
 
   /** Where the marks stand, once they are drawn. */
   const marksRoom = shallowRef<Room>()
   const setMarksRoom = (room: Room) => (marksRoom.value = room)
-  const totals = useTotals({ rows, sides: rowsOf.table, plan: plans.table })
-  /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
-  const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
-  /** The column as a worker takes it at once. */
-  const packed = computed(() => {
-    const cells = rows.value?.cells ?? []
-    return cells.every((cell) => typeof cell !== 'string') ? Float64Array.from(cells as (number | null)[], (cell) => cell ?? NaN) : cells
-  })
-  const unread = computed(() => study.dataset?.columns.find(({ name }) => name === study.quantity?.column)?.unread)
-  const subjects = computed<PlacedSubject[]>(() => {
-    if (!drawing.value || !ticks.value) return []
-    const kind = study.quantity?.kind
-    const subject = (surface: Shown) => ({ surface, style: study.style, context: contexts[surface].value, kind, readers: study.readers })
-    const { ticks: placed, groups } = drawing.value
-    const hasTexts = byHand.value?.some((text) => text !== '')
-    return [
-      { surface: 'axis', subject: { ...subject('axis'), values: placed.values, step: numberStep(placed, ticks.value) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined } },
-      { surface: 'marks', subject: { ...subject('marks'), values: groups.map(({ value }) => value), rows: rowsOf.marks.value, room: marksRoom.value } },
-      { surface: 'table', subject: { ...subject('table'), cells: packed.value, sides: rowsOf.table.value, shares: kind === 'shares', texts: unread.value, ...summed.value } },
-    ]
-  })
+  const totals = useTotals({ rows, sides: tableRows, view: on.table })
+  const isShown = (surface: Surface) => !study.document?.page?.without?.includes(surface) && (surface !== 'legend' || edges.value.length > 0)
+  const shown = stable(() => SURFACES.filter(isShown))
+  const subjects = useSubjects({ shown, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose })
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(subjects)
-  const findings = computed(() => standing(found.value, study.left))
+  const findings = computed(() => standing(found.value, study.left).filter(({ surface }) => shown.value.includes(surface)))
 
   /** Places of labels with an error or a warning, a surface at a time. */
-  const flaggedOn = (surface: Shown) => flaggedBy(findings.value.filter((finding) => finding.surface === surface))
-  const flagged = computed<Record<Shown, Places>>(() => ({ axis: flaggedOn('axis'), marks: flaggedOn('marks'), table: flaggedOn('table') }))
+  const flagged = computed(() => Object.fromEntries(SURFACES.map((surface) => [surface, flaggedBy(findings.value.filter((finding) => finding.surface === surface))])) as unknown as Readonly<Record<Surface, Places>>)
 
-  return { rows, rowsOf, plans, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, writers, titles, tickValues, markValues, styledTicks, tickLabels, markLabels, machineLabel }
+  /** The number that a label of a surface stands for. */
+  const valueAt: Record<Surface, (at: number) => Decimal | null | undefined> = {
+    axis: (at) => drawing.value?.ticks.values[at], marks: (at) => marked.value[at], table: (at) => rows.value?.values[at],
+    tooltip: (at) => drawing.value?.groups[at]?.value, legend: () => null, headline: (at) => prose.headline.said.value.numbers[at], sentence: () => null,
+  }
+  /** The numbers of a surface, for the rail and the choices. */
+  const numbersOn: Record<Surface, () => readonly Decimal[]> = {
+    axis: () => drawing.value?.ticks.values ?? [], marks: () => marked.value, table: () => rows.value?.values.filter((value) => value !== null) ?? [],
+    tooltip: () => drawing.value?.groups.map(({ value }) => value) ?? [], legend: () => edges.value,
+    headline: () => prose.headline.said.value.numbers, sentence: () => prose.sentence.said.value.numbers,
+  }
+
+  return {
+    rows, on, shown, prose, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
+    styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, valueAt, numbersOn,
+  }
 }
 export type Page = ReturnType<typeof usePage>

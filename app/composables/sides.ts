@@ -1,15 +1,14 @@
 import type { Row } from '~~/core/label/types'
-import { columnsOf } from '~~/core/style/columns'
 import { type Cell, rowsBeside } from '~~/shared/quantities'
 import { useColumns } from '~/stores/columns'
 import { useStudy } from '~/stores/study'
 
-/** The rows of the shown quantity's data set, with the columns alone that its style looks at. */
-export function useSideColumns(): ComputedRef<readonly Row[] | undefined> {
+/** The rows of the shown quantity's data set, with the wanted columns alone. */
+export function useSideColumns(columnsWanted: () => readonly string[]): ComputedRef<readonly Row[] | undefined> {
   const study = useStudy()
   const columns = useColumns()
   const loaded = shallowRef<readonly (readonly [string, readonly Cell[]])[]>([])
-  const names = stable(() => columnsOf(study.style).filter((name) => study.dataset?.columns.some((column) => column.name === name)))
+  const names = stable(() => columnsWanted().filter((name) => study.dataset?.columns.some((column) => column.name === name)))
 
   watch([names, () => study.dataset], async ([wanted, dataset]) => {
     if (!dataset) return

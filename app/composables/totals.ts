@@ -10,6 +10,7 @@ import { decimalsText, withDecimals } from '~~/core/style/decimals'
 import type { Style } from '~~/core/style/fields'
 import { adjustedLabels } from '~~/core/totals/adjust'
 import type { Quantity } from '~~/shared/study'
+import type { SurfaceView } from '~/composables/surface'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
@@ -24,7 +25,7 @@ interface Source {
   /** The table's values, row by row. */
   readonly rows: Readonly<Ref<{ readonly values: readonly (Decimal | null)[] } | null>>
   readonly sides: Readonly<Ref<readonly Row[] | undefined>>
-  readonly plan: Readonly<Ref<Plan>>
+  readonly view: Pick<SurfaceView, 'plan' | 'style'>
 }
 
 /** The printed sum waits until the hand rests. */
@@ -37,7 +38,7 @@ const NO_ROWS: ReadonlySet<number> = new Set()
 const NONE_ADJUSTED: ReadonlyMap<number, string> = new Map()
 
 /** The total of a table's rows, or of those that are selected, and what to do where the printed parts miss it. */
-export function useTotals({ rows, sides, plan }: Source) {
+export function useTotals({ rows, sides, view: { plan, style: ownStyle } }: Source) {
   const study = useStudy()
   const regions = useRegions()
   const selected = shallowRef<ReadonlySet<number>>(NO_ROWS)
@@ -85,8 +86,8 @@ export function useTotals({ rows, sides, plan }: Source) {
     const found: TotalChoice[] = []
     const most = Math.max(0, ...partValues.value.map((value, at) => decide(plan.value, value, partRows.value[at]).decimals))
     for (let count = most + 1; count <= most + MOST_MORE; count++) {
-      const style = withDecimals(study.style, count)
-      const finer = resolve({ ...study.style, ...style }, context)
+      const style = withDecimals(ownStyle.value, count)
+      const finer = resolve({ ...ownStyle.value, ...style }, context)
       const said = sum(partValues.value.map((value, at) => saidBy(finer, decide(finer, value, partRows.value[at]))))
       if (compare(said, saidBy(finer, decide(finer, total))) !== 0) continue
       found.push({ title: `Write ${decimalsText(count)}`, sample: sample(partValues.value.map((value, at) => written(finer, value, partRows.value[at])), written(finer, total)), total: 'plain', style })
@@ -98,7 +99,7 @@ export function useTotals({ rows, sides, plan }: Source) {
     return found
   }
   function take({ title, total, style }: TotalChoice) {
-    study.changeQuantity(`Total: ${title}`, (one) => ({ ...one, total, style: { ...one.style, ...style } }))
+    study.changeQuantity(`Total: ${title}`, (one) => ({ ...one, total, ...(Object.keys(style).length > 0 ? { surfaces: { ...one.surfaces, table: { ...one.surfaces?.table, ...style } } } : {}) }))
   }
   const unrounded = computed(() => (exact.value ? `${partValues.value.slice(0, SHOWN_PARTS).map(plainly).join(' + ')}${partValues.value.length > SHOWN_PARTS ? ' + …' : ''} = ${plainly(exact.value)}` : ''))
   return { selected, toggle, clear: () => (selected.value = NO_ROWS), way, isShown, isAll, places, exact, label, missed, adjusted, choices, take, unrounded }

@@ -4,10 +4,8 @@ import type { Left } from '~~/shared/study'
 
 export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(checks.map(({ id, title }) => [id, title]))
 
-/** The surfaces on the page. */
-export type Shown = Extract<Surface, 'axis' | 'marks' | 'table'>
 export interface PlacedFinding extends Omit<Finding, 'at'> {
-  readonly surface: Shown
+  readonly surface: Surface
   /** The places of its values on the surface; of a long column as one buffer. */
   readonly at: ArrayLike<number>
 }
@@ -16,11 +14,16 @@ export interface Places {
   has(at: number): boolean
 }
 
-/** What stands in the margin as one: a finding, and those of its surface that its first fix mends too. */
+/** What stands in the margin as one: a finding, those of its surface that its first fix mends too, and the same finding with the same fix on other surfaces. */
 export interface Card {
   readonly main: PlacedFinding
   readonly also: readonly PlacedFinding[]
+  readonly elsewhere: readonly PlacedFinding[]
 }
+/** All that a card speaks of. */
+export const findingsOf = ({ main, also, elsewhere }: Card): readonly PlacedFinding[] => [main, ...also, ...elsewhere]
+/** The surfaces that it speaks of. */
+export const surfacesOf = (card: Card): Surface[] => [...new Set(findingsOf(card).map(({ surface }) => surface))]
 
 const ORDER: Record<Severity, number> = { error: 0, warning: 1, note: 2 }
 
@@ -32,13 +35,22 @@ const ORDER: Record<Severity, number> = { error: 0, warning: 1, note: 2 }
 export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
   const sorted = [...findings].sort((a, b) => ORDER[a.severity] - ORDER[b.severity])
   const taken = new Set<PlacedFinding>()
+  const take = (holds: (one: PlacedFinding) => boolean): PlacedFinding[] => {
+    const found = sorted.filter((one) => !taken.has(one) && holds(one))
+    for (const one of found) taken.add(one)
+    return found
+  }
   return sorted.flatMap((main) => {
     if (taken.has(main)) return []
     taken.add(main)
     const cure = main.fixes[0]?.title
-    const also = cure === undefined ? [] : sorted.filter((one) => !taken.has(one) && one.surface === main.surface && one.fixes.some(({ title }) => title === cure))
-    for (const one of also) taken.add(one)
-    return [{ main, also }]
+    if (cure === undefined) return [{ main, also: [], elsewhere: [] }]
+    const mends = (one: PlacedFinding) => one.fixes.some(({ title }) => title === cure)
+    const also = take((one) => one.surface === main.surface && mends(one))
+    // Ticks are the axis's own: what they mend is never another surface's.
+    const isShared = main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels
+    const surfaces = new Set(isShared ? sorted.filter((one) => !taken.has(one) && one.check === main.check && one.fixes[0]?.title === cure).map(({ surface }) => surface) : [])
+    return [{ main, also, elsewhere: take((one) => surfaces.has(one.surface) && mends(one)) }]
   })
 }
 

@@ -20,7 +20,7 @@ test('a chart draws the exact sum of each category, the largest first, and says 
   const drawing = draw({}, names, names.map((_, at) => (at === 3 ? null : decimal('0.1'))))!
   expect(drawing.groups[0]).toMatchObject({ category: 'a' })
   expect(toText(drawing.groups[0]!.value)).toBe('0.2')
-  expect([drawing.groups.length, drawing.categories]).toEqual([10, 13])
+  expect([drawing.groups.length, drawing.all.length]).toEqual([10, 13])
 })
 
 test('an axis that crosses zero encloses both sides; a step too small for it is replaced and said', () => {

@@ -3,7 +3,7 @@ import { compare } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal, parseDecimal, ZERO } from '~~/core/decimal/decimal'
 import { TickError } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
-import type { Quantity, TickWishes } from '~~/shared/study'
+import type { Form, Quantity, TickWishes } from '~~/shared/study'
 
 /** Where the axis has its ticks. */
 export interface AxisTicks {
@@ -14,8 +14,10 @@ export interface AxisTicks {
 /** What the chart draws: the largest categories, and the axis that they stand on. */
 export interface Drawing {
   readonly groups: readonly Group[]
-  /** Categories in all, drawn or not. */
-  readonly categories: number
+  /** Every category, drawn or not. */
+  readonly all: readonly Group[]
+  /** Places of the groups whose marks carry a label. */
+  readonly labelled: readonly number[]
   /** What the columns reach over, zero included. */
   readonly domain: readonly [Decimal, Decimal]
   /** What the ticks are to span. */
@@ -25,7 +27,13 @@ export interface Drawing {
   readonly trouble: string
 }
 
-const MOST_COLUMNS = 10
+/** Marks that a form has room for, and whether they run on from one to the next. */
+const reach: Record<Form, { most: number; runs: boolean }> = {
+  columns: { most: 10, runs: false }, bars: { most: 10, runs: false }, ring: { most: 8, runs: false },
+  line: { most: 400, runs: true }, points: { most: 400, runs: true }, area: { most: 400, runs: true },
+}
+/** Marks that run on have a label each up to here; of more, the two ends, the largest and the least. */
+const MOST_LABELLED = 12
 const MOST_DRAWN_TICKS = 100
 
 /** The axis's ticks: as they are wanted, or round ones where those cannot be drawn. */
@@ -61,11 +69,25 @@ export const numberStep = ({ step }: Pick<AxisTicks, 'step'>, { multipleOf }: { 
 export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categories: readonly string[], values: readonly (Decimal | null)[]): Drawing | null {
   const all = aggregate(categories, values, chart.aggregate)
   if (all.length === 0) return null
-  const groups = all.sort((a, b) => compare(b.value, a.value)).slice(0, MOST_COLUMNS)
-  const least = groups.at(-1)!.value
-  const largest = groups[0]!.value
+  const { most, runs } = reach[chart.form ?? 'columns']
+  const ordered = orderOf(chart) === 'number' ? [...all].sort((a, b) => compare(b.value, a.value)) : all
+  const groups = ordered.slice(0, most)
+  const [largest, least] = [placeOf(groups, (a, b) => compare(a, b) > 0), placeOf(groups, (a, b) => compare(a, b) < 0)].map((at) => groups[at]!.value) as [Decimal, Decimal]
   const domain = [compare(least, ZERO) < 0 ? least : ZERO, compare(largest, ZERO) > 0 ? largest : ZERO] as const
-  return { groups, categories: all.length, domain, ...ticksFor(domain, wishes) }
+  return { groups, all, labelled: labelledOf(groups, runs), domain, ...ticksFor(domain, wishes) }
+}
+
+/** By the number, unless the marks run on in the order of the rows. */
+export const orderOf = ({ order, form = 'columns' }: Quantity['chart']): 'number' | 'rows' => order ?? (reach[form].runs ? 'rows' : 'number')
+
+const placeOf = (groups: readonly Group[], beats: (a: Decimal, b: Decimal) => boolean): number =>
+  groups.reduce((best, { value }, at) => (beats(value, groups[best]!.value) ? at : best), 0)
+
+function labelledOf(groups: readonly Group[], runs: boolean): number[] {
+  const every = groups.map((_, at) => at)
+  if (!runs || groups.length <= MOST_LABELLED) return every
+  const told = new Set([0, groups.length - 1, placeOf(groups, (a, b) => compare(a, b) > 0), placeOf(groups, (a, b) => compare(a, b) < 0)])
+  return every.filter((at) => told.has(at))
 }
 
 /** The labels of ticks with those by hand in their place. */

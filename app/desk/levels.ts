@@ -11,3 +11,8 @@ export const levelNames: Readonly<Record<Level, string>> = {
   house: 'the house style', quantity: 'the quantity', ...Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<Surface, string>,
 }
 export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, 'house']
+
+/** Where a phrase's value comes from, seen from the level in hand. */
+export type Origin = 'here' | 'quantity' | 'house' | 'nobody'
+export const originWords: Readonly<Record<Origin, string>> = { here: 'Set here', quantity: 'From the quantity', house: 'From the house style', nobody: 'As the program has it by itself' }
+export const originOn = (level: Level, from: Level | null): Origin => (from === null ? 'nobody' : from === level ? 'here' : from === 'house' ? 'house' : 'quantity')

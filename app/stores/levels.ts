@@ -51,5 +51,6 @@ export const useLevels = defineStore('levels', () => {
   }
   const take = (next: Level) => (level.value = next)
 
-  return { level, on, style, inherited, own, wider, ownSurfaces, styleAt, originOfField, setStyle, takeBack, give, take }
+  // Raw, so that each surface's style stays a ref of its own.
+  return { level, on: markRaw(on), style, inherited, own, wider, ownSurfaces, styleAt, originOfField, setStyle, takeBack, give, take }
 })

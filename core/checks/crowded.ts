@@ -15,10 +15,10 @@ const pixels = (width: number): string => `${Math.ceil(width)} px`
 
 /** A line of text is this many ems high. */
 const LINE = 1.2
-type Labelled = Pick<Proof, 'surface' | 'values' | 'labels'>
+type Labelled = Pick<Proof, 'surface' | 'values' | 'labels' | 'around'>
 
-const widthsOf = ({ labels }: Pick<Proof, 'labels'>, { fontSize, weight, turned }: Room): number[] =>
-  labels.map((label) => (turned ? LINE * fontSize : textWidth(label, fontSize, weight)))
+const widthsOf = ({ labels, around }: Pick<Proof, 'labels' | 'around'>, { fontSize, weight, turned }: Room): number[] =>
+  labels.map((label, at) => (turned ? LINE * fontSize : textWidth(label + (around?.[at] ?? ''), fontSize, weight)))
 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
 function middlesOf({ surface, values }: Labelled, { width, ends }: Room): number[] {

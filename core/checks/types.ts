@@ -48,6 +48,8 @@ export interface Subject {
   readonly binned?: readonly Decimal[]
   /** Cells of the column that are no numbers, by row from 1. */
   readonly texts?: readonly { readonly row: number; readonly text: string }[]
+  /** What stands behind each label on its own line, label by label. */
+  readonly around?: readonly string[]
   /** The sentence that the labels stand in. */
   readonly text?: string
   /** Other surfaces on which the same values are written. */

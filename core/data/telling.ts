@@ -13,10 +13,11 @@ export interface Telling {
  * Finds the largest and the smallest value by size, and the closest pair.
  *
  * @param values finite; zero counts as smallest only where there is nothing else
+ * @param doubles the same as doubles, where these keep every digit: the closest pair of a long column is found by them
  * @returns null for an empty set
  * @example tellingValues([decimal(3), decimal(-70), decimal(4)]).largest // -70
  */
-export function tellingValues(values: readonly Decimal[]): Telling | null {
+export function tellingValues(values: readonly Decimal[], doubles?: Float64Array): Telling | null {
   if (values.length === 0) return null
   const sizes = values.filter((value) => value.coefficient !== 0n)
   let largest = sizes[0] ?? values[0]!
@@ -25,7 +26,7 @@ export function tellingValues(values: readonly Decimal[]): Telling | null {
     if (compare(magnitudeOf(value), magnitudeOf(largest)) > 0) largest = value
     if (compare(magnitudeOf(value), magnitudeOf(smallest)) < 0) smallest = value
   }
-  return { largest, smallest, closest: closestPair(values) }
+  return { largest, smallest, closest: doubles ? closestDoubles(doubles) : closestPair(values) }
 }
 
 /** The two different values that lie closest together, ascending; null where all are equal. */

@@ -2,26 +2,37 @@
 import { refDebounced, useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText } from '~~/core/decimal/decimal'
-import type { Plan } from '~~/core/label/types'
-import { inherit } from '~~/core/style/inherit'
-import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
+import type { FieldName, Style } from '~~/core/style/fields'
+import type { Level } from '~~/shared/quantities'
 import { useCurrencyColumns } from '~/composables/codes'
+import type { Page } from '~/composables/page'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
+import { numberStep } from '~/desk/drawing'
+import { levelNames, levelWords, originOn } from '~/desk/levels'
+import { present } from '~/desk/present'
 import { railOf } from '~/desk/rail'
-import { type Drawing, numberStep } from '~/desk/drawing'
+import { useLevels } from '~/stores/levels'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
-const props = defineProps<{ drawing: Drawing; markValues: readonly string[]; plan: Plan }>()
+const props = defineProps<{ page: Page }>()
 const study = useStudy()
+const levels = useLevels()
 const regions = useRegions()
 
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
-const style = computed(() => study.style as FullStyle)
-const context = computed(() => ({ ...regions.loaded, values: props.markValues, recorded: study.quantity?.recorded ?? 0 }))
-const telling = computed(() => tellingValues(props.drawing.groups.map(({ value }) => value)))
-const rail = computed(() => (telling.value ? railOf(props.plan, telling.value, numberStep(props.drawing.ticks, study.quantity?.ticks ?? {})) : null))
+/** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
+const surface = computed(() => (levels.level === 'quantity' || levels.level === 'house' ? 'marks' : levels.level))
+const view = computed(() => props.page.on[surface.value])
+const style = computed(() => levels.style)
+const values = computed(() => props.page.numbersOn[surface.value]())
+/** Columns longer than this find their closest pair by doubles. */
+const LONG = 5000
+const telling = computed(() => tellingValues(values.value, values.value.length > LONG ? present(props.page.rows.value!.cells).doubles : undefined))
+/** The step belongs to the axis, and to what all surfaces share. */
+const step = computed(() => (surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house' ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {}) : null))
+const rail = computed(() => (telling.value ? railOf(view.value.plan.value, telling.value, step.value) : null))
 
 const samples = computed(() => {
   const found = telling.value
@@ -29,10 +40,12 @@ const samples = computed(() => {
 })
 /** Labels follow the hand; the sentence is said anew when it rests, since a change of it sets all its lines again. */
 const REST = 60
-const phrases = refDebounced(computed(() => sentenceOf(style.value, inherit(study.document?.house ?? {}))), REST)
+const phrases = refDebounced(computed(() => sentenceOf(style.value, levels.inherited)), REST)
+const origins = refDebounced(computed(() => new Map(phrases.value.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))]))), REST)
+const origin = (field: FieldName) => origins.value.get(field) ?? 'nobody'
 const codes = useCurrencyColumns()
 const more = computed(() => ({ unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
-const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: context.value, more: more.value, has: regions.has }))
+const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: view.value.context.value, more: more.value, has: regions.has }))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
 /** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
@@ -40,20 +53,26 @@ function prepare(field: FieldName) {
   if (field === 'unit') void codes.look()
   void regions.load(choices(field).map(({ patch }) => ({ ...style.value, ...patch }))).catch(() => {})
 }
-const choose = (name: string, choice: Choice) => study.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
-const change = (what: string, patch: Style) => study.setStyle(`${study.quantity?.title}: ${what}`, patch, true)
-const setStep = (step: string | undefined) => study.setTicks(step ? `Step by ${step}` : 'Let the step be round', { ...study.quantity?.ticks, step }, { moves: true })
+const choose = (name: string, choice: Choice) => levels.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
+const change = (what: string, patch: Style) => levels.setStyle(`${study.quantity?.title}: ${what}`, patch, { moves: true })
+const setStep = (text: string | undefined) => study.setTicks(text ? `Step by ${text}` : 'Let the step be round', { ...study.quantity?.ticks, step: text }, { moves: true })
+const wider = computed(() => levels.wider.map((level) => ({ level, name: levelNames[level] })))
+const give = (field: FieldName, to: Level) => levels.give([field], to)
 </script>
 
 <template>
   <section class="dock" aria-label="Style">
-    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" :typed="typed" @choose="choose" @open="prepare">
-      <span class="lead">{{ ' a tick every ' }}</span>
-      <StepInput :step="study.quantity?.ticks.step" :found="drawing.ticks.step ?? ''" :is-fraction="study.quantity?.ticks.multipleOf !== undefined" @change="setStep" />
+    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" :typed="typed" :origin="origin" :wider="wider" @choose="choose" @open="prepare" @take-back="levels.takeBack([$event])" @give="give">
+      <template #level><LevelChoice /></template>
+      <template v-if="surface === 'axis' || levels.level === 'quantity'">
+        <span class="lead">{{ ' a tick every ' }}</span>
+        <StepInput :step="study.quantity?.ticks.step" :found="page.drawing.value?.ticks.step ?? ''" :is-fraction="study.quantity?.ticks.multipleOf !== undefined" @change="setStep" />
+      </template>
     </StyleSentence>
-    <p v-if="study.refused || drawing.trouble" class="trouble" role="alert">{{ study.refused || drawing.trouble }}</p>
+    <p v-if="study.refused || page.drawing.value?.trouble" class="trouble" role="alert">{{ study.refused || page.drawing.value?.trouble }}</p>
     <div ref="box" class="box">
       <DigitRail v-if="rail && width > 0" :rail="rail" :style="style" :width="Math.min(width, 1180)" @change="change" />
+      <p v-else-if="!rail" class="soft">No number of this quantity stands {{ levelWords[surface] }} yet.</p>
     </div>
   </section>
 </template>

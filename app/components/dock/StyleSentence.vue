@@ -1,10 +1,21 @@
 <script setup lang="ts">
 import type { FieldName } from '~~/core/style/fields'
+import type { Level } from '~~/shared/quantities'
 import type { Choice, SentencePhrase, Typed } from '~/desk/choices'
+import { type Origin, originWords } from '~/desk/levels'
 
 /** The style as a sentence whose phrases are the controls; one list serves them all. */
-const props = defineProps<{ subject: string; phrases: readonly SentencePhrase[]; choices: (field: FieldName) => Choice[]; typed: (field: FieldName) => Typed | null }>()
-const emit = defineEmits<{ choose: [name: string, choice: Choice]; open: [field: FieldName] }>()
+const props = defineProps<{
+  subject: string
+  phrases: readonly SentencePhrase[]
+  choices: (field: FieldName) => Choice[]
+  typed: (field: FieldName) => Typed | null
+  /** Where each field's value comes from. */
+  origin: (field: FieldName) => Origin
+  /** The levels that what is set here can be given to, in words. */
+  wider: readonly { level: Level; name: string }[]
+}>()
+const emit = defineEmits<{ choose: [name: string, choice: Choice]; open: [field: FieldName]; takeBack: [field: FieldName]; give: [field: FieldName, to: Level] }>()
 
 const list = useTemplateRef<{ toggle(event: Event, target?: unknown): void; show(event: Event, target?: unknown): void; hide(): void }>('list')
 /** Phrases that say what nobody set wait until they are asked for. */
@@ -39,6 +50,10 @@ function take(choice: Choice) {
   if (phrase.value) emit('choose', phrase.value.name, choice)
   list.value?.hide()
 }
+function act(how: () => void) {
+  how()
+  list.value?.hide()
+}
 function choose(key: string | null) {
   const found = options.value.find((choice) => choice.key === key)
   if (found) take(found)
@@ -48,14 +63,21 @@ function choose(key: string | null) {
 
 <template>
   <p class="sentence">
-    Write <strong>{{ subject }}</strong>
+    Write <strong>{{ subject }}</strong> <slot name="level" />
     <template v-for="(one, at) in shown" :key="one.field">
       <span class="lead">{{ ` ${one.lead.replace(/^,\s*/, '')} `.replace(/^\s+$/, ' ') }}</span>
-      <span class="piece"><PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" @open="open" />{{ stopAfter(at) }}</span>
+      <span class="piece"><PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" :origin="origin(one.field)" @open="open" />{{ stopAfter(at) }}</span>
     </template>
     <slot />
     <button type="button" class="more" :aria-expanded="everything" @click="everything = !everything">{{ everything ? 'less' : 'more …' }}</button>
     <Popover ref="list" :aria-label="`Choices of ${phrase?.name}`" @show="focusList" @hide="close">
+      <p v-if="phrase" class="from">
+        <span>{{ originWords[origin(phrase.field)] }}</span>
+        <template v-if="origin(phrase.field) === 'here'">
+          <button type="button" class="quiet" @click="act(() => emit('takeBack', phrase!.field))">take it back</button>
+          <button v-for="{ level, name } in wider" :key="level" type="button" class="quiet" @click="act(() => emit('give', phrase!.field, level))">give it to {{ name }}</button>
+        </template>
+      </p>
       <Listbox
         v-if="phrase" :model-value="phrase.key" :options="options" option-value="key" :option-label="spoken" :aria-label="phrase.name" scroll-height="21rem"
         class="choices" @update:model-value="choose" @keydown.esc="list?.hide()"
@@ -91,6 +113,16 @@ function choose(key: string | null) {
 .more:hover {
   color: var(--jade);
   text-decoration: underline;
+}
+
+.from {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3);
+  align-items: baseline;
+  padding: var(--gap-1) var(--gap-3);
+  color: var(--ink-soft);
+  font-size: var(--text-small);
 }
 
 .choices {

@@ -1,31 +1,43 @@
 <script setup lang="ts">
+import { SURFACES } from '~~/core/checks/types'
+import type { Level } from '~~/shared/quantities'
 import type { Export } from '~~/shared/study'
 import { request } from '~/composables/request'
+import { levelWords } from '~/desk/levels'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 const visible = defineModel<boolean>('visible', { required: true })
-/** A value of the quantity and its label, for the example. */
-const props = defineProps<{ example: { value: string; label: string } | null }>()
+/** A value of the quantity and its label on a level, for the example. */
+const props = defineProps<{ example: ((level: Level) => { value: string; label: string } | null) }>()
 const study = useStudy()
+const levels = useLevels()
 const made = shallowRef<Export | null>(null)
 const trouble = ref('')
 const copied = ref(false)
 
-watch(visible, async (now) => {
+/** What is taken away: the labels of one surface, or what all share. */
+const level = ref<Level>('quantity')
+const choices = computed(() => (['quantity', ...SURFACES] as const).map((id) => ({ id, title: levelWords[id] })))
+watch(visible, (now) => {
+  if (now) level.value = levels.level === 'house' ? 'quantity' : levels.level
+}, { immediate: true })
+watch([visible, level], async ([now]) => {
   if (!now || !study.quantity) return
   made.value = null
   trouble.value = ''
   copied.value = false
   try {
     await study.flush()
-    made.value = await request<Export>(`/api/studies/${study.id}/export?quantity=${encodeURIComponent(study.quantity.id)}`)
+    made.value = await request<Export>(`/api/studies/${study.id}/export?quantity=${encodeURIComponent(study.quantity.id)}${level.value === 'quantity' ? '' : `&surface=${level.value}`}`)
   } catch (error) {
     trouble.value = (error as Error).message
   }
 }, { immediate: true })
 
 const stem = computed(() => made.value?.fileName.replace(/\.mjs$/, '') ?? '')
-const usage = computed(() => `import { label } from './${stem.value}.mjs'\n\nlabel(${props.example?.value ?? 0})   // ${JSON.stringify(props.example?.label ?? '')}: the value stays a number`)
+const example = computed(() => props.example(level.value))
+const usage = computed(() => `import { label } from './${stem.value}.mjs'\n\nlabel(${example.value?.value ?? 0})   // ${JSON.stringify(example.value?.label ?? '')}: the value stays a number`)
 
 function download(name: string, text: string) {
   const link = document.createElement('a')
@@ -42,6 +54,7 @@ async function copy() {
 
 <template>
   <Dialog v-model:visible="visible" modal :header="`Take away: ${study.quantity?.title ?? ''}`" :style="{ width: 'min(720px, 94vw)' }">
+    <p class="which">As it is written <Select v-model="level" :options="choices" option-label="title" option-value="id" aria-label="Surface" class="in-text" /></p>
     <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
     <p v-else-if="!made" role="status">Making the module and running it on every value…</p>
     <div v-else class="made">
@@ -58,6 +71,10 @@ async function copy() {
 </template>
 
 <style scoped>
+.which {
+  margin-bottom: var(--gap-3);
+}
+
 .made {
   display: grid;
   gap: var(--gap-3);

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { Change } from '~~/core/checks/types'
-import { type Card, checkTitles, type PlacedFinding } from '~/desk/cards'
+import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from '~/desk/cards'
 
 const props = defineProps<{ card: Card }>()
-const emit = defineEmits<{ fix: [change: Change, finding: PlacedFinding]; leave: [findings: PlacedFinding[], reason: string] }>()
+const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string] }>()
 
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
-const checks = computed(() => [props.card.main, ...props.card.also].map(({ check }) => check).join(' '))
+const checks = computed(() => findingsOf(props.card).map(({ check }) => check).join(' '))
+const surfaces = computed(() => surfacesOf(props.card))
 const alsoTitles = computed(() => props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '))
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
@@ -20,19 +21,19 @@ async function ask() {
 }
 function leave() {
   const why = reason.value?.trim()
-  if (why) emit('leave', [props.card.main, ...props.card.also], why)
+  if (why) emit('leave', findingsOf(props.card), why)
 }
 </script>
 
 <template>
-  <article class="finding" :class="card.main.severity" :data-check="card.main.check" :data-checks="checks" :data-on="card.main.surface">
+  <article class="finding" :class="card.main.severity" :data-check="card.main.check" :data-checks="checks" :data-on="surfaces.join(' ')">
     <header>
       <h2>
         <span class="bead" :class="beads[card.main.severity]" :title="severities[card.main.severity]" />
         {{ checkTitles[card.main.check] }}
       </h2>
       <button v-if="reason === null" type="button" class="quiet" @click="ask">leave it</button>
-      <span class="place">{{ card.main.surface }}</span>
+      <span class="place">{{ surfaces.join(', ') }}</span>
     </header>
     <p>{{ card.main.message }}</p>
     <form v-if="reason !== null" class="fixes" @submit.prevent="leave" @keydown.esc="reason = null">
@@ -41,7 +42,7 @@ function leave() {
       <Button size="small" label="Cancel" variant="text" @click="reason = null" />
     </form>
     <div v-else-if="card.main.fixes.length > 0" class="fixes">
-      <Button v-for="fix in card.main.fixes" :key="fix.title" data-fix size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, card.main)" />
+      <Button v-for="fix in card.main.fixes" :key="fix.title" data-fix size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, card)" />
     </div>
     <details v-if="card.also.length > 0" class="also">
       <summary>mends {{ card.also.length }} more: {{ alsoTitles }}</summary>
@@ -79,6 +80,10 @@ h2 {
 
 h2 .bead {
   margin-right: var(--gap-1);
+}
+
+header {
+  flex-wrap: wrap;
 }
 
 header .quiet {

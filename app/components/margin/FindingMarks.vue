@@ -3,10 +3,10 @@ import { refDebounced } from '@vueuse/core'
 import type { Change } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study'
 import type { Page } from '~/composables/page'
-import { type Card, checkTitles, type PlacedFinding } from '~/desk/cards'
+import { type Card, checkTitles, findingsOf, type PlacedFinding } from '~/desk/cards'
 
 const props = defineProps<{ cards: readonly Card[]; left: readonly Left[]; checks: Page['checks']; trouble: string }>()
-const emit = defineEmits<{ fix: [change: Change, finding: PlacedFinding]; leave: [findings: PlacedFinding[], reason: string]; takeBack: [left: Left[]] }>()
+const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string]; takeBack: [left: Left[]] }>()
 
 /** A run that takes longer than this says how far it is, and can be stopped. */
 const LONG = 800
@@ -17,7 +17,7 @@ const isSlow = computed(() => isChecking.value && isLong.value)
 /** How many findings each surface has. */
 const counts = computed(() => {
   const by = new Map<string, number>()
-  for (const { main, also } of props.cards) by.set(main.surface, (by.get(main.surface) ?? 0) + 1 + also.length)
+  for (const { surface } of props.cards.flatMap(findingsOf)) by.set(surface, (by.get(surface) ?? 0) + 1)
   return [...by]
 })
 /** What was left of a surface for one reason. */
@@ -45,7 +45,7 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
     <p v-else-if="cards.length === 0" class="clean"><span class="bead good" /> {{ left.length === 0 ? 'Every label reads back as its number.' : 'Nothing but what was left with a reason.' }}</p>
     <FindingCard
       v-for="(card, at) in cards" :key="`${card.main.check} ${card.main.surface}`" :card="card" :data-finding="at"
-      @fix="(change, finding) => emit('fix', change, finding)" @leave="(findings, reason) => emit('leave', findings, reason)"
+      @fix="(change, one) => emit('fix', change, one)" @leave="(findings, reason) => emit('leave', findings, reason)"
     />
     <section v-if="left.length > 0" class="left" aria-label="Left with a reason">
       <p v-for="group in leftTogether" :key="`${group[0]!.surface} ${group[0]!.reason}`" :title="namesOf(group)">

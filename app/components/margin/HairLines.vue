@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
-import type { Card, PlacedFinding, Shown } from '~/desk/cards'
+import type { Surface } from '~~/core/checks/types'
+import type { Card, PlacedFinding } from '~/desk/cards'
 
 /** Joins each finding to the first label that it is about. */
 const props = defineProps<{ desk: HTMLElement | null; cards: readonly Card[] }>()
@@ -16,24 +17,27 @@ const lines = shallowRef<Line[]>([])
 const { width, height } = useElementSize(() => props.desk)
 
 /** What a line leads to: the first label, or the head of a table's column, whose rows may be out of sight. */
-const targets: Record<Shown, (at: number) => string> = {
-  axis: (at) => `[data-surface="axis"][data-at="${at}"]`,
-  marks: (at) => `[data-surface="marks"][data-at="${at}"]`,
-  table: () => '[data-head="table"]',
+const label = (surface: Surface) => (at: number) => `[data-surface="${surface}"][data-at="${at}"]`
+const whole = (surface: Surface) => () => `[data-surface="${surface}"]`
+const targets: Record<Surface, (at: number) => string> = {
+  axis: label('axis'), marks: label('marks'), table: () => '[data-head="table"]',
+  tooltip: whole('tooltip'), legend: whole('legend'), headline: whole('headline'), sentence: whole('sentence'),
 }
+/** Those at the left of the page are reached straight from the gutter; lines to the others run above them. */
+const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', 'legend'])
 
 function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
   const origin = desk.getBoundingClientRect()
   const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
-  const label = desk.querySelector(targets[finding.surface](finding.at[0]!))?.getBoundingClientRect()
+  const target = desk.querySelector(targets[finding.surface](finding.at[0] ?? 0))?.getBoundingClientRect()
   const body = desk.querySelector('[data-page-body]')?.getBoundingClientRect()
-  if (!card || !label || !body) return null
+  if (!card || !target || !body) return null
   const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]
   const channel = x1 + (at + 1) * CHANNEL
   const start = `M${x1} ${y1}H${channel}`
-  if (finding.surface === 'axis') return `${start}V${label.top + label.height / 2 - origin.top}H${label.left - 3 - origin.left}`
+  if (AT_LEFT.has(finding.surface)) return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
   const over = body.top - origin.top - at * 3
-  return `${start}V${over}H${(label.left + label.right) / 2 - origin.left}V${label.top - 2 - origin.top}`
+  return `${start}V${over}H${(target.left + target.right) / 2 - origin.left}V${target.top - 2 - origin.top}`
 }
 
 function place() {

@@ -1,115 +1,151 @@
 <script setup lang="ts">
 import { watchDebounced } from '@vueuse/core'
-import { scaleBand, scaleLinear } from 'd3'
 import type { Room } from '~~/core/checks/types'
-import { toNumber } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
+import type { Form } from '~~/shared/study'
 import type { Places } from '~/desk/cards'
 import type { Drawing } from '~/desk/drawing'
+import { geometryOf, wrapped } from '~/desk/geometry'
 import { vLabel } from '~/desk/label'
+import type { MarkText } from '~/desk/marks'
 
 const props = defineProps<{
   drawing: Drawing
+  form: Form
   tickValues: readonly string[]
   /** Labels come as they change, so that the drawing need not. */
   tickLabels: Readonly<Ref<readonly string[]>>
-  markValues: readonly string[]
   markLabels: Readonly<Ref<readonly string[]>>
+  /** What stands on each mark, part by part. */
+  beside: Readonly<Ref<readonly (readonly MarkText[])[]>>
+  /** How many lines that takes. */
+  lines: number
   flaggedTicks: Places
   flaggedMarks: Places
+  hasAxis: boolean
+  hasMarks: boolean
+  /** The bin of each mark, where they are shaded. */
+  bins: readonly number[] | null
   machine: boolean
   width: number
   height: number
+  fontSize: number
   title: string
   axisTitle: string
   /** All that it shows, in words. */
   description: string
+  /** The mark whose tooltip is shown. */
+  tip: number | null
 }>()
 
-const emit = defineEmits<{ room: [room: Room] }>()
+const emit = defineEmits<{ room: [room: Room]; point: [at: number] }>()
 
-/** What the marks are set in. */
-const MARK_TYPE = { fontSize: 13, weight: '600' } as const
-const TOP = 40
-const TITLE_LINE = 12
-const BOTTOM = 40
-const RIGHT = 8
-/** Room for a character of a tick label, in pixels of the 13-pixel type. */
-const CHARACTER = 7
 const MACHINE_GAP = 10
 const ROOM_STEP = 28
 /** Milliseconds without a move after which the hand rests. */
 const REST = 600
 
+/** Room for a character of a tick label, in pixels of the 13-pixel type. */
+const character = computed(() => 7 * (props.fontSize / 13))
 const longest = (labels: readonly string[]) => Math.max(0, ...labels.map((label) => label.length))
 /** In whole steps; it grows at once and shrinks when the hand rests, so that the columns stand still while labels change. */
-const neededRoom = computed(() => Math.ceil((longest(props.tickLabels.value) * CHARACTER + 14) / ROOM_STEP) * ROOM_STEP)
+const neededRoom = computed(() => (props.hasAxis ? Math.ceil((longest(props.tickLabels.value) * character.value + 14) / ROOM_STEP) * ROOM_STEP : 8))
 const labelRoom = ref(neededRoom.value)
 watch(neededRoom, (needed) => {
-  if (needed > labelRoom.value) labelRoom.value = needed
+  if (needed > labelRoom.value || !props.hasAxis) labelRoom.value = needed
 })
 watchDebounced(neededRoom, (needed) => (labelRoom.value = needed), { debounce: REST })
-const machineLabels = computed(() => (props.machine ? props.tickValues.map(machineLabel) : []))
-const machineRoom = computed(() => (props.machine ? longest(machineLabels.value) * CHARACTER + MACHINE_GAP : 0))
+const showsMachine = computed(() => props.machine && props.hasAxis && props.form !== 'ring')
+const machineLabels = computed(() => (showsMachine.value ? props.tickValues.map(machineLabel) : []))
+const machineRoom = computed(() => (showsMachine.value ? longest(machineLabels.value) * character.value + MACHINE_GAP : 0))
 const left = computed(() => Math.min(props.width / 2, labelRoom.value + machineRoom.value))
+const names = computed(() => longest(props.drawing.groups.map(({ category }) => category)) * character.value + 12)
 
-const numbers = computed(() => ({
-  ticks: props.drawing.ticks.values.map(toNumber),
-  marks: props.drawing.groups.map(({ value }) => toNumber(value)),
+const geometry = computed(() => geometryOf(props.form, props.drawing, {
+  width: props.width, height: props.height, fontSize: props.fontSize, left: left.value, names: names.value, lines: props.lines, under: props.form === 'bars' && showsMachine.value ? props.fontSize * 1.3 : 0,
 }))
-const y = computed(() => {
-  // Ticks inside the domain leave the columns their whole height.
-  const reach = [...numbers.value.ticks, ...props.drawing.domain.map(toNumber)]
-  return scaleLinear().domain([Math.min(...reach), Math.max(...reach)]).range([props.height - BOTTOM, TOP])
-})
-const x = computed(() => scaleBand().domain(props.drawing.groups.map(({ category }) => category)).range([left.value, props.width - RIGHT]).paddingInner(0.28).paddingOuter(0.14))
+/** The place of each group among those that carry a label. */
+const labelAt = computed(() => new Map(props.drawing.labelled.map((at, i) => [at, i])))
 
-/** The marks share what the columns stand in; a label may reach over its column's gaps. */
-const marksWidth = computed(() => props.width - RIGHT - left.value)
-watch(marksWidth, (width) => emit('room', { width, ...MARK_TYPE }), { immediate: true })
+watch([() => geometry.value.marksWidth, () => props.fontSize], ([width, fontSize]) => emit('room', { width, fontSize, weight: '600' }), { immediate: true })
 
-/** Categories keep to the width of their column: two lines at most, the rest behind an ellipsis. */
-function wrapped(name: string): string[] {
-  const room = Math.max(4, Math.floor(x.value.step() / 6.4))
-  const lines: string[] = []
-  for (const word of name.split(' ')) {
-    const last = lines.at(-1)
-    if (last !== undefined && last.length + word.length < room) lines[lines.length - 1] = `${last} ${word}`
-    else lines.push(word)
-  }
-  const kept = lines.slice(0, 2).map((line) => (line.length > room ? `${line.slice(0, room - 1)}…` : line))
-  if (lines.length > 2) kept[1] = `${kept[1]!.slice(0, room - 1)}…`
-  return kept
+const LEADING = 1.25
+/** Upper lines rise from where the label stands; others go down. */
+const lineY = (at: number, line: number) => {
+  const { y, rises } = geometry.value.marks[at]!.label
+  const down = props.fontSize * LEADING * line
+  return rises ? y - props.fontSize * LEADING * (props.lines - 1) + down : y + down - (props.fontSize * LEADING * (props.lines - 1)) / 2
 }
+const textAt = (i: number, place: number) => {
+  const part = props.beside.value[i]?.[place]
+  return part ? `${place > 0 && props.beside.value[i]![place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i] ?? ''}` : ''
+}
+const partsOn = (i: number, line: number) => (props.beside.value[i] ?? []).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
+/** A tooltip stands above its mark's label where there is room, beside it elsewhere. */
+const TIP_ROOM = 70
+const TIP_WIDTH = 110
+const tipAt = computed(() => {
+  const mark = props.tip === null ? undefined : geometry.value.marks[props.tip]
+  if (!mark) return null
+  const { x, y } = mark.label
+  const isRight = x > props.width / 2
+  // It hides no label beside it.
+  const near = geometry.value.marks.filter(({ label }) => Math.abs(label.x - x) < TIP_WIDTH).map(({ label }) => label.y)
+  const top = Math.min(...near) - props.fontSize * LEADING * props.lines
+  return top > TIP_ROOM ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' } : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
+})
+const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at]! + 1}` : props.form === 'ring' ? `shade-${(at % 4) + 2}` : '')
 </script>
 
 <template>
-  <svg :width="width" :height="height" role="img" :aria-label="title" class="chart">
+  <div class="frame" :style="{ width: `${width}px` }">
+  <svg :width="width" :height="height" role="img" :aria-label="title" class="chart" :style="{ fontSize: `${fontSize}px` }">
     <desc>{{ description }}</desc>
-    <text x="0" :y="TITLE_LINE" class="axis-title">{{ axisTitle }}</text>
-    <g v-for="(value, at) in tickValues" :key="`tick ${value}`" :transform="`translate(0 ${y(numbers.ticks[at]!)})`">
-      <line :x1="left" :x2="width - RIGHT" :class="['grid', { zero: numbers.ticks[at] === 0 }]" />
-      <text v-label="() => tickLabels.value[at]" :x="left - 8" dy="0.34em" text-anchor="end" data-surface="axis" :data-at="at" :class="['label', { flagged: flaggedTicks.has(at) }]" />
-      <text v-if="machine" :x="left - labelRoom" dy="0.34em" text-anchor="end" class="machine">{{ machineLabels[at] }}</text>
+    <text x="0" :y="12" class="axis-title">{{ axisTitle }}</text>
+    <template v-if="hasAxis">
+      <g v-for="(tick, at) in geometry.ticks" :key="`tick ${tickValues[at]}`">
+        <line :x1="tick.line[0]" :y1="tick.line[1]" :x2="tick.line[2]" :y2="tick.line[3]" :class="['grid', { zero: tick.isZero }]" />
+        <text v-label="() => tickLabels.value[at]" :x="tick.x" :y="tick.y" :text-anchor="tick.anchor" data-surface="axis" :data-at="at" :class="['label', { flagged: flaggedTicks.has(at) }]" />
+        <text v-if="showsMachine" :x="form === 'bars' ? tick.x : left - labelRoom" :y="form === 'bars' ? tick.y + fontSize * 1.3 : tick.y" :text-anchor="tick.anchor" class="machine">{{ machineLabels[at] }}</text>
+      </g>
+    </template>
+    <path v-if="geometry.area" :d="geometry.area" class="area" />
+    <path v-if="geometry.line" :d="geometry.line" class="line" />
+    <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', shadeOf(at), { tipped: tip === at }]" :data-mark="at" @pointerenter="emit('point', at)">
+      <rect v-if="mark.shape.kind === 'rect'" :x="mark.shape.x" :y="mark.shape.y" :width="mark.shape.width" :height="mark.shape.height" />
+      <circle v-else-if="mark.shape.kind === 'dot'" :cx="mark.shape.x" :cy="mark.shape.y" :r="form === 'points' ? 4 : labelAt.has(at) ? 3 : 1.5" />
+      <path v-else :d="mark.shape.d" :transform="`translate(${mark.shape.x} ${mark.shape.y})`" />
     </g>
-    <g v-for="(group, at) in drawing.groups" :key="group.category">
-      <rect :x="x(group.category)" :width="x.bandwidth()" :y="Math.min(y(0), y(numbers.marks[at]!))" :height="Math.abs(y(0) - y(numbers.marks[at]!))" class="column" />
-      <text
-        v-label="() => markLabels.value[at]" :x="x(group.category)! + x.bandwidth() / 2" :y="y(Math.max(0, numbers.marks[at]!)) - 6" text-anchor="middle"
-        data-surface="marks" :data-at="at" :class="['label', 'mark', { flagged: flaggedMarks.has(at) }]"
-      />
-      <text :x="x(group.category)! + x.bandwidth() / 2" :y="height - BOTTOM + 15" text-anchor="middle" class="category">
-        <title>{{ group.category }}</title>
-        <tspan v-for="(line, row) in wrapped(group.category)" :key="row" :x="x(group.category)! + x.bandwidth() / 2" :dy="row === 0 ? 0 : 14">{{ line }}</tspan>
-      </text>
-    </g>
+    <template v-if="hasMarks">
+      <template v-for="(at, i) in drawing.labelled" :key="`mark ${at}`">
+        <text v-for="line in lines" :key="line" :x="geometry.marks[at]!.label.x" :y="lineY(at, line - 1)" :text-anchor="geometry.marks[at]!.label.anchor" class="label">
+          <tspan
+            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i : undefined"
+            :class="part.part === 'value' ? ['mark', { flagged: flaggedMarks.has(i) }] : 'side'"
+          />
+        </text>
+      </template>
+    </template>
+    <text v-for="name in geometry.names" :key="`name ${name.at}`" :x="name.x" :y="name.y" :text-anchor="name.anchor" class="category">
+      <title>{{ drawing.groups[name.at]!.category }}</title>
+      <tspan v-for="(line, row) in wrapped(drawing.groups[name.at]!.category, name.room, name.lines)" :key="row" :x="name.x" :dy="row === 0 ? 0 : fontSize * 1.1">{{ line }}</tspan>
+    </text>
   </svg>
+  <div v-if="tipAt" class="tip" :style="{ left: `${tipAt.x}px`, top: `${tipAt.y}px`, transform: `translate(${tipAt.across}, ${tipAt.up})` }"><slot /></div>
+  </div>
 </template>
 
 <style scoped>
+.frame {
+  position: relative;
+}
+
+.tip {
+  position: absolute;
+}
+
 .chart {
   display: block;
-  font-size: 13px;
 }
 
 .grid {
@@ -120,8 +156,44 @@ function wrapped(name: string): string[] {
   stroke: var(--ink-soft);
 }
 
-.column {
+.shape {
   fill: var(--mark);
+}
+
+.shape.tipped {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+
+.shade-1 {
+  fill: var(--shade-1);
+}
+
+.shade-2 {
+  fill: var(--shade-2);
+}
+
+.shade-3 {
+  fill: var(--shade-3);
+}
+
+.shade-4 {
+  fill: var(--shade-4);
+}
+
+.shade-5 {
+  fill: var(--shade-5);
+}
+
+.line {
+  fill: none;
+  stroke: var(--mark);
+  stroke-width: 1.5;
+}
+
+.area {
+  fill: var(--mark);
+  opacity: 0.28;
 }
 
 .label {
@@ -130,6 +202,10 @@ function wrapped(name: string): string[] {
 
 .mark {
   font-weight: 600;
+}
+
+.side {
+  fill: var(--ink-soft);
 }
 
 .flagged {
@@ -150,6 +226,10 @@ function wrapped(name: string): string[] {
 
 .category {
   fill: var(--ink-soft);
-  font-size: 12px;
+  font-size: 0.92em;
+}
+
+[data-surface] {
+  cursor: pointer;
 }
 </style>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import type { Decimal } from '~~/core/decimal/decimal'
+import type { Surface } from '~~/core/checks/types'
 import { briefly } from '~~/core/decimal/plainly'
 import type { Page } from '~/composables/page'
-import type { Shown } from '~/desk/cards'
 import { readingOf } from '~/desk/reading'
 
 /** Beside the label under the pointer: its true value, and what a reader takes it for. */
@@ -19,22 +18,17 @@ interface Note {
 }
 const WIDTH = 260
 const note = shallowRef<Note | null>(null)
-const valuesOf: Record<Shown, (at: number) => Decimal | null | undefined> = {
-  axis: (at) => props.page.drawing.value?.ticks.values[at],
-  marks: (at) => props.page.drawing.value?.groups[at]?.value,
-  table: (at) => props.page.rows.value?.values[at],
-}
 
 function show(event: PointerEvent) {
   const element = (event.target as Element).closest<HTMLElement>('[data-surface]')
-  const surface = element?.dataset.surface as Shown | undefined
+  const surface = element?.dataset.surface as Surface | undefined
   const at = Number(element?.dataset.at)
-  const value = surface && valuesOf[surface](at)
+  const value = surface && props.page.valueAt[surface](at)
   if (!element || !surface || !value) return (note.value = null)
   const { left, bottom, width } = element.getBoundingClientRect()
   const label = element.textContent.replace(/^†/, '')
   note.value = {
-    value: briefly(value), label, ...readingOf(label, value, props.page.plans[surface].value),
+    value: briefly(value), label, ...readingOf(label, value, props.page.on[surface].plan.value),
     x: Math.max(4, Math.min(window.innerWidth - WIDTH - 4, left + width / 2 - WIDTH / 2)), y: bottom + 6,
   }
 }

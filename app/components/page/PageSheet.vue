@@ -1,71 +1,91 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { AGGREGATE_IDS, type AggregateId, aggregates } from '~~/core/data/aggregate'
-import type { FullStyle } from '~~/core/style/fields'
+import type { Surface } from '~~/core/checks/types'
 import type { Page } from '~/composables/page'
+import { formTrouble } from '~/desk/geometry'
+import { binOf } from '~/desk/legend'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 const props = defineProps<{ page: Page }>()
 const machine = defineModel<boolean>('machine', { required: true })
 const study = useStudy()
+const levels = useLevels()
 
 /** The chart's share of the page; a table with two writings of each number takes more. */
 const chartShare = computed(() => (machine.value ? 0.53 : 0.58))
 const box = useTemplateRef<HTMLElement>('box')
-const { width, height } = useElementSize(box)
-const chartWidth = computed(() => Math.floor(width.value * chartShare.value))
+const { width } = useElementSize(box)
+const { height: chartHeight } = useElementSize(useTemplateRef<HTMLElement>('figure'))
+const has = (surface: Surface) => props.page.shown.value.includes(surface)
+const wanted = computed(() => study.document?.page ?? {})
+const fontSize = computed(() => wanted.value.fontSize ?? 13)
+const chartWidth = computed(() => wanted.value.chartWidth ?? Math.floor(width.value * (has('table') ? chartShare.value : 1)))
+const LEAST_HEIGHT = 200
+const LEGEND_HEIGHT = 26
+const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - (has('legend') ? LEGEND_HEIGHT : 0)))
+
 const drawing = computed(() => props.page.drawing.value)
 const rows = computed(() => props.page.rows.value)
-const column = computed(() => study.quantity?.column)
-const title = computed(() => study.quantity?.title)
-const align = computed(() => (study.style as FullStyle).align)
-const aggregate = computed(() => study.quantity?.chart.aggregate)
-const category = computed(() => study.quantity?.chart.category)
-const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
+const title = computed(() => study.quantity?.title ?? '')
+const form = computed(() => study.quantity?.chart.form ?? 'columns')
+const lines = computed(() => ((study.quantity?.chart.parts?.length ?? 1) > 1 ? study.quantity?.chart.lines ?? 1 : 1))
+const bins = computed(() => (props.page.edges.value.length > 0 ? drawing.value?.groups.map(({ value }) => binOf(value, props.page.edges.value)) ?? null : null))
+const FORM_NAMES = { columns: 'Columns', bars: 'Bars', line: 'Line', points: 'Points', area: 'Area', ring: 'Ring' } as const
+const chartTitle = computed(() => `${FORM_NAMES[form.value]} of ${title.value}`)
+const trouble = computed(() => (drawing.value ? formTrouble(form.value, drawing.value) : ''))
 
-const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
-const categoryChoices = stable(() => [
-  ...(study.dataset?.columns.filter((one) => one.name !== column.value).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
-  { id: null, title: 'row' },
-])
-/** What the numbers are, which decides what is checked of them. */
-const kindChoices = [{ id: 'amount', title: 'an amount' }, { id: 'count', title: 'a count' }, { id: 'shares', title: 'shares of a whole' }] as const
-const setKind = (kind: (typeof kindChoices)[number]['id']) => study.changeQuantity(`Take it for ${kindChoices.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
-const setChart = (patch: { aggregate: AggregateId } | { category: string | null }) =>
-  study.changeQuantity('Draw another chart', (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
+/** The mark whose tooltip is shown: the one pointed at last, or the last one, above which there is room. */
+const pointed = ref<number | null>(null)
+watch(() => [study.quantity?.id, form.value], () => (pointed.value = null))
+const tip = computed(() => {
+  const count = drawing.value?.groups.length ?? 0
+  return !has('tooltip') || count === 0 ? null : Math.min(pointed.value ?? count - 1, count - 1)
+})
+const tipName = computed(() => (tip.value === null ? '' : drawing.value!.groups[tip.value]!.category))
+
+/** A click on any label takes up its surface. */
+function takeUp(event: MouseEvent) {
+  const surface = (event.target as Element).closest<HTMLElement>('[data-surface]')?.dataset.surface as Surface | undefined
+  if (surface) levels.take(surface)
+}
 </script>
 
 <template>
   <section class="sheet" aria-label="Page">
     <header class="heading">
-      <p class="shows">
-        Columns of the
-        <Select :model-value="aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart({ aggregate: $event })" />
-        of <strong>{{ title }}</strong>,
-        <Select :model-value="study.quantity?.kind ?? 'amount'" :options="[...kindChoices]" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
-        <Select :model-value="category" :options="categoryChoices" option-label="title" option-value="id" aria-label="Category" class="in-text" @update:model-value="setChart({ category: $event })" />, largest first
-        <template v-if="drawing && drawing.categories > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.categories }}</template>
-        <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
-      </p>
-      <label class="switch"><ToggleSwitch v-model="machine" input-id="machine" /> <span>beside what a machine writes</span></label>
+      <ChartSentence :drawing="drawing" :rows="rows?.cells.length ?? 0" :count="study.dataset?.rowCount ?? 0" />
+      <PageMenu v-model:machine="machine" />
     </header>
-    <div ref="box" class="body" data-page-body>
+    <div ref="box" class="body" data-page-body @click="takeUp">
       <template v-if="drawing && rows && width > 0">
-        <ChartView
-          :drawing="drawing" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-values="page.markValues.value" :mark-labels="page.markLabels"
-          :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :machine="machine" :width="chartWidth" :height="Math.max(220, height)"
-          :title="`Columns of ${title}`" :axis-title="page.titles.axis.value" :description="page.description.value"
-          @room="page.setMarksRoom"
-        />
-        <ValueTable
-          :title="page.titles.table.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.writers.table" :sides="page.rowsOf.table" :say="page.words.table.value" :align="align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(220, height)"
-          :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle"
-        >
-          <TotalRow :totals="page.totals" />
-        </ValueTable>
+        <div v-if="has('headline') || has('sentence')" class="words">
+          <ProseLine v-if="has('headline')" :key="`headline ${study.quantity?.id}`" surface="headline" :view="page.prose.headline" :flagged="page.flagged.value.headline.has(0)" :font-size="fontSize" />
+          <ProseLine v-if="has('sentence')" :key="`sentence ${study.quantity?.id}`" surface="sentence" :view="page.prose.sentence" :flagged="page.flagged.value.sentence.has(0)" :font-size="fontSize" />
+        </div>
+        <div class="columns" :class="{ alone: !has('table') }">
+          <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
+            <ChartView
+              :drawing="drawing" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines"
+              :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis')" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="chartWidth" :height="figureHeight" :font-size="fontSize"
+              :title="chartTitle" :axis-title="page.on.axis.title.value" :description="page.description.value" :tip="tip"
+              @room="page.setMarksRoom" @point="pointed = $event"
+            >
+              <TooltipCard v-if="tip !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" />
+            </ChartView>
+            <LegendStrip v-if="has('legend')" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
+            <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+          </div>
+          <ValueTable
+            v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :align="page.on.table.style.value.align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(LEAST_HEIGHT, chartHeight)"
+            :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle"
+          >
+            <TotalRow :totals="page.totals" />
+          </ValueTable>
+        </div>
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-      <p v-else-if="rows" class="soft">This column holds no number. Choose another quantity above.</p>
+      <p v-else-if="rows" class="soft">{{ study.quantity?.filter ? 'No row that is shown holds a number. Show all rows, or others, above.' : 'This column holds no number. Choose another quantity above.' }}</p>
       <p v-else class="soft" role="status">Fetching the numbers…</p>
       <LabelNote :page="page" :within="box" />
     </div>
@@ -75,7 +95,7 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
 <style scoped>
 .sheet {
   display: grid;
-  grid-template-rows: auto 1fr;
+  grid-template-rows: auto minmax(0, 1fr);
   gap: var(--gap-3);
   min-width: 0;
   min-height: 0;
@@ -87,37 +107,38 @@ const setChart = (patch: { aggregate: AggregateId } | { category: string | null 
 .heading {
   display: flex;
   gap: var(--gap-4);
-  align-items: center;
+  align-items: flex-start;
   justify-content: space-between;
 }
 
-.shows {
-  color: var(--ink-soft);
-}
-
-.shows strong {
-  color: var(--ink);
-}
-
-.switch {
-  display: flex;
-  flex: none;
-  gap: var(--gap-2);
-  align-items: center;
-  color: var(--ink-soft);
-  font-size: var(--text-small);
-  cursor: pointer;
-  --p-toggleswitch-width: 30px;
-  --p-toggleswitch-height: 17px;
-  --p-toggleswitch-handle-size: 11px;
-}
-
 .body {
+  display: flex;
+  flex-direction: column;
+  gap: var(--gap-2);
+  min-width: 0;
+  min-height: 0;
+  overflow: auto;
+}
+
+.words {
   display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
+  gap: 2px;
+}
+
+.columns {
+  display: grid;
+  flex: 1 0 240px;
+  grid-template: minmax(0, 1fr) / auto minmax(220px, 1fr);
   gap: var(--gap-5);
   min-height: 0;
-  overflow: hidden;
+}
+
+.columns.alone {
+  grid-template-columns: auto;
+}
+
+.figure {
+  min-height: 0;
 }
 
 .trouble {

@@ -19,7 +19,7 @@ const cards = computed(() => cardsOf(page.findings.value))
       <PageSheet v-model:machine="machine" :page="page" />
       <HairLines :desk="desk" :cards="cards" />
     </div>
-    <StyleDock v-if="page.drawing.value" :drawing="page.drawing.value" :mark-values="page.markValues.value" :plan="page.plans.marks.value" />
+    <StyleDock v-if="page.drawing.value" :page="page" />
   </StudyFrame>
 </template>
 

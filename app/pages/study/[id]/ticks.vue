@@ -57,7 +57,7 @@ const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...
           <CandidateList :candidates="candidates" :domain="drawing.wanted" :width="room.width" @take="take" />
         </section>
         <section class="beside" aria-label="Ticks and what they say">
-          <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.plans.axis.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />
+          <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.on.axis.plan.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />
           <FindingMarks :cards="cards" :left="left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
         </section>
       </template>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { AGGREGATE_IDS, aggregates } from '~~/core/data/aggregate'
+import type { ChartWishes, Form, MarkPart } from '~~/shared/study'
+import { type Drawing, orderOf } from '~/desk/drawing'
+import { useColumns } from '~/stores/columns'
+import { useStudy } from '~/stores/study'
+
+/** What the chart shows, as a sentence whose phrases are the controls. */
+defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
+const study = useStudy()
+const columns = useColumns()
+const quantity = computed(() => study.quantity)
+const chart = computed(() => study.quantity?.chart)
+
+interface Option<Id> {
+  readonly id: Id
+  readonly title: string
+}
+const options = <Id extends string>(titles: Record<Id, string>): Option<Id>[] => Object.entries<string>(titles).map(([id, title]) => ({ id: id as Id, title }))
+const forms = options<Form>({ columns: 'Columns', bars: 'Bars', line: 'A line', points: 'Points', area: 'An area', ring: 'A ring' })
+const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
+const orders = options({ number: 'largest first', rows: 'as the rows come' })
+const shades = [{ id: false, title: 'in one shade' }, { id: true, title: 'shaded by size' }]
+const parts = options<MarkPart>({ value: 'its number', share: 'its share of all', change: 'the change from the one before', name: 'its name' })
+const lineChoices = [{ id: 1, title: 'on one line' }, { id: 2, title: 'on two lines' }]
+/** What the numbers are, which decides what is checked of them. */
+const kinds = options({ amount: 'an amount', count: 'a count', shares: 'shares of a whole' })
+const categories = stable(() => [
+  ...(study.dataset?.columns.filter((one) => one.name !== quantity.value?.column).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
+  { id: null, title: 'row' },
+])
+const unread = computed(() => study.dataset?.columns.find((one) => one.name === quantity.value?.column)?.unread.length ?? 0)
+
+const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
+const setChart = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
+const setForm = (form: Form) => setChart(`Draw ${forms.find(({ id }) => id === form)!.title.toLowerCase()}`, { form })
+/** The number stands first, however the others were ticked. */
+const setParts = (chosen: MarkPart[]) => setChart('Mark with other parts', { parts: parts.map(({ id }) => id).filter((id) => chosen.includes(id)).slice(0, 4).concat(chosen.length === 0 ? ['value'] : []) })
+
+/** Texts that rows can be told apart by, of the columns that have few of them. */
+const MOST_TEXTS = 200
+const filterColumns = computed(() => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [])
+const texts = shallowRef<string[]>([])
+const filter = computed(() => quantity.value?.filter)
+const isFiltering = ref(false)
+const other = ref<string>()
+/** The column that rows are told apart by: the filter's, or the one that is being chosen. */
+const column = computed(() => filter.value?.column ?? (isFiltering.value ? other.value ?? filterColumns.value[0] : undefined))
+watch([column, () => study.dataset], async ([name, dataset]) => {
+  texts.value = []
+  if (!name || !dataset) return
+  const cells = await columns.cells(dataset, name).catch(() => [])
+  if (name === column.value) texts.value = [...new Set(cells.map((cell) => String(cell ?? '')))].slice(0, MOST_TEXTS)
+}, { immediate: true })
+const setFilter = (column: string | undefined, is: string[]) =>
+  study.changeQuantity(is.length > 0 ? `Show only ${is.join(', ')}` : 'Show all rows', (one) => ({ ...one, filter: column && is.length > 0 ? { column, is } : undefined }))
+function showAll() {
+  isFiltering.value = false
+  if (filter.value) setFilter(undefined, [])
+}
+function filterBy(name: string) {
+  if (filter.value) setFilter(undefined, [])
+  isFiltering.value = true
+  other.value = name
+}
+</script>
+
+<template>
+  <p v-if="quantity && chart" class="shows">
+    <Select :model-value="chart.form ?? 'columns'" :options="forms" option-label="title" option-value="id" aria-label="Form" class="in-text" @update:model-value="setForm" /> of the
+    <Select :model-value="chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart(`Draw the ${$event}`, { aggregate: $event })" />
+    of <strong>{{ quantity.title }}</strong>,
+    <Select :model-value="quantity.kind ?? 'amount'" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
+    <Select :model-value="chart.category" :options="categories" option-label="title" option-value="id" aria-label="Category" class="in-text" @update:model-value="setChart('Draw by another category', { category: $event })" />,
+    <Select :model-value="orderOf(chart)" :options="orders" option-label="title" option-value="id" aria-label="Order" class="in-text" @update:model-value="setChart('Draw in another order', { order: $event })" /><template v-if="drawing && drawing.all.length > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.all.length }}</template>,
+    <Select :model-value="chart.shaded ?? false" :options="shades" option-label="title" option-value="id" aria-label="Shades" class="in-text" @update:model-value="setChart($event ? 'Shade by size' : 'Draw in one shade', { shaded: $event })" />,
+    each marked with
+    <MultiSelect :model-value="[...chart.parts ?? ['value']]" :options="parts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
+    <template v-if="(chart.parts?.length ?? 1) > 1"> <Select :model-value="chart.lines ?? 1" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-if="filterColumns.length > 0">;
+      <template v-if="filter || isFiltering">only where
+        <Select :model-value="column" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
+        <MultiSelect :model-value="[...filter?.is ?? []]" :options="texts" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(column, $event)" />,
+        {{ rows }} of {{ count }} rows <button type="button" class="quiet" @click="showAll">show all</button>
+      </template>
+      <button v-else type="button" class="quiet" @click="isFiltering = true">all rows …</button>
+    </template>
+    <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
+  </p>
+</template>
+
+<style scoped>
+.shows {
+  color: var(--ink-soft);
+}
+
+.shows strong {
+  color: var(--ink);
+}
+</style>

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import type { Places } from '~/desk/cards'
+import { vLabel } from '~/desk/label'
+
+/** Shades with the range of numbers that each stands for. */
+defineProps<{ title: string; labels: Readonly<Ref<readonly string[]>>; count: number; flagged: Places; fontSize: number }>()
+</script>
+
+<template>
+  <p class="legend" :style="{ fontSize: `${fontSize}px` }" role="list" :aria-label="`Legend of ${title}`">
+    <span class="title">{{ title }}</span>
+    <span v-for="at in count" :key="at" role="listitem" class="bin">
+      <span class="swatch" :style="{ background: `var(--shade-${at})` }" />
+      <span v-label="() => labels.value[at - 1]" data-surface="legend" :data-at="at - 1" :class="{ flagged: flagged.has(at - 1) || flagged.has(at) }" />
+    </span>
+  </p>
+</template>
+
+<style scoped>
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px var(--gap-4);
+  align-items: center;
+}
+
+.title {
+  color: var(--ink-soft);
+}
+
+.bin {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+
+.swatch {
+  width: 14px;
+  height: 10px;
+  border-radius: 2px;
+}
+
+[data-surface] {
+  cursor: pointer;
+}
+
+.flagged {
+  text-decoration: underline wavy var(--rosewood) 1px;
+  text-underline-offset: 3px;
+}
+</style>

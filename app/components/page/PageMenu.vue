@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { SURFACES, type Surface } from '~~/core/checks/types'
+import { useStudy } from '~/stores/study'
+
+/** What stands on the page, and how large. */
+const machine = defineModel<boolean>('machine', { required: true })
+const study = useStudy()
+const list = useTemplateRef<{ toggle(event: Event): void }>('list')
+const page = computed(() => study.document?.page ?? {})
+const set = (what: string, patch: Partial<NonNullable<typeof page.value>>, moves = false) => study.document && study.change(what, { ...study.document, page: { ...page.value, ...patch } }, moves)
+const isOn = (surface: Surface) => !page.value.without?.includes(surface)
+function toggle(surface: Surface) {
+  const without = page.value.without ?? []
+  set(isOn(surface) ? `Leave the ${surface} off the page` : `Put the ${surface} on the page`, { without: isOn(surface) ? [...without, surface] : without.filter((one) => one !== surface) })
+}
+const [LEAST, MOST] = [9, 20]
+const NOTHING = 'Let the page decide'
+const toWidth = (text: string) => (/^\d+$/.test(text) && Number(text) >= 160 && Number(text) <= 2400 ? '' : 'A width is 160 to 2400 pixels; leave it empty for what the page has.')
+</script>
+
+<template>
+  <div class="menu">
+    <button type="button" class="quiet" aria-haspopup="dialog" @click="list?.toggle($event)">On the page …</button>
+    <label class="switch"><ToggleSwitch v-model="machine" input-id="machine" /> <span>beside what a machine writes</span></label>
+    <Popover ref="list" aria-label="On the page">
+      <div class="choices">
+        <label v-for="surface in SURFACES" :key="surface"><input type="checkbox" :checked="isOn(surface)" @change="toggle(surface)" /> {{ surface }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft">, once marks are shaded by size</span></label>
+        <p>Chart <TypedField :value="page.chartWidth === undefined ? undefined : String(page.chartWidth)" placeholder="as wide as fits" label="Width of the chart" :check="toWidth" @change="set($event ? `Draw the chart ${$event} px wide` : NOTHING, { chartWidth: $event ? Number($event) : undefined }, true)" /> px</p>
+        <label>Labels <input type="range" :min="LEAST" :max="MOST" :value="page.fontSize ?? 13" aria-label="Size of the labels" @input="set('Set the size of labels', { fontSize: Number(($event.target as HTMLInputElement).value) }, true)" /> {{ page.fontSize ?? 13 }} px</label>
+      </div>
+    </Popover>
+  </div>
+</template>
+
+<style scoped>
+.menu {
+  display: flex;
+  flex: none;
+  gap: var(--gap-4);
+  align-items: center;
+}
+
+.switch {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  cursor: pointer;
+  --p-toggleswitch-width: 30px;
+  --p-toggleswitch-height: 17px;
+  --p-toggleswitch-handle-size: 11px;
+}
+
+.choices {
+  display: grid;
+  gap: var(--gap-1);
+}
+
+.choices input {
+  accent-color: var(--jade);
+}
+</style>

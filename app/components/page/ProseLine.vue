@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { PROSE_FUNCTIONS } from '~~/core/text/message'
+import type { ProseView } from '~/composables/prose'
+import { vLabel } from '~/desk/label'
+import { type Prosaic, quoted } from '~/desk/prose'
+import { useStudy } from '~/stores/study'
+
+/** A headline or sentence as a reader sees it; written anew in its place. */
+const props = defineProps<{ surface: Prosaic; view: ProseView; flagged: boolean; fontSize: number }>()
+const study = useStudy()
+const isOpen = ref(false)
+const text = ref('')
+const field = useTemplateRef<HTMLTextAreaElement>('field')
+const problems = computed(() => props.view.said.value.problems)
+
+async function open() {
+  text.value = props.view.source.value
+  isOpen.value = true
+  await nextTick()
+  field.value?.focus()
+}
+/** Every keystroke is written on the page; what is broken is told beside it. */
+function write(next: string | undefined) {
+  study.changeQuantity(next === undefined ? `Let the program write the ${props.surface}` : `Write the ${props.surface}`, (one) => {
+    const { [props.surface]: _, ...others } = one.texts ?? {}
+    const texts = next === undefined ? others : { ...others, [props.surface]: next }
+    return { ...one, texts: Object.keys(texts).length > 0 ? texts : undefined }
+  }, true)
+}
+watch(text, (next) => {
+  if (isOpen.value && next !== props.view.source.value) write(next)
+})
+function letProgram() {
+  write(undefined)
+  isOpen.value = false
+}
+
+interface Piece {
+  readonly text: string
+  readonly says: string
+}
+const columns = computed(() => study.dataset?.columns ?? [])
+/** What can be put in, each with what it would say now. */
+const pieces = computed<Piece[]>(() => {
+  const own = study.quantity?.column ?? ''
+  const numbers = columns.value.filter(({ kind }) => kind === 'number').map(({ name }) => name)
+  const texts = columns.value.filter(({ kind }) => kind === 'text').map(({ name }) => name)
+  const sources = [
+    '{$total}', '{$largest}', '{$largestName}', '{$least}', '{$leastName}',
+    ...PROSE_FUNCTIONS.filter(({ takes }) => takes === 'number').map(({ name }) => `{${quoted(own)} :${name}}`),
+    ...texts.map((name) => `{${quoted(name)} :where largest=${quoted(own)}}`),
+    ...texts.flatMap((name) => ['date', 'days'].map((how) => `{${quoted(name)} :${how} largest=${quoted(own)}}`)),
+    ...numbers.filter((name) => name !== own).map((name) => `{${quoted(name)} :total}`),
+  ]
+  return isOpen.value ? sources.flatMap((source) => {
+    const said = props.view.say(source)
+    const isFetched = !source.includes(' :total') || source.includes(quoted(own))
+    return said.problems.length === 0 ? [{ text: source, says: said.text }] : isFetched && !source.includes(':where') ? [] : [{ text: source, says: '' }]
+  }) : []
+})
+/** What is typed after the last open brace narrows the list. */
+const begun = computed(() => /\{([^{}]*)$/.exec(text.value.slice(0, caret.value))?.[1]?.toLowerCase() ?? '')
+const caret = ref(0)
+const fitting = computed(() => pieces.value.filter((piece) => piece.text.toLowerCase().includes(begun.value.trim())).slice(0, 14))
+const note = () => (caret.value = field.value?.selectionStart ?? 0)
+async function insert(piece: Piece) {
+  const at = field.value?.selectionStart ?? text.value.length
+  const before = text.value.slice(0, at).replace(/\{[^{}]*$/, '')
+  text.value = before + piece.text + text.value.slice(at)
+  await nextTick()
+  field.value?.focus()
+  field.value?.setSelectionRange(before.length + piece.text.length, before.length + piece.text.length)
+  note()
+}
+</script>
+
+<template>
+  <div class="prose" :class="surface">
+    <p class="line">
+      <span v-label="() => view.said.value.text || '…'" :data-surface="surface" data-at="0" :class="{ flagged }" :style="{ fontSize: surface === 'headline' ? `${Math.round(fontSize * 1.75)}px` : undefined }" />
+      <button v-if="!isOpen" type="button" class="quiet" :aria-label="`Write the ${surface}`" @click="open">write</button>
+    </p>
+    <div v-if="isOpen" class="editor">
+      <textarea ref="field" v-model="text" rows="2" spellcheck="false" :aria-label="`Text of the ${surface}`" @keyup="note" @click="note" @input="note" @keydown.esc="isOpen = false" />
+      <p v-for="problem in problems" :key="problem.message" class="trouble" role="alert">{{ problem.message }}</p>
+      <div class="pieces" aria-label="What can be put in">
+        <button v-for="piece in fitting" :key="piece.text" type="button" class="piece" @click="insert(piece)"><code>{{ piece.text }}</code> {{ piece.says }}</button>
+      </div>
+      <p class="acts"><button type="button" class="quiet" @click="letProgram">as the program writes it</button> <button type="button" class="quiet" @click="isOpen = false">done</button></p>
+    </div>
+    <p v-else-if="problems.length > 0" class="trouble">{{ problems[0]!.message }}</p>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: baseline;
+}
+
+.line .quiet {
+  opacity: 0.35;
+}
+
+.prose:hover .quiet,
+.line .quiet:focus-visible {
+  opacity: 1;
+}
+
+.headline .line {
+  font-weight: 600;
+  line-height: 1.15;
+}
+
+[data-surface] {
+  cursor: pointer;
+}
+
+.flagged {
+  text-decoration: underline wavy var(--rosewood) 1px;
+  text-underline-offset: 3px;
+}
+
+.editor {
+  display: grid;
+  gap: var(--gap-1);
+  padding: var(--gap-2) 0;
+}
+
+textarea {
+  width: 100%;
+  padding: var(--gap-1) var(--gap-2);
+  border: 1px solid var(--rule);
+  border-radius: 3px;
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  resize: vertical;
+}
+
+.pieces {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-1) var(--gap-3);
+}
+
+.piece {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  cursor: pointer;
+}
+
+.piece code {
+  color: var(--jade);
+  font: inherit;
+}
+
+.piece:hover code {
+  text-decoration: underline;
+}
+
+.acts {
+  display: flex;
+  gap: var(--gap-3);
+}
+
+.trouble {
+  color: var(--rosewood);
+  font-size: var(--text-small);
+}
+</style>

@@ -1,0 +1,86 @@
+import type { Decimal } from '~~/core/decimal/decimal'
+import { columnsIn } from '~~/core/text/message'
+import { type Cell, decimalOf } from '~~/shared/quantities'
+import { messageOf } from '~/desk/prose'
+import { useColumns } from '~/stores/columns'
+import { useStudy } from '~/stores/study'
+
+export interface TextColumn {
+  readonly name: string
+  readonly cells: readonly string[]
+}
+/** Rows of the shown quantity's data set, with the columns that the page speaks of. */
+export interface Rows {
+  /** Where each row stands in the data set. */
+  readonly places: readonly number[]
+  readonly cells: readonly Cell[]
+  readonly values: readonly (Decimal | null)[]
+  readonly texts: readonly TextColumn[]
+  readonly categories: readonly string[]
+  /** Columns that texts of the page speak of, by name. */
+  readonly spoken: ReadonlyMap<string, readonly Cell[]>
+}
+const MOST_TEXT_COLUMNS = 2
+
+function picked(rows: Rows, keeps: (at: number) => boolean): Rows {
+  const kept = rows.places.filter((_, at) => keeps(at))
+  const pick = <One>(list: readonly One[]): One[] => kept.map((at) => list[at]!)
+  return {
+    places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories),
+    texts: rows.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
+    spoken: new Map([...rows.spoken].map(([name, cells]) => [name, pick(cells)])),
+  }
+}
+
+/** The rows of the quantity on the page: all of them, and those that the filter leaves. */
+export function useRows() {
+  const study = useStudy()
+  const columns = useColumns()
+  const all = shallowRef<Rows | null>(null)
+  const filtering = shallowRef<readonly string[] | null>(null)
+  const trouble = ref('')
+
+  const spokenNames = stable(() => {
+    const names = study.dataset?.columns.map(({ name }) => name) ?? []
+    return study.quantity ? (['headline', 'sentence'] as const).flatMap((surface) => columnsIn(messageOf(study.quantity!, surface), names)) : []
+  })
+  const wanted = stable(() => {
+    const { quantity, dataset } = study
+    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, filter: quantity.filter?.column ?? null, spoken: [...new Set(spokenNames.value)] } : null
+  })
+
+  watch(wanted, async (asked, before) => {
+    const { dataset } = study
+    // A text that speaks of another column leaves what is shown in place until that column is here.
+    if (asked?.dataset !== before?.dataset || asked?.column !== before?.column || asked?.category !== before?.category) all.value = null
+    trouble.value = ''
+    if (!asked || !dataset) return
+    const textOf = async (name: string | null) => (name === null ? null : (await columns.cells(dataset, name)).map((cell) => String(cell ?? '')))
+    try {
+      const names = dataset.columns.filter((column) => column.kind === 'text').slice(0, MOST_TEXT_COLUMNS).map((column) => column.name)
+      const [cells, categories, filtered, spoken, ...texts] = await Promise.all([
+        columns.cells(dataset, asked.column), textOf(asked.category), textOf(asked.filter),
+        Promise.all(asked.spoken.map((name) => columns.cells(dataset, name))), ...names.map(textOf),
+      ])
+      if (asked !== wanted.value) return
+      filtering.value = filtered
+      all.value = {
+        cells, values: cells.map(decimalOf), places: cells.map((_, at) => at),
+        texts: texts.map((column, at) => ({ name: names[at]!, cells: column! })),
+        categories: categories?.map((cell) => cell || '(none)') ?? cells.map((_, at) => `row ${at + 1}`),
+        spoken: new Map(asked.spoken.map((name, at) => [name, spoken[at]!])),
+      }
+    } catch (error) {
+      trouble.value = (error as Error).message
+    }
+  }, { immediate: true })
+
+  const filter = computed(() => study.quantity?.filter)
+  const rows = computed(() => {
+    const cells = filtering.value
+    if (!all.value || !filter.value || !cells) return all.value
+    const kept = new Set(filter.value.is)
+    return picked(all.value, (at) => kept.has(cells[at]!))
+  })
+  return { all, rows, trouble }
+}

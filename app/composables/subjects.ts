@@ -1,0 +1,72 @@
+import type { Room, Surface } from '~~/core/checks/types'
+import type { Decimal } from '~~/core/decimal/decimal'
+import type { Row } from '~~/core/label/types'
+import type { PlacedSubject } from '~/composables/findings'
+import type { ProseView } from '~/composables/prose'
+import type { Rows } from '~/composables/rows'
+import type { SurfaceView } from '~/composables/surface'
+import type { Totals } from '~/composables/totals'
+import { type Drawing, numberStep } from '~/desk/drawing'
+import { changesOf, type MarkText } from '~/desk/marks'
+import { useStudy } from '~/stores/study'
+
+type Now<Value> = Readonly<Ref<Value>>
+interface Sources {
+  readonly shown: Now<readonly Surface[]>
+  readonly drawing: Now<Drawing | null>
+  readonly rows: Now<Rows | null>
+  readonly on: Readonly<Record<Surface, SurfaceView>>
+  readonly tableRows: Now<readonly Row[] | undefined>
+  readonly markRows: Now<readonly Row[] | undefined>
+  readonly tipRows: Now<readonly Row[] | undefined>
+  readonly tickLabels: Now<readonly string[]>
+  readonly beside: Now<readonly (readonly MarkText[])[]>
+  readonly edges: Now<readonly Decimal[]>
+  readonly marksRoom: Now<Room | undefined>
+  readonly totals: Totals
+  readonly prose: Readonly<Record<'headline' | 'sentence', ProseView>>
+}
+
+/** What is checked of each surface that is on the page. */
+export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose }: Sources): Now<readonly PlacedSubject[]> {
+  const study = useStudy()
+  /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
+  const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
+  /** The column as a worker takes it at once. */
+  const packed = computed(() => {
+    const cells = rows.value?.cells ?? []
+    return cells.every((cell) => typeof cell !== 'string') ? Float64Array.from(cells as (number | null)[], (cell) => cell ?? NaN) : cells
+  })
+  const unread = computed(() => study.dataset?.columns.find(({ name }) => name === study.quantity?.column)?.unread)
+  /** What stands on the line of each mark's label besides it. */
+  const around = computed(() => {
+    const texts = beside.value.map((parts) => parts.filter(({ part, line }) => part !== 'value' && line === parts.find((one) => one.part === 'value')?.line).map(({ text }) => ` ${text}`).join(''))
+    return texts.some(Boolean) ? texts : undefined
+  })
+
+  return computed<PlacedSubject[]>(() => {
+    const { quantity } = study
+    if (!drawing.value || !quantity) return []
+    const { ticks: placed, groups, labelled } = drawing.value
+    const base = (surface: Surface) => ({ surface, style: on[surface].style.value, context: on[surface].context.value, kind: quantity.kind, readers: study.readers })
+    const elsewhere = (surface: Surface) => (shown.value.includes(surface) ? [{ surface, style: on[surface].style.value }] : [])
+    const hasTexts = quantity.ticks.labels?.some((text) => text !== '')
+    const written = (surface: 'headline' | 'sentence') => {
+      const { numbers, ownText } = prose[surface].said.value
+      return { ...base(surface), values: numbers, text: ownText }
+    }
+    const made: Record<Surface, () => PlacedSubject['subject']> = {
+      axis: () => ({ ...base('axis'), values: placed.values, step: numberStep(placed, quantity.ticks) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined }),
+      marks: () => ({
+        ...base('marks'), values: labelled.map((at) => groups[at]!.value), rows: markRows.value, room: quantity.chart.form === 'ring' || quantity.chart.form === 'bars' ? undefined : marksRoom.value,
+        around: around.value, others: elsewhere('tooltip'), changes: quantity.chart.parts?.includes('change') ? changesOf(drawing.value!) : undefined,
+      }),
+      table: () => ({ ...base('table'), cells: packed.value, sides: tableRows.value, shares: quantity.kind === 'shares', texts: unread.value, ...summed.value }),
+      tooltip: () => ({ ...base('tooltip'), values: groups.map(({ value }) => value), rows: tipRows.value }),
+      legend: () => ({ ...base('legend'), values: edges.value, binned: groups.map(({ value }) => value) }),
+      headline: () => written('headline'),
+      sentence: () => written('sentence'),
+    }
+    return shown.value.map((surface) => ({ surface, subject: made[surface]() }))
+  })
+}

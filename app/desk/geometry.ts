@@ -1,0 +1,157 @@
+import { arc, area, line, pie, scaleBand, scaleLinear, scalePoint } from 'd3'
+import { toNumber } from '~~/core/decimal/decimal'
+import type { Form } from '~~/shared/study'
+import type { Drawing } from '~/desk/drawing'
+
+export type Anchor = 'start' | 'middle' | 'end'
+interface Spot {
+  readonly x: number
+  readonly y: number
+  readonly anchor: Anchor
+}
+/** A tick: where its label stands, and the line that it draws across the chart. */
+export interface TickPlace extends Spot {
+  readonly line: readonly [x1: number, y1: number, x2: number, y2: number]
+  readonly isZero: boolean
+}
+export type Shape =
+  | { readonly kind: 'rect'; readonly x: number; readonly y: number; readonly width: number; readonly height: number }
+  | { readonly kind: 'dot'; readonly x: number; readonly y: number }
+  | { readonly kind: 'path'; readonly d: string; readonly x: number; readonly y: number }
+/** A mark: its shape, where its label stands, and which way from there a second line goes. */
+export interface MarkPlace {
+  readonly shape: Shape
+  readonly label: Spot & { readonly rises: boolean }
+}
+/** Where everything of a chart stands, in pixels. */
+export interface Geometry {
+  readonly ticks: readonly TickPlace[]
+  readonly marks: readonly MarkPlace[]
+  /** Where categories are named, and the room that each name has. */
+  readonly names: readonly (Spot & { readonly at: number; readonly room: number; readonly lines: number })[]
+  /** What joins the marks. */
+  readonly line: string | null
+  readonly area: string | null
+  /** How wide the marks stand side by side. */
+  readonly marksWidth: number
+}
+export interface Frame {
+  readonly width: number
+  readonly height: number
+  readonly fontSize: number
+  /** Room at the left for labels of the axis, and for the longest name beside a bar. */
+  readonly left: number
+  readonly names: number
+  /** Lines of a mark's label. */
+  readonly lines: number
+  /** What is written behind the axis's labels of a second kind takes a line of its own below. */
+  readonly under: number
+}
+
+const RIGHT = 8
+const TITLE = 18
+const LEADING = 1.25
+const NAME_ROOM = 6.4
+const LEAST_NAME = 34
+
+function numbersOf(drawing: Drawing) {
+  const ticks = drawing.ticks.values.map(toNumber)
+  const marks = drawing.groups.map(({ value }) => toNumber(value))
+  const reach = [...ticks, ...drawing.domain.map(toNumber)]
+  return { ticks, marks, ends: [Math.min(...reach), Math.max(...reach)] as const }
+}
+
+/** Charts whose axis stands upright at the left. */
+function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, lines }: Frame): Geometry {
+  const { ticks, marks, ends } = numbersOf(drawing)
+  const line1 = fontSize * LEADING
+  const y = scaleLinear().domain(ends).range([height - 2 * line1 - 8, TITLE + lines * line1 + 6])
+  const places = drawing.groups.map((_, at) => at)
+  const band = scaleBand<number>().domain(places).range([left, width - RIGHT]).paddingInner(0.28).paddingOuter(0.14)
+  const point = scalePoint<number>().domain(places).range([left + 10, width - RIGHT - 10]).padding(places.length === 1 ? 0.5 : 0)
+  const isBanded = form === 'columns'
+  const middle = (at: number) => (isBanded ? band(at)! + band.bandwidth() / 2 : point(at)!)
+  const step = isBanded ? band.step() : Math.max(1, point.step())
+  const spots = marks.map((value, at) => [middle(at), y(value)] as const)
+  const every = Math.max(1, Math.ceil((isBanded ? 1 : LEAST_NAME * 1.6) / step))
+  return {
+    ticks: ticks.map((value) => ({ x: left - 8, y: y(value) + fontSize * 0.34, anchor: 'end', line: [left, y(value), width - RIGHT, y(value)], isZero: value === 0 })),
+    marks: marks.map((value, at) => ({
+      shape: isBanded ? { kind: 'rect', x: band(at)!, width: band.bandwidth(), y: Math.min(y(0), y(value)), height: Math.abs(y(0) - y(value)) } : { kind: 'dot', x: middle(at), y: y(value) },
+      label: { x: isBanded ? middle(at) : Math.min(Math.max(middle(at), left + 24), width - RIGHT - 24), y: y(isBanded ? Math.max(0, value) : value) - (isBanded ? 6 : 9), anchor: 'middle', rises: true },
+    })),
+    names: places.filter((at) => at % every === 0).map((at) => ({ at, x: middle(at), y: height - line1 - 6, anchor: 'middle', room: Math.max(4, Math.floor((step * every) / NAME_ROOM)), lines: 2 })),
+    line: form === 'line' || form === 'area' ? line()(spots as [number, number][]) : null,
+    area: form === 'area' ? area<readonly [number, number]>().x(([x]) => x).y0(y(Math.max(ends[0], Math.min(0, ends[1])))).y1(([, at]) => at)(spots as [number, number][]) : null,
+    marksWidth: width - RIGHT - left,
+  }
+}
+
+/** Bars that lie: names at the left, the axis below. */
+function lying(drawing: Drawing, { width, height, fontSize, names, under }: Frame): Geometry {
+  const { ticks, marks, ends } = numbersOf(drawing)
+  const room = Math.min(width * 0.3, names)
+  const bottom = height - fontSize * 2 - under
+  // Labels stand behind the bars' ends.
+  const x = scaleLinear().domain(ends).range([room, width - 76])
+  const places = drawing.groups.map((_, at) => at)
+  const band = scaleBand<number>().domain(places).range([TITLE + 4, bottom]).paddingInner(0.3).paddingOuter(0.15)
+  return {
+    ticks: ticks.map((value) => ({ x: x(value), y: bottom + fontSize * 1.25, anchor: 'middle', line: [x(value), TITLE + 4, x(value), bottom], isZero: value === 0 })),
+    marks: marks.map((value, at) => ({
+      shape: { kind: 'rect', x: Math.min(x(0), x(value)), width: Math.abs(x(value) - x(0)), y: band(at)!, height: band.bandwidth() },
+      label: { x: Math.max(x(0), x(value)) + 6, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'start', rises: false },
+    })),
+    names: places.map((at) => ({ at, x: room - 8, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'end', room: Math.floor(room / NAME_ROOM), lines: 1 })),
+    line: null, area: null, marksWidth: width - room,
+  }
+}
+
+/** A ring of shares; labels and names stand around it. */
+function round(drawing: Drawing, { width, height, fontSize }: Frame): Geometry {
+  const { marks } = numbersOf(drawing)
+  const outer = Math.max(20, Math.min(width / 2 - 96, height / 2 - fontSize * 2.6))
+  const [cx, cy] = [width / 2, height / 2 + TITLE / 2]
+  const slices = pie<number>().sort(null).value((value) => Math.max(0, value)).padAngle(0.012)(marks)
+  const ring = arc<(typeof slices)[number]>().innerRadius(outer * 0.58).outerRadius(outer)
+  const spots = slices.map((slice) => {
+    const angle = (slice.startAngle + slice.endAngle) / 2 - Math.PI / 2
+    const [dx, dy] = [Math.cos(angle), Math.sin(angle)]
+    return { x: cx + dx * (outer + 10), y: cy + dy * (outer + 12) + fontSize * 0.34, anchor: (Math.abs(dx) < 0.25 ? 'middle' : dx > 0 ? 'start' : 'end') as Anchor, rises: dy < 0 }
+  })
+  return {
+    ticks: [],
+    marks: slices.map((slice, at) => ({ shape: { kind: 'path', d: ring(slice)!, x: cx, y: cy }, label: spots[at]! })),
+    names: spots.map((spot, at) => ({ at, x: spot.x, y: spot.y + (spot.rises ? -fontSize * LEADING : fontSize * LEADING), anchor: spot.anchor, room: 14, lines: 1 })),
+    line: null, area: null, marksWidth: width,
+  }
+}
+
+const forms: Record<Form, (drawing: Drawing, frame: Frame) => Geometry> = {
+  columns: (drawing, frame) => upright(drawing, 'columns', frame),
+  line: (drawing, frame) => upright(drawing, 'line', frame),
+  points: (drawing, frame) => upright(drawing, 'points', frame),
+  area: (drawing, frame) => upright(drawing, 'area', frame),
+  bars: lying,
+  ring: round,
+}
+
+/** Lays a drawing out in a form. */
+export const geometryOf = (form: Form, drawing: Drawing, frame: Frame): Geometry => forms[form](drawing, frame)
+
+/** What stops a form from being drawn; empty where nothing does. */
+export const formTrouble = (form: Form, drawing: Drawing): string =>
+  (form === 'ring' && drawing.groups.some(({ value }) => value.coefficient < 0n) ? 'A ring shows parts of a whole, and a number below zero is none: it is left out here.' : '')
+
+/** Names keep to their room: some lines at most, the rest behind an ellipsis. */
+export function wrapped(name: string, room: number, most: number): string[] {
+  const lines: string[] = []
+  for (const word of name.split(' ')) {
+    const last = lines.at(-1)
+    if (last !== undefined && last.length + word.length < room) lines[lines.length - 1] = `${last} ${word}`
+    else lines.push(word)
+  }
+  const kept = lines.slice(0, most).map((one) => (one.length > room ? `${one.slice(0, room - 1)}…` : one))
+  if (lines.length > most) kept[most - 1] = `${kept[most - 1]!.slice(0, room - 1)}…`
+  return kept
+}

@@ -1,0 +1,46 @@
+import { aggregates } from '~~/core/data/aggregate'
+import { compare, sum } from '~~/core/decimal/arithmetic'
+import { type Decimal, parseDecimal, toExactText } from '~~/core/decimal/decimal'
+import type { Labeller } from '~~/core/label/labeller'
+import type { LocaleTable } from '~~/core/locale/types'
+import { pluralOf } from '~~/core/locale/plurals'
+import type { Quantity } from '~~/shared/study'
+import type { Drawing } from '~/desk/drawing'
+
+/** Surfaces that are written as messages. */
+export type Prosaic = 'headline' | 'sentence'
+
+/** Names that a message takes apart by; anything else is put between bars. */
+const NAME = /^[A-Za-z_][\w-]*$/
+export const quoted = (name: string): string => (NAME.test(name) ? name : `|${name.replace(/[\\|{}]/g, '\\$&')}|`)
+
+/** What the program says where nobody wrote anything: what the chart shows, and its two ends. */
+const usual: Readonly<Record<Prosaic, (quantity: Quantity) => string>> = {
+  headline: ({ chart }) => (chart.aggregate === 'sum' ? '{$total}' : `{$${chart.aggregate === 'least' ? 'least' : 'largest'}}`),
+  sentence: () => '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.',
+}
+/** The message of a headline or sentence. */
+export const messageOf = (quantity: Quantity, surface: Prosaic): string => quantity.texts?.[surface] ?? usual[surface](quantity)
+
+const byValue = (groups: Drawing['groups']) => [...groups].sort((a, b) => compare(b.value, a.value))
+
+/** Numbers and names of the chart that a message can put in. */
+export function variablesOf(drawing: Pick<Drawing, 'all'> | null, values: readonly (Decimal | null)[]): Record<string, Decimal | string> {
+  const sorted = byValue(drawing?.all ?? [])
+  const [largest, least] = [sorted[0], sorted.at(-1)]
+  const rows = values.filter((value) => value !== null)
+  return {
+    ...(rows.length > 0 ? { total: sum(rows), mean: aggregates.mean.of(rows) } : {}),
+    ...(largest && least ? { largest: largest.value, largestName: largest.category, least: least.value, leastName: least.category } : {}),
+  }
+}
+
+/** The plural that a written count takes in a region. */
+export function pluralBy(table: LocaleTable, count: Labeller): (value: Decimal) => string {
+  return (value) => {
+    const parts = count.parts(toExactText(value))
+    const digits = (type: string) => parts.filter((part) => part.type === type).map((part) => part.value).join('')
+    const whole = parseDecimal(digits('integer')) ? digits('integer') : String(value.coefficient)
+    return pluralOf(table.plurals, { whole, fraction: digits('fraction') })
+  }
+}
