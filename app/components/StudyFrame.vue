@@ -3,12 +3,15 @@ import { useEventListener } from '@vueuse/core'
 import { toExactText, toText } from '~~/core/decimal/decimal'
 import type { Level } from '~~/shared/quantities'
 import type { Page } from '~/composables/page'
+import { levelOf } from '~/desk/keys'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 /** What every screen of a study has: its bar, its dialogs, and words for a study that is empty or on its way. */
 const props = defineProps<{ page: Page; screen: string }>()
 const route = useRoute()
 const study = useStudy()
+const levels = useLevels()
 const trouble = ref('')
 const importing = ref(false)
 const exporting = ref(false)
@@ -30,11 +33,23 @@ useEventListener(window, 'beforeunload', (event) => {
 /** Texts undo by themselves. */
 const isTyping = (target: EventTarget | null) => target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || isTyping(event.target)) return
+  if (isTyping(event.target) || event.altKey) return
+  if (!(event.ctrlKey || event.metaKey)) return press(event)
+  if (event.key.toLowerCase() !== 'z') return
   event.preventDefault()
   if (event.shiftKey) study.redo()
   else study.undo()
 })
+/** Keys that stand alone do nothing where a list is open or a choice has the hand. */
+const isChoosing = (target: EventTarget | null) => target instanceof Element && target.closest('[role=listbox], [role=combobox], [role=dialog]') !== null
+function press(event: KeyboardEvent) {
+  if (isChoosing(event.target) || !study.quantity) return
+  const level = levelOf(event.key)
+  if (level) levels.take(level)
+  else if (event.key === '?') keys.value = true
+  else if (event.key.toLowerCase() === 'm') document.querySelector<HTMLElement>('[data-fix]')?.click()
+}
+const keys = ref(false)
 /** The largest number of the chart, as a surface writes it. */
 function example(level: Level) {
   const largest = props.page.drawing.value?.groups[0]
@@ -58,6 +73,7 @@ useHead({ title })
       </template>
       <p v-else role="status">Opening the study…</p>
     </div>
+    <LazyKeyMap v-model:visible="keys" />
     <LazyImportDialog v-model:visible="importing" />
     <LazyExportDialog v-model:visible="exporting" :example="example" />
   </main>

@@ -24,6 +24,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
     </nav>
     <span class="spread" />
     <SaveState />
+    <HistoryList />
     <Button size="small" label="Undo" variant="text" title="Undo (Ctrl Z)" :disabled="!study.canUndo" @click="study.undo()" />
     <Button size="small" label="Redo" variant="text" title="Redo (Ctrl Shift Z)" :disabled="!study.canRedo" @click="study.redo()" />
     <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />

@@ -50,7 +50,10 @@ export const useLevels = defineStore('levels', () => {
     study.change(`Give ${fields.join(', ')} of ${levelNames[level.value]} to ${levelNames[to]}`, withOwn(wide, quantity.id, level.value, (now) => without(now, given)))
   }
   const take = (next: Level) => (level.value = next)
+  /** The category that was pointed at last. */
+  const picked = ref<string | null>(null)
+  watch(() => [study.quantity?.id, study.quantity?.chart.category], () => (picked.value = null))
 
   // Raw, so that each surface's style stays a ref of its own.
-  return { level, on: markRaw(on), style, inherited, own, wider, ownSurfaces, styleAt, originOfField, setStyle, takeBack, give, take }
+  return { level, on: markRaw(on), style, inherited, own, wider, ownSurfaces, styleAt, originOfField, setStyle, takeBack, give, take, picked }
 })

@@ -48,7 +48,7 @@ export const useStudy = defineStore('study', () => {
     trouble.value = ''
     newer.value = null
     unsaved = null
-    history.forget()
+    history.recall(study.id, study.revision)
   }
 
   /** Labels are never shown by another region's rules: the tables come first. */
@@ -65,7 +65,9 @@ export const useStudy = defineStore('study', () => {
   let isMoving = false
 
   function change(what: string, next: StudyDocument, moves = false) {
-    if (document.value && !(moves && isMoving && unsaved)) history.keep(document.value)
+    const goesOn = moves && isMoving && unsaved !== null
+    if (goesOn) history.rename(what)
+    else if (document.value) history.keep(document.value, what)
     put(what, next, moves)
   }
 
@@ -97,6 +99,7 @@ export const useStudy = defineStore('study', () => {
     try {
       const answer = await request<{ revision: number }>(`/api/studies/${id.value}`, { base: revision.value, document: document.value, what }, 'PUT')
       revision.value = answer.revision
+      history.store(id.value, answer.revision)
       state.value = 'saved'
       trouble.value = ''
     } catch (error) {
@@ -126,9 +129,11 @@ export const useStudy = defineStore('study', () => {
     if (newer.value) await takeWithRegions(newer.value)
   }
 
-  function undo() {
-    const before = document.value && history.back(document.value)
-    if (before) put('Undo', before)
+  /** Takes back the last steps. */
+  function undo(count = 1) {
+    let reached = document.value
+    for (let step = 0; step < count && reached; step++) reached = history.back(reached) ?? reached
+    if (reached && reached !== document.value) put(count === 1 ? 'Undo' : `Undo ${count} steps`, reached)
   }
   function redo() {
     const next = document.value && history.forth(document.value)
@@ -180,6 +185,6 @@ export const useStudy = defineStore('study', () => {
 
   return {
     id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
-    open, flush, keepMine, takeTheirs, change, changeQuantity, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, show, bringIn,
+    open, flush, keepMine, takeTheirs, change, changeQuantity, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn,
   }
 })

@@ -70,9 +70,15 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
       </template>
     </StyleSentence>
     <p v-if="study.refused || page.drawing.value?.trouble" class="trouble" role="alert">{{ study.refused || page.drawing.value?.trouble }}</p>
+    <div class="work">
     <div ref="box" class="box">
       <DigitRail v-if="rail && width > 0" :rail="rail" :style="style" :width="Math.min(width, 1180)" @change="change" />
       <p v-else-if="!rail" class="soft">No number of this quantity stands {{ levelWords[surface] }} yet.</p>
+    </div>
+    <aside class="beside" aria-label="With this style">
+      <CasesLine :desk="desk" />
+      <DockActions :page="page" :surface="surface" />
+    </aside>
     </div>
   </section>
 </template>
@@ -94,6 +100,20 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
 
 .trouble {
   color: var(--rosewood);
+}
+
+.work {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) clamp(190px, 21vw, 320px);
+  gap: var(--gap-5);
+}
+
+.beside {
+  display: grid;
+  gap: var(--gap-3);
+  align-content: start;
+  max-height: 230px;
+  overflow: auto;
 }
 
 .box {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Change } from '~~/core/checks/types'
 import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from '~/desk/cards'
+import { levelWords } from '~/desk/levels'
 
 const props = defineProps<{ card: Card }>()
 const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string] }>()
@@ -9,6 +10,7 @@ const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
 const checks = computed(() => findingsOf(props.card).map(({ check }) => check).join(' '))
 const surfaces = computed(() => surfacesOf(props.card))
+const places = computed(() => surfaces.value.map((surface) => levelWords[surface]).join(', '))
 const alsoTitles = computed(() => props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '))
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
@@ -33,8 +35,8 @@ function leave() {
         {{ checkTitles[card.main.check] }}
       </h2>
       <button v-if="reason === null" type="button" class="quiet" @click="ask">leave it</button>
-      <span class="place">{{ surfaces.join(', ') }}</span>
     </header>
+    <p class="place">{{ places }}</p>
     <p>{{ card.main.message }}</p>
     <form v-if="reason !== null" class="fixes" @submit.prevent="leave" @keydown.esc="reason = null">
       <InputText ref="field" v-model="reason" size="small" fluid maxlength="300" placeholder="Why may it stand?" aria-label="Why may it stand?" />
@@ -80,10 +82,6 @@ h2 {
 
 h2 .bead {
   margin-right: var(--gap-1);
-}
-
-header {
-  flex-wrap: wrap;
 }
 
 header .quiet {

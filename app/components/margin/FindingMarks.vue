@@ -88,7 +88,8 @@ progress {
 
 .counts {
   display: flex;
-  gap: var(--gap-3);
+  flex-wrap: wrap;
+  gap: 0 var(--gap-3);
   color: var(--ink-soft);
   font-size: var(--text-small);
 }

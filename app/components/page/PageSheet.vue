@@ -46,8 +46,20 @@ const tipName = computed(() => (tip.value === null ? '' : drawing.value!.groups[
 
 /** A click on any label takes up its surface. */
 function takeUp(event: MouseEvent) {
-  const surface = (event.target as Element).closest<HTMLElement>('[data-surface]')?.dataset.surface as Surface | undefined
+  const target = event.target as Element
+  const surface = target.closest<HTMLElement>('[data-surface]')?.dataset.surface as Surface | undefined
   if (surface) levels.take(surface)
+  levels.picked = categoryAt(target)
+}
+/** The category of the mark or row at a place; null where there is none. */
+function categoryAt(target: Element): string | null {
+  const label = target.closest<HTMLElement>('[data-surface][data-at]')?.dataset
+  const mark = target.closest<HTMLElement>('[data-mark]')?.dataset.mark
+  const now = drawing.value
+  if (!now || study.quantity?.chart.category === null) return null
+  if (mark !== undefined) return now.groups[Number(mark)]?.category ?? null
+  if (label?.surface === 'marks') return now.groups[now.labelled[Number(label.at)]!]?.category ?? null
+  return label?.surface === 'table' ? rows.value?.categories[Number(label.at)] ?? null : null
 }
 </script>
 
