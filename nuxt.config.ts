@@ -11,7 +11,7 @@ export default defineNuxtConfig({
   components: [{ path: '~/components', pathPrefix: false }],
   css: ['@fontsource-variable/source-sans-3/index.css', '~/assets/main.css'],
   primevue: {
-    options: { theme: { preset, options: { darkModeSelector: '.dark', cssLayer: false } } },
+    options: { theme: { preset, options: { darkModeSelector: 'system', cssLayer: false } } },
     components: { include: ['Select', 'MultiSelect', 'Listbox', 'Button', 'Dialog', 'ToggleSwitch', 'Textarea', 'InputText', 'Message', 'Popover'] },
     autoImport: true,
   },

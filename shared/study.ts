@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SURFACES } from '../core/checks/types'
 import { AGGREGATE_IDS } from '../core/data/aggregate'
+import { DERIVATION_IDS } from '../core/data/derive'
 import { parseDecimal } from '../core/decimal/decimal'
 import { styleSchema } from '../core/style/parse'
 import { schemas } from '../core/style/schemas'
@@ -25,6 +26,9 @@ export const ticksSchema = z.strictObject({
   /** What the ticks are to span; what is drawn where it is not given. */
   domain: z.tuple([decimalText, decimalText]).optional(),
   ends: z.enum(['tight', 'loose']).optional(),
+  /** Powers of a base in place of even steps; through zero where it is symmetric. */
+  kind: z.enum(['linear', 'log', 'symlog']).optional(),
+  base: z.union([z.literal(10), z.literal(2), z.literal('e')]).optional(),
   multipleOf: schemas.multipleOf.optional(),
   /** Texts by hand, tick by tick; an empty one leaves the label as the style writes it. */
   labels: z.array(z.string().max(200)).max(1000).optional(),
@@ -73,6 +77,8 @@ export const quantitySchema = z.strictObject({
   surfaces: z.partialRecord(z.enum(SURFACES), styleSchema).optional(),
   chart: chartSchema,
   ticks: ticksSchema,
+  /** Other columns of numbers in the table, each written as its own quantity is there. */
+  columns: z.array(z.string().min(1)).max(40).optional(),
   /** The rows that are shown: those whose cell is one of these. */
   filter: z.strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) }).optional(),
   /** Headline and sentence, as Unicode MessageFormat 2; a plain one of the program where they are not given. */
@@ -133,6 +139,20 @@ export type StudySummary = z.infer<typeof studySummarySchema>
 export const saveRequestSchema = z.strictObject({ base: z.int(), document: studyDocumentSchema, what: z.string().min(1).max(300) })
 export type SaveRequest = z.infer<typeof saveRequestSchema>
 
+/** A study as one file: what people decided, and the data that it is about. */
+export const studyFileSchema = z.strictObject({
+  format: z.literal('ivory-abacus study'),
+  version: z.literal(1),
+  document: studyDocumentSchema,
+  datasets: z.array(datasetMetaSchema.extend({
+    columns: z.array(columnMetaSchema.extend({
+      /** One a row: doubles as numbers, other numbers as decimal text, missing as null. */
+      cells: z.array(z.union([z.number(), z.string(), z.null()])),
+    })),
+  })).max(1000),
+})
+export type StudyFile = z.infer<typeof studyFileSchema>
+
 export const newStudySchema = z.strictObject({ name })
 export const newDatasetSchema = z.strictObject({ name, text: z.string().max(512 * 1024 * 1024) })
 
@@ -144,3 +164,7 @@ export const exportSchema = z.strictObject({
   proof: z.strictObject({ values: z.int(), equal: z.int() }),
 })
 export type Export = z.infer<typeof exportSchema>
+
+/** A column made of two others, row by row. */
+export const newColumnSchema = z.strictObject({ name, by: z.enum(DERIVATION_IDS), of: z.string().min(1), and: z.string().min(1).optional() })
+export type NewColumn = z.infer<typeof newColumnSchema>

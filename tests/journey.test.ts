@@ -73,7 +73,7 @@ test('the whole path: from a pasted table to a module that writes the same label
   for (const fixes = page.locator('[data-fix]'); await fixes.count() > 0;) {
     const before = await page.locator('article.finding').allTextContents()
     await fixes.first().click()
-    await page.waitForFunction((old) => [...document.querySelectorAll('article.finding')].map((one) => one.textContent).join('|') !== old, before.join('|'))
+    await page.waitForFunction((old) => Array.from(document.querySelectorAll('article.finding')).map((one) => one.textContent).join('|') !== old, before.join('|'))
   }
   await page.getByText('Every label reads back as its number.').waitFor()
   expect(await labels('axis')).toEqual(['0.000', '0.125', '0.250', '0.375', '0.500', '0.625', '0.750', '0.875', '1.000'])

@@ -7,7 +7,7 @@ import type { Style } from '~~/core/style/fields'
 import { suggestAxis } from '~~/core/suggest/axis'
 import { AGAINST } from '~~/core/ticks/search'
 import type { Drawing } from '~/desk/drawing'
-import { distinctTicks, fractionSteps, wishesFor } from '~/desk/ruler'
+import { distinctTicks, fractionSteps, powerTicks, wishesFor } from '~/desk/ruler'
 import { useRegions } from '~/stores/regions'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
@@ -59,6 +59,10 @@ export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Read
       const written = labeller(resolve(style, { ...context, values: texts })).labels(texts)
       const key = keyOf(values, written)
       return { key, step, values, labels: written, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: { ...wishes, step }, style: difference(own.value, style), isTaken: key === now }
+    })
+    if (wishes.kind === 'log' || wishes.kind === 'symlog') return powerTicks(wanted, wishes).map(({ count, values }) => {
+      const labels = labeller(resolve(own.value, { ...context, values: values.map(toExactText) })).labels(values.map(toExactText))
+      return { key: keyOf(values, labels), step: `${values.length} powers`, values, labels, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: { ...wishes, count }, style: {}, isTaken: keyOf(values, labels) === now }
     })
     const found = suggestAxis({ domain: wanted, style: own.value, width: room.value.width, fontSize: room.value.fontSize, count: wishes.count, context }, SEARCHED)
     return distinctTicks(found, MOST).map((one) => {

@@ -42,7 +42,7 @@ export function useProse(surface: Prosaic, view: SurfaceView, rows: Readonly<Ref
   const cells = computed(() => {
     const numeric = new Set(study.dataset?.columns.filter(({ kind }) => kind === 'number').map(({ name }) => name))
     const own = study.quantity && rows.value ? [[study.quantity.column, rows.value.cells] as const] : []
-    return [...(rows.value?.spoken ?? []), ...own].map(([name, column]) =>
+    return [...(rows.value?.others ?? []), ...own].map(([name, column]) =>
       (numeric.has(name) ? { name, values: column.map(decimalOf) } : { name, texts: column.map((cell) => String(cell ?? '')) }))
   })
   const variables = computed(() => variablesOf(drawing.value, rows.value?.values ?? []))

@@ -17,8 +17,8 @@ export interface Rows {
   readonly values: readonly (Decimal | null)[]
   readonly texts: readonly TextColumn[]
   readonly categories: readonly string[]
-  /** Columns that texts of the page speak of, by name. */
-  readonly spoken: ReadonlyMap<string, readonly Cell[]>
+  /** Other columns that the page speaks of, by name. */
+  readonly others: ReadonlyMap<string, readonly Cell[]>
 }
 const MOST_TEXT_COLUMNS = 2
 
@@ -28,7 +28,7 @@ function picked(rows: Rows, keeps: (at: number) => boolean): Rows {
   return {
     places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories),
     texts: rows.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
-    spoken: new Map([...rows.spoken].map(([name, cells]) => [name, pick(cells)])),
+    others: new Map([...rows.others].map(([name, cells]) => [name, pick(cells)])),
   }
 }
 
@@ -46,7 +46,7 @@ export function useRows() {
   })
   const wanted = stable(() => {
     const { quantity, dataset } = study
-    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, filter: quantity.filter?.column ?? null, spoken: [...new Set(spokenNames.value)] } : null
+    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? []])] } : null
   })
 
   watch(wanted, async (asked, before) => {
@@ -58,9 +58,9 @@ export function useRows() {
     const textOf = async (name: string | null) => (name === null ? null : (await columns.cells(dataset, name)).map((cell) => String(cell ?? '')))
     try {
       const names = dataset.columns.filter((column) => column.kind === 'text').slice(0, MOST_TEXT_COLUMNS).map((column) => column.name)
-      const [cells, categories, filtered, spoken, ...texts] = await Promise.all([
+      const [cells, categories, filtered, others, ...texts] = await Promise.all([
         columns.cells(dataset, asked.column), textOf(asked.category), textOf(asked.filter),
-        Promise.all(asked.spoken.map((name) => columns.cells(dataset, name))), ...names.map(textOf),
+        Promise.all(asked.others.map((name) => columns.cells(dataset, name))), ...names.map(textOf),
       ])
       if (asked !== wanted.value) return
       filtering.value = filtered
@@ -68,7 +68,7 @@ export function useRows() {
         cells, values: cells.map(decimalOf), places: cells.map((_, at) => at),
         texts: texts.map((column, at) => ({ name: names[at]!, cells: column! })),
         categories: categories?.map((cell) => cell || '(none)') ?? cells.map((_, at) => `row ${at + 1}`),
-        spoken: new Map(asked.spoken.map((name, at) => [name, spoken[at]!])),
+        others: new Map(asked.others.map((name, at) => [name, others[at]!])),
       }
     } catch (error) {
       trouble.value = (error as Error).message

@@ -1,6 +1,7 @@
 import { type Group, aggregate } from '~~/core/data/aggregate'
 import { compare } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal, parseDecimal, ZERO } from '~~/core/decimal/decimal'
+import { type AxisKind, positiveSpan } from '~~/core/ticks/along'
 import { TickError } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
 import type { Form, Quantity, TickWishes } from '~~/shared/study'
@@ -10,6 +11,7 @@ export interface AxisTicks {
   readonly values: readonly Decimal[]
   /** The step: decimal text, or a fraction of the constant; null where there is none. */
   readonly step: string | null
+  readonly kind: AxisKind
 }
 /** What the chart draws: the largest categories, and the axis that they stand on. */
 export interface Drawing {
@@ -37,14 +39,18 @@ const MOST_LABELLED = 12
 const MOST_DRAWN_TICKS = 100
 
 /** The axis's ticks: as they are wanted, or round ones where those cannot be drawn. */
-function ticksFor(domain: readonly [Decimal, Decimal], wishes: TickWishes): Pick<Drawing, 'wanted' | 'ticks' | 'trouble'> {
-  const wanted = wishes.domain ? [decimal(wishes.domain[0]), decimal(wishes.domain[1])] as const : domain
-  const place = (more: Pick<TickWishes, 'step' | 'multipleOf'>): AxisTicks => {
-    const { step, ticks } = placeTicks({ domain: wanted, ends: wishes.ends ?? 'loose', count: wishes.count, ...more })
-    return { step, values: ticks.map(({ value }) => value) }
+function ticksFor(domain: readonly [Decimal, Decimal], wishes: TickWishes, values: readonly Decimal[]): Pick<Drawing, 'wanted' | 'ticks' | 'trouble'> {
+  const own = wishes.domain ? [decimal(wishes.domain[0]), decimal(wishes.domain[1])] as const : null
+  const { kind = 'linear', base } = wishes
+  const above = kind === 'log' ? positiveSpan(values) : null
+  if (kind === 'log' && !above) return { ...ticksFor(domain, { ...wishes, kind: undefined }, values), trouble: 'A log axis has no place for zero and below, and no number here lies above; an even one stands in.' }
+  const wanted = own ?? above ?? domain
+  const place = (more: Pick<TickWishes, 'step' | 'multipleOf'>, of: AxisKind = 'linear'): AxisTicks => {
+    const { step, ticks } = placeTicks({ domain: wanted, ends: wishes.ends ?? 'loose', count: wishes.count, kind: of, base, ...more })
+    return { step, kind: of, values: ticks.map(({ value }) => value) }
   }
   try {
-    const ticks = place({ step: wishes.step, multipleOf: wishes.multipleOf })
+    const ticks = kind === 'linear' ? place({ step: wishes.step, multipleOf: wishes.multipleOf }) : place({}, kind)
     if (ticks.values.length > 0 && ticks.values.length <= MOST_DRAWN_TICKS) return { wanted, ticks, trouble: '' }
     const trouble = ticks.values.length === 0 ? `No multiple of ${wishes.step} lies between the ends of the axis; a round step stands in. Take a smaller one.`
       : `A step of ${wishes.step} makes ${ticks.values.length} ticks here, more than can be drawn; a round step stands in. Take a larger one.`
@@ -74,7 +80,7 @@ export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categori
   const groups = ordered.slice(0, most)
   const [largest, least] = [placeOf(groups, (a, b) => compare(a, b) > 0), placeOf(groups, (a, b) => compare(a, b) < 0)].map((at) => groups[at]!.value) as [Decimal, Decimal]
   const domain = [compare(least, ZERO) < 0 ? least : ZERO, compare(largest, ZERO) > 0 ? largest : ZERO] as const
-  return { groups, all, labelled: labelledOf(groups, runs), domain, ...ticksFor(domain, wishes) }
+  return { groups, all, labelled: labelledOf(groups, runs), domain, ...ticksFor(domain, wishes, groups.map(({ value }) => value)) }
 }
 
 /** By the number, unless the marks run on in the order of the rows. */

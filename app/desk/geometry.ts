@@ -1,5 +1,7 @@
 import { arc, area, line, pie, scaleBand, scaleLinear, scalePoint } from 'd3'
-import { toNumber } from '~~/core/decimal/decimal'
+import { compare } from '~~/core/decimal/arithmetic'
+import { type Decimal, toNumber, ZERO } from '~~/core/decimal/decimal'
+import { alongAxis } from '~~/core/ticks/along'
 import type { Form } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
 
@@ -54,18 +56,21 @@ const LEADING = 1.25
 const NAME_ROOM = 6.4
 const LEAST_NAME = 34
 
-function numbersOf(drawing: Drawing) {
-  const ticks = drawing.ticks.values.map(toNumber)
-  const marks = drawing.groups.map(({ value }) => toNumber(value))
-  const reach = [...ticks, ...drawing.domain.map(toNumber)]
-  return { ticks, marks, ends: [Math.min(...reach), Math.max(...reach)] as const }
+/** How far along the axis ticks and marks stand, from 0 to 1, and where zero does; what a log axis has no place for stands at its beginning. */
+function alongs({ ticks: { kind, values }, groups, domain, wanted }: Drawing) {
+  const ends = [...values, ...(kind === 'log' ? wanted : domain)]
+  const [low, high] = [ends.reduce((a, b) => (compare(b, a) < 0 ? b : a)), ends.reduce((a, b) => (compare(b, a) > 0 ? b : a))]
+  const along = alongAxis(kind, [low, high])
+  const place = (value: Decimal) => (kind === 'log' && compare(value, low) <= 0 ? 0 : Math.min(1, Math.max(0, along(value))))
+  return { ticks: values.map(place), marks: groups.map(({ value }) => place(value)), zero: place(ZERO) }
 }
 
 /** Charts whose axis stands upright at the left. */
 function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, lines }: Frame): Geometry {
-  const { ticks, marks, ends } = numbersOf(drawing)
+  const { ticks, marks, zero } = alongs(drawing)
+  const isZero = (at: number) => drawing.ticks.values[at]!.coefficient === 0n
   const line1 = fontSize * LEADING
-  const y = scaleLinear().domain(ends).range([height - 2 * line1 - 8, TITLE + lines * line1 + 6])
+  const y = scaleLinear().range([height - 2 * line1 - 8, TITLE + lines * line1 + 6])
   const places = drawing.groups.map((_, at) => at)
   const band = scaleBand<number>().domain(places).range([left, width - RIGHT]).paddingInner(0.28).paddingOuter(0.14)
   const point = scalePoint<number>().domain(places).range([left + 10, width - RIGHT - 10]).padding(places.length === 1 ? 0.5 : 0)
@@ -75,32 +80,32 @@ function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, 
   const spots = marks.map((value, at) => [middle(at), y(value)] as const)
   const every = Math.max(1, Math.ceil((isBanded ? 1 : LEAST_NAME * 1.6) / step))
   return {
-    ticks: ticks.map((value) => ({ x: left - 8, y: y(value) + fontSize * 0.34, anchor: 'end', line: [left, y(value), width - RIGHT, y(value)], isZero: value === 0 })),
+    ticks: ticks.map((value, at) => ({ x: left - 8, y: y(value) + fontSize * 0.34, anchor: 'end', line: [left, y(value), width - RIGHT, y(value)], isZero: isZero(at) })),
     marks: marks.map((value, at) => ({
-      shape: isBanded ? { kind: 'rect', x: band(at)!, width: band.bandwidth(), y: Math.min(y(0), y(value)), height: Math.abs(y(0) - y(value)) } : { kind: 'dot', x: middle(at), y: y(value) },
-      label: { x: isBanded ? middle(at) : Math.min(Math.max(middle(at), left + 24), width - RIGHT - 24), y: y(isBanded ? Math.max(0, value) : value) - (isBanded ? 6 : 9), anchor: 'middle', rises: true },
+      shape: isBanded ? { kind: 'rect', x: band(at)!, width: band.bandwidth(), y: Math.min(y(zero), y(value)), height: Math.abs(y(zero) - y(value)) } : { kind: 'dot', x: middle(at), y: y(value) },
+      label: { x: isBanded ? middle(at) : Math.min(Math.max(middle(at), left + 24), width - RIGHT - 24), y: y(isBanded ? Math.max(zero, value) : value) - (isBanded ? 6 : 9), anchor: 'middle', rises: true },
     })),
     names: places.filter((at) => at % every === 0).map((at) => ({ at, x: middle(at), y: height - line1 - 6, anchor: 'middle', room: Math.max(4, Math.floor((step * every) / NAME_ROOM)), lines: 2 })),
     line: form === 'line' || form === 'area' ? line()(spots as [number, number][]) : null,
-    area: form === 'area' ? area<readonly [number, number]>().x(([x]) => x).y0(y(Math.max(ends[0], Math.min(0, ends[1])))).y1(([, at]) => at)(spots as [number, number][]) : null,
+    area: form === 'area' ? area<readonly [number, number]>().x(([x]) => x).y0(y(zero)).y1(([, at]) => at)(spots as [number, number][]) : null,
     marksWidth: width - RIGHT - left,
   }
 }
 
 /** Bars that lie: names at the left, the axis below. */
 function lying(drawing: Drawing, { width, height, fontSize, names, under }: Frame): Geometry {
-  const { ticks, marks, ends } = numbersOf(drawing)
+  const { ticks, marks, zero } = alongs(drawing)
   const room = Math.min(width * 0.3, names)
   const bottom = height - fontSize * 2 - under
   // Labels stand behind the bars' ends.
-  const x = scaleLinear().domain(ends).range([room, width - 76])
+  const x = scaleLinear().range([room, width - 76])
   const places = drawing.groups.map((_, at) => at)
   const band = scaleBand<number>().domain(places).range([TITLE + 4, bottom]).paddingInner(0.3).paddingOuter(0.15)
   return {
-    ticks: ticks.map((value) => ({ x: x(value), y: bottom + fontSize * 1.25, anchor: 'middle', line: [x(value), TITLE + 4, x(value), bottom], isZero: value === 0 })),
+    ticks: ticks.map((value, at) => ({ x: x(value), y: bottom + fontSize * 1.25, anchor: 'middle', line: [x(value), TITLE + 4, x(value), bottom], isZero: drawing.ticks.values[at]!.coefficient === 0n })),
     marks: marks.map((value, at) => ({
-      shape: { kind: 'rect', x: Math.min(x(0), x(value)), width: Math.abs(x(value) - x(0)), y: band(at)!, height: band.bandwidth() },
-      label: { x: Math.max(x(0), x(value)) + 6, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'start', rises: false },
+      shape: { kind: 'rect', x: Math.min(x(zero), x(value)), width: Math.abs(x(value) - x(zero)), y: band(at)!, height: band.bandwidth() },
+      label: { x: Math.max(x(zero), x(value)) + 6, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'start', rises: false },
     })),
     names: places.map((at) => ({ at, x: room - 8, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'end', room: Math.floor(room / NAME_ROOM), lines: 1 })),
     line: null, area: null, marksWidth: width - room,
@@ -109,7 +114,7 @@ function lying(drawing: Drawing, { width, height, fontSize, names, under }: Fram
 
 /** A ring of shares; labels and names stand around it. */
 function round(drawing: Drawing, { width, height, fontSize }: Frame): Geometry {
-  const { marks } = numbersOf(drawing)
+  const marks = drawing.groups.map(({ value }) => toNumber(value))
   const outer = Math.max(20, Math.min(width / 2 - 96, height / 2 - fontSize * 2.6))
   const [cx, cy] = [width / 2, height / 2 + TITLE / 2]
   const slices = pie<number>().sort(null).value((value) => Math.max(0, value)).padAngle(0.012)(marks)

@@ -5,7 +5,7 @@ import { suggestAxis } from '~~/core/suggest/axis'
 import { alongOf, reachOf } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
 import { withTexts } from './drawing'
-import { distinctTicks, fractionSteps, nextFraction, nextStep, nudged, stepNear, valueAlong, wishesFor } from './ruler'
+import { distinctTicks, fractionSteps, nextFraction, nextStep, nudged, POWERS, powersOf, powerTicks, stepNear, valueAlong, wishesFor } from './ruler'
 
 const span = (from: number | string, to: number | string) => [decimal(from), decimal(to)] as const
 
@@ -49,4 +49,12 @@ test('a ruler reaches over its domain and its ticks, and own texts stand in for 
   expect(reachOf(span(9, 0), [decimal(10), decimal(5)]).map(toText)).toEqual(['10', '0'])
   expect(withTexts(['0', '1', '2'], ['', 'one'])).toEqual(['0', 'one', '2'])
   expect(withTexts(['0'], ['', '', 'three'])).toEqual(['0', '', 'three'])
+})
+
+test('powers are thinned to several counts, the nearest to six first, and a choice is known again', () => {
+  const found = powerTicks(span(1, '1e12'), { kind: 'log', base: 10 })
+  expect(found[0]!.values.map(toText).slice(0, 3)).toEqual(['1', '1000', '1000000'])
+  expect(new Set(found.map(({ values }) => values.join())).size).toBe(found.length)
+  for (const [id, { kind, base }] of Object.entries(POWERS)) expect(powersOf({ kind, base })).toBe(id)
+  expect([powersOf({ kind: 'log' }), powersOf({}), powersOf({ kind: 'linear' })]).toEqual(['log10', undefined, undefined])
 })

@@ -78,3 +78,22 @@ export function wishesFor({ ticks }: Scored<AxisChoice>, now: TickWishes, domain
   const ends = (['loose', 'tight'] as const).find((one) => placeTicks({ domain, step: toText(ticks.step), ends: one }).ticks.map(({ value }) => toText(value)).join(' ') === wanted)
   return ends ? { ...wishes, ends } : { ...wishes, ends: 'tight', domain: [toText(ticks.values[0]!), toText(ticks.values.at(-1)!)] }
 }
+
+/** Axes whose ticks stand at powers, by the name of the choice. */
+export const POWERS: Readonly<Record<string, { title: string; kind: 'log' | 'symlog'; base: NonNullable<TickWishes['base']> }>> = {
+  log10: { title: 'powers of 10', kind: 'log', base: 10 },
+  log2: { title: 'powers of 2', kind: 'log', base: 2 },
+  loge: { title: 'powers of e', kind: 'log', base: 'e' },
+  symlog10: { title: 'powers of 10 on both sides of zero', kind: 'symlog', base: 10 },
+}
+/** The choice that an axis follows; undefined where its ticks are even. */
+export const powersOf = ({ kind, base = 10 }: TickWishes): string | undefined => Object.keys(POWERS).find((id) => POWERS[id]!.kind === kind && POWERS[id]!.base === base)
+
+const COUNTS = [2, 3, 4, 6, 8, 12]
+/** Ticks at powers, thinned to several counts. */
+export function powerTicks(domain: Span, { kind, base, ends }: TickWishes): { count: number; values: Decimal[] }[] {
+  const found = COUNTS.map((count) => ({ count, values: placeTicks({ domain, kind, base, ends: ends ?? 'loose', count }).ticks.map(({ value }) => value) }))
+  const keyOf = ({ values }: { values: Decimal[] }) => values.map(toText).join(' ')
+  return found.filter((one, at) => found.findIndex((other) => keyOf(other) === keyOf(one)) === at).sort((a, b) => Math.abs(a.values.length - WANTED) - Math.abs(b.values.length - WANTED))
+}
+const WANTED = 6

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { SURFACES } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
-import type { Left, Quantity, Study, StudyDocument } from '~~/shared/study'
+import type { Left, NewColumn, Quantity, Study, StudyDocument } from '~~/shared/study'
 import { styleOf, withOwn } from '~~/shared/quantities'
 import { useHistory } from '~/composables/history'
 import { ProblemError, request } from '~/composables/request'
@@ -183,8 +183,13 @@ export const useStudy = defineStore('study', () => {
     take(await request<Study>(`/api/studies/${id.value}/datasets`, { name, text }))
   }
 
+  async function derive(column: NewColumn) {
+    await flush()
+    if (dataset.value) take(await request<Study>(`/api/studies/${id.value}/datasets/${dataset.value.id}/columns`, column))
+  }
+
   return {
     id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
-    open, flush, keepMine, takeTheirs, change, changeQuantity, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn,
+    open, flush, keepMine, takeTheirs, change, changeQuantity, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
   }
 })

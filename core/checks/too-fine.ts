@@ -7,7 +7,7 @@ import { unitOfLastDigit } from '../label/decide'
 import type { Written } from '../label/types'
 import { fewerDecimals } from './changes'
 import { isNumeral, isOver, placesWhere } from './numbers'
-import type { Check } from './types'
+import type { Check, Surface } from './types'
 
 /** Digits finer than the closest pair by more than this tell nothing apart. */
 const FINER = '100'
@@ -24,11 +24,15 @@ function isMultipleByDoubles(double: number, { coefficient, exponent }: Decimal)
 /** Values at even steps need every digit that the step has. */
 const isMultiple = (value: Decimal, step: Decimal): boolean => compare(multiply(decimal(quotientRounded(value, step, 'trunc')), step), value) === 0
 
+/** Where words tell numbers apart, and not their digits. */
+const IN_WORDS: readonly Surface[] = ['headline', 'sentence']
+
 /** More digits than tell the values apart by a factor of 100. */
 export const tooFine: Check = {
   id: 'too-fine',
   title: 'Finer than the values differ',
   find(proof) {
+    if (IN_WORDS.includes(proof.surface)) return null
     const numerals = placesWhere(proof, (i) => isNumeral(proof, i))
     const { doubles } = proof
     const closest = doubles ? closestDoubles(Float64Array.from(numerals, (at) => doubles[at]!)) : closestPair(numerals.map((at) => proof.values[at]!))

@@ -1,6 +1,7 @@
 import { multiply } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import type { Style } from '../style/fields'
+import type { AxisKind } from './along'
 import { decimalsOf, type Ends, evenStep, linearTicks, MOST_TICKS, TickError } from './linear'
 import { type LogBase, logTicks, symlogTicks } from './logs'
 import { multipleTicks } from './multiples'
@@ -8,7 +9,7 @@ import type { Ticks } from './types'
 
 export interface TickRequest {
   readonly domain: readonly [Decimal, Decimal]
-  readonly kind?: 'linear' | 'log' | 'symlog'
+  readonly kind?: AxisKind
   /** A number above zero; with `multipleOf` a fraction of the constant. */
   readonly step?: string
   readonly count?: number

@@ -16,3 +16,10 @@ export function listDatasets(db: Db, studyId: string): DatasetMeta[] {
     'SELECT id, name, row_count AS rowCount, notices FROM dataset WHERE study_id = ? ORDER BY position',
   ).all(studyId).map((row) => ({ ...row, notices: JSON.parse(row.notices) as string[], columns: listColumns(db, row.id) }))
 }
+
+/** Copies a data set with its columns to another study. */
+export function copyDataset(db: Db, from: string, to: { readonly id: string; readonly studyId: string }): void {
+  db.prepare('INSERT INTO dataset (id, study_id, position, name, row_count, notices) SELECT :id, :studyId, position, name, row_count, notices FROM dataset WHERE id = :from').run({ ...to, from })
+  db.prepare(`INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
+    SELECT :id, position, name, kind, reason, encoding, missing, unread, body FROM dataset_column WHERE dataset_id = :from`).run({ id: to.id, from })
+}

@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { type Db, openDatabase } from '../db/database'
-import { listStudies } from '../db/studies'
+import { hasStudies } from '../db/studies'
 import { loadDemo } from '../study/demo'
 import { assetNames, readAsset } from './assets'
 
@@ -16,6 +16,6 @@ async function open(): Promise<Db> {
   const names = await assetNames('migrations')
   const migrations = await Promise.all(names.map(async (name) => ({ name, sql: await readAsset('migrations', name) })))
   const db = openDatabase(join(folder, 'ivory-abacus.sqlite'), migrations)
-  if (listStudies(db).length === 0) await loadDemo(db, (file) => readAsset('demo', file))
+  if (!hasStudies(db)) await loadDemo(db, (file) => readAsset('demo', file))
   return db
 }

@@ -4,6 +4,7 @@ import { StyleError } from '../../core/style/error'
 import { ImportError } from '../../shared/import/error'
 import type { Db } from '../db/database'
 import { ExportError } from '../export/prove'
+import { ColumnError } from '../study/derived'
 import { ConflictError } from '../study/studies'
 import { connection } from './connection'
 
@@ -22,6 +23,7 @@ const known = [
   { type: ConflictError, status: 409, title: 'Changed elsewhere' },
   { type: ImportError, status: 422, title: 'Not a table' },
   { type: StyleError, status: 422, title: 'Not a style' },
+  { type: ColumnError, status: 422, title: 'Not a column' },
   { type: ExportError, status: 500, title: 'Not proved' },
 ] as const
 

@@ -4,8 +4,10 @@ import { join } from 'node:path'
 import { columnCells } from '../db/columns'
 import { type Db, openDatabase } from '../db/database'
 import { documentAt } from '../db/revisions'
-import { listStudies } from '../db/studies'
+import { hasStudies, listStudies, markRemoved } from '../db/studies'
 import { loadDemo } from './demo'
+import { ColumnError, deriveColumn } from './derived'
+import { copyStudy, studyFile, studyOfFile } from './file'
 import { ConflictError, createStudy, importDataset, loadStudy, saveStudy } from './studies'
 
 const migrationsFolder = join(__dirname, '../db/migrations')
@@ -78,4 +80,49 @@ test('the demo loads, with its quantities set up and one of them shown', async (
   expect(study.document.quantities[0]).toEqual(shown)
   expect(study.datasets.map(({ name }) => name)).toContain('Probes')
   expect(study.datasets.flatMap(({ columns }) => columns.filter(({ unread }) => unread.length > 0))).toEqual([])
+})
+
+const SOUNDINGS = 'site,depth\nFarrow,0.125\nHolm,\nTarn,12345678901234567890.5\nGull,2'
+const cellsOf = (study: { id: string; datasets: readonly { id: string }[] }) => ['site', 'depth'].map((name) => columnCells(db, study.datasets[0]!.id, name))
+
+test('a study is copied with its data, and the copy goes its own way', () => {
+  const study = importDataset(db, empty('Depths').id, 'Soundings', SOUNDINGS)!
+  const copy = copyStudy(db, study.id)!
+  expect([copy.document.name, copy.datasets[0]!.id === study.datasets[0]!.id, cellsOf(copy)]).toEqual(['Depths, a copy', false, cellsOf(study)])
+  expect(copy.document.quantities.map(({ datasetId }) => datasetId)).toEqual([copy.datasets[0]!.id])
+  saveStudy(db, copy.id, { base: copy.revision, document: { ...copy.document, house: { locale: 'de' } }, what: 'Change the copy' })
+  expect(loadStudy(db, study.id)!.document.house).toEqual({})
+  expect(copyStudy(db, 'nobody')).toBeUndefined()
+})
+
+test('a study goes to a file and comes back without losing a digit, twice if need be', () => {
+  const study = importDataset(db, empty('Depths').id, 'Soundings', SOUNDINGS)!
+  const file = JSON.parse(JSON.stringify(studyFile(db, study.id))) as NonNullable<ReturnType<typeof studyFile>>
+  const [once, twice] = [studyOfFile(db, file), studyOfFile(db, file)]
+  expect([cellsOf(once), cellsOf(twice)]).toEqual([cellsOf(study), cellsOf(study)])
+  expect(cellsOf(once)[1]![2]).toBe('12345678901234567890.5')
+  expect(once.document.quantities[0]!.datasetId).toBe(once.datasets[0]!.id)
+})
+
+test('what is removed is gone from the list, and comes back as it was', () => {
+  const study = importDataset(db, empty('Depths').id, 'Soundings', SOUNDINGS)!
+  expect(markRemoved(db, study.id, '2026-01-01T00:00:00Z')).toBe(true)
+  expect([listStudies(db), loadStudy(db, study.id), hasStudies(db)]).toEqual([[], undefined, true])
+  markRemoved(db, study.id, null)
+  expect(loadStudy(db, study.id)).toEqual(study)
+  expect(markRemoved(db, 'nobody', null)).toBe(false)
+})
+
+test('a column is made of two others, exactly, as a quantity that is shown', () => {
+  const study = importDataset(db, empty('Depths').id, 'Soundings', 'site,high,low\nFarrow,0.3,0.1\nHolm,,2\nTarn,5,0')!
+  const [dataset] = study.datasets
+  const made = deriveColumn(db, study.id, dataset!.id, { name: 'rise', by: 'difference', of: 'high', and: 'low' })!
+  expect(columnCells(db, dataset!.id, 'rise')).toEqual([0.2, null, 5])
+  expect(made.document.quantities.find(({ id }) => id === made.document.shown)).toMatchObject({ column: 'rise', chart: { category: 'site', aggregate: 'sum' } })
+  const shares = deriveColumn(db, study.id, dataset!.id, { name: 'part', by: 'share', of: 'low' })!
+  expect(shares.document.quantities.at(-1)!.style).toMatchObject({ unit: { kind: 'percent' } })
+  const wrong = (column: Parameters<typeof deriveColumn>[3]) => () => deriveColumn(db, study.id, dataset!.id, column)
+  expect(wrong({ name: 'rise', by: 'share', of: 'low' })).toThrow(ColumnError)
+  expect(wrong({ name: 'x', by: 'sum', of: 'low', and: 'site' })).toThrow('“site” is no column of numbers in Soundings.')
+  expect(wrong({ name: 'x', by: 'sum', of: 'low' })).toThrow('the sum of takes two columns.')
 })

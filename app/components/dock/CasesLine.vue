@@ -113,8 +113,8 @@ const asFactor = (text: string) => (/^[+-]?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(text)
           </template>
         </p>
         <p>
-          unit <TypedField :value="unitText" placeholder="as above" label="Unit of the case" :check="() => ''" @change="use({ unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } }, 'another unit for a case')" />
-          converted by <TypedField :value="edited.use.factor" placeholder="1" label="Factor of the case" :check="asFactor" @change="use({ factor: $event ?? '1' }, 'convert a case')" />
+          unit <TypedField :value="unitText" placeholder="as above" label="Another unit for the case" :check="() => ''" @change="use({ unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } }, 'another unit for a case')" />
+          converted by <TypedField :value="edited.use.factor" placeholder="1" label="Factor for the case" :check="asFactor" @change="use({ factor: $event ?? '1' }, 'convert a case')" />
         </p>
       </div>
     </Popover>

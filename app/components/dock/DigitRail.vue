@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refDebounced, useDevicePixelRatio } from '@vueuse/core'
+import { refDebounced, useDevicePixelRatio, usePreferredDark } from '@vueuse/core'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { decimalsText } from '~~/core/style/decimals'
 import { digitFont, drawDigits, drawGround, groundFont, groundOf, inksOf, type Places, placesOf, spokenRows } from '~/desk/face'
@@ -18,7 +18,8 @@ const digits = useTemplateRef<HTMLCanvasElement>('digits')
 const { pixelRatio } = useDevicePixelRatio()
 const typeIsReady = ref(false)
 void document.fonts.ready.then(() => (typeIsReady.value = true))
-const inks = computed(() => (digits.value && typeIsReady.value ? inksOf(digits.value) : null))
+const isDark = usePreferredDark()
+const inks = computed(() => (void isDark.value, digits.value && typeIsReady.value ? inksOf(digits.value) : null))
 
 /** A canvas wiped clean, sharp on this screen, whose unit is a CSS pixel. */
 function cleared(canvas: HTMLCanvasElement, font: string): CanvasRenderingContext2D {

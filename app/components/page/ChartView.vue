@@ -73,9 +73,11 @@ const LEADING = 1.25
 /** Upper lines rise from where the label stands; others go down. */
 const lineY = (at: number, line: number) => {
   const { y, rises } = geometry.value.marks[at]!.label
-  const down = props.fontSize * LEADING * line
-  return rises ? y - props.fontSize * LEADING * (props.lines - 1) + down : y + down - (props.fontSize * LEADING * (props.lines - 1)) / 2
+  const below = linesOn(labelAt.value.get(at)!) - 1 - line
+  return y - props.fontSize * LEADING * (rises ? below : below - (props.lines - 1) / 2)
 }
+/** How many lines a mark's label has: the first of all has no change to tell. */
+const linesOn = (i: number) => Math.max(0, ...(props.beside.value[i] ?? []).map(({ line }) => line)) + 1
 const textAt = (i: number, place: number) => {
   const part = props.beside.value[i]?.[place]
   return part ? `${place > 0 && props.beside.value[i]![place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i] ?? ''}` : ''
@@ -88,6 +90,7 @@ const tipAt = computed(() => {
   const mark = props.tip === null ? undefined : geometry.value.marks[props.tip]
   if (!mark) return null
   const { x, y } = mark.label
+  if (props.form === 'bars') return { x: Math.min(x + 60, props.width - TIP_WIDTH), y, across: '0', up: '-50%' }
   const isRight = x > props.width / 2
   // It hides no label beside it.
   const near = geometry.value.marks.filter(({ label }) => Math.abs(label.x - x) < TIP_WIDTH).map(({ label }) => label.y)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
+import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
 import { formTrouble } from '~/desk/geometry'
 import { binOf } from '~/desk/legend'
@@ -43,6 +44,14 @@ const tip = computed(() => {
   return !has('tooltip') || count === 0 ? null : Math.min(pointed.value ?? count - 1, count - 1)
 })
 const tipName = computed(() => (tip.value === null ? '' : drawing.value!.groups[tip.value]!.category))
+
+const beside = useBeside(rows)
+/** The head of another column leads to it, in the table. */
+async function takeColumn({ id }: BesideColumn) {
+  study.show(id)
+  await nextTick()
+  levels.take('table')
+}
 
 /** A click on any label takes up its surface. */
 function takeUp(event: MouseEvent) {
@@ -89,8 +98,8 @@ function categoryAt(target: Element): string | null {
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>
           <ValueTable
-            v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :align="page.on.table.style.value.align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(LEAST_HEIGHT, chartHeight)"
-            :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle"
+            v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :beside="beside" :align="page.on.table.style.value.align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(LEAST_HEIGHT, chartHeight)"
+            :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle" @take="takeColumn"
           >
             <TotalRow :totals="page.totals" />
           </ValueTable>

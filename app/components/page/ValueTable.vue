@@ -8,6 +8,7 @@ import type { Labeller } from '~~/core/label/labeller'
 import type { Row, Value } from '~~/core/label/types'
 import type { FullStyle } from '~~/core/style/fields'
 import type { Cell } from '~~/shared/quantities'
+import type { BesideColumn } from '~/composables/beside'
 import type { TextColumn } from '~/composables/rows'
 import type { Places } from '~/desk/cards'
 import { vLabel } from '~/desk/label'
@@ -25,6 +26,8 @@ const props = defineProps<{
   /** What a screen reader says for a cell, once it is known. */
   say: ((value: Value, row?: Row) => string) | null
   machine: boolean
+  /** Other columns of numbers. */
+  beside: readonly BesideColumn[]
   /** Rows whose labels mislead. */
   flagged: Places
   height: number
@@ -32,7 +35,7 @@ const props = defineProps<{
   adjusted: ReadonlyMap<number, string>
   selected: ReadonlySet<number>
 }>()
-const emit = defineEmits<{ select: [at: number] }>()
+const emit = defineEmits<{ select: [at: number]; take: [other: BesideColumn] }>()
 
 const ROW_HEIGHT = 26
 const HEAD_HEIGHT = 30
@@ -76,21 +79,25 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
       <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
         <span role="columnheader" class="pick" title="Rows in the total">Σ</span>
         <span v-for="text in texts" :key="text.name" role="columnheader">{{ text.name }}</span>
+        <span v-for="other in beside" :key="other.name" role="columnheader" class="number beside"><button type="button" :title="`Write ${other.title} in the table`" @click="emit('take', other)">{{ other.title }}</button></span>
         <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
         <span role="columnheader" class="number" data-head="table" :aria-sort="sorts[order]">
           <button type="button" title="Sort by the number" @click="order = nextOrder[order]">{{ title }}{{ arrows[order] }}</button>
         </span>
+        <span role="columnheader" class="pick"><TableColumns /></span>
       </div>
       <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${Math.min(height - HEAD_HEIGHT - FOOT_HEIGHT, rows.length * ROW_HEIGHT)}px` }" @scroll="containerProps.onScroll">
         <div role="presentation" :style="wrapperProps.style">
           <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
             <span role="cell" class="pick"><input type="checkbox" :checked="selected.has(at)" :aria-label="`Row ${at + 1} in the total`" @change="emit('select', at)" /></span>
             <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
+            <span v-for="other in beside" :key="other.name" role="cell" class="number beside">{{ other.label(at) }}</span>
             <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
             <span v-if="align === 'end'" v-label="() => labelOf(at)" role="cell" class="number" :class="{ flagged: flagged.has(at) }" data-surface="table" :data-at="at" :data-value="cells[at]" :aria-label="spoken(at)" />
             <span v-else role="cell" :aria-label="spoken(at)" class="number" :class="[align, { flagged: flagged.has(at) }]" data-surface="table" :data-at="at" :data-value="cells[at]">
               <span v-label="() => halvesOf(at)[0]" /><span v-label="() => halvesOf(at)[1]" class="tail" :style="{ width: tailWidth }" />
             </span>
+            <span role="cell" class="pick" />
           </div>
         </div>
       </div>
@@ -200,5 +207,9 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
 
 .machine {
   color: var(--ink-faint);
+}
+
+.beside {
+  color: var(--ink-soft);
 }
 </style>

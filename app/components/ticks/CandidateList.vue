@@ -1,16 +1,17 @@
 <script setup lang="ts">
+import type { AxisKind } from '~~/core/ticks/along'
 import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { Candidate } from '~/composables/candidates'
 
 /** Other ticks and labels for the same axis, the best first, each drawn at the same size. */
-defineProps<{ candidates: readonly Candidate[]; domain: Span; width: number }>()
+defineProps<{ candidates: readonly Candidate[]; domain: Span; kind: AxisKind; width: number }>()
 const emit = defineEmits<{ take: [candidate: Candidate] }>()
 </script>
 
 <template>
   <ol class="candidates" aria-label="Other ticks, the best first">
     <li v-for="(candidate, at) in candidates" :key="candidate.key" class="candidate">
-      <TickRuler :reach="reachOf(domain, candidate.values)" :values="candidate.values" :labels="candidate.labels" :width="width" :font-size="candidate.fontSize" :turned="candidate.turned" :title="`Candidate ${at + 1}: ${candidate.labels.join(', ')}`" />
+      <TickRuler :reach="reachOf(domain, candidate.values)" :kind="kind" :values="candidate.values" :labels="candidate.labels" :width="width" :font-size="candidate.fontSize" :turned="candidate.turned" :title="`Candidate ${at + 1}: ${candidate.labels.join(', ')}`" />
       <div class="words">
         <p>
           <span v-for="reason in candidate.speaksFor" :key="reason"><span class="bead good" /> {{ reason }}</span>

@@ -15,6 +15,8 @@ const props = defineProps<{
   /** How many ticks are wanted, where that is what decides. */
   count: number | undefined
   multipleOf: string | undefined
+  /** Whether ticks stand at powers: then it has no step, and its ends are typed. */
+  isPowers: boolean
   width: number
   x: (value: Decimal) => number
   pad: number
@@ -75,7 +77,7 @@ const handles = computed<Handle[]>(() => {
     drag: (along, reach) => setStepTo(magnitudeOf(subtract(parseDecimal(valueAlong(along, reach))!, first))),
     press: (isUp) => moveStep(isUp),
   }] : []
-  return [endHandle(0), endHandle(1), ...step, {
+  return [...(props.isPowers ? [] : [endHandle(0), endHandle(1), ...step]), {
     name: 'Count', text: `${wanted.value} ticks`, at: props.pad + props.width, now: wanted.value, most: MOST_COUNT,
     drag: (along) => setCount(grip!.count + Math.round(((along - grip!.along) * grip!.width) / TICK_DRAG)),
     press: (isUp) => setCount(wanted.value + (isUp ? 1 : -1)),

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { Decimal } from '~~/core/decimal/decimal'
-import { alongOf, type Span } from '~~/core/ticks/linear'
+import { alongAxis, type AxisKind } from '~~/core/ticks/along'
+import type { Span } from '~~/core/ticks/linear'
 import type { Places } from '~/desk/cards'
 
 /** An axis as a ruler: ticks at their places, labels at their real size. */
 const props = withDefaults(defineProps<{
   reach: Span
+  kind?: AxisKind
   values: readonly Decimal[]
   labels: readonly string[]
   width: number
@@ -15,12 +17,13 @@ const props = withDefaults(defineProps<{
   title: string
   /** Room above it for handles. */
   head?: number
-}>(), { flagged: () => new Set<number>() as Places, head: 0 })
+}>(), { flagged: () => new Set<number>() as Places, head: 0, kind: 'linear' })
 
 const PAD = 56
 const BAND = 14
 const TURNED_ROOM = 84
-const xOf = (value: Decimal) => PAD + alongOf(value, props.reach) * props.width
+const along = computed(() => alongAxis(props.kind, props.reach))
+const xOf = (value: Decimal) => PAD + along.value(value) * props.width
 const baseline = computed(() => props.head + BAND)
 const labelRoom = computed(() => (props.turned ? TURNED_ROOM : props.fontSize * 1.6) + 8)
 const height = computed(() => baseline.value + labelRoom.value)

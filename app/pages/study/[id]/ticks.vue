@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import type { Style } from '~~/core/style/fields'
 import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { TickWishes } from '~~/shared/study'
 import { type Candidate, useCandidates } from '~/composables/candidates'
 import { useFixes } from '~/composables/fixes'
 import { usePage } from '~/composables/page'
 import { cardsOf } from '~/desk/cards'
+import { POWERS } from '~/desk/ruler'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
@@ -26,10 +28,12 @@ const set = (what: string, next: TickWishes) => study.setTicks(what, next, { mov
 const setStep = (step: string) => set(`Step by ${step}`, { ...wishes.value, step, count: undefined })
 const setCount = (count: number) => set(`About ${count} ticks`, { ...wishes.value, step: undefined, count })
 const setDomain = (domain: [string, string]) => set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
-/** Numbers and parts of a constant have steps of their own, and labels to go with them. */
-function countIn(multipleOf: TickWishes['multipleOf']) {
-  const next: TickWishes = { ...wishes.value, step: undefined, multipleOf }
-  study.setTicks(multipleOf ? `Count the axis in ${multipleOf}` : 'Count the axis in numbers', next, { style: multipleOf ? { notation: 'multiple', multipleOf } : { notation: 'plain' } })
+/** Numbers, parts of a constant and powers have ticks of their own, and labels to go with them. */
+function countIn(what: string | undefined) {
+  const powers = what === undefined ? undefined : POWERS[what]
+  const next: TickWishes = { ...wishes.value, step: undefined, multipleOf: powers ? undefined : (what as TickWishes['multipleOf']), kind: powers?.kind, base: powers?.base }
+  const style: Style = powers ? { notation: 'scientific', exponent: 'each', exponentForm: 'power', fraction: [0, 2] } : what ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
+  study.setTicks(`Count the axis in ${powers?.title ?? what ?? 'numbers'}`, next, { style })
 }
 const take = ({ wishes: next, style, step }: Candidate) => study.setTicks(`Take ticks every ${step}`, next, { style })
 function setText(at: number, text: string) {
@@ -48,13 +52,13 @@ const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...
           <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
         </header>
         <section class="rulers" aria-label="Ruler">
-          <TickRuler :reach="reach" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
+          <TickRuler :reach="reach" :kind="drawing.ticks.kind" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
             <template #default="{ x, pad }">
-              <RulerHandles :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="room.width = $event" />
+              <RulerHandles :is-powers="drawing.ticks.kind !== 'linear'" :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="room.width = $event" />
             </template>
           </TickRuler>
           <h2>Other ticks, the best first</h2>
-          <CandidateList :candidates="candidates" :domain="drawing.wanted" :width="room.width" @take="take" />
+          <CandidateList :candidates="candidates" :kind="drawing.ticks.kind" :domain="drawing.wanted" :width="room.width" @take="take" />
         </section>
         <section class="beside" aria-label="Ticks and what they say">
           <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.on.axis.plan.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />

@@ -1,0 +1,7 @@
+import { markRemoved } from '../../../db/studies'
+import { notFound, parameter, route } from '../../../http/route'
+
+export default route((event, db) => {
+  if (!markRemoved(db, parameter(event, 'id'), null)) throw notFound('such study')
+  return {}
+})

@@ -1,0 +1,209 @@
+import { until, withDesk } from './lib/program'
+
+const desk = withDesk({ reducedMotion: 'reduce' })
+const label = (surface: string, at = 0) => desk.page.locator(`[data-surface="${surface}"][data-at="${at}"]`).first()
+const text = (surface: string, at?: number) => label(surface, at).textContent()
+const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+/** A phrase's list, and a choice of it by the beginning of its words. */
+async function choose(phrase: RegExp, title: string) {
+  await desk.page.getByRole('button', { name: phrase }).click()
+  await desk.page.getByRole('option', { name: title }).first().click()
+}
+async function select(name: string, title: string) {
+  await desk.page.getByRole('combobox', { name, exact: true }).click()
+  await desk.page.getByRole('option', { name: title, exact: true }).and(desk.page.locator('.p-select-option')).click()
+}
+async function show(title: string) {
+  await select('Quantity on the page', title)
+  await until(() => desk.page.getByRole('img', { name: new RegExp(` of ${title}$`) }).count(), 1)
+}
+
+describe('a style on each of three levels', () => {
+  test('an axis in millions with its table in thousands takes two clicks and no copy', async () => {
+    const { page, program } = desk
+    await page.goto(program.url)
+    await label('table').click()
+    await until(() => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(), 'in the table')
+    await choose(/^rung: in millions/, 'in thousands (K)')
+    await until(() => text('table'), '€65K')
+    expect([await text('axis', 4), await text('marks')]).toEqual(['€1M', '€2M'])
+  }, 60_000)
+
+  test('what is set says so, is taken back, and given to the quantity', async () => {
+    const { page } = desk
+    const phrase = page.getByRole('button', { name: 'rung: in thousands (K)' })
+    expect(await phrase.getAttribute('title')).toBe('Set here')
+    expect(await page.getByRole('button', { name: /^notation: shortened/ }).getAttribute('title')).toBe('From the quantity')
+    await phrase.click()
+    await page.getByRole('button', { name: 'take it back' }).click()
+    await until(() => text('table'), '€0M')
+    await page.getByText('as the quantity is,').waitFor()
+    await choose(/^rung: in millions/, 'in thousands (K)')
+    await phrase.click()
+    await page.getByRole('button', { name: 'give it to the quantity' }).click()
+    await until(() => text('axis', 4), '€1,000K')
+    expect([await text('table'), await text('tooltip', 5)]).toEqual(['€65K', '€307,502.88'])
+  }, 60_000)
+
+  test('the house style reaches every quantity that sets nothing else, and all of it outlives a reload with its undo', async () => {
+    const { page } = desk
+    await page.keyboard.press('Escape')
+    await page.keyboard.press('9')
+    await choose(/^grouping:/, 'not grouped')
+    await until(() => text('axis', 4), '€1000K')
+    await saved()
+    await page.reload()
+    await until(() => text('axis', 4), '€1000K')
+    await page.getByRole('button', { name: 'History' }).click()
+    await page.getByRole('button', { name: 'Revenue: grouping, not grouped, everywhere in this study' }).click()
+    await until(() => text('axis', 4), '€1,000K')
+    await page.getByRole('button', { name: 'Redo' }).click()
+    await until(() => text('axis', 4), '€1000K')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await saved()
+  }, 60_000)
+})
+
+describe('other wordings for some', () => {
+  test('one species is written in cubic metres, converted, on every surface', async () => {
+    const { page } = desk
+    await show('Extract')
+    await page.locator('[data-mark="0"]').click()
+    await page.getByRole('button', { name: 'another wording for crown kelp …' }).click()
+    await page.getByLabel('Another unit for the case').fill('m³')
+    await page.getByLabel('Factor for the case').fill('0.001')
+    await until(() => text('marks'), '12,253.119\u00a0m³')
+    expect(await text('marks', 1)).toMatch(/\u00a0l$/)
+    expect(await text('tooltip', 3)).toMatch(/\u00a0l$/)
+    await page.getByRole('button', { name: 'where species is crown kelp: “m³” after it, converted by 0.001' }).waitFor()
+    await page.keyboard.press('Escape')
+  }, 60_000)
+
+  test('a wording that is never used says which one comes first, and can be raised', async () => {
+    const { page } = desk
+    await page.locator('[data-mark="0"]').click()
+    await page.getByRole('button', { name: 'another wording for crown kelp …' }).click()
+    await page.getByText('never used: the one where species is crown kelp comes first').waitFor()
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'let it come first' }).click()
+    await until(() => text('marks').then((one) => /\u00a0l$/.test(one!)), true)
+    await page.getByRole('button', { name: 'Remove the wording where species is crown kelp' }).first().click()
+    await until(() => text('marks'), '12,253.119\u00a0m³')
+  }, 60_000)
+})
+
+test('a mark says its number, its share and its change in two lines, each still a number underneath', async () => {
+  const { page } = desk
+  await show('Harvest')
+  await page.getByRole('combobox', { name: 'What a mark says' }).click()
+  await page.getByRole('option', { name: 'its share of all' }).click()
+  await page.keyboard.press('Escape')
+  const shares = () => page.locator('[data-part="share"]').allTextContents()
+  await until(async () => (await shares()).length, 4)
+  expect((await shares())[0]).toMatch(/^ \(\d\d(\.\d)?%\)$/)
+  await select('Lines of a mark', 'on two lines')
+  await until(async () => /^\d\d(\.\d)?%$/.test((await shares())[0]!), true)
+  const total = (await shares()).reduce((sum, share) => sum + parseFloat(share), 0)
+  expect(Math.abs(total - 100)).toBeLessThan(0.3)
+}, 60_000)
+
+describe('sentences', () => {
+  test('a sentence follows the rows that are shown', async () => {
+    const { page } = desk
+    await show('Depth')
+    await until(() => text('sentence').then((one) => one!.slice(0, 41)), 'Shallowest mooring: Hythe Sands, 2.875\u00a0m,')
+    await page.getByRole('button', { name: 'all rows …' }).click()
+    await page.getByRole('combobox', { name: 'Shown rows' }).click()
+    await page.getByRole('option', { name: 'Farrow Ledge' }).click()
+    await page.getByRole('option', { name: 'Northmost' }).click()
+    await page.keyboard.press('Escape')
+    const day = Math.round((Date.UTC(new Date().getFullYear(), new Date().getMonth(), new Date().getDate()) - Date.UTC(2026, 3, 25)) / 86_400_000)
+    await until(() => text('sentence'), `Shallowest mooring: Farrow Ledge, 4.2\u00a0m, laid April 25, 2026, ${day} days ago.`)
+    expect(await page.locator('[data-surface="table"]').count()).toBe(2)
+    await page.getByRole('button', { name: 'show all' }).click()
+    await until(() => page.locator('[data-surface="table"]').count(), 6)
+  }, 60_000)
+
+  test('it is written in its place: what it would say is offered, and a mistake is told with its place', async () => {
+    const { page } = desk
+    await page.getByRole('button', { name: 'Write the headline' }).click()
+    const field = page.getByLabel('Text of the headline')
+    await field.fill('Deepest: {$largest')
+    await page.getByText(/at character 19/).waitFor()
+    await field.fill('Deepest: {')
+    await page.getByRole('button', { name: /^\{\$largest\} 38/ }).click()
+    await until(() => text('headline'), 'Deepest: 38\u00a0m')
+    await field.fill('{depth :least}')
+    await page.getByText(/there is no column “depth”; the columns are mooring, laid, depth m, north m/).waitFor()
+    await page.getByRole('button', { name: 'as the program writes it' }).click()
+    await until(() => text('headline'), '38\u00a0m')
+  }, 60_000)
+})
+
+test('a table shows other columns, each written as its own quantity is', async () => {
+  const { page } = desk
+  await show('Revenue')
+  await page.getByRole('button', { name: 'Columns of the table' }).click()
+  await page.getByText('site, text: shown as it is, since a style writes numbers').waitFor()
+  await page.getByLabel('harvest kg').check()
+  await page.keyboard.press('Escape')
+  await until(() => page.locator('.number.beside[role="cell"]').first().textContent(), '20,320\u00a0kg')
+  await page.getByRole('columnheader', { name: 'Harvest' }).getByRole('button').click()
+  await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
+  expect(await page.getByRole('combobox', { name: 'Where this style is set' }).textContent()).toBe('in the table')
+}, 60_000)
+
+test.each([['Bars', 'Bars'], ['A line', 'Line'], ['Points', 'Points'], ['An area', 'Area'], ['A ring', 'Ring']])('%s are drawn with the same labels', async (form, name) => {
+  const { page } = desk
+  await select('Form', form)
+  await page.getByRole('img', { name: `${name} of Harvest` }).waitFor()
+  const labels = await page.locator('[data-surface="marks"]').allTextContents()
+  expect(labels).toHaveLength(4)
+  for (const one of labels) expect(one).toMatch(/^[\d,]+\u00a0kg$/)
+}, 60_000)
+
+test('three ways of writing are offered, and one is taken', async () => {
+  const { page } = desk
+  await select('Form', 'Columns')
+  await label('axis').click()
+  await page.getByRole('button', { name: 'three ways to write it' }).click()
+  const ways = page.getByRole('dialog', { name: 'Three ways to write it' }).getByRole('button')
+  expect(await ways.count()).toBe(3)
+  const promised = (await ways.first().locator('b').textContent())!.split(/ {2,}/)
+  await ways.first().click()
+  await until(() => text('axis', 1), promised[1]!)
+  await page.getByText('take all back').waitFor()
+}, 60_000)
+
+test('the keyboard alone takes up a surface, changes it and undoes that', async () => {
+  const { page } = desk
+  await page.keyboard.press('?')
+  await page.getByRole('dialog', { name: 'Keys' }).getByText('Mend the first finding').waitFor()
+  await page.keyboard.press('Escape')
+  await label('table').click()
+  await page.keyboard.press('2')
+  const before = await text('marks')
+  await page.getByRole('slider', { name: /^Beam/ }).focus()
+  await page.keyboard.press('ArrowLeft')
+  await until(async () => (await text('marks')) !== before, true)
+  await page.keyboard.press('Control+z')
+  await until(() => text('marks'), before)
+}, 60_000)
+
+test('a study is renamed, copied, removed and brought back', async () => {
+  const { page, program } = desk
+  await page.goto(`${program.url}/studies`)
+  await page.getByRole('button', { name: 'Rename Osprind Sound Kelp Cooperative' }).click()
+  await page.getByLabel('New name').fill('Osprind')
+  await page.getByRole('button', { name: 'Rename', exact: true }).click()
+  await page.getByRole('button', { name: 'Copy Osprind', exact: true }).click()
+  await page.getByRole('link', { name: 'Osprind, a copy' }).waitFor()
+  await page.getByRole('button', { name: 'Remove Osprind', exact: true }).click()
+  await page.getByText('Osprind is removed.').waitFor()
+  expect(await page.getByRole('link', { name: 'Osprind', exact: true }).count()).toBe(0)
+  await page.getByRole('button', { name: 'Bring it back' }).click()
+  await page.getByRole('link', { name: 'Osprind', exact: true }).waitFor()
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save Osprind to a file' }).click()])
+  await page.getByLabel('Bring a study in from its file').setInputFiles((await file.path()))
+  await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
+}, 60_000)
