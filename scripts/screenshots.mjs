@@ -7,6 +7,14 @@ import { withProgram } from './lib/browser.mjs'
 const folder = join(root, 'docs', 'screenshots')
 mkdirSync(folder, { recursive: true })
 
+/** Shows another quantity of the demo. */
+async function show(page, title) {
+  await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
+  await page.getByRole('option', { name: title, exact: true }).and(page.locator('.p-select-option')).click()
+}
+/** What the pictures after a view need it to take back. */
+const shownAgain = ['line', 'sentence']
+
 /** Each main view: its file, and how to get there from the desk of the demo. */
 const views = {
   desk: async () => {},
@@ -19,6 +27,11 @@ const views = {
     await page.getByRole('link', { name: 'Ticks' }).click()
     await page.getByRole('button', { name: /^Take candidate 1/ }).waitFor()
   },
+  line: (page) => show(page, 'Tide phase'),
+  sentence: async (page) => {
+    await show(page, 'Depth')
+    await page.getByRole('button', { name: 'Write the sentence' }).click()
+  },
   import: async (page) => {
     await page.getByRole('button', { name: 'Bring in data' }).click()
     await page.getByLabel('Paste a table').fill('mooring;depth;keeper\nFarrow Ledge;4,125;Una\nHolm Skerry;11,75;Tove\nTarn Bight;x7;Una\nGull Stack;23,5;Ask\nNorthmost;38;Tove\nHythe Sands;2,875;Ask')
@@ -28,7 +41,12 @@ const views = {
     await page.getByText('labels are those of the desk').waitFor()
   },
   studies: (page, url) => page.goto(`${url}/studies`),
-  // Last, since it changes the demo.
+  // Last, since these change the demo.
+  surfaces: async (page) => {
+    await page.locator('[data-surface="table"]').first().click()
+    await page.getByRole('button', { name: /^rung:/ }).click()
+    await page.getByRole('option', { name: /in thousands/ }).click()
+  },
   totals: async (page) => {
     await page.getByRole('button', { name: /^rung:/ }).click()
     await page.getByRole('option', { name: /in thousands/ }).click()
@@ -45,10 +63,13 @@ await withProgram(async ({ browser, url }) => {
     await reach(page, url)
     await page.waitForTimeout(700)
     await page.screenshot({ path: join(folder, `${name}.png`) })
+    if (shownAgain.includes(name)) {
+      await show(page, 'Revenue')
+      await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+    }
     if (name === 'desk-mended') {
       // The views after it are of the demo as it comes.
-      await page.getByRole('button', { name: /^decimals:/ }).click()
-      await page.getByRole('option', { name: 'no decimals' }).click()
+      await page.getByRole('button', { name: 'Undo' }).click()
       await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
       await page.waitForTimeout(700)
     }

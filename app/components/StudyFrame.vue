@@ -50,6 +50,8 @@ function press(event: KeyboardEvent) {
   else if (event.key.toLowerCase() === 'm') document.querySelector<HTMLElement>('[data-fix]')?.click()
 }
 const keys = ref(false)
+const hasQuantity = computed(() => study.quantity !== null)
+const isOpen = computed(() => study.document !== null)
 /** The largest number of the chart, as a surface writes it. */
 function example(level: Level) {
   const largest = props.page.drawing.value?.groups[0]
@@ -64,9 +66,9 @@ useHead({ title })
   <main v-if="trouble" class="trouble" role="alert"><p>{{ trouble }}</p><NuxtLink to="/studies">All studies</NuxtLink></main>
   <main v-else class="frame">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" />
-    <slot v-if="study.quantity" />
+    <slot v-if="hasQuantity" />
     <div v-else class="empty">
-      <template v-if="study.document">
+      <template v-if="isOpen">
         <h1>No numbers yet</h1>
         <p>Paste a table or drop a file: every column of numbers becomes a quantity that you can write.</p>
         <Button label="Bring in data" @click="importing = true" />

@@ -4,6 +4,10 @@ import { useStudy } from '~/stores/study'
 const study = useStudy()
 const emit = defineEmits<{ bringIn: []; takeAway: [] }>()
 
+// These stay the same while a style changes.
+const name = computed(() => study.document?.name)
+const shown = computed(() => study.document?.shown)
+const hasQuantity = computed(() => study.quantity !== null)
 /** Quantities under the data set that they come from. */
 const groups = stable(() => study.datasets.map((dataset) => ({
   name: dataset.name,
@@ -13,12 +17,12 @@ const groups = stable(() => study.datasets.map((dataset) => ({
 
 <template>
   <header class="bar">
-    <NuxtLink to="/studies" class="name" title="All studies"><img src="/icon.svg" width="22" height="22" alt="All studies" /> <h1>{{ study.document?.name }}</h1></NuxtLink>
+    <NuxtLink to="/studies" class="name" title="All studies"><img src="/icon.svg" width="22" height="22" alt="All studies" /> <h1>{{ name }}</h1></NuxtLink>
     <Select
-      v-if="study.document" :model-value="study.document.shown" :options="groups" option-group-label="name" option-group-children="items" option-label="title" option-value="id"
+      v-if="name !== undefined" :model-value="shown" :options="groups" option-group-label="name" option-group-children="items" option-label="title" option-value="id"
       size="small" filter placeholder="Choose a quantity" aria-label="Quantity on the page" scroll-height="24rem" class="quantity" @update:model-value="study.show"
     />
-    <nav v-if="study.quantity" class="screens" aria-label="Screens">
+    <nav v-if="hasQuantity" class="screens" aria-label="Screens">
       <NuxtLink :to="`/study/${study.id}`" exact-active-class="here">Desk</NuxtLink>
       <NuxtLink :to="`/study/${study.id}/ticks`" exact-active-class="here">Ticks</NuxtLink>
     </nav>
@@ -28,7 +32,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
     <Button size="small" label="Undo" variant="text" title="Undo (Ctrl Z)" :disabled="!study.canUndo" @click="study.undo()" />
     <Button size="small" label="Redo" variant="text" title="Redo (Ctrl Shift Z)" :disabled="!study.canRedo" @click="study.redo()" />
     <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
-    <Button size="small" label="Take away as code" :disabled="!study.quantity" @click="emit('takeAway')" />
+    <Button size="small" label="Take away as code" :disabled="!hasQuantity" @click="emit('takeAway')" />
   </header>
 </template>
 

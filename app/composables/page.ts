@@ -76,7 +76,8 @@ export function usePage() {
   const byHand = computed(() => ticks.value?.labels)
   const tickLabels = computed(() => withTexts(styledTicks.value, byHand.value))
   const markLabels = computed(() => on.marks.writer.value.labels(markValues.value, markRows.value))
-  const beside = computed(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, on.marks.style.value, on.marks.context.value, markRows.value) : []))
+  /** The same while it says the same: a move of the rail changes the labels alone. */
+  const beside = stable(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, on.marks.style.value, on.marks.context.value, markRows.value) : []))
   const legendLabels = computed(() => binLabels(on.legend.plan.value, edges.value))
   const tipLabel = (at: number) => {
     const group = drawing.value?.groups[at]

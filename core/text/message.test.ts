@@ -77,8 +77,13 @@ test('the columns that it speaks of are found, operands and options alike', () =
   expect(columnsIn('{broken', ['mooring'])).toEqual([])
 })
 
-test('a date is a day of the calendar, and nothing else is', () => {
-  expect(['1970-01-02', '2026-04-25T08:30:00Z', '2026-02-30', '25.04.2026', '2026-4-5'].map(dayOf)).toEqual([1, 20568, null, null, null])
+test('dates in the order of a region are read by the whole column; where that is unclear the message says it', () => {
+  const written = (texts: string[]): Prose => ({ ...moorings([0, 1]), columns: new Map([...moorings([0, 1]).columns, ['laid', { texts }]]) })
+  const say = (source: string, texts: string[]) => sayMessage(source, written(texts))
+  expect(say('{laid :date least=|depth m|}', ['03/04/2026', '25/04/2026']).text).toBe('April 3, 2026')
+  const unclear = say('{laid :date least=|depth m|}', ['03/04/2026', '05/04/2026'])
+  expect(unclear.problems[0]!.message).toMatch(/say which with order=dmy or order=mdy/)
+  expect(say('{laid :date least=|depth m| order=mdy}', ['03/04/2026', '05/04/2026']).text).toBe('March 4, 2026')
 })
 
 test.each([

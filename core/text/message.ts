@@ -1,5 +1,5 @@
 import { type Model, MessageFormat, MessageSyntaxError, parseMessage, visit } from 'messageformat'
-import { dateOf, dayOf } from '../data/dates'
+import { DATE_ORDERS, dateOf, dayOf, orderOf } from '../data/dates'
 import { compare, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { aggregates } from '../data/aggregate'
@@ -85,8 +85,12 @@ function rowOf(prose: Prose, options: Options): number {
 }
 
 function dayIn(prose: Prose, name: string, options: Options): number {
-  const text = known(prose, name).texts?.[rowOf(prose, options)] ?? ''
-  const day = dayOf(text)
+  const { texts = [] } = known(prose, name)
+  const text = texts[rowOf(prose, options)] ?? ''
+  const asked = DATE_ORDERS.find((order) => order === options.order)
+  const order = asked ?? orderOf(texts)
+  if (order === 'unclear') throw new Error(`“${text}” in ${name} can be read with the day first or the month; say which with order=dmy or order=mdy`)
+  const day = dayOf(text, order ?? undefined)
   if (day === null) throw new Error(`“${text}” in ${name} is no date such as 2026-04-25`)
   return day
 }
@@ -164,6 +168,19 @@ const literalsIn = (model: Model.Message): string[] => {
   return found
 }
 
+/** Messages as they were parsed: each is written again at every change of a style. */
+const parsed = new Map<string, Model.Message>()
+const MOST_PARSED = 64
+function parse(source: string): Model.Message {
+  let model = parsed.get(source)
+  if (!model) {
+    model = parseMessage(source)
+    if (parsed.size >= MOST_PARSED) parsed.clear()
+    parsed.set(source, model)
+  }
+  return model
+}
+
 /**
  * The columns, among some, that a message speaks of; none where its syntax is broken.
  *
@@ -171,7 +188,7 @@ const literalsIn = (model: Model.Message): string[] => {
  */
 export function columnsIn(source: string, columns: readonly string[]): string[] {
   try {
-    const said = new Set(literalsIn(parseMessage(source)))
+    const said = new Set(literalsIn(parse(source)))
     return columns.filter((name) => said.has(name))
   } catch {
     return []
@@ -193,7 +210,7 @@ export function sayMessage(source: string, prose: Prose): Said {
   const problems: MessageProblem[] = []
   let format
   try {
-    format = new MessageFormat(prose.locale, source, { bidiIsolation: 'none', functions: functionsOf(prose, (value) => numbers.push(value)) as never })
+    format = new MessageFormat(prose.locale, parse(source), { bidiIsolation: 'none', functions: functionsOf(prose, (value) => numbers.push(value)) as never })
   } catch (error) {
     if (!(error instanceof MessageSyntaxError)) throw error
     return { text: '', ownText: '', numbers, problems: [syntaxWords(error)] }

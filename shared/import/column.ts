@@ -1,3 +1,4 @@
+import { type DateOrder, orderOf } from '../../core/data/dates'
 import { fitsDouble } from '../../core/decimal/arithmetic'
 import { fromNumber, parseDecimal, toText } from '../../core/decimal/decimal'
 import { type DecimalMark, isCode, isMissing, plainNumber, readCell, speaksFor } from './cells'
@@ -64,6 +65,12 @@ export interface Taking {
   readonly keepsTexts: boolean
 }
 
+/** What is told of a column of dates; they stay texts, and sentences count and write them. */
+const DATES: Record<DateOrder | 'unclear', string> = {
+  iso: 'Dates: year, month, day', dmy: 'Dates: day, month, year', mdy: 'Dates: month, day, year',
+  unclear: 'Dates: whether day or month comes first is unclear; a sentence that uses them says it with order=dmy or order=mdy',
+}
+
 /**
  * Takes in a column cell by cell. Plain numbers are kept as doubles alone, so that a long column
  * takes eight bytes a cell; texts that stand often are kept once.
@@ -93,6 +100,9 @@ export function intake({ mark, delimiter, keepsTexts }: Taking): Intake {
   /** The cells that are no plain numbers, with their places. */
   function* others(): Generator<[number, Looked]> {
     for (let at = 0; at < texts.length; at++) if (texts[at]) yield [at, texts[at]!]
+  }
+  function* written(): Generator<string> {
+    for (const [, { text }] of others()) yield text
   }
   const count = (holds: (looked: Looked) => boolean): number => {
     let found = 0
@@ -141,7 +151,8 @@ export function intake({ mark, delimiter, keepsTexts }: Taking): Intake {
             : numbers < NUMERIC_SHARE * filled ? `Text: only ${numbers} of ${filled} cells are numbers` : null
       if (reasonForText !== null) {
         if (count(() => true) < length) return null
-        return { name, kind: 'text', reason: reasonForText, doubles: null, cells: () => texts.map((looked) => looked!.text), unread: [], missing }
+        const dates = filled === 0 ? null : orderOf(written())
+        return { name, kind: 'text', reason: dates ? DATES[dates] : reasonForText, doubles: null, cells: () => texts.map((looked) => looked!.text), unread: [], missing }
       }
       const unread: UnreadCell[] = []
       for (const [at, looked] of others()) if (!looked.isMissing && looked.read === null) unread.push({ row: at + 1, text: looked.text })

@@ -8,7 +8,7 @@ import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 /** Other wordings for some categories or sizes: what each is for, what it changes, and what keeps it from being used. */
-const props = defineProps<{ desk: Desk }>()
+const props = defineProps<{ desk: () => Desk }>()
 const study = useStudy()
 const levels = useLevels()
 const columns = useColumns()
@@ -19,7 +19,7 @@ const problems = computed(() => new Map(caseProblems(cases.value).map((problem) 
 /** A case in words: the phrases that it sets. */
 const wordsOf = ({ use }: Case): string => {
   const whole = inherit({ ...levels.style, cases: [] }, use)
-  const said = sentenceOf(whole).filter(({ field }) => use[field as keyof typeof use] !== undefined).map(({ title }) => title)
+  const said = sentenceOf(whole).filter(({ field }) => field !== 'factor' && use[field as keyof typeof use] !== undefined).map(({ title }) => title)
   if (use.factor !== undefined) said.push(`converted by ${use.factor}`)
   return said.join(', ') || 'nothing else yet'
 }
@@ -72,8 +72,8 @@ function setKind(name: string | null) {
 }
 
 /** What a case usually changes. */
-const FIELDS: readonly FieldName[] = ['unit', 'notation', 'rung', 'fraction']
-const ownDesk = computed<Desk>(() => ({ ...props.desk, style: inherit({ ...levels.style, cases: [] }, edited.value?.use ?? {}) }))
+const FIELDS: readonly FieldName[] = ['notation', 'rung', 'fraction']
+const ownDesk = computed<Desk>(() => ({ ...props.desk(), style: inherit({ ...levels.style, cases: [] }, edited.value?.use ?? {}) }))
 const phrases = computed(() => sentenceOf(ownDesk.value.style).filter(({ field }) => FIELDS.includes(field)))
 const choices = computed(() => new Map(edited.value ? FIELDS.map((field) => [field, choicesOf(field, ownDesk.value)]) : []))
 const unitText = computed(() => (edited.value?.use.unit?.kind === 'symbol' ? edited.value.use.unit.text : undefined))
@@ -113,7 +113,7 @@ const asFactor = (text: string) => (/^[+-]?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(text)
           </template>
         </p>
         <p>
-          unit <TypedField :value="unitText" placeholder="as above" label="Another unit for the case" :check="() => ''" @change="use({ unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } }, 'another unit for a case')" />
+          unit <TypedField :value="unitText" placeholder="the same" label="Another unit for the case" :check="() => ''" @change="use({ unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } }, 'another unit for a case')" />
           converted by <TypedField :value="edited.use.factor" placeholder="1" label="Factor for the case" :check="asFactor" @change="use({ factor: $event ?? '1' }, 'convert a case')" />
         </p>
       </div>

@@ -4,8 +4,8 @@ import { useLevels } from '~/stores/levels'
 
 /** Which surface the sentence speaks of; those that have something of their own are marked. */
 const levels = useLevels()
-const options = computed(() => LEVELS.map((id) => ({ id, title: levelWords[id], isOwn: levels.ownSurfaces.some((surface) => surface === id) })))
-const count = computed(() => Object.keys(levels.own).length)
+const options = stable(() => LEVELS.map((id) => ({ id, title: levelWords[id], isOwn: levels.ownSurfaces.some((surface) => surface === id) })))
+const set = computed(() => Object.keys(levels.own).join(', '))
 const isSurface = computed(() => levels.level !== 'quantity' && levels.level !== 'house')
 </script>
 
@@ -13,8 +13,8 @@ const isSurface = computed(() => levels.level !== 'quantity' && levels.level !==
   <Select :model-value="levels.level" :options="options" option-label="title" option-value="id" aria-label="Where this style is set" class="in-text level" scroll-height="22rem" @update:model-value="levels.take($event)">
     <template #option="{ option }"><span class="option">{{ option.title }} <span v-if="option.isOwn" class="own" title="Something is set on it alone">●</span></span></template>
   </Select>
-  <span v-if="isSurface && count === 0" class="note">as the quantity is,</span>
-  <button v-else-if="isSurface" type="button" class="quiet" :title="`Set here alone: ${Object.keys(levels.own).join(', ')}`" @click="levels.takeBack(Object.keys(levels.own) as never)">take all back</button>
+  <span v-if="isSurface && set === ''" class="note">as the quantity is,</span>
+  <button v-else-if="isSurface" type="button" class="quiet" :title="`Set here alone: ${set}`" @click="levels.takeBack(Object.keys(levels.own) as never)">take all back</button>
 </template>
 
 <style scoped>

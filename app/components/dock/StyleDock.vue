@@ -46,6 +46,7 @@ const origin = (field: FieldName) => origins.value.get(field) ?? 'nobody'
 const codes = useCurrencyColumns()
 const more = computed(() => ({ unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
 const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: view.value.context.value, more: more.value, has: regions.has }))
+const deskNow = () => desk.value
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
 /** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
@@ -56,7 +57,7 @@ function prepare(field: FieldName) {
 const choose = (name: string, choice: Choice) => levels.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
 const change = (what: string, patch: Style) => levels.setStyle(`${study.quantity?.title}: ${what}`, patch, { moves: true })
 const setStep = (text: string | undefined) => study.setTicks(text ? `Step by ${text}` : 'Let the step be round', { ...study.quantity?.ticks, step: text }, { moves: true })
-const wider = computed(() => levels.wider.map((level) => ({ level, name: levelNames[level] })))
+const wider = stable(() => levels.wider.map((level) => ({ level, name: levelNames[level] })))
 const give = (field: FieldName, to: Level) => levels.give([field], to)
 </script>
 
@@ -76,7 +77,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
       <p v-else-if="!rail" class="soft">No number of this quantity stands {{ levelWords[surface] }} yet.</p>
     </div>
     <aside class="beside" aria-label="With this style">
-      <CasesLine :desk="desk" />
+      <CasesLine :desk="deskNow" />
       <DockActions :page="page" :surface="surface" />
     </aside>
     </div>

@@ -5,6 +5,7 @@ import { useStudy } from '~/stores/study'
 const study = useStudy()
 const REGIONS = ['en', 'en-IN', 'de', 'de-CH', 'fr', 'es', 'it', 'pt', 'nl', 'sv', 'da', 'nb', 'fi', 'pl', 'cs', 'ru', 'uk', 'tr', 'el', 'hi', 'bn', 'ja', 'zh', 'ko', 'ar', 'he']
 const names = new Intl.DisplayNames('en', { type: 'language' })
+const own = computed(() => study.style.locale ?? 'en')
 const options = computed(() => [...new Set([...REGIONS, ...study.readers ?? []])].map((id) => ({ id, title: names.of(id) ?? id })))
 </script>
 
@@ -12,7 +13,7 @@ const options = computed(() => [...new Set([...REGIONS, ...study.readers ?? []])
   <p class="readers">
     For readers of
     <MultiSelect
-      :model-value="[...study.readers ?? []]" :options="options" option-label="title" option-value="id" filter :placeholder="`${names.of(study.style.locale ?? 'en')} alone`" aria-label="Readers" size="small" class="in-text"
+      :model-value="[...study.readers ?? []]" :options="options" option-label="title" option-value="id" filter :placeholder="`${names.of(own)} alone`" aria-label="Readers" size="small" class="in-text"
       :max-selected-labels="2" selected-items-label="{0} languages" @update:model-value="study.setReaders($event)"
     />
   </p>

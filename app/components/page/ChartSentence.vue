@@ -9,8 +9,13 @@ import { useStudy } from '~/stores/study'
 defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
 const study = useStudy()
 const columns = useColumns()
-const quantity = computed(() => study.quantity)
+// Each stays the same while a style changes, so that a move of the rail does not say the sentence anew.
+const title = computed(() => study.quantity?.title)
+const column = computed(() => study.quantity?.column)
+const kind = computed(() => study.quantity?.kind ?? 'amount')
 const chart = computed(() => study.quantity?.chart)
+const filter = computed(() => study.quantity?.filter)
+const marked = computed(() => [...chart.value?.parts ?? ['value' as const]])
 
 interface Option<Id> {
   readonly id: Id
@@ -26,10 +31,10 @@ const lineChoices = [{ id: 1, title: 'on one line' }, { id: 2, title: 'on two li
 /** What the numbers are, which decides what is checked of them. */
 const kinds = options({ amount: 'an amount', count: 'a count', shares: 'shares of a whole' })
 const categories = stable(() => [
-  ...(study.dataset?.columns.filter((one) => one.name !== quantity.value?.column).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
+  ...(study.dataset?.columns.filter((one) => one.name !== column.value).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
   { id: null, title: 'row' },
 ])
-const unread = computed(() => study.dataset?.columns.find((one) => one.name === quantity.value?.column)?.unread.length ?? 0)
+const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
 const setChart = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
@@ -41,17 +46,17 @@ const setParts = (chosen: MarkPart[]) => setChart('Mark with other parts', { par
 const MOST_TEXTS = 200
 const filterColumns = computed(() => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [])
 const texts = shallowRef<string[]>([])
-const filter = computed(() => quantity.value?.filter)
 const isFiltering = ref(false)
 const other = ref<string>()
 /** The column that rows are told apart by: the filter's, or the one that is being chosen. */
-const column = computed(() => filter.value?.column ?? (isFiltering.value ? other.value ?? filterColumns.value[0] : undefined))
-watch([column, () => study.dataset], async ([name, dataset]) => {
+const filtered = computed(() => filter.value?.column ?? (isFiltering.value ? other.value ?? filterColumns.value[0] : undefined))
+watch([filtered, () => study.dataset], async ([name, dataset]) => {
   texts.value = []
   if (!name || !dataset) return
   const cells = await columns.cells(dataset, name).catch(() => [])
-  if (name === column.value) texts.value = [...new Set(cells.map((cell) => String(cell ?? '')))].slice(0, MOST_TEXTS)
+  if (name === filtered.value) texts.value = [...new Set(cells.map((cell) => String(cell ?? '')))].slice(0, MOST_TEXTS)
 }, { immediate: true })
+const shownTexts = computed(() => [...filter.value?.is ?? []])
 const setFilter = (column: string | undefined, is: string[]) =>
   study.changeQuantity(is.length > 0 ? `Show only ${is.join(', ')}` : 'Show all rows', (one) => ({ ...one, filter: column && is.length > 0 ? { column, is } : undefined }))
 function showAll() {
@@ -66,20 +71,20 @@ function filterBy(name: string) {
 </script>
 
 <template>
-  <p v-if="quantity && chart" class="shows">
+  <p v-if="chart" class="shows">
     <Select :model-value="chart.form ?? 'columns'" :options="forms" option-label="title" option-value="id" aria-label="Form" class="in-text" @update:model-value="setForm" /> of the
     <Select :model-value="chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart(`Draw the ${$event}`, { aggregate: $event })" />
-    of <strong>{{ quantity.title }}</strong>,
-    <Select :model-value="quantity.kind ?? 'amount'" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
+    of <strong>{{ title }}</strong>,
+    <Select :model-value="kind" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
     <Select :model-value="chart.category" :options="categories" option-label="title" option-value="id" aria-label="Category" class="in-text" @update:model-value="setChart('Draw by another category', { category: $event })" />,
     <Select :model-value="orderOf(chart)" :options="orders" option-label="title" option-value="id" aria-label="Order" class="in-text" @update:model-value="setChart('Draw in another order', { order: $event })" /><template v-if="drawing && drawing.all.length > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.all.length }}</template>,
     <Select :model-value="chart.shaded ?? false" :options="shades" option-label="title" option-value="id" aria-label="Shades" class="in-text" @update:model-value="setChart($event ? 'Shade by size' : 'Draw in one shade', { shaded: $event })" />,
     each marked with
-    <MultiSelect :model-value="[...chart.parts ?? ['value']]" :options="parts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
-    <template v-if="(chart.parts?.length ?? 1) > 1"> <Select :model-value="chart.lines ?? 1" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-if="filterColumns.length > 0">;
+    <MultiSelect :model-value="marked" :options="parts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
+    <template v-if="marked.length > 1"> <Select :model-value="chart.lines ?? 1" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-if="filterColumns.length > 0">;
       <template v-if="filter || isFiltering">only where
-        <Select :model-value="column" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
-        <MultiSelect :model-value="[...filter?.is ?? []]" :options="texts" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(column, $event)" />,
+        <Select :model-value="filtered" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
+        <MultiSelect :model-value="shownTexts" :options="texts" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,
         {{ rows }} of {{ count }} rows <button type="button" class="quiet" @click="showAll">show all</button>
       </template>
       <button v-else type="button" class="quiet" @click="isFiltering = true">all rows …</button>

@@ -101,7 +101,7 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at]! + 1}` : p
 </script>
 
 <template>
-  <div class="frame" :style="{ width: `${width}px` }">
+  <div class="frame" :style="{ width: `${width}px`, height: `${height}px` }">
   <svg :width="width" :height="height" role="img" :aria-label="title" class="chart" :style="{ fontSize: `${fontSize}px` }">
     <desc>{{ description }}</desc>
     <text x="0" :y="12" class="axis-title">{{ axisTitle }}</text>
@@ -139,8 +139,10 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at]! + 1}` : p
 </template>
 
 <style scoped>
+/* Labels that change move nothing outside. */
 .frame {
   position: relative;
+  contain: size layout;
 }
 
 .tip {

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { SURFACES, type Surface } from '~~/core/checks/types'
+import type { StudyDocument } from '~~/shared/study'
 import { useStudy } from '~/stores/study'
 
 /** What stands on the page, and how large. */
 const machine = defineModel<boolean>('machine', { required: true })
 const study = useStudy()
 const list = useTemplateRef<{ toggle(event: Event): void }>('list')
-const page = computed(() => study.document?.page ?? {})
-const set = (what: string, patch: Partial<NonNullable<typeof page.value>>, moves = false) => study.document && study.change(what, { ...study.document, page: { ...page.value, ...patch } }, moves)
+const NO_WISHES = {}
+const page = computed<NonNullable<StudyDocument['page']>>(() => study.document?.page ?? NO_WISHES)
+const set = (what: string, patch: NonNullable<StudyDocument['page']>, moves = false) => study.document && study.change(what, { ...study.document, page: { ...page.value, ...patch } }, moves)
 const isOn = (surface: Surface) => !page.value.without?.includes(surface)
 function toggle(surface: Surface) {
   const without = page.value.without ?? []

@@ -28,7 +28,12 @@ const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - (
 
 const drawing = computed(() => props.page.drawing.value)
 const rows = computed(() => props.page.rows.value)
+// What the template looks at stays the same while a style changes.
+const id = computed(() => study.quantity?.id)
+const isFiltered = computed(() => study.quantity?.filter !== undefined)
+const count = computed(() => study.dataset?.rowCount ?? 0)
 const title = computed(() => study.quantity?.title ?? '')
+const align = computed(() => props.page.on.table.style.value.align)
 const form = computed(() => study.quantity?.chart.form ?? 'columns')
 const lines = computed(() => ((study.quantity?.chart.parts?.length ?? 1) > 1 ? study.quantity?.chart.lines ?? 1 : 1))
 const bins = computed(() => (props.page.edges.value.length > 0 ? drawing.value?.groups.map(({ value }) => binOf(value, props.page.edges.value)) ?? null : null))
@@ -75,14 +80,14 @@ function categoryAt(target: Element): string | null {
 <template>
   <section class="sheet" aria-label="Page">
     <header class="heading">
-      <ChartSentence :drawing="drawing" :rows="rows?.cells.length ?? 0" :count="study.dataset?.rowCount ?? 0" />
+      <ChartSentence :drawing="drawing" :rows="rows?.cells.length ?? 0" :count="count" />
       <PageMenu v-model:machine="machine" />
     </header>
     <div ref="box" class="body" data-page-body @click="takeUp">
       <template v-if="drawing && rows && width > 0">
         <div v-if="has('headline') || has('sentence')" class="words">
-          <ProseLine v-if="has('headline')" :key="`headline ${study.quantity?.id}`" surface="headline" :view="page.prose.headline" :flagged="page.flagged.value.headline.has(0)" :font-size="fontSize" />
-          <ProseLine v-if="has('sentence')" :key="`sentence ${study.quantity?.id}`" surface="sentence" :view="page.prose.sentence" :flagged="page.flagged.value.sentence.has(0)" :font-size="fontSize" />
+          <ProseLine v-if="has('headline')" :key="`headline ${id}`" surface="headline" :view="page.prose.headline" :flagged="page.flagged.value.headline.has(0)" :font-size="fontSize" />
+          <ProseLine v-if="has('sentence')" :key="`sentence ${id}`" surface="sentence" :view="page.prose.sentence" :flagged="page.flagged.value.sentence.has(0)" :font-size="fontSize" />
         </div>
         <div class="columns" :class="{ alone: !has('table') }">
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
@@ -98,7 +103,7 @@ function categoryAt(target: Element): string | null {
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>
           <ValueTable
-            v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :beside="beside" :align="page.on.table.style.value.align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(LEAST_HEIGHT, chartHeight)"
+            v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :beside="beside" :align="align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(LEAST_HEIGHT, chartHeight)"
             :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle" @take="takeColumn"
           >
             <TotalRow :totals="page.totals" />
@@ -106,7 +111,7 @@ function categoryAt(target: Element): string | null {
         </div>
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-      <p v-else-if="rows" class="soft">{{ study.quantity?.filter ? 'No row that is shown holds a number. Show all rows, or others, above.' : 'This column holds no number. Choose another quantity above.' }}</p>
+      <p v-else-if="rows" class="soft">{{ isFiltered ? 'No row that is shown holds a number. Show all rows, or others, above.' : 'This column holds no number. Choose another quantity above.' }}</p>
       <p v-else class="soft" role="status">Fetching the numbers…</p>
       <LabelNote :page="page" :within="box" />
     </div>

@@ -11,7 +11,7 @@ const study = useStudy()
 const isOpen = ref(false)
 const text = ref('')
 const field = useTemplateRef<HTMLTextAreaElement>('field')
-const problems = computed(() => props.view.said.value.problems)
+const problems = stable(() => props.view.said.value.problems)
 
 async function open() {
   text.value = props.view.source.value
@@ -94,9 +94,11 @@ async function insert(piece: Piece) {
 
 <style scoped>
 .line {
-  display: flex;
-  gap: var(--gap-2);
-  align-items: baseline;
+  contain: layout;
+}
+
+.line .quiet {
+  margin-left: var(--gap-2);
 }
 
 .line .quiet {

@@ -20,13 +20,13 @@ const numeric = computed(() => study.dataset?.columns.filter(({ kind }) => kind 
 const by = ref<DerivationId>('ratio')
 const of = ref(study.quantity?.column ?? '')
 const and = ref(numeric.value.find((one) => one !== of.value) ?? of.value)
-const name = ref('')
+const newName = ref('')
 const trouble = ref('')
 async function make() {
   trouble.value = ''
   try {
-    await study.derive({ name: name.value.trim(), by: by.value, of: of.value, ...(by.value === 'share' ? {} : { and: and.value }) })
-    name.value = ''
+    await study.derive({ name: newName.value.trim(), by: by.value, of: of.value, ...(by.value === 'share' ? {} : { and: and.value }) })
+    newName.value = ''
   } catch (error) {
     trouble.value = (error as Error).message
   }
@@ -53,8 +53,8 @@ function writeAlike() {
         a new one, <Select v-model="by" :options="ways" option-label="title" option-value="id" aria-label="How it is made" class="in-text" />
         <Select v-model="of" :options="numeric" aria-label="Column" class="in-text" />
         <template v-if="by !== 'share'">{{ derivations[by].joins }} <Select v-model="and" :options="numeric" aria-label="Other column" class="in-text" /></template>
-        <InputText v-model="name" size="small" placeholder="its name" aria-label="Name of the new column" maxlength="200" />
-        <Button size="small" type="submit" label="Make it" :disabled="!name.trim()" />
+        <InputText v-model="newName" size="small" placeholder="its name" aria-label="Name of the new column" maxlength="200" />
+        <Button size="small" type="submit" label="Make it" :disabled="!newName.trim()" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       </form>
       <button v-if="shown.length > 0" type="button" class="quiet" @click="writeAlike">write all of these as {{ study.quantity?.title }}</button>
