@@ -30,6 +30,9 @@ export const ticksSchema = z.strictObject({
   kind: z.enum(['linear', 'log', 'symlog']).optional(),
   base: z.union([z.literal(10), z.literal(2), z.literal('e')]).optional(),
   multipleOf: schemas.multipleOf.optional(),
+  /** How long its ruler is, and how large its type, in CSS pixels. */
+  length: z.int().min(80).max(2000).optional(),
+  fontSize: z.int().min(6).max(40).optional(),
   /** Texts by hand, tick by tick; an empty one leaves the label as the style writes it. */
   labels: z.array(z.string().max(200)).max(1000).optional(),
 })
@@ -53,6 +56,8 @@ export const chartSchema = z.strictObject({
   category: z.string().nullable(),
   aggregate: z.enum(AGGREGATE_IDS),
   form: z.enum(FORMS).optional(),
+  /** A column whose values each have a panel of their own, all with one axis. */
+  panels: z.string().optional(),
   /** By the number, largest first, or as the rows have it. */
   order: z.enum(['number', 'rows']).optional(),
   /** Whether marks are shaded by the bin of their number, with a legend. */

@@ -164,9 +164,47 @@ test.each([['Bars', 'Bars'], ['A line', 'Line'], ['Points', 'Points'], ['An area
   for (const one of labels) expect(one).toMatch(/^[\d,]+\u00a0kg$/)
 }, 60_000)
 
-test('three ways of writing are offered, and one is taken', async () => {
+test('panels for each site share one axis and one rung, and their labels are numbered through', async () => {
   const { page } = desk
   await select('Form', 'Columns')
+  await select('Panels', 'a panel for each site')
+  await until(() => page.getByRole('img', { name: /^Columns of Harvest, / }).count(), 6)
+  expect(await page.locator('[data-surface="marks"]').count()).toBe(24)
+  await label('marks', 23).click()
+  await choose(/^notation:/, 'shortened')
+  await choose(/^rung:/, 'by one rung for all')
+  await until(async () => (await page.locator('[data-surface="marks"]').allTextContents()).every((one) => /K\u00a0kg$/.test(one)), true)
+  await select('Panels', 'in one piece')
+}, 60_000)
+
+test('an axis of powers is chosen on the ruler, and stands on the desk', async () => {
+  const { page } = desk
+  await page.getByRole('link', { name: 'Ticks' }).click()
+  await select('Counted in', 'powers of 10')
+  await until(() => page.locator('[data-ruler-label]').first().textContent(), '10⁴\u00a0kg')
+  await page.getByRole('button', { name: /^Take candidate/ }).or(page.getByText('on the page')).first().waitFor()
+  await page.getByRole('link', { name: 'Desk' }).click()
+  await until(() => text('axis'), '10⁴\u00a0kg')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(() => text('axis'), '0\u00a0kg')
+}, 60_000)
+
+test('a column is made of two others and written on its own', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'Columns of the table' }).click()
+  await select('How it is made', 'the ratio of')
+  await select('Column', 'revenue eur')
+  await select('Other column', 'harvest kg')
+  await page.getByLabel('Name of the new column').fill('price')
+  await page.getByRole('button', { name: 'Make it' }).click()
+  await page.getByRole('img', { name: 'Columns of price' }).waitFor()
+  await until(() => page.getByRole('combobox', { name: 'Aggregate' }).textContent(), 'mean')
+  await page.keyboard.press('Escape')
+  await show('Harvest')
+}, 60_000)
+
+test('three ways of writing are offered, and one is taken', async () => {
+  const { page } = desk
   await label('axis').click()
   await page.getByRole('button', { name: 'three ways to write it' }).click()
   const ways = page.getByRole('dialog', { name: 'Three ways to write it' }).getByRole('button')
@@ -194,6 +232,7 @@ test('the keyboard alone takes up a surface, changes it and undoes that', async 
 
 test('a study is renamed, copied, removed and brought back', async () => {
   const { page, program } = desk
+  await saved()
   await page.goto(`${program.url}/studies`)
   await page.getByRole('button', { name: 'Rename Osprind Sound Kelp Cooperative' }).click()
   await page.getByLabel('New name').fill('Osprind')
@@ -205,7 +244,7 @@ test('a study is renamed, copied, removed and brought back', async () => {
   expect(await page.getByRole('link', { name: 'Osprind', exact: true }).count()).toBe(0)
   await page.getByRole('button', { name: 'Bring it back' }).click()
   await page.getByRole('link', { name: 'Osprind', exact: true }).waitFor()
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save Osprind to a file' }).click()])
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'save to a file: Osprind', exact: true }).click()])
   await page.getByLabel('Bring a study in from its file').setInputFiles((await file.path()))
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
 }, 60_000)

@@ -30,7 +30,7 @@ export function usePage() {
   // A change of style leaves these as they are, and with them the drawing.
   const chart = computed(() => study.quantity?.chart)
   const ticks = computed(() => study.quantity?.ticks)
-  const drawn = (from: typeof rows.value): Drawing | null => (chart.value && ticks.value && from ? drawingOf(chart.value, ticks.value, from.categories, from.values) : null)
+  const drawn = (from: typeof rows.value): Drawing | null => (chart.value && ticks.value && from ? drawingOf(chart.value, ticks.value, from.categories, from.values, from.panels) : null)
   const drawing = computed(() => drawn(rows.value))
   /** What all rows would draw: a filter changes no unit that is shared. */
   const whole = computed(() => (rows.value === all.value ? drawing.value : drawn(all.value)))
@@ -46,8 +46,10 @@ export function usePage() {
   const sides = useSideColumns(() => columnsOf(levels.on.table.value))
   const tableRows = computed(() => (sides.value && rows.value && rows.value !== all.value ? rows.value.places.map((at) => sides.value![at]!) : sides.value))
   const categoryRows = (places: readonly number[], from: Drawing | null): readonly Row[] | undefined => {
-    const name = chart.value?.category
-    return name && from ? places.map((at) => ({ [name]: from.groups[at]!.category })) : undefined
+    const { category: name, panels: other } = chart.value ?? {}
+    if (!from || (!name && !other)) return undefined
+    const panelAt = (at: number) => from.panels.find((panel) => at < panel.to)?.name
+    return places.map((at) => ({ ...(name ? { [name]: from.groups[at]!.category } : {}), ...(other ? { [other]: panelAt(at) } : {}) }))
   }
   const markRows = computed(() => categoryRows(drawing.value?.labelled ?? [], drawing.value))
   const tipRows = computed(() => categoryRows(drawing.value?.groups.map((_, at) => at) ?? [], drawing.value))
@@ -96,7 +98,7 @@ export function usePage() {
 
   /** Where the marks stand, once they are drawn. */
   const marksRoom = shallowRef<Room>()
-  const setMarksRoom = (room: Room) => (marksRoom.value = room)
+  const setMarksRoom = (room: Room) => (marksRoom.value = { ...room, width: room.width * (drawing.value?.panels.length ?? 1) })
   const totals = useTotals({ rows, sides: tableRows, view: on.table })
   const isShown = (surface: Surface) => !study.document?.page?.without?.includes(surface) && (surface !== 'legend' || edges.value.length > 0)
   const shown = stable(() => SURFACES.filter(isShown))

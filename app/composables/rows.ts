@@ -17,6 +17,8 @@ export interface Rows {
   readonly values: readonly (Decimal | null)[]
   readonly texts: readonly TextColumn[]
   readonly categories: readonly string[]
+  /** The panel of each row, where there are panels. */
+  readonly panels: readonly string[] | null
   /** Other columns that the page speaks of, by name. */
   readonly others: ReadonlyMap<string, readonly Cell[]>
 }
@@ -26,7 +28,7 @@ function picked(rows: Rows, keeps: (at: number) => boolean): Rows {
   const kept = rows.places.filter((_, at) => keeps(at))
   const pick = <One>(list: readonly One[]): One[] => kept.map((at) => list[at]!)
   return {
-    places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories),
+    places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories), panels: rows.panels && pick(rows.panels),
     texts: rows.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
     others: new Map([...rows.others].map(([name, cells]) => [name, pick(cells)])),
   }
@@ -46,7 +48,7 @@ export function useRows() {
   })
   const wanted = stable(() => {
     const { quantity, dataset } = study
-    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? []])] } : null
+    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, panels: quantity.chart.panels ?? null, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? []])] } : null
   })
 
   watch(wanted, async (asked, before) => {
@@ -58,8 +60,8 @@ export function useRows() {
     const textOf = async (name: string | null) => (name === null ? null : (await columns.cells(dataset, name)).map((cell) => String(cell ?? '')))
     try {
       const names = dataset.columns.filter((column) => column.kind === 'text').slice(0, MOST_TEXT_COLUMNS).map((column) => column.name)
-      const [cells, categories, filtered, others, ...texts] = await Promise.all([
-        columns.cells(dataset, asked.column), textOf(asked.category), textOf(asked.filter),
+      const [cells, categories, panels, filtered, others, ...texts] = await Promise.all([
+        columns.cells(dataset, asked.column), textOf(asked.category), textOf(asked.panels), textOf(asked.filter),
         Promise.all(asked.others.map((name) => columns.cells(dataset, name))), ...names.map(textOf),
       ])
       if (asked !== wanted.value) return
@@ -68,6 +70,7 @@ export function useRows() {
         cells, values: cells.map(decimalOf), places: cells.map((_, at) => at),
         texts: texts.map((column, at) => ({ name: names[at]!, cells: column! })),
         categories: categories?.map((cell) => cell || '(none)') ?? cells.map((_, at) => `row ${at + 1}`),
+        panels: panels?.map((cell) => cell || '(none)') ?? null,
         others: new Map(asked.others.map((name, at) => [name, others[at]!])),
       }
     } catch (error) {

@@ -5,7 +5,8 @@ import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { Quantity } from '~~/shared/study'
 import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
-import { drawingOf } from './drawing'
+import { drawingOf, panelOf } from './drawing'
+import { changesOf } from './marks'
 import { beamStops, powerText, railOf, withBeam, withCut } from './rail'
 import { cardsOf } from './cards'
 
@@ -30,6 +31,30 @@ test('an axis that crosses zero encloses both sides; a step too small for it is 
   expect(crowded.trouble).toMatch(/1001 ticks here/)
   expect(crowded.ticks.values.length).toBeLessThan(20)
   expect(draw({ step: '1e-9' }, ['a'], values('100'))!.trouble).toMatch(/more than 10000 ticks/)
+})
+
+test('panels have one axis, are ordered each by itself, and no change is told from one to the next', () => {
+  const names = ['a', 'b', 'a', 'b', 'b']
+  const panelled = drawingOf({ category: 'site', aggregate: 'sum' }, {}, names, values('1', '20', '3', '4', '0.5'), ['x', 'x', 'y', 'y', 'x'])!
+  expect(panelled.panels).toEqual([{ name: 'x', from: 0, to: 2 }, { name: 'y', from: 2, to: 4 }])
+  expect(panelled.groups.map(({ category, value }) => `${category} ${toText(value)}`)).toEqual(['b 20.5', 'a 1', 'b 4', 'a 3'])
+  expect(toText(panelled.ticks.values.at(-1)!)).toBe('25')
+  const second = panelOf(panelled, panelled.panels[1]!)
+  expect([second.groups.length, second.labelled, second.ticks === panelled.ticks]).toEqual([2, [0, 1], true])
+  expect(changesOf(panelled).map(({ from, to, value }) => [from, to, toText(value)])).toEqual([[0, 1, '-19.5'], [2, 3, '-1']])
+})
+
+test('marks that run on are labelled at their ends and extremes', () => {
+  const waves = Array.from({ length: 40 }, (_, at) => decimal(at === 7 ? 99 : at === 20 ? -5 : at % 9))
+  const line = drawingOf({ category: null, aggregate: 'sum', form: 'line' }, {}, waves.map((_, at) => `row ${at}`), waves)!
+  expect([line.groups.length, line.labelled]).toEqual([40, [0, 7, 20, 39]])
+})
+
+test('a log axis stands on what lies above zero, and gives way where nothing does', () => {
+  const logs = draw({ kind: 'log' }, ['a', 'b', 'c'], values('3', '0', '40000'))!
+  expect(logs.ticks.values.map(toText)).toEqual(['1', '10', '100', '1000', '10000', '100000'])
+  const below = draw({ kind: 'log' }, ['a'], values('-5'))!
+  expect([below.trouble, below.ticks.kind]).toEqual([expect.stringMatching(/no number here lies above/), 'linear'])
 })
 
 test('nothing to draw is said as nothing', () => {

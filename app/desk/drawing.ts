@@ -13,11 +13,19 @@ export interface AxisTicks {
   readonly step: string | null
   readonly kind: AxisKind
 }
+/** A part of a drawing with a name of its own: its groups from one place to before another. */
+export interface Panel {
+  readonly name: string | null
+  readonly from: number
+  readonly to: number
+}
 /** What the chart draws: the largest categories, and the axis that they stand on. */
 export interface Drawing {
   readonly groups: readonly Group[]
   /** Every category, drawn or not. */
   readonly all: readonly Group[]
+  /** Where each panel's groups stand among them; a chart of one piece is a panel without a name. */
+  readonly panels: readonly Panel[]
   /** Places of the groups whose marks carry a label. */
   readonly labelled: readonly number[]
   /** What the columns reach over, zero included. */
@@ -64,23 +72,59 @@ function ticksFor(domain: readonly [Decimal, Decimal], wishes: TickWishes, value
 /** The step as a number of the axis; none where it is a fraction of a constant. */
 export const numberStep = ({ step }: Pick<AxisTicks, 'step'>, { multipleOf }: { multipleOf?: string | undefined }): Decimal | null => (step === null || multipleOf !== undefined ? null : parseDecimal(step))
 
+/** Panels that can be told apart on one page. */
+const MOST_PANELS = 6
+/** Marks of a panel, which has less room. */
+const MOST_IN_PANEL = 6
+
+/** The rows of each panel, in the order in which panels first appear; all of them as one where there are none. */
+function rowsByPanel(panels: readonly string[] | null, count: number): { name: string | null; at: number[] }[] {
+  const every = Array.from({ length: count }, (_, at) => at)
+  if (!panels) return [{ name: null, at: every }]
+  const found = new Map<string, number[]>()
+  for (const at of every) {
+    const own = found.get(panels[at]!)
+    if (own) own.push(at)
+    else found.set(panels[at]!, [at])
+  }
+  return Array.from(found, ([name, at]) => ({ name, at }))
+}
+
 /**
  * Decides what the chart draws of a quantity.
  *
  * @param wishes for the axis
  * @param categories one a row
  * @param values one a row, null where missing
+ * @param panels one a row; null for a chart of one piece
  * @returns null where there is no value to draw
  */
-export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categories: readonly string[], values: readonly (Decimal | null)[]): Drawing | null {
-  const all = aggregate(categories, values, chart.aggregate)
-  if (all.length === 0) return null
+export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categories: readonly string[], values: readonly (Decimal | null)[], panels: readonly string[] | null = null): Drawing | null {
   const { most, runs } = reach[chart.form ?? 'columns']
-  const ordered = orderOf(chart) === 'number' ? [...all].sort((a, b) => compare(b.value, a.value)) : all
-  const groups = ordered.slice(0, most)
+  const pieces = rowsByPanel(panels, values.length).slice(0, MOST_PANELS).flatMap(({ name, at }) => {
+    const all = aggregate(at.map((row) => categories[row]!), at.map((row) => values[row]!), chart.aggregate)
+    const ordered = orderOf(chart) === 'number' ? [...all].sort((a, b) => compare(b.value, a.value)) : all
+    // In a text a category is told apart by its panel.
+    const told = name === null ? all : all.map((group) => ({ ...group, category: `${group.category}, ${name}` }))
+    return all.length > 0 ? [{ name, all: told, groups: ordered.slice(0, panels && !runs ? MOST_IN_PANEL : most) }] : []
+  })
+  if (pieces.length === 0) return null
+  const groups = pieces.flatMap((piece) => piece.groups)
   const [largest, least] = [placeOf(groups, (a, b) => compare(a, b) > 0), placeOf(groups, (a, b) => compare(a, b) < 0)].map((at) => groups[at]!.value) as [Decimal, Decimal]
   const domain = [compare(least, ZERO) < 0 ? least : ZERO, compare(largest, ZERO) > 0 ? largest : ZERO] as const
-  return { groups, all, labelled: labelledOf(groups, runs), domain, ...ticksFor(domain, wishes, groups.map(({ value }) => value)) }
+  let from = 0
+  const placed = pieces.map(({ name, groups: own }) => {
+    const panel = { name, from, to: from + own.length }
+    from = panel.to
+    return panel
+  })
+  const labelled = pieces.flatMap((piece, at) => labelledOf(piece.groups, runs).map((place) => place + placed[at]!.from))
+  return { groups, all: pieces.flatMap((piece) => piece.all), panels: placed, labelled, domain, ...ticksFor(domain, wishes, groups.map(({ value }) => value)) }
+}
+
+/** One panel of a drawing as a drawing of its own, on the axis of all. */
+export function panelOf(drawing: Drawing, { from, to }: Panel): Drawing {
+  return { ...drawing, groups: drawing.groups.slice(from, to), labelled: drawing.labelled.flatMap((at) => (at >= from && at < to ? [at - from] : [])) }
 }
 
 /** By the number, unless the marks run on in the order of the rows. */

@@ -22,8 +22,8 @@ const shareStyle = ({ locale, marks, grouping }: FullStyle): Style => ({ locale,
 const changeStyle = (style: FullStyle): Style => ({ ...style, sign: style.sign === 'parentheses' ? 'parentheses' : 'exceptZero' })
 
 /** Changes from each labelled mark to the one after it in the drawing; none where a mark has none before it. */
-export const changesOf = ({ groups, labelled }: Drawing): { from: number; to: number; value: Decimal }[] =>
-  labelled.flatMap((at, i) => (i > 0 && labelled[i - 1] === at - 1 ? [{ from: i - 1, to: i, value: subtract(groups[at]!.value, groups[at - 1]!.value) }] : []))
+export const changesOf = ({ groups, labelled, panels }: Pick<Drawing, 'groups' | 'labelled' | 'panels'>): { from: number; to: number; value: Decimal }[] =>
+  labelled.flatMap((at, i) => (i > 0 && labelled[i - 1] === at - 1 && !panels.some(({ from }) => from === at) ? [{ from: i - 1, to: i, value: subtract(groups[at]!.value, groups[at - 1]!.value) }] : []))
 
 const brackets = (text: string) => `(${text})`
 

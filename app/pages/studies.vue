@@ -81,7 +81,7 @@ useHead({ title: 'Studies · Ivory Abacus' })
         <span class="acts">
           <button type="button" class="quiet" :aria-label="`Rename ${study.name}`" @click="startRename(study)">rename</button>
           <button type="button" class="quiet" :aria-label="`Copy ${study.name}`" @click="copy(study)">copy</button>
-          <button type="button" class="quiet" :aria-label="`Save ${study.name} to a file`" @click="save(study)">save to a file</button>
+          <button type="button" class="quiet" :aria-label="`save to a file: ${study.name}`" @click="save(study)">save to a file</button>
           <button type="button" class="quiet" :aria-label="`Remove ${study.name}`" @click="remove(study)">remove</button>
         </span>
       </li>

@@ -34,6 +34,7 @@ const categories = stable(() => [
   ...(study.dataset?.columns.filter((one) => one.name !== column.value).map(({ name }) => ({ id: name as string | null, title: name })) ?? []),
   { id: null, title: 'row' },
 ])
+const panelChoices = stable(() => [{ id: null as string | null, title: 'in one piece' }, ...study.dataset?.columns.filter(({ kind: own }) => own === 'text').map(({ name }) => ({ id: name as string | null, title: `a panel for each ${name}` })) ?? []])
 const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
@@ -78,6 +79,7 @@ function filterBy(name: string) {
     <Select :model-value="kind" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
     <Select :model-value="chart.category" :options="categories" option-label="title" option-value="id" aria-label="Category" class="in-text" @update:model-value="setChart('Draw by another category', { category: $event })" />,
     <Select :model-value="orderOf(chart)" :options="orders" option-label="title" option-value="id" aria-label="Order" class="in-text" @update:model-value="setChart('Draw in another order', { order: $event })" /><template v-if="drawing && drawing.all.length > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.all.length }}</template>,
+    <Select :model-value="chart.panels ?? null" :options="panelChoices" option-label="title" option-value="id" aria-label="Panels" class="in-text" @update:model-value="setChart($event ? `Draw a panel for each ${$event}` : 'Draw one chart', { panels: $event ?? undefined })" />,
     <Select :model-value="chart.shaded ?? false" :options="shades" option-label="title" option-value="id" aria-label="Shades" class="in-text" @update:model-value="setChart($event ? 'Shade by size' : 'Draw in one shade', { shaded: $event })" />,
     each marked with
     <MultiSelect :model-value="marked" :options="parts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />

@@ -11,6 +11,9 @@ import type { MarkText } from '~/desk/marks'
 
 const props = defineProps<{
   drawing: Drawing
+  /** The places of its first mark, and of its first label, among those of all panels. */
+  first: number
+  firstLabel: number
   form: Form
   tickValues: readonly string[]
   /** Labels come as they change, so that the drawing need not. */
@@ -77,12 +80,14 @@ const lineY = (at: number, line: number) => {
   return y - props.fontSize * LEADING * (rises ? below : below - (props.lines - 1) / 2)
 }
 /** How many lines a mark's label has: the first of all has no change to tell. */
-const linesOn = (i: number) => Math.max(0, ...(props.beside.value[i] ?? []).map(({ line }) => line)) + 1
+const linesOn = (i: number) => Math.max(0, ...partsAt(i).map(({ line }) => line)) + 1
 const textAt = (i: number, place: number) => {
-  const part = props.beside.value[i]?.[place]
-  return part ? `${place > 0 && props.beside.value[i]![place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i] ?? ''}` : ''
+  const own = partsAt(i)
+  const part = own[place]
+  return part ? `${place > 0 && own[place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i + props.firstLabel] ?? ''}` : ''
 }
-const partsOn = (i: number, line: number) => (props.beside.value[i] ?? []).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
+const partsAt = (i: number) => props.beside.value[i + props.firstLabel] ?? []
+const partsOn = (i: number, line: number) => partsAt(i).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
 /** A tooltip stands above its mark's label where there is room, beside it elsewhere. */
 const TIP_ROOM = 70
 const TIP_WIDTH = 110
@@ -97,7 +102,7 @@ const tipAt = computed(() => {
   const top = Math.min(...near) - props.fontSize * LEADING * props.lines
   return top > TIP_ROOM ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' } : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
 })
-const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at]! + 1}` : props.form === 'ring' ? `shade-${(at % 4) + 2}` : '')
+const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.first]! + 1}` : props.form === 'ring' ? `shade-${(at % 4) + 2}` : '')
 </script>
 
 <template>
@@ -114,7 +119,7 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at]! + 1}` : p
     </template>
     <path v-if="geometry.area" :d="geometry.area" class="area" />
     <path v-if="geometry.line" :d="geometry.line" class="line" />
-    <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', shadeOf(at), { tipped: tip === at }]" :data-mark="at" @pointerenter="emit('point', at)">
+    <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', shadeOf(at), { tipped: tip === at }]" :data-mark="at + first" @pointerenter="emit('point', at + first)">
       <rect v-if="mark.shape.kind === 'rect'" :x="mark.shape.x" :y="mark.shape.y" :width="mark.shape.width" :height="mark.shape.height" />
       <circle v-else-if="mark.shape.kind === 'dot'" :cx="mark.shape.x" :cy="mark.shape.y" :r="form === 'points' ? 4 : labelAt.has(at) ? 3 : 1.5" />
       <path v-else :d="mark.shape.d" :transform="`translate(${mark.shape.x} ${mark.shape.y})`" />
@@ -123,8 +128,8 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at]! + 1}` : p
       <template v-for="(at, i) in drawing.labelled" :key="`mark ${at}`">
         <text v-for="line in lines" :key="line" :x="geometry.marks[at]!.label.x" :y="lineY(at, line - 1)" :text-anchor="geometry.marks[at]!.label.anchor" class="label">
           <tspan
-            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i : undefined"
-            :class="part.part === 'value' ? ['mark', { flagged: flaggedMarks.has(i) }] : 'side'"
+            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i + firstLabel : undefined"
+            :class="part.part === 'value' ? ['mark', { flagged: flaggedMarks.has(i + firstLabel) }] : 'side'"
           />
         </text>
       </template>

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
 import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
+import { panelOf } from '~/desk/drawing'
 import { formTrouble } from '~/desk/geometry'
 import { binOf } from '~/desk/legend'
 import { useLevels } from '~/stores/levels'
@@ -23,6 +24,7 @@ const wanted = computed(() => study.document?.page ?? {})
 const fontSize = computed(() => wanted.value.fontSize ?? 13)
 const chartWidth = computed(() => wanted.value.chartWidth ?? Math.floor(width.value * (has('table') ? chartShare.value : 1)))
 const LEAST_HEIGHT = 200
+const LEAST_PANEL = 130
 const LEGEND_HEIGHT = 26
 const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - (has('legend') ? LEGEND_HEIGHT : 0)))
 
@@ -58,6 +60,15 @@ async function takeColumn({ id }: BesideColumn) {
   levels.take('table')
 }
 
+/** How many panels stand side by side, by how many there are. */
+const ACROSS = [1, 1, 2, 3, 2, 3, 3]
+const across = computed(() => ACROSS[drawing.value?.panels.length ?? 1]!)
+const panelHeight = computed(() => Math.max(drawing.value!.panels.length > 1 ? LEAST_PANEL : LEAST_HEIGHT, Math.floor(figureHeight.value / Math.ceil(drawing.value!.panels.length / across.value))))
+const panels = computed(() => drawing.value!.panels.map((panel) => ({
+  name: panel.name, drawing: panelOf(drawing.value!, panel), first: panel.from, firstLabel: drawing.value!.labelled.filter((at) => at < panel.from).length,
+  tip: tip.value !== null && tip.value >= panel.from && tip.value < panel.to ? tip.value - panel.from : null,
+})))
+
 /** A click on any label takes up its surface. */
 function takeUp(event: MouseEvent) {
   const target = event.target as Element
@@ -91,14 +102,17 @@ function categoryAt(target: Element): string | null {
         </div>
         <div class="columns" :class="{ alone: !has('table') }">
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
+            <div class="panels">
             <ChartView
-              :drawing="drawing" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines"
-              :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis')" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="chartWidth" :height="figureHeight" :font-size="fontSize"
-              :title="chartTitle" :axis-title="page.on.axis.title.value" :description="page.description.value" :tip="tip"
+              v-for="(panel, at) in panels" :key="at"
+              :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines"
+              :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || form === 'bars')" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
+              :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="panel.tip"
               @room="page.setMarksRoom" @point="pointed = $event"
             >
-              <TooltipCard v-if="tip !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" />
+              <TooltipCard v-if="tip !== null && panel.tip !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" />
             </ChartView>
+            </div>
             <LegendStrip v-if="has('legend')" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>
@@ -161,6 +175,11 @@ function categoryAt(target: Element): string | null {
 
 .columns.alone {
   grid-template-columns: auto;
+}
+
+.panels {
+  display: flex;
+  flex-wrap: wrap;
 }
 
 .figure {

@@ -15,16 +15,20 @@ const { fix } = useFixes()
 
 /** As long as there is room beside the table. */
 const [USUAL_WIDTH, SHARE, ENDS] = [560, 0.53, 112]
-const room = ref({ width: Math.min(USUAL_WIDTH, Math.round(window.innerWidth * SHARE) - ENDS), fontSize: 12 })
+const USUAL_SIZE = 12
+const fitting = Math.min(USUAL_WIDTH, Math.round(window.innerWidth * SHARE) - ENDS)
 const HEAD = 44
 const drawing = computed(() => page.drawing.value)
 const wishes = computed<TickWishes>(() => study.quantity?.ticks ?? {})
 const reach = computed<Span | null>(() => drawing.value && reachOf(drawing.value.wanted, drawing.value.ticks.values))
 const cards = computed(() => cardsOf(page.findings.value.filter(({ surface }) => surface === 'axis')))
 const left = computed(() => study.left.filter(({ surface }) => surface === 'axis'))
+const room = computed(() => ({ width: wishes.value.length ?? fitting, fontSize: wishes.value.fontSize ?? USUAL_SIZE }))
 const candidates = useCandidates(drawing, room, page.tickLabels)
 
 const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
+const setWidth = (width: number) => set(`An axis of ${width} pixels`, { ...wishes.value, length: width })
+const setFontSize = (size: number) => set(`Labels of ${size} pixels`, { ...wishes.value, fontSize: size })
 const setStep = (step: string) => set(`Step by ${step}`, { ...wishes.value, step, count: undefined })
 const setCount = (count: number) => set(`About ${count} ticks`, { ...wishes.value, step: undefined, count })
 const setDomain = (domain: [string, string]) => set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
@@ -48,13 +52,13 @@ const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...
     <div class="screen">
       <template v-if="drawing && reach">
         <header>
-          <TickSentence :title="study.quantity!.title" :wishes="wishes" :drawing="drawing" :width="room.width" :font-size="room.fontSize" @change="set" @counted="countIn" @width="room.width = $event" @font-size="room.fontSize = $event" />
+          <TickSentence :title="study.quantity!.title" :wishes="wishes" :drawing="drawing" :width="room.width" :font-size="room.fontSize" @change="set" @counted="countIn" @width="setWidth" @font-size="setFontSize" />
           <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
         </header>
         <section class="rulers" aria-label="Ruler">
           <TickRuler :reach="reach" :kind="drawing.ticks.kind" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
             <template #default="{ x, pad }">
-              <RulerHandles :is-powers="drawing.ticks.kind !== 'linear'" :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="room.width = $event" />
+              <RulerHandles :is-powers="drawing.ticks.kind !== 'linear'" :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="setWidth" />
             </template>
           </TickRuler>
           <h2>Other ticks, the best first</h2>
