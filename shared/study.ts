@@ -56,6 +56,8 @@ export const chartSchema = z.strictObject({
   category: z.string().nullable(),
   aggregate: z.enum(AGGREGATE_IDS),
   form: z.enum(FORMS).optional(),
+  /** Another column, drawn as a line with an axis of its own at the right. */
+  second: z.string().optional(),
   /** A column whose values each have a panel of their own, all with one axis. */
   panels: z.string().optional(),
   /** By the number, largest first, or as the rows have it. */

@@ -191,7 +191,7 @@ test('a phrase is opened, searched and chosen with the keyboard alone', async ()
 test('rung and unit move from the labels into the titles', async () => {
   await showQuantity('Revenue')
   await choose(/^rung:/, 'in thousands (K)')
-  await page.getByRole('button', { name: 'more …' }).click()
+  await page.getByRole('region', { name: 'Style' }).getByRole('button', { name: 'more …' }).click()
   await choose(/^where rung and unit are said:/, 'in the title')
   await page.getByText('Revenue, € thousand').first().waitFor()
   expect((await labels('axis')).slice(0, 3)).toEqual(['0', '250', '500'])
@@ -201,7 +201,7 @@ test('rung and unit move from the labels into the titles', async () => {
 
 test('labels follow another region, fetched when it is chosen, and an increment that is typed', async () => {
   await bringIn('site,sales\nHolm,1739346.2\nVik,1281729.96', 'sales')
-  await page.getByRole('button', { name: 'more …' }).click()
+  await page.getByRole('region', { name: 'Style' }).getByRole('button', { name: 'more …' }).click()
   await choose(/^region:/, 'Hindi (hi)')
   await page.getByRole('button', { name: /^increment:/ }).click()
   const typed = page.getByRole('textbox', { name: /^increment:/ })

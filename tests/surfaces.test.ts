@@ -167,6 +167,7 @@ test.each([['Bars', 'Bars'], ['A line', 'Line'], ['Points', 'Points'], ['An area
 test('panels for each site share one axis and one rung, and their labels are numbered through', async () => {
   const { page } = desk
   await select('Form', 'Columns')
+  await page.getByRole('region', { name: 'Page' }).getByRole('button', { name: 'more …' }).click()
   await select('Panels', 'a panel for each site')
   await until(() => page.getByRole('img', { name: /^Columns of Harvest, / }).count(), 6)
   expect(await page.locator('[data-surface="marks"]').count()).toBe(24)
@@ -175,6 +176,17 @@ test('panels for each site share one axis and one rung, and their labels are num
   await choose(/^rung:/, 'by one rung for all')
   await until(async () => (await page.locator('[data-surface="marks"]').allTextContents()).every((one) => /K\u00a0kg$/.test(one)), true)
   await select('Panels', 'in one piece')
+}, 60_000)
+
+test('a second quantity has an axis of its own, in its own wording, which leads to it', async () => {
+  const { page } = desk
+  await select('Second axis', 'with extract l on a second axis')
+  await until(() => page.locator('[data-second]').first().textContent(), '0\u00a0l')
+  await page.locator('[data-second]').first().click()
+  await page.getByRole('img', { name: 'Columns of Extract' }).waitFor()
+  await until(() => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(), 'on the axis')
+  await show('Harvest')
+  await select('Second axis', 'alone')
 }, 60_000)
 
 test('an axis of powers is chosen on the ruler, and stands on the desk', async () => {

@@ -72,7 +72,11 @@ const groups = stable(() => study.datasets.map((dataset) => ({
 }
 
 .quantity {
-  min-width: 180px;
+  min-width: clamp(110px, 14vw, 180px);
+}
+
+.bar :deep(.p-button) {
+  flex: none;
 }
 
 .screens {

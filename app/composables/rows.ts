@@ -48,7 +48,7 @@ export function useRows() {
   })
   const wanted = stable(() => {
     const { quantity, dataset } = study
-    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, panels: quantity.chart.panels ?? null, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? []])] } : null
+    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, panels: quantity.chart.panels ?? null, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? [], ...(quantity.chart.second === undefined ? [] : [quantity.chart.second])])] } : null
   })
 
   watch(wanted, async (asked, before) => {

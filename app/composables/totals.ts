@@ -99,7 +99,7 @@ export function useTotals({ rows, sides, view: { plan, style: ownStyle } }: Sour
     return found
   }
   function take({ title, total, style }: TotalChoice) {
-    study.changeQuantity(`Total: ${title}`, (one) => ({ ...one, total, ...(Object.keys(style).length > 0 ? { surfaces: { ...one.surfaces, table: { ...one.surfaces?.table, ...style } } } : {}) }))
+    study.changeStyled(`Total: ${title}`, 'table', style, (one) => ({ ...one, total }))
   }
   const unrounded = computed(() => (exact.value ? `${partValues.value.slice(0, SHOWN_PARTS).map(plainly).join(' + ')}${partValues.value.length > SHOWN_PARTS ? ' + …' : ''} = ${plainly(exact.value)}` : ''))
   return { selected, toggle, clear: () => (selected.value = NO_ROWS), way, isShown, isAll, places, exact, label, missed, adjusted, choices, take, unrounded }

@@ -31,6 +31,10 @@ export interface Geometry {
   readonly marks: readonly MarkPlace[]
   /** Where categories are named, and the room that each name has. */
   readonly names: readonly (Spot & { readonly at: number; readonly room: number; readonly lines: number })[]
+  /** Where a second axis, at the right, has its ticks. */
+  readonly second: readonly Spot[]
+  /** The line of the second quantity. */
+  readonly secondLine: string | null
   /** What joins the marks. */
   readonly line: string | null
   readonly area: string | null
@@ -46,6 +50,8 @@ export interface Frame {
   readonly names: number
   /** Lines of a mark's label. */
   readonly lines: number
+  /** A second axis: how far along it its ticks and each mark's number stand, and the room that its labels take. */
+  readonly second: { readonly ticks: readonly number[]; readonly marks: readonly (number | null)[]; readonly room: number } | null
   /** What is written behind the axis's labels of a second kind takes a line of its own below. */
   readonly under: number
 }
@@ -54,7 +60,7 @@ const RIGHT = 8
 const TITLE = 18
 const LEADING = 1.25
 const NAME_ROOM = 6.4
-const LEAST_NAME = 34
+const MOST_NAME = 12
 
 /** How far along the axis ticks and marks stand, from 0 to 1, and where zero does; what a log axis has no place for stands at its beginning. */
 function alongs({ ticks: { kind, values }, groups, domain, wanted }: Drawing) {
@@ -66,29 +72,33 @@ function alongs({ ticks: { kind, values }, groups, domain, wanted }: Drawing) {
 }
 
 /** Charts whose axis stands upright at the left. */
-function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, lines }: Frame): Geometry {
+function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, lines, second }: Frame): Geometry {
   const { ticks, marks, zero } = alongs(drawing)
   const isZero = (at: number) => drawing.ticks.values[at]!.coefficient === 0n
   const line1 = fontSize * LEADING
+  const right = width - (second?.room ?? RIGHT)
   const y = scaleLinear().range([height - 2 * line1 - 8, TITLE + lines * line1 + 6])
   const places = drawing.groups.map((_, at) => at)
-  const band = scaleBand<number>().domain(places).range([left, width - RIGHT]).paddingInner(0.28).paddingOuter(0.14)
-  const point = scalePoint<number>().domain(places).range([left + 10, width - RIGHT - 10]).padding(places.length === 1 ? 0.5 : 0)
+  const band = scaleBand<number>().domain(places).range([left, right]).paddingInner(0.28).paddingOuter(0.14)
+  const point = scalePoint<number>().domain(places).range([left + 10, right - 10]).padding(places.length === 1 ? 0.5 : 0)
   const isBanded = form === 'columns'
   const middle = (at: number) => (isBanded ? band(at)! + band.bandwidth() / 2 : point(at)!)
   const step = isBanded ? band.step() : Math.max(1, point.step())
   const spots = marks.map((value, at) => [middle(at), y(value)] as const)
-  const every = Math.max(1, Math.ceil((isBanded ? 1 : LEAST_NAME * 1.6) / step))
+  const longest = Math.min(MOST_NAME, Math.max(...drawing.groups.map(({ category }) => category.length)))
+  const every = Math.max(1, Math.ceil((isBanded ? 1 : (longest + 1) * NAME_ROOM) / step))
   return {
-    ticks: ticks.map((value, at) => ({ x: left - 8, y: y(value) + fontSize * 0.34, anchor: 'end', line: [left, y(value), width - RIGHT, y(value)], isZero: isZero(at) })),
+    ticks: ticks.map((value, at) => ({ x: left - 8, y: y(value) + fontSize * 0.34, anchor: 'end', line: [left, y(value), right, y(value)], isZero: isZero(at) })),
     marks: marks.map((value, at) => ({
       shape: isBanded ? { kind: 'rect', x: band(at)!, width: band.bandwidth(), y: Math.min(y(zero), y(value)), height: Math.abs(y(zero) - y(value)) } : { kind: 'dot', x: middle(at), y: y(value) },
-      label: { x: isBanded ? middle(at) : Math.min(Math.max(middle(at), left + 24), width - RIGHT - 24), y: y(isBanded ? Math.max(zero, value) : value) - (isBanded ? 6 : 9), anchor: 'middle', rises: true },
+      label: { x: isBanded ? middle(at) : Math.min(Math.max(middle(at), left + 24), right - 24), y: y(isBanded ? Math.max(zero, value) : value) - (isBanded ? 6 : 9), anchor: 'middle', rises: true },
     })),
     names: places.filter((at) => at % every === 0).map((at) => ({ at, x: middle(at), y: height - line1 - 6, anchor: 'middle', room: Math.max(4, Math.floor((step * every) / NAME_ROOM)), lines: 2 })),
+    second: second?.ticks.map((value) => ({ x: right + 8, y: y(value) + fontSize * 0.34, anchor: 'start' })) ?? [],
+    secondLine: second && line<readonly [number, number | null]>().defined(([, value]) => value !== null).x(([at]) => middle(at)).y(([, value]) => y(value!))(second.marks.map((value, at) => [at, value] as const)),
     line: form === 'line' || form === 'area' ? line()(spots as [number, number][]) : null,
     area: form === 'area' ? area<readonly [number, number]>().x(([x]) => x).y0(y(zero)).y1(([, at]) => at)(spots as [number, number][]) : null,
-    marksWidth: width - RIGHT - left,
+    marksWidth: right - left,
   }
 }
 
@@ -108,7 +118,7 @@ function lying(drawing: Drawing, { width, height, fontSize, names, under }: Fram
       label: { x: Math.max(x(zero), x(value)) + 6, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'start', rises: false },
     })),
     names: places.map((at) => ({ at, x: room - 8, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'end', room: Math.floor(room / NAME_ROOM), lines: 1 })),
-    line: null, area: null, marksWidth: width - room,
+    second: [], secondLine: null, line: null, area: null, marksWidth: width - room,
   }
 }
 
@@ -128,7 +138,7 @@ function round(drawing: Drawing, { width, height, fontSize }: Frame): Geometry {
     ticks: [],
     marks: slices.map((slice, at) => ({ shape: { kind: 'path', d: ring(slice)!, x: cx, y: cy }, label: spots[at]! })),
     names: spots.map((spot, at) => ({ at, x: spot.x, y: spot.y + (spot.rises ? -fontSize * LEADING : fontSize * LEADING), anchor: spot.anchor, room: 14, lines: 1 })),
-    line: null, area: null, marksWidth: width,
+    second: [], secondLine: null, line: null, area: null, marksWidth: width,
   }
 }
 

@@ -1,6 +1,6 @@
 import { absolute, leadingPower, magnitudeOf, shift, subtract } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal } from '~~/core/decimal/decimal'
-import { plainly } from '~~/core/decimal/plainly'
+import { briefly } from '~~/core/decimal/plainly'
 import type { Telling } from '~~/core/data/telling'
 import { decide, saidBy } from '~~/core/label/decide'
 import { lastPlace } from '~~/core/label/keep'
@@ -75,7 +75,7 @@ function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
     const kept = power >= cut
     digits.push({ power, digit, state: kept ? (own ? 'kept' : 'pad') : power === cut - 1 ? 'decides' : 'dropped' })
   }
-  return { name, negative: value.coefficient < 0n, digits, cut, label: textOf(plan, written), mark, said: plainly(said), off: off.coefficient === 0n ? '' : plainly(off) }
+  return { name, negative: value.coefficient < 0n, digits, cut, label: textOf(plan, written), mark, said: briefly(said), off: off.coefficient === 0n ? '' : briefly(off) }
 }
 
 /**

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { SURFACES } from '~~/core/checks/types'
+import { type Surface, SURFACES } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { Left, NewColumn, Quantity, Study, StudyDocument } from '~~/shared/study'
@@ -160,13 +160,16 @@ export const useStudy = defineStore('study', () => {
       refused.value = `${stays} as it was: ${(error as Error).message}`
     }
   }
-  /** Sets where the ticks stand, and with it the axis's style that goes with them. */
-  function setTicks(what: string, ticks: Quantity['ticks'], { moves = false, style: patch }: { moves?: boolean; style?: Style } = {}) {
+  /** Changes the shown quantity, and with it what is set on one of its surfaces. */
+  function changeStyled(what: string, surface: Surface, patch: Style, by: (quantity: Quantity) => Quantity, moves?: boolean) {
     const now = document.value
     if (!now?.shown) return
-    const styled = patch && Object.keys(patch).length > 0 ? withOwn(now, now.shown, 'axis', (own) => ({ ...own, ...patch })) : now
-    change(what, { ...styled, quantities: styled.quantities.map((one) => (one.id === now.shown ? { ...one, ticks } : one)) }, moves)
+    const styled = withOwn(now, now.shown, surface, (own) => ({ ...own, ...patch }))
+    change(what, { ...styled, quantities: styled.quantities.map((one) => (one.id === now.shown ? by(one) : one)) }, moves)
   }
+  /** Sets where the ticks stand, and with it the axis's style that goes with them. */
+  const setTicks = (what: string, ticks: Quantity['ticks'], { moves = false, style = {} }: { moves?: boolean; style?: Style } = {}) =>
+    changeStyled(what, 'axis', style, (one) => ({ ...one, ticks }), moves)
   const setTotal = (what: string, total: Quantity['total']) => changeQuantity(what, (one) => ({ ...one, total }))
   /** Lets findings stand, for a reason that is kept with them. */
   const leave = (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
@@ -190,6 +193,6 @@ export const useStudy = defineStore('study', () => {
 
   return {
     id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
-    open, flush, keepMine, takeTheirs, change, changeQuantity, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
+    open, flush, keepMine, takeTheirs, change, changeQuantity, changeStyled, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
   }
 })

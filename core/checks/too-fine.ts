@@ -1,7 +1,7 @@
 import { compare, multiply, subtract } from '../decimal/arithmetic'
 import { closestDoubles, closestPair } from '../data/telling'
 import { type Decimal, decimal } from '../decimal/decimal'
-import { plainly } from '../decimal/plainly'
+import { briefly } from '../decimal/plainly'
 import { quotientRounded } from '../decimal/round'
 import { unitOfLastDigit } from '../label/decide'
 import type { Written } from '../label/types'
@@ -49,7 +49,7 @@ export const tooFine: Check = {
     const at = numerals.filter((i) => proof.written[i]!.decimals > 0 && isFiner(proof.written[i]!))
     if (at.length === 0) return null
     const first = at[0]!
-    return { severity: 'note', message: `The closest two numbers lie ${plainly(apart)} apart, and the last digit of “${proof.labels[first]}” counts ${plainly(unitOfLastDigit(proof.plan, proof.written[first]!))}.`, at }
+    return { severity: 'note', message: `The closest two numbers lie ${briefly(apart)} apart, and the last digit of “${proof.labels[first]}” counts ${briefly(unitOfLastDigit(proof.plan, proof.written[first]!))}.`, at }
   },
   propose: fewerDecimals,
 }

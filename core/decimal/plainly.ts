@@ -4,15 +4,18 @@ import { roundToPlace } from './round'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
+const digitsOf = ({ coefficient }: Decimal): number => absolute(coefficient).toString().replace(/0+$/, '').length
 
 /**
- * A number in a message to people: all its digits, grouped by threes, with a true minus; past
- * 24 digits as a power of ten. It is no label and follows no style.
+ * A number in a message to people: all its digits, grouped by threes, with a true minus; where they
+ * take more than 24 places a power of ten, and of more than 24 digits twelve after ≈. It is no label
+ * and follows no style.
  *
  * @example plainly(decimal('-250000.5')) // '−250,000.5'
  */
 export function plainly(value: Decimal): string {
   const text = toText(value).replace('-', '−')
+  if (digitsOf(value) > MOST_DIGITS) return briefly(value)
   if (text.length > MOST_DIGITS) return toExactText(value).replace('-', '−')
   const [whole = '', fraction] = text.split('.')
   const grouped = whole.replace(GROUPS, ',')
@@ -28,7 +31,7 @@ const BRIEF_DIGITS = 12
  * @example briefly(divide(decimal(1), decimal(3))) // '≈ 0.333333333333'
  */
 export function briefly(value: Decimal): string {
-  if (absolute(value.coefficient).toString().replace(/0+$/, '').length <= MOST_BRIEF) return plainly(value)
+  if (digitsOf(value) <= MOST_BRIEF) return plainly(value)
   const place = leadingPower(value) - BRIEF_DIGITS + 1
   return `≈ ${plainly({ coefficient: roundToPlace(value, place, 'halfExpand'), exponent: place })}`
 }

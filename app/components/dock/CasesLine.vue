@@ -2,8 +2,8 @@
 import { caseProblems, caseWords } from '~~/core/style/cases'
 import { inherit } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
+import { useTexts } from '~/composables/texts'
 import { type Choice, choicesOf, type Desk, sentenceOf } from '~/desk/choices'
-import { useColumns } from '~/stores/columns'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
@@ -11,7 +11,6 @@ import { useStudy } from '~/stores/study'
 const props = defineProps<{ desk: () => Desk }>()
 const study = useStudy()
 const levels = useLevels()
-const columns = useColumns()
 type Case = FullStyle['cases'][number]
 
 const cases = computed(() => levels.style.cases)
@@ -60,15 +59,12 @@ function raise(at: number) {
 const textColumns = computed(() => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [])
 const kinds = computed(() => [...textColumns.value.map((name) => ({ id: name, title: `where ${name} is` })), { id: null, title: 'by size' }])
 const column = computed(() => (edited.value && 'column' in edited.value.when ? edited.value.when.column : null))
-const texts = shallowRef<string[]>([])
-watch([() => column.value ?? study.quantity?.chart.category ?? textColumns.value[0], () => study.dataset], async ([name, dataset]) => {
-  texts.value = name && dataset ? [...new Set((await columns.cells(dataset, name).catch(() => [])).map((cell) => String(cell ?? '')))] : []
-}, { immediate: true })
+const texts = useTexts(() => column.value ?? study.quantity?.chart.category ?? textColumns.value[0])
 const magnitude = computed(() => (edited.value && 'magnitude' in edited.value.when ? edited.value.when.magnitude : {}))
 const asPower = (text: string) => (/^-?\d{1,3}$/.test(text) ? '' : 'A power of ten is a whole number, such as 6 for a million.')
 const setEnd = (end: 'from' | 'to', text: string | undefined) => set({ when: { magnitude: { ...magnitude.value, [end]: text === undefined ? undefined : Number(text) } } }, 'set the sizes of a wording')
 function setKind(name: string | null) {
-  void set({ when: name === null ? { magnitude: { from: 6 } } : { column: name, is: [...new Set(texts.value)].slice(0, 1) } }, 'set what a wording is for')
+  void set({ when: name === null ? { magnitude: { from: 6 } } : { column: name, is: texts.value.slice(0, 1) } }, 'set what a wording is for')
 }
 
 /** What a case usually changes. */
@@ -97,8 +93,8 @@ const asFactor = (text: string) => (/^[+-]?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(text)
     <Popover ref="list" aria-label="Another wording for some" @hide="opened = null">
       <div v-if="edited" class="editor">
         <p>
-          <Select :model-value="column" :options="kinds" option-label="title" option-value="id" aria-label="What the case goes by" class="in-text" @update:model-value="setKind" />
-          <MultiSelect v-if="'column' in edited.when" :model-value="[...edited.when.is]" :options="texts" filter :show-toggle-all="false" aria-label="Categories of the case" class="in-text" :max-selected-labels="2" @update:model-value="$event.length > 0 && set({ when: { column: column!, is: $event } }, 'set what a wording is for')" />
+          <Select :model-value="column" :options="kinds" option-label="title" option-value="id" placeholder="by size" aria-label="What the case goes by" class="in-text" @update:model-value="setKind" />
+          <MultiSelect v-if="'column' in edited.when" :model-value="[...edited.when.is]" :options="[...texts]" filter :show-toggle-all="false" aria-label="Categories of the case" class="in-text" :max-selected-labels="2" @update:model-value="$event.length > 0 && set({ when: { column: column!, is: $event } }, 'set what a wording is for')" />
           <template v-else>
             from 10^<TypedField :value="magnitude.from === undefined ? undefined : String(magnitude.from)" placeholder="any" label="Least power" :check="asPower" @change="setEnd('from', $event)" />
             to below 10^<TypedField :value="magnitude.to === undefined ? undefined : String(magnitude.to)" placeholder="any" label="Power below which it ends" :check="asPower" @change="setEnd('to', $event)" />

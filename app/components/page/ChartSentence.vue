@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { AGGREGATE_IDS, aggregates } from '~~/core/data/aggregate'
 import type { ChartWishes, Form, MarkPart } from '~~/shared/study'
+import { useTexts } from '~/composables/texts'
 import { type Drawing, orderOf } from '~/desk/drawing'
-import { useColumns } from '~/stores/columns'
 import { useStudy } from '~/stores/study'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
 defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
 const study = useStudy()
-const columns = useColumns()
 // Each stays the same while a style changes, so that a move of the rail does not say the sentence anew.
 const title = computed(() => study.quantity?.title)
 const column = computed(() => study.quantity?.column)
@@ -35,6 +34,10 @@ const categories = stable(() => [
   { id: null, title: 'row' },
 ])
 const panelChoices = stable(() => [{ id: null as string | null, title: 'in one piece' }, ...study.dataset?.columns.filter(({ kind: own }) => own === 'text').map(({ name }) => ({ id: name as string | null, title: `a panel for each ${name}` })) ?? []])
+const secondChoices = stable(() => [{ id: null as string | null, title: 'alone' }, ...study.dataset?.columns.filter(({ kind: own, name }) => own === 'number' && name !== column.value).map(({ name }) => ({ id: name as string | null, title: `with ${name} on a second axis` })) ?? []])
+/** Phrases that few charts need wait until they are asked for. */
+const everything = ref(false)
+const hasSecond = computed(() => secondChoices.value.length > 1 && !chart.value?.panels && chart.value?.form !== 'bars' && chart.value?.form !== 'ring')
 const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
@@ -43,20 +46,12 @@ const setForm = (form: Form) => setChart(`Draw ${forms.find(({ id }) => id === f
 /** The number stands first, however the others were ticked. */
 const setParts = (chosen: MarkPart[]) => setChart('Mark with other parts', { parts: parts.map(({ id }) => id).filter((id) => chosen.includes(id)).slice(0, 4).concat(chosen.length === 0 ? ['value'] : []) })
 
-/** Texts that rows can be told apart by, of the columns that have few of them. */
-const MOST_TEXTS = 200
 const filterColumns = computed(() => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [])
-const texts = shallowRef<string[]>([])
 const isFiltering = ref(false)
 const other = ref<string>()
 /** The column that rows are told apart by: the filter's, or the one that is being chosen. */
 const filtered = computed(() => filter.value?.column ?? (isFiltering.value ? other.value ?? filterColumns.value[0] : undefined))
-watch([filtered, () => study.dataset], async ([name, dataset]) => {
-  texts.value = []
-  if (!name || !dataset) return
-  const cells = await columns.cells(dataset, name).catch(() => [])
-  if (name === filtered.value) texts.value = [...new Set(cells.map((cell) => String(cell ?? '')))].slice(0, MOST_TEXTS)
-}, { immediate: true })
+const texts = useTexts(() => filtered.value)
 const shownTexts = computed(() => [...filter.value?.is ?? []])
 const setFilter = (column: string | undefined, is: string[]) =>
   study.changeQuantity(is.length > 0 ? `Show only ${is.join(', ')}` : 'Show all rows', (one) => ({ ...one, filter: column && is.length > 0 ? { column, is } : undefined }))
@@ -77,20 +72,22 @@ function filterBy(name: string) {
     <Select :model-value="chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart(`Draw the ${$event}`, { aggregate: $event })" />
     of <strong>{{ title }}</strong>,
     <Select :model-value="kind" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
-    <Select :model-value="chart.category" :options="categories" option-label="title" option-value="id" aria-label="Category" class="in-text" @update:model-value="setChart('Draw by another category', { category: $event })" />,
+    <Select :model-value="chart.category" :options="categories" option-label="title" option-value="id" placeholder="row" aria-label="Category" class="in-text" @update:model-value="setChart('Draw by another category', { category: $event })" />,
     <Select :model-value="orderOf(chart)" :options="orders" option-label="title" option-value="id" aria-label="Order" class="in-text" @update:model-value="setChart('Draw in another order', { order: $event })" /><template v-if="drawing && drawing.all.length > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.all.length }}</template>,
-    <Select :model-value="chart.panels ?? null" :options="panelChoices" option-label="title" option-value="id" aria-label="Panels" class="in-text" @update:model-value="setChart($event ? `Draw a panel for each ${$event}` : 'Draw one chart', { panels: $event ?? undefined })" />,
-    <Select :model-value="chart.shaded ?? false" :options="shades" option-label="title" option-value="id" aria-label="Shades" class="in-text" @update:model-value="setChart($event ? 'Shade by size' : 'Draw in one shade', { shaded: $event })" />,
+    <template v-if="everything || chart.panels"><Select :model-value="chart.panels ?? null" :options="panelChoices" option-label="title" option-value="id" placeholder="in one piece" aria-label="Panels" class="in-text" @update:model-value="setChart($event ? `Draw a panel for each ${$event}` : 'Draw one chart', { panels: $event ?? undefined })" />, </template>
+    <template v-if="hasSecond && (everything || chart.second)"><Select :model-value="chart.second ?? null" :options="secondChoices" option-label="title" option-value="id" placeholder="alone" aria-label="Second axis" class="in-text" @update:model-value="setChart($event ? `Draw ${$event} beside it` : 'Draw it alone', { second: $event ?? undefined })" />, </template>
+    <template v-if="everything || chart.shaded"><Select :model-value="chart.shaded ?? false" :options="shades" option-label="title" option-value="id" aria-label="Shades" class="in-text" @update:model-value="setChart($event ? 'Shade by size' : 'Draw in one shade', { shaded: $event })" />, </template>
     each marked with
     <MultiSelect :model-value="marked" :options="parts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
     <template v-if="marked.length > 1"> <Select :model-value="chart.lines ?? 1" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-if="filterColumns.length > 0">;
       <template v-if="filter || isFiltering">only where
         <Select :model-value="filtered" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
-        <MultiSelect :model-value="shownTexts" :options="texts" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,
+        <MultiSelect :model-value="shownTexts" :options="[...texts]" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,
         {{ rows }} of {{ count }} rows <button type="button" class="quiet" @click="showAll">show all</button>
       </template>
       <button v-else type="button" class="quiet" @click="isFiltering = true">all rows …</button>
     </template>
+    <button type="button" class="quiet" :aria-expanded="everything" @click="everything = !everything">{{ everything ? 'less' : 'more …' }}</button>
     <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
   </p>
 </template>

@@ -3,6 +3,7 @@ import { watchDebounced } from '@vueuse/core'
 import type { Room } from '~~/core/checks/types'
 import { machineLabel } from '~~/core/label/machine'
 import type { Form } from '~~/shared/study'
+import type { SecondAxis } from '~/composables/second'
 import type { Places } from '~/desk/cards'
 import type { Drawing } from '~/desk/drawing'
 import { geometryOf, wrapped } from '~/desk/geometry'
@@ -37,11 +38,13 @@ const props = defineProps<{
   axisTitle: string
   /** All that it shows, in words. */
   description: string
+  /** Another quantity with an axis of its own. */
+  second: SecondAxis | null
   /** The mark whose tooltip is shown. */
   tip: number | null
 }>()
 
-const emit = defineEmits<{ room: [room: Room]; point: [at: number] }>()
+const emit = defineEmits<{ room: [room: Room]; point: [at: number]; takeSecond: [id: string] }>()
 
 const MACHINE_GAP = 10
 const ROOM_STEP = 28
@@ -65,7 +68,7 @@ const left = computed(() => Math.min(props.width / 2, labelRoom.value + machineR
 const names = computed(() => longest(props.drawing.groups.map(({ category }) => category)) * character.value + 12)
 
 const geometry = computed(() => geometryOf(props.form, props.drawing, {
-  width: props.width, height: props.height, fontSize: props.fontSize, left: left.value, names: names.value, lines: props.lines, under: props.form === 'bars' && showsMachine.value ? props.fontSize * 1.3 : 0,
+  width: props.width, height: props.height, fontSize: props.fontSize, left: left.value, names: names.value, lines: props.lines, second: props.second && { ...props.second, room: longest(props.second.labels) * character.value + 16 }, under: props.form === 'bars' && showsMachine.value ? props.fontSize * 1.3 : 0,
 }))
 /** The place of each group among those that carry a label. */
 const labelAt = computed(() => new Map(props.drawing.labelled.map((at, i) => [at, i])))
@@ -117,6 +120,10 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
         <text v-if="showsMachine" :x="form === 'bars' ? tick.x : left - labelRoom" :y="form === 'bars' ? tick.y + fontSize * 1.3 : tick.y" :text-anchor="tick.anchor" class="machine">{{ machineLabels[at] }}</text>
       </g>
     </template>
+    <template v-if="second && geometry.second.length > 0">
+      <text :x="width" :y="12" text-anchor="end" class="axis-title second">{{ second.title }}</text>
+      <text v-for="(spot, at) in geometry.second" :key="`second ${at}`" :x="spot.x" :y="spot.y" class="second" data-second @click="emit('takeSecond', second.id)">{{ second.labels[at] }}</text>
+    </template>
     <path v-if="geometry.area" :d="geometry.area" class="area" />
     <path v-if="geometry.line" :d="geometry.line" class="line" />
     <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', shadeOf(at), { tipped: tip === at }]" :data-mark="at + first" @pointerenter="emit('point', at + first)">
@@ -124,9 +131,10 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
       <circle v-else-if="mark.shape.kind === 'dot'" :cx="mark.shape.x" :cy="mark.shape.y" :r="form === 'points' ? 4 : labelAt.has(at) ? 3 : 1.5" />
       <path v-else :d="mark.shape.d" :transform="`translate(${mark.shape.x} ${mark.shape.y})`" />
     </g>
+    <path v-if="geometry.secondLine" :d="geometry.secondLine" class="second-line" />
     <template v-if="hasMarks">
       <template v-for="(at, i) in drawing.labelled" :key="`mark ${at}`">
-        <text v-for="line in lines" :key="line" :x="geometry.marks[at]!.label.x" :y="lineY(at, line - 1)" :text-anchor="geometry.marks[at]!.label.anchor" class="label">
+        <text v-for="line in lines" :key="line" :x="geometry.marks[at]!.label.x" :y="lineY(at, line - 1)" :text-anchor="geometry.marks[at]!.label.anchor" :class="['label', { over: geometry.line }]">
           <tspan
             v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i + firstLabel : undefined"
             :class="part.part === 'value' ? ['mark', { flagged: flaggedMarks.has(i + firstLabel) }] : 'side'"
@@ -195,6 +203,18 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
   fill: var(--shade-5);
 }
 
+.second {
+  fill: var(--amber);
+  cursor: pointer;
+}
+
+.second-line {
+  fill: none;
+  stroke: var(--amber);
+  stroke-width: 2;
+  pointer-events: none;
+}
+
 .line {
   fill: none;
   stroke: var(--mark);
@@ -212,6 +232,12 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
 
 .mark {
   font-weight: 600;
+}
+
+.label.over {
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 3px;
 }
 
 .side {
@@ -237,9 +263,5 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
 .category {
   fill: var(--ink-soft);
   font-size: 0.92em;
-}
-
-[data-surface] {
-  cursor: pointer;
 }
 </style>

@@ -40,13 +40,4 @@ defineProps<{ title: string; labels: Readonly<Ref<readonly string[]>>; count: nu
   height: 10px;
   border-radius: 2px;
 }
-
-[data-surface] {
-  cursor: pointer;
-}
-
-.flagged {
-  text-decoration: underline wavy var(--rosewood) 1px;
-  text-underline-offset: 3px;
-}
 </style>

@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
 import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
+import { useSecond } from '~/composables/second'
 import { panelOf } from '~/desk/drawing'
 import { formTrouble } from '~/desk/geometry'
 import { binOf } from '~/desk/legend'
@@ -53,12 +54,15 @@ const tip = computed(() => {
 const tipName = computed(() => (tip.value === null ? '' : drawing.value!.groups[tip.value]!.category))
 
 const beside = useBeside(rows)
-/** The head of another column leads to it, in the table. */
-async function takeColumn({ id }: BesideColumn) {
-  study.show(id)
+const second = useSecond(rows, drawing)
+/** What belongs to another quantity leads to it, on that surface. */
+async function takeOther(other: string, surface: Surface) {
+  study.show(other)
   await nextTick()
-  levels.take('table')
+  levels.take(surface)
 }
+const takeColumn = ({ id: other }: BesideColumn) => takeOther(other, 'table')
+const takeAxis = (other: string) => takeOther(other, 'axis')
 
 /** How many panels stand side by side, by how many there are. */
 const ACROSS = [1, 1, 2, 3, 2, 3, 3]
@@ -108,7 +112,7 @@ function categoryAt(target: Element): string | null {
               :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines"
               :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || form === 'bars')" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
               :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="panel.tip"
-              @room="page.setMarksRoom" @point="pointed = $event"
+              :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @point="pointed = $event"
             >
               <TooltipCard v-if="tip !== null && panel.tip !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" />
             </ChartView>

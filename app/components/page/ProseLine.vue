@@ -115,15 +115,6 @@ async function insert(piece: Piece) {
   line-height: 1.15;
 }
 
-[data-surface] {
-  cursor: pointer;
-}
-
-.flagged {
-  text-decoration: underline wavy var(--rosewood) 1px;
-  text-underline-offset: 3px;
-}
-
 .editor {
   display: grid;
   gap: var(--gap-1);

@@ -37,11 +37,5 @@ defineProps<{ name: string; title: string; label: () => string; at: number; flag
 
 b {
   text-align: right;
-  cursor: pointer;
-}
-
-.flagged {
-  text-decoration: underline wavy var(--rosewood) 1px;
-  text-underline-offset: 3px;
 }
 </style>

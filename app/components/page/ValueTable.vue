@@ -190,11 +190,6 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
   white-space: nowrap;
 }
 
-.flagged {
-  text-decoration: underline wavy var(--rosewood) 1px;
-  text-underline-offset: 3px;
-}
-
 .number.edges {
   display: flex;
   justify-content: space-between;

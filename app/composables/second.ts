@@ -1,0 +1,52 @@
+import { aggregate } from '~~/core/data/aggregate'
+import { compare } from '~~/core/decimal/arithmetic'
+import { type Decimal, toExactText, ZERO } from '~~/core/decimal/decimal'
+import { labeller } from '~~/core/label/labeller'
+import { resolve } from '~~/core/label/resolve'
+import { alongOf } from '~~/core/ticks/linear'
+import { placeTicks } from '~~/core/ticks/place'
+import { decimalOf, styleOf } from '~~/shared/quantities'
+import type { Rows } from '~/composables/rows'
+import type { Drawing } from '~/desk/drawing'
+import { useRegions } from '~/stores/regions'
+import { useStudy } from '~/stores/study'
+
+/** A second quantity on the chart: its line and its own axis. */
+export interface SecondAxis {
+  /** The quantity's. */
+  readonly id: string
+  readonly title: string
+  readonly labels: readonly string[]
+  /** How far along its axis ticks and each group's number stand; null where a group has none. */
+  readonly ticks: readonly number[]
+  readonly marks: readonly (number | null)[]
+}
+
+/** The second quantity of the chart, by the same categories, written as it is on its own axis. */
+export function useSecond(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Ref<Drawing | null>>) {
+  const study = useStudy()
+  const regions = useRegions()
+  const quantity = stable(() => {
+    const { document, quantity: shown } = study
+    const found = document?.quantities.find((one) => one.datasetId === shown?.datasetId && one.column === shown?.chart.second)
+    return found && document ? { id: found.id, column: found.column, title: found.title, recorded: found.recorded, aggregate: found.chart.aggregate, ticks: found.ticks, style: styleOf(document, found, 'axis') } : null
+  })
+  return computed<SecondAxis | null>(() => {
+    const [one, now] = [quantity.value, drawing.value]
+    const cells = one && rows.value?.others.get(one.column)
+    if (!one || !now || !cells || now.panels.length > 1) return null
+    const byName = new Map(aggregate(rows.value!.categories, cells.map(decimalOf), one.aggregate).map(({ category, value }) => [category, value]))
+    const values = now.groups.map(({ category }) => byName.get(category) ?? null)
+    const found = values.filter((value) => value !== null)
+    if (found.length === 0) return null
+    const ends = (beats: (a: Decimal, b: Decimal) => boolean) => found.reduce((best, value) => (beats(value, best) ? value : best), ZERO)
+    const { ticks } = placeTicks({ domain: [ends((a, b) => compare(a, b) < 0), ends((a, b) => compare(a, b) > 0)], ends: 'loose', count: Math.max(2, now.ticks.values.length) })
+    const stands = ticks.map(({ value }) => value)
+    const span = [stands[0]!, stands.at(-1)!] as const
+    const plan = resolve(one.style, { ...regions.loaded, values: stands.map(toExactText), recorded: one.recorded })
+    return {
+      id: one.id, title: [one.title, plan.title].filter(Boolean).join(', '), labels: labeller(plan).labels(stands.map(toExactText)),
+      ticks: stands.map((value) => alongOf(value, span)), marks: values.map((value) => value && alongOf(value, span)),
+    }
+  })
+}
