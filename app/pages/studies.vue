@@ -134,6 +134,16 @@ h1 {
   font-weight: 600;
 }
 
+.file input::file-selector-button {
+  padding: var(--gap-1) var(--gap-3);
+  border: 1px solid var(--rule);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  cursor: pointer;
+}
+
 .list form,
 .acts,
 .new {
