@@ -1,6 +1,6 @@
 const shared = {
   transform: { '^.+\\.([jt]s|mjs)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
-  transformIgnorePatterns: ['/node_modules/(?!(lossless-json|messageformat)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(lossless-json|messageformat|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)'],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
   testPathIgnorePatterns: ['/node_modules/', '/.output/', '/.nuxt/'],
   modulePathIgnorePatterns: ['/.output/', '/.nuxt/', '/dist/'],

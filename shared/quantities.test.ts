@@ -1,6 +1,6 @@
 import { toText } from '../core/decimal/decimal'
 import { isCode, isMissing, readCell, speaksFor } from './import/cells'
-import { decimalOf, quantitiesOf, styleOf } from './quantities'
+import { decimalOf, levelsTo, quantitiesOf, styleOf, withOwn } from './quantities'
 import { type DatasetMeta, quantitySchema, studyDocumentSchema, ticksSchema } from './study'
 
 const column = (position: number, name: string, kind: 'number' | 'text'): DatasetMeta['columns'][number] =>
@@ -27,6 +27,26 @@ test('a quantity is written in the house style with its own over it', () => {
   const document = { name: 'x', house: { marks: { minus: '−' }, fraction: [1, 1] as [number, number] }, quantities: [], shown: null }
   const style = styleOf(document, { ...quantity!, style: { fraction: [0, 0], marks: { group: ' ' } } })
   expect(style).toMatchObject({ fraction: [0, 0], marks: { minus: '−', group: ' ' } })
+})
+
+describe('levels of style', () => {
+  const [quantity] = quantitiesOf(dataset)
+  const document = { name: 'x', house: { locale: 'de' }, quantities: [quantity!, { ...quantity!, id: 'other' }], shown: quantity!.id }
+  const shown = (from: typeof document) => from.quantities.find(({ id }) => id === quantity!.id)!
+
+  test('a surface inherits from the quantity, and that from the house', () => {
+    const set = withOwn(withOwn(document, quantity!.id, 'quantity', (own) => ({ ...own, fraction: [1, 1] })), quantity!.id, 'tooltip', () => ({ fraction: [2, 2] })) as typeof document
+    expect([styleOf(set, shown(set), 'tooltip').fraction, styleOf(set, shown(set), 'axis').fraction, styleOf(set, shown(set), 'axis').locale]).toEqual([[2, 2], [1, 1], 'de'])
+    expect(levelsTo(set, shown(set), 'tooltip').map(({ level }) => level)).toEqual(['house', 'quantity', 'tooltip'])
+    expect(set.quantities[1]).toEqual(document.quantities[1])
+  })
+
+  test('what is set is kept even where it equals what would be inherited, and a surface with nothing set leaves no trace', () => {
+    const equal = withOwn(document, quantity!.id, 'table', () => ({ locale: 'de' })) as typeof document
+    expect(shown(equal).surfaces).toEqual({ table: { locale: 'de' } })
+    expect(shown(withOwn(equal, quantity!.id, 'table', () => ({})) as typeof document).surfaces).toBeUndefined()
+    expect(withOwn(document, quantity!.id, 'house', (own) => ({ ...own, sign: 'always' })).house).toEqual({ locale: 'de', sign: 'always' })
+  })
 })
 
 test('cells are exact decimals or nothing', () => {

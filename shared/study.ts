@@ -67,6 +67,8 @@ export const chartSchema = z.strictObject({
   /** What stands on the marks, on one line or two; the value alone where it is not given. */
   parts: z.array(z.enum(MARK_PARTS)).min(1).max(MARK_PARTS.length).optional(),
   lines: z.union([z.literal(1), z.literal(2)]).optional(),
+  /** What shares and changes are written in where that is not the program's own way: each part has its own style. */
+  partStyles: z.partialRecord(z.enum(['share', 'change']), styleSchema).optional(),
 })
 export type ChartWishes = z.infer<typeof chartSchema>
 
@@ -92,6 +94,8 @@ export const quantitySchema = z.strictObject({
   texts: z.strictObject({ headline: message.optional(), sentence: message.optional() }).optional(),
   /** Whether the table has a total, and what is done where the printed parts miss it: nothing, a note, or parts adjusted. */
   total: z.enum(['plain', 'note', 'adjust']).optional(),
+  /** Whether the total is parted by category too. */
+  subtotals: z.boolean().optional(),
   /** Findings that are let stand, each with its reason. */
   left: z.array(leftSchema).max(500).optional(),
 })

@@ -105,8 +105,10 @@ test('a mark says its number, its share and its change in two lines, each still 
   expect((await shares())[0]).toMatch(/^ \(\d\d(\.\d)?%\)$/)
   await select('Lines of a mark', 'on two lines')
   await until(async () => /^\d\d(\.\d)?%$/.test((await shares())[0]!), true)
+  await select('Decimals of a share', '2 decimals')
+  await until(async () => /^\d\d\.\d\d%$/.test((await shares())[0]!), true)
   const total = (await shares()).reduce((sum, share) => sum + parseFloat(share), 0)
-  expect(Math.abs(total - 100)).toBeLessThan(0.3)
+  expect(Math.abs(total - 100)).toBeLessThan(0.03)
 }, 60_000)
 
 describe('sentences', () => {

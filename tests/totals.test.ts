@@ -36,6 +36,14 @@ test('a selection has a total of its own, which is left with a note', async () =
   await until(parts, ['†4', '5', '2'])
 }, 60_000)
 
+test('a total is parted by category, and the parts keep the table’s wording', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'by site' }).click()
+  await until(() => page.locator('[data-subtotal]').allTextContents(), ['3', '5'])
+  await page.getByRole('button', { name: 'by site' }).click()
+  await until(() => page.locator('[data-subtotal]').count(), 0)
+}, 60_000)
+
 test('a label under the pointer says its value and what it reads back as', async () => {
   const { page, program } = desk
   await page.goto(program.url)

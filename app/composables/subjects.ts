@@ -7,7 +7,7 @@ import type { Rows } from '~/composables/rows'
 import type { SurfaceView } from '~/composables/surface'
 import type { Totals } from '~/composables/totals'
 import { type Drawing, numberStep } from '~/desk/drawing'
-import { changesOf, type MarkText } from '~/desk/marks'
+import { changesOf, type MarkText, partStyle } from '~/desk/marks'
 import { useStudy } from '~/stores/study'
 
 type Now<Value> = Readonly<Ref<Value>>
@@ -59,7 +59,7 @@ export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tip
       axis: () => ({ ...base('axis'), values: placed.values, step: numberStep(placed, quantity.ticks) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined }),
       marks: () => ({
         ...base('marks'), values: labelled.map((at) => groups[at]!.value), rows: markRows.value, room: quantity.chart.form === 'ring' || quantity.chart.form === 'bars' ? undefined : marksRoom.value,
-        around: around.value, others: elsewhere('tooltip'), changes: quantity.chart.parts?.includes('change') ? changesOf(drawing.value!) : undefined,
+        around: around.value, others: elsewhere('tooltip'), ...(quantity.chart.parts?.includes('change') ? { changes: changesOf(drawing.value!), changeStyle: quantity.chart.partStyles?.change && partStyle('change', on.marks.style.value, quantity.chart.partStyles) } : {}),
       }),
       table: () => ({ ...base('table'), cells: packed.value, sides: tableRows.value, shares: quantity.kind === 'shares', texts: unread.value, ...summed.value }),
       tooltip: () => ({ ...base('tooltip'), values: groups.map(({ value }) => value), rows: tipRows.value }),

@@ -1,4 +1,5 @@
 import { refDebounced } from '@vueuse/core'
+import { aggregate } from '~~/core/data/aggregate'
 import { compare, sum } from '~~/core/decimal/arithmetic'
 import { type Decimal } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
@@ -23,7 +24,7 @@ export interface TotalChoice {
 }
 interface Source {
   /** The table's values, row by row. */
-  readonly rows: Readonly<Ref<{ readonly values: readonly (Decimal | null)[] } | null>>
+  readonly rows: Readonly<Ref<{ readonly values: readonly (Decimal | null)[]; readonly categories: readonly string[] } | null>>
   readonly sides: Readonly<Ref<readonly Row[] | undefined>>
   readonly view: Pick<SurfaceView, 'plan' | 'style'>
 }
@@ -34,6 +35,7 @@ const REST = 80
 const MOST_PARTS = 5000
 const MOST_MORE = 6
 const SHOWN_PARTS = 3
+const MOST_SUBTOTALS = 60
 const NO_ROWS: ReadonlySet<number> = new Set()
 const NONE_ADJUSTED: ReadonlyMap<number, string> = new Map()
 
@@ -58,6 +60,14 @@ export function useTotals({ rows, sides, view: { plan, style: ownStyle } }: Sour
   const partRows = computed(() => places.value.map((at) => sides.value?.[at]))
   const exact = computed(() => (isShown.value ? sum(partValues.value) : null))
   const label = computed(() => (exact.value ? textOf(plan.value, decide(plan.value, exact.value)) : ''))
+
+  /** The same a category at a time, in the table's own wording. */
+  const subtotals = computed(() => {
+    const now = rows.value
+    if (!isShown.value || !study.quantity?.subtotals || !now) return []
+    return aggregate(places.value.map((at) => now.categories[at]!), partValues.value, 'sum').slice(0, MOST_SUBTOTALS)
+      .map(({ category, value }) => ({ category, label: textOf(plan.value, decide(plan.value, value)) }))
+  })
 
   const asked = computed(() => ({ isShown: isShown.value, plan: plan.value, values: isShown.value ? partValues.value : [], rows: isShown.value ? partRows.value : [], exact: exact.value, way: way.value }))
   const resting = refDebounced(asked, REST)
@@ -102,7 +112,7 @@ export function useTotals({ rows, sides, view: { plan, style: ownStyle } }: Sour
     study.changeStyled(`Total: ${title}`, 'table', style, (one) => ({ ...one, total }))
   }
   const unrounded = computed(() => (exact.value ? `${partValues.value.slice(0, SHOWN_PARTS).map(plainly).join(' + ')}${partValues.value.length > SHOWN_PARTS ? ' + …' : ''} = ${plainly(exact.value)}` : ''))
-  return { selected, toggle, clear: () => (selected.value = NO_ROWS), way, isShown, isAll, places, exact, label, missed, adjusted, choices, take, unrounded }
+  return { selected, toggle, clear: () => (selected.value = NO_ROWS), way, isShown, isAll, places, exact, label, subtotals, missed, adjusted, choices, take, unrounded }
 }
 export const NOTE = 'Parts may miss the total because each is rounded.'
 export type Totals = ReturnType<typeof useTotals>

@@ -4,6 +4,7 @@ import { divide } from '~~/core/decimal/round'
 import { type Labeller, labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Row } from '~~/core/label/types'
+import { inherit } from '~~/core/style/inherit'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import type { ChartWishes, MarkPart } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
@@ -18,8 +19,12 @@ export interface MarkText {
 }
 
 /** How the other parts are written: in the marks' own style, but for what tells them apart. */
-const shareStyle = ({ locale, marks, grouping }: FullStyle): Style => ({ locale, marks, grouping, unit: { kind: 'percent' }, fraction: [0, 1] })
-const changeStyle = (style: FullStyle): Style => ({ ...style, sign: style.sign === 'parentheses' ? 'parentheses' : 'exceptZero' })
+const partStyles: Record<'share' | 'change', (style: FullStyle) => Style> = {
+  share: ({ locale, marks, grouping }) => ({ locale, marks, grouping, unit: { kind: 'percent' }, fraction: [0, 1] }),
+  change: (style) => ({ ...style, sign: style.sign === 'parentheses' ? 'parentheses' : 'exceptZero' }),
+}
+/** The style of a part: as the marks are written, with what is set on the part over it. */
+export const partStyle = (part: 'share' | 'change', style: FullStyle, own: ChartWishes['partStyles']): FullStyle => inherit(partStyles[part](style), own?.[part] ?? {})
 
 /** Changes from each labelled mark to the one after it in the drawing; none where a mark has none before it. */
 export const changesOf = ({ groups, labelled, panels }: Pick<Drawing, 'groups' | 'labelled' | 'panels'>): { from: number; to: number; value: Decimal }[] =>
@@ -33,9 +38,9 @@ const brackets = (text: string) => `(${text})`
  * @param context of the marks' Plan
  * @param rows of the marks, where cases look at their cells
  */
-export function markTexts(drawing: Drawing, { parts = ['value'], lines = 1 }: ChartWishes, style: FullStyle, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
-  const shares: Labeller | null = parts.includes('share') ? labeller(resolve(shareStyle(style), context)) : null
-  const changes: Labeller | null = parts.includes('change') ? labeller(resolve(changeStyle(style), context)) : null
+export function markTexts(drawing: Drawing, { parts = ['value'], lines = 1, partStyles: own }: ChartWishes, style: FullStyle, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
+  const shares: Labeller | null = parts.includes('share') ? labeller(resolve(partStyle('share', style, own), context)) : null
+  const changes: Labeller | null = parts.includes('change') ? labeller(resolve(partStyle('change', style, own), context)) : null
   const whole = shares && sum(drawing.all.map(({ value }) => value))
   const before = new Map(changes ? changesOf(drawing).map(({ to, value }) => [to, value]) : [])
   const texts: Record<MarkPart, (at: number, i: number) => string | null> = {

@@ -10,9 +10,11 @@ describeCheck('difference-mismatch', {
     'a fall': written('table', whole, ['3.6', '1.4'], { changes: [change(0, 1, '-2.2')] }),
     'one change of two': written('table', whole, [1, '1.4', '3.6'], { changes: [change(0, 1, '0.4'), change(1, 2, '2.2')] }),
     'a change that is simply wrong': written('table', {}, [1, 3], { changes: [change(0, 1, 5)] }),
+    'a change in coarser words of its own': written('marks', {}, [1, '3.4'], { changes: [change(0, 1, '2.4')], changeStyle: whole }),
     'percent': written('table', { unit: { kind: 'percent' }, ...whole }, ['0.114', '0.226'], { changes: [change(0, 1, '0.112')] }),
   },
   silent: {
+    'a change written finer, where the values are exact': written('marks', whole, [1, 3], { changes: [change(0, 1, 2)], changeStyle: { fraction: [2, 2], sign: 'always' } }),
     'a change that fits': written('table', whole, [1, 3], { changes: [change(0, 1, 2)] }),
     'roundings that agree': written('table', whole, ['1.2', '3.3'], { changes: [change(0, 1, '2.1')] }),
     'enough decimals': written('table', { fraction: [1, 1] }, ['1.4', '3.6'], { changes: [change(0, 1, '2.2')] }),

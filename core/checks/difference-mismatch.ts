@@ -1,5 +1,6 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
+import { resolve } from '../label/resolve'
 import { moreDecimals } from './changes'
 import { printedBeside } from './totals'
 import type { Check } from './types'
@@ -9,9 +10,11 @@ export const differenceMismatch: Check = {
   id: 'difference-mismatch',
   title: 'A printed change misses the printed difference',
   find(proof) {
-    const { changes, labels, said } = proof
+    const { changes, changeStyle, labels, said } = proof
+    // A part that is written otherwise has a Plan of its own.
+    const changing = changeStyle ? { plan: resolve(changeStyle, proof.context) } : proof
     const wrong = (changes ?? []).flatMap(({ from, to, value }) => {
-      const written = printedBeside(proof, value)
+      const written = printedBeside(changing, value)
       const difference = subtract(said[to]!, said[from]!)
       return compare(written.said, difference) === 0 ? [] : [{ from, to, written, difference }]
     })

@@ -17,7 +17,7 @@ export function partsOf({ values, said, selection }: Proof): Parts {
 }
 
 /** A number beside the values, as the style writes it and as it is read. */
-export function printedBeside({ plan }: Proof, value: Decimal): { label: string; said: Decimal } {
+export function printedBeside({ plan }: Pick<Proof, 'plan'>, value: Decimal): { label: string; said: Decimal } {
   const written = decide(plan, value)
   return { label: textOf(plan, written), said: saidBy(plan, written) }
 }

@@ -44,6 +44,8 @@ export interface Subject {
   readonly selection?: readonly number[]
   /** Changes printed beside the values: from one place to another. */
   readonly changes?: readonly { readonly from: number; readonly to: number; readonly value: Decimal }[]
+  /** What changes are written in, where that is not the values' style. */
+  readonly changeStyle?: Style
   /** What a legend parts into bins; the values are its edges. */
   readonly binned?: readonly Decimal[]
   /** Cells of the column that are no numbers, by row from 1. */

@@ -1,5 +1,5 @@
 import { DEFAULTS, FIELD_NAMES, fields } from './fields'
-import { difference, inherit } from './inherit'
+import { difference, inherit, originOf, together } from './inherit'
 import { parseStyle, styleSchema } from './parse'
 
 test('nothing set is the built-in default', () => {
@@ -51,4 +51,10 @@ test('every phrase says each of its choices in words of its own', () => {
       expect(new Set(said).size).toBe(said.length)
     }
   }
+})
+
+test('the level that a field comes from is the last one that sets it, and decimals take significant digits with them', () => {
+  const levels = [{ locale: 'de', significant: [2, 2] as [number, number] }, { fraction: [0, 1] as [number, number] }, {}]
+  expect((['locale', 'fraction', 'significant', 'unit'] as const).map((field) => originOf(levels, field))).toEqual([0, 1, 1, -1])
+  expect([together('significant'), together('unit')]).toEqual([['fraction', 'significant'], ['unit']])
 })

@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { AGGREGATE_IDS, aggregates } from '~~/core/data/aggregate'
+import { decimalsText } from '~~/core/style/decimals'
 import type { ChartWishes, Form, MarkPart } from '~~/shared/study'
 import { useTexts } from '~/composables/texts'
 import { type Drawing, orderOf } from '~/desk/drawing'
+import { partStyle } from '~/desk/marks'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
 defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
 const study = useStudy()
+const levels = useLevels()
 // Each stays the same while a style changes, so that a move of the rail does not say the sentence anew.
 const title = computed(() => study.quantity?.title)
 const column = computed(() => study.quantity?.column)
@@ -43,6 +47,13 @@ const unread = computed(() => study.dataset?.columns.find((one) => one.name === 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
 const setChart = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
 const setForm = (form: Form) => setChart(`Draw ${forms.find(({ id }) => id === form)!.title.toLowerCase()}`, { form })
+/** Parts that have a style of their own. */
+const styledParts = computed(() => (['share', 'change'] as const).filter((part) => chart.value?.parts?.includes(part)))
+const MOST_PART_DECIMALS = 4
+const decimalChoices = Array.from({ length: MOST_PART_DECIMALS + 1 }, (_, count) => ({ id: count, title: decimalsText(count) }))
+const decimalsOf = (part: 'share' | 'change') => partStyle(part, levels.on.marks.value, chart.value?.partStyles).fraction?.[1] ?? 0
+const setDecimals = (part: 'share' | 'change', count: number) =>
+  setChart(`Write ${part}s with ${decimalsText(count)}`, { partStyles: { ...chart.value?.partStyles, [part]: { ...chart.value?.partStyles?.[part], fraction: [count, count] } } })
 /** The number stands first, however the others were ticked. */
 const setParts = (chosen: MarkPart[]) => setChart('Mark with other parts', { parts: parts.map(({ id }) => id).filter((id) => chosen.includes(id)).slice(0, 4).concat(chosen.length === 0 ? ['value'] : []) })
 
@@ -79,7 +90,7 @@ function filterBy(name: string) {
     <template v-if="everything || chart.shaded"><Select :model-value="chart.shaded ?? false" :options="shades" option-label="title" option-value="id" aria-label="Shades" class="in-text" @update:model-value="setChart($event ? 'Shade by size' : 'Draw in one shade', { shaded: $event })" />, </template>
     each marked with
     <MultiSelect :model-value="marked" :options="parts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
-    <template v-if="marked.length > 1"> <Select :model-value="chart.lines ?? 1" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-if="filterColumns.length > 0">;
+    <template v-if="marked.length > 1"> <Select :model-value="chart.lines ?? 1" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-for="part in styledParts" :key="part">, {{ part }}s with <Select :model-value="decimalsOf(part)" :options="decimalChoices" option-label="title" option-value="id" :aria-label="`Decimals of a ${part}`" class="in-text" @update:model-value="setDecimals(part, $event)" /></template><template v-if="filterColumns.length > 0">;
       <template v-if="filter || isFiltering">only where
         <Select :model-value="filtered" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
         <MultiSelect :model-value="shownTexts" :options="[...texts]" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,

@@ -53,6 +53,9 @@ const tip = computed(() => {
 })
 const tipName = computed(() => (tip.value === null ? '' : drawing.value!.groups[tip.value]!.category))
 
+/** A total with its note, and a line for each subtotal up to some. */
+const [TOTAL_HEIGHT, SUBTOTAL_HEIGHT, MOST_SUBTOTALS] = [50, 18, 6]
+const foot = computed(() => TOTAL_HEIGHT + SUBTOTAL_HEIGHT * Math.min(MOST_SUBTOTALS, props.page.totals.subtotals.value.length))
 const beside = useBeside(rows)
 const second = useSecond(rows, drawing)
 /** What belongs to another quantity leads to it, on that surface. */
@@ -122,7 +125,7 @@ function categoryAt(target: Element): string | null {
           </div>
           <ValueTable
             v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :beside="beside" :align="align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(LEAST_HEIGHT, chartHeight)"
-            :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle" @take="takeColumn"
+            :foot="foot" :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle" @take="takeColumn"
           >
             <TotalRow :totals="page.totals" />
           </ValueTable>

@@ -10,6 +10,9 @@ const choices = shallowRef<TotalChoice[]>([])
 const count = computed(() => props.totals.places.value.length)
 const isMissed = computed(() => props.totals.missed.value !== null && props.totals.way.value === 'plain')
 
+const category = computed(() => study.quantity?.chart.category ?? null)
+const hasSubtotals = computed(() => study.quantity?.subtotals ?? false)
+const setSubtotals = () => study.changeQuantity(hasSubtotals.value ? 'Leave out subtotals' : `Part the total by ${category.value}`, (one) => ({ ...one, subtotals: hasSubtotals.value ? undefined : true }))
 function open(event: Event) {
   choices.value = props.totals.choices()
   list.value?.toggle(event)
@@ -28,9 +31,13 @@ function take(choice: TotalChoice) {
         <span class="acts">
           <button v-if="!totals.isAll.value" type="button" class="quiet" @click="totals.clear()">of all</button>
           <button v-else type="button" class="quiet" @click="study.setTotal('Leave out the total', undefined)">leave out</button>
+          <button v-if="category !== null" type="button" class="quiet" :aria-pressed="hasSubtotals" @click="setSubtotals">by {{ category }}</button>
         </span>
         <b class="label" data-total :title="totals.unrounded.value">{{ totals.label.value }}</b>
       </p>
+      <ul v-if="hasSubtotals" class="subtotals" :aria-label="`Subtotals by ${category}`">
+        <li v-for="part in totals.subtotals.value" :key="part.category"><span>{{ part.category }}</span> <b data-subtotal>{{ part.label }}</b></li>
+      </ul>
       <p v-if="isMissed" class="missed">The printed parts add up to {{ totals.missed.value }}. <button type="button" class="quiet" aria-haspopup="dialog" @click="open">What to do …</button></p>
       <p v-else-if="totals.way.value === 'note' && totals.missed.value !== null" class="soft">{{ NOTE }} <button type="button" class="quiet" @click="open">change</button></p>
       <p v-else-if="totals.adjusted.value.size > 0" class="soft">{{ totals.adjusted.value.size }} printed {{ totals.adjusted.value.size === 1 ? 'part is' : 'parts are' }} adjusted (†) so that all add up. <button type="button" class="quiet" @click="open">change</button></p>
@@ -60,6 +67,28 @@ function take(choice: TotalChoice) {
 
 .label {
   margin-left: auto;
+}
+
+.acts {
+  display: flex;
+  gap: var(--gap-2);
+}
+
+.subtotals {
+  display: grid;
+  gap: 0 var(--gap-4);
+  margin: 0;
+  padding: 0 var(--gap-2) 0 0;
+  max-height: 7.5em;
+  overflow: auto;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  list-style: none;
+}
+
+.subtotals li {
+  display: flex;
+  justify-content: space-between;
 }
 
 .missed {

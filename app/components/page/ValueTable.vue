@@ -31,6 +31,8 @@ const props = defineProps<{
   /** Rows whose labels mislead. */
   flagged: Places
   height: number
+  /** Of that, what stands below the rows. */
+  foot: number
   /** Labels that were moved so that all parts add up, by row. */
   adjusted: ReadonlyMap<number, string>
   selected: ReadonlySet<number>
@@ -39,7 +41,6 @@ const emit = defineEmits<{ select: [at: number]; take: [other: BesideColumn] }>(
 
 const ROW_HEIGHT = 26
 const HEAD_HEIGHT = 30
-const FOOT_HEIGHT = 50
 const ADJUSTED = '†'
 const order = ref<'rows' | 'down' | 'up'>('rows')
 const nextOrder = { rows: 'down', down: 'up', up: 'rows' } as const
@@ -86,7 +87,7 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
         </span>
         <span role="columnheader" class="pick"><TableColumns /></span>
       </div>
-      <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${Math.min(height - HEAD_HEIGHT - FOOT_HEIGHT, rows.length * ROW_HEIGHT)}px` }" @scroll="containerProps.onScroll">
+      <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${Math.min(height - HEAD_HEIGHT - foot, rows.length * ROW_HEIGHT)}px` }" @scroll="containerProps.onScroll">
         <div role="presentation" :style="wrapperProps.style">
           <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
             <span role="cell" class="pick"><input type="checkbox" :checked="selected.has(at)" :aria-label="`Row ${at + 1} in the total`" @change="emit('select', at)" /></span>
@@ -102,7 +103,7 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
         </div>
       </div>
     </div>
-    <div :style="{ height: `${FOOT_HEIGHT}px` }"><slot /></div>
+    <div :style="{ height: `${foot}px` }"><slot /></div>
   </div>
 </template>
 

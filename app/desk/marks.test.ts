@@ -1,0 +1,55 @@
+import { decimal, toText } from '~~/core/decimal/decimal'
+import { resolve } from '~~/core/label/resolve'
+import { inherit } from '~~/core/style/inherit'
+import type { ChartWishes, Quantity } from '~~/shared/study'
+import { drawingOf } from './drawing'
+import { binEdges, binLabels, binOf } from './legend'
+import { markTexts, partStyle } from './marks'
+import { messageOf, quoted, variablesOf } from './prose'
+
+const values = (...texts: string[]) => texts.map((text) => decimal(text))
+const chart: ChartWishes = { category: 'site', aggregate: 'sum' }
+const drawing = drawingOf(chart, {}, ['a', 'b', 'c'], values('50', '30', '20'))!
+const style = inherit({ unit: { kind: 'symbol', text: 'kg' } })
+const texts = (wishes: Partial<ChartWishes>) => markTexts(drawing, { ...chart, ...wishes }, style, {}, undefined).map((parts) => parts.map(({ part, line, text }) => `${part} ${line} ${text}`))
+
+test('parts of a mark: the number changes by itself, the others stand in brackets behind it', () => {
+  expect(texts({})).toEqual([['value 0 null'], ['value 0 null'], ['value 0 null']])
+  expect(texts({ parts: ['value', 'share', 'name'] })[0]).toEqual(['value 0 null', 'share 0 (50%)', 'name 0 (a)'])
+})
+
+test('on two lines the second stands by itself, and the first mark has no change to tell', () => {
+  const found = texts({ parts: ['value', 'change'], lines: 2 })
+  expect(found).toEqual([['value 0 null'], ['value 0 null', 'change 1 -20\u00a0kg'], ['value 0 null', 'change 1 -10\u00a0kg']])
+})
+
+test('each part has a style of its own over what the program gives it', () => {
+  expect(texts({ parts: ['value', 'share'], partStyles: { share: { fraction: [2, 2] } } })[1]).toEqual(['value 0 null', 'share 0 (30.00%)'])
+  expect(partStyle('change', inherit({ sign: 'parentheses' }), undefined).sign).toBe('parentheses')
+  expect(partStyle('change', style, { change: { sign: 'always' } }).sign).toBe('always')
+})
+
+test('bins have round edges around all numbers, and each number is in one of them', () => {
+  const numbers = values('0.1', '0.7', '1.2', '1.9')
+  const edges = binEdges(numbers)
+  expect(edges.map(toText)).toEqual(['0', '0.5', '1', '1.5', '2'])
+  expect([...numbers, decimal(2)].map((value) => binOf(value, edges))).toEqual([0, 1, 2, 3, 3])
+  expect(binLabels(resolve({ fraction: [1, 1] }), edges)).toEqual(['0.0–0.5', '0.5–1.0', '1.0–1.5', '1.5–2.0'])
+  expect(binEdges([])).toEqual([])
+})
+
+test('what texts can put in follows the chart; a name is told apart by its panel', () => {
+  const found = variablesOf(drawing, values('50', '30', '20'))
+  expect([found.largestName, found.leastName, toText(found.total as never), toText(found.mean as never).slice(0, 5)]).toEqual(['a', 'c', '100', '33.33'])
+  const panelled = drawingOf(chart, {}, ['a', 'a'], values('1', '2'), ['x', 'y'])!
+  expect(variablesOf(panelled, values('1', '2')).largestName).toBe('a, y')
+  expect(variablesOf(null, [])).toEqual({})
+})
+
+test('a quantity without texts has the program’s own, and names that need it stand between bars', () => {
+  const quantity = { chart, texts: { headline: 'Mine' } } as unknown as Quantity
+  expect(messageOf(quantity, 'headline')).toBe('Mine')
+  expect(messageOf(quantity, 'sentence')).toContain('{$largestName} has the most')
+  expect(messageOf({ chart: { ...chart, aggregate: 'least' } } as unknown as Quantity, 'headline')).toBe('{$least}')
+  expect(['site', 'depth m', 'a|b', '2nd'].map(quoted)).toEqual(['site', '|depth m|', '|a\\|b|', '|2nd|'])
+})
