@@ -115,6 +115,8 @@ export const studyDocumentSchema = z.strictObject({
 })
 export type StudyDocument = z.infer<typeof studyDocumentSchema>
 
+/** How the reason of a column of dates begins. */
+export const DATES_BEGIN = 'Dates:'
 export const columnMetaSchema = z.strictObject({
   position: z.int(),
   name: z.string(),
@@ -146,8 +148,10 @@ export type Study = z.infer<typeof studySchema>
 export const studySummarySchema = z.strictObject({ id, name: z.string(), revision: z.int(), changedAt: z.string() })
 export type StudySummary = z.infer<typeof studySummarySchema>
 
+/** Characters of what a change did. */
+export const LONGEST_WHAT = 300
 /** A change: the whole document, the revision that it was made on, and what was done in words. */
-export const saveRequestSchema = z.strictObject({ base: z.int(), document: studyDocumentSchema, what: z.string().min(1).max(300) })
+export const saveRequestSchema = z.strictObject({ base: z.int(), document: studyDocumentSchema, what: z.string().min(1).max(LONGEST_WHAT) })
 export type SaveRequest = z.infer<typeof saveRequestSchema>
 
 /** A study as one file: what people decided, and the data that it is about. */

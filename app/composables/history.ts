@@ -1,6 +1,7 @@
 const MOST_KEPT = 200
-/** Of these, as many are kept over a reload. */
+/** Of these, as many are kept over a reload, and of large studies so few that they take no more characters than this. */
 const MOST_STORED = 60
+const MOST_CHARACTERS = 2_000_000
 
 interface Step<State> {
   readonly state: State
@@ -52,7 +53,10 @@ export function useHistory<State>() {
     forget,
     /** Keeps the last steps for a reload, with the revision that they led to. */
     store(id: string, revision: number) {
-      const stored: Stored<State> = { revision, past: past.value.slice(-MOST_STORED), future: future.value.slice(-MOST_STORED) }
+      const size = JSON.stringify(past.value.at(-1) ?? future.value.at(-1) ?? null).length
+      const count = Math.min(MOST_STORED, Math.floor(MOST_CHARACTERS / size))
+      const last = (steps: readonly Step<State>[]) => (count === 0 ? [] : steps.slice(-count))
+      const stored: Stored<State> = { revision, past: last(past.value), future: last(future.value) }
       try {
         sessionStorage.setItem(keyOf(id), JSON.stringify(stored))
       } catch {

@@ -5,7 +5,7 @@ import type { ChartWishes, Quantity } from '~~/shared/study'
 import { drawingOf } from './drawing'
 import { binEdges, binLabels, binOf } from './legend'
 import { markTexts, partStyle } from './marks'
-import { messageOf, quoted, variablesOf } from './prose'
+import { messageOf, piecesFor, quoted, variablesOf } from './prose'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const chart: ChartWishes = { category: 'site', aggregate: 'sum' }
@@ -52,4 +52,11 @@ test('a quantity without texts has the program’s own, and names that need it s
   expect(messageOf(quantity, 'sentence')).toContain('{$largestName} has the most')
   expect(messageOf({ chart: { ...chart, aggregate: 'least' } } as unknown as Quantity, 'headline')).toBe('{$least}')
   expect(['site', 'depth m', 'a|b', '2nd'].map(quoted)).toEqual(['site', '|depth m|', '|a\\|b|', '|2nd|'])
+})
+
+test('what can be put in speaks of each column by what it holds', () => {
+  const column = (name: string, kind: 'number' | 'text', reason = '') => ({ name, kind, reason })
+  const pieces = piecesFor('depth m', [column('site', 'text'), column('laid', 'text', 'Dates: year, month, day'), column('depth m', 'number'), column('year', 'number')])
+  expect(pieces).toEqual(expect.arrayContaining(['{|depth m| :span}', '{site :where largest=|depth m|}', '{laid :days largest=|depth m|}', '{year :total}']))
+  expect(pieces).not.toContain('{site :date largest=|depth m|}')
 })

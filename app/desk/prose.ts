@@ -4,7 +4,8 @@ import { type Decimal, parseDecimal, toExactText } from '~~/core/decimal/decimal
 import type { Labeller } from '~~/core/label/labeller'
 import type { LocaleTable } from '~~/core/locale/types'
 import { pluralOf } from '~~/core/locale/plurals'
-import type { Quantity } from '~~/shared/study'
+import { PROSE_FUNCTIONS } from '~~/core/text/message'
+import { type ColumnMeta, DATES_BEGIN, type Quantity } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
 
 /** Surfaces that are written as messages. */
@@ -13,6 +14,24 @@ export type Prosaic = 'headline' | 'sentence'
 /** Names that a message takes apart by; anything else is put between bars. */
 const NAME = /^[A-Za-z_][\w-]*$/
 export const quoted = (name: string): string => (NAME.test(name) ? name : `|${name.replace(/[\\|{}]/g, '\\$&')}|`)
+
+type Column = Pick<ColumnMeta, 'name' | 'kind' | 'reason'>
+/**
+ * What can be put into a message of a column: numbers of the chart, what its rows say, cells of the
+ * row that holds its largest number, and totals of other columns.
+ */
+export function piecesFor(own: string, columns: readonly Column[]): string[] {
+  const texts = columns.filter(({ kind }) => kind === 'text')
+  const others = columns.filter(({ kind, name }) => kind === 'number' && name !== own)
+  const isDate = ({ reason }: Column) => reason.startsWith(DATES_BEGIN)
+  return [
+    '{$total}', '{$largest}', '{$largestName}', '{$least}', '{$leastName}',
+    ...PROSE_FUNCTIONS.filter(({ takes }) => takes === 'number').map(({ name }) => `{${quoted(own)} :${name}}`),
+    ...texts.map(({ name }) => `{${quoted(name)} :where largest=${quoted(own)}}`),
+    ...texts.filter(isDate).flatMap(({ name }) => ['date', 'days'].map((how) => `{${quoted(name)} :${how} largest=${quoted(own)}}`)),
+    ...others.map(({ name }) => `{${quoted(name)} :total}`),
+  ]
+}
 
 /** What the program says where nobody wrote anything: what the chart shows, and its two ends. */
 const usual: Readonly<Record<Prosaic, (quantity: Quantity) => string>> = {

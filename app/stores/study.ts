@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { type Surface, SURFACES } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
-import type { Left, NewColumn, Quantity, Study, StudyDocument } from '~~/shared/study'
+import { type Left, LONGEST_WHAT, type NewColumn, type Quantity, type Study, type StudyDocument } from '~~/shared/study'
 import { styleOf, withOwn } from '~~/shared/quantities'
 import { useHistory } from '~/composables/history'
 import { ProblemError, request } from '~/composables/request'
@@ -74,7 +74,7 @@ export const useStudy = defineStore('study', () => {
   function put(what: string, next: StudyDocument, moves = false) {
     isMoving = moves
     document.value = next
-    unsaved = { what }
+    unsaved = { what: what.slice(0, LONGEST_WHAT) }
     if (state.value !== 'conflict') schedule(SAVE_DELAY)
   }
 

@@ -42,6 +42,9 @@ export interface Said {
   readonly problems: readonly MessageProblem[]
 }
 
+/** What stands where there is nothing to say. */
+export const NOTHING = '–'
+
 /** A number that has more digits than a double: MessageFormat takes it for a number and hands it to our own function. */
 class Exact extends Number {
   constructor(readonly value: Decimal) {
@@ -117,7 +120,7 @@ function functionsOf(prose: Prose, note: (value: Decimal) => void) {
     const name = String(operand ?? prose.own)
     const values = present(numbersOf(prose, name))
     if (by === 'count') return counted(decimal(values.length))
-    if (values.length === 0) return plain('–')
+    if (values.length === 0) return plain(NOTHING)
     return labelled(name, aggregates[by].of(values))
   }
   const number = (_: unknown, __: Options, operand?: unknown): Value => {
@@ -130,7 +133,7 @@ function functionsOf(prose: Prose, note: (value: Decimal) => void) {
     span: (_: unknown, __: Options, operand?: unknown) => {
       const name = String(operand ?? prose.own)
       const values = present(numbersOf(prose, name))
-      if (values.length === 0) return plain('–')
+      if (values.length === 0) return plain(NOTHING)
       const ends = [aggregates.least.of(values), aggregates.largest.of(values)].map((value) => labelled(name, value).toString())
       return plain(ends.join(' to '), name === prose.own)
     },
@@ -139,7 +142,7 @@ function functionsOf(prose: Prose, note: (value: Decimal) => void) {
       const at = rowOf(prose, options)
       const { values, texts } = known(prose, name)
       const value = values?.[at]
-      return value ? labelled(name, value) : plain(texts?.[at] ?? '–')
+      return value ? labelled(name, value) : plain(texts?.[at] ?? NOTHING)
     },
     date: (_: unknown, options: Options, operand?: unknown) => {
       const style = STYLES.has(options.style) ? (options.style as Intl.DateTimeFormatOptions['dateStyle']) : 'long'

@@ -1,6 +1,7 @@
 import { type DateOrder, orderOf } from '../../core/data/dates'
 import { fitsDouble } from '../../core/decimal/arithmetic'
 import { fromNumber, parseDecimal, toText } from '../../core/decimal/decimal'
+import { DATES_BEGIN } from '../study'
 import { type DecimalMark, isCode, isMissing, plainNumber, readCell, speaksFor } from './cells'
 
 export interface UnreadCell {
@@ -67,8 +68,8 @@ export interface Taking {
 
 /** What is told of a column of dates; they stay texts, and sentences count and write them. */
 const DATES: Record<DateOrder | 'unclear', string> = {
-  iso: 'Dates: year, month, day', dmy: 'Dates: day, month, year', mdy: 'Dates: month, day, year',
-  unclear: 'Dates: whether day or month comes first is unclear; a sentence that uses them says it with order=dmy or order=mdy',
+  iso: `${DATES_BEGIN} year, month, day`, dmy: `${DATES_BEGIN} day, month, year`, mdy: `${DATES_BEGIN} month, day, year`,
+  unclear: `${DATES_BEGIN} whether day or month comes first is unclear; a sentence that uses them says it with order=dmy or order=mdy`,
 }
 
 /**

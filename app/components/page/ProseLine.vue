@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { PROSE_FUNCTIONS } from '~~/core/text/message'
+import { NOTHING } from '~~/core/text/message'
 import type { ProseView } from '~/composables/prose'
 import { vLabel } from '~/desk/label'
-import { type Prosaic, quoted } from '~/desk/prose'
+import { piecesFor, type Prosaic } from '~/desk/prose'
 import { useStudy } from '~/stores/study'
 
 /** A headline or sentence as a reader sees it; written anew in its place. */
@@ -39,25 +39,11 @@ interface Piece {
   readonly text: string
   readonly says: string
 }
-const columns = computed(() => study.dataset?.columns ?? [])
-/** What can be put in, each with what it would say now. */
-const pieces = computed<Piece[]>(() => {
-  const own = study.quantity?.column ?? ''
-  const numbers = columns.value.filter(({ kind }) => kind === 'number').map(({ name }) => name)
-  const texts = columns.value.filter(({ kind }) => kind === 'text').map(({ name }) => name)
-  const sources = [
-    '{$total}', '{$largest}', '{$largestName}', '{$least}', '{$leastName}',
-    ...PROSE_FUNCTIONS.filter(({ takes }) => takes === 'number').map(({ name }) => `{${quoted(own)} :${name}}`),
-    ...texts.map((name) => `{${quoted(name)} :where largest=${quoted(own)}}`),
-    ...texts.flatMap((name) => ['date', 'days'].map((how) => `{${quoted(name)} :${how} largest=${quoted(own)}}`)),
-    ...numbers.filter((name) => name !== own).map((name) => `{${quoted(name)} :total}`),
-  ]
-  return isOpen.value ? sources.flatMap((source) => {
-    const said = props.view.say(source)
-    const isFetched = !source.includes(' :total') || source.includes(quoted(own))
-    return said.problems.length === 0 ? [{ text: source, says: said.text }] : isFetched && !source.includes(':where') ? [] : [{ text: source, says: '' }]
-  }) : []
-})
+/** What can be put in, each with what it would say now; what speaks of a column that is not fetched yet says nothing so far. */
+const pieces = computed<Piece[]>(() => (isOpen.value ? piecesFor(study.quantity?.column ?? '', study.dataset?.columns ?? []) : []).map((source) => {
+  const said = props.view.say(source)
+  return { text: source, says: said.problems.length === 0 && said.text !== NOTHING ? said.text : '' }
+}))
 /** What is typed after the last open brace narrows the list. */
 const begun = computed(() => /\{([^{}]*)$/.exec(text.value.slice(0, caret.value))?.[1]?.toLowerCase() ?? '')
 const caret = ref(0)
