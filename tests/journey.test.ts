@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { spawnSync } from 'node:child_process'
 import type { Locator, Page } from 'playwright-core'
-import { removeFolder, startProgram, withDesk } from './lib/program'
+import { removeFolder, startProgram, withDesk, until } from './lib/program'
 
 const TIDE = ['turn,warming,volume', ...Array.from({ length: 8 }, (_, at) => `turn ${at + 1},${(at + 1) / 8},${(at + 1) * 312_500 + 1234.5}`)].join('\n')
 
@@ -80,7 +80,7 @@ test('the whole path: from a pasted table to a module that writes the same label
 
   await showQuantity('volume')
   await dragTo(page.getByRole('slider', { name: /^Beam/ }), 6)
-  expect(await labels('marks')).toEqual(['2.501M', '2.189M', '1.876M', '1.564M', '1.251M', '0.939M', '0.626M', '0.314M'])
+  await until(() => labels('marks'), ['2.501M', '2.189M', '1.876M', '1.564M', '1.251M', '0.939M', '0.626M', '0.314M'])
   await saved()
 
   await page.reload()
