@@ -38,6 +38,10 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
   }))
 }
 
+/** The quantity of a column of a data set; undefined where it has none. */
+export const quantityOf = ({ quantities }: StudyDocument, datasetId: string, column: string): Quantity | undefined =>
+  quantities.find((one) => one.datasetId === datasetId && one.column === column)
+
 /** Where a style is set: for the whole study, for a quantity, or for one of its surfaces. */
 export type Level = 'house' | 'quantity' | Surface
 /** What is set on each level that a level inherits from, the first the widest, itself the last. */

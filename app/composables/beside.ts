@@ -1,8 +1,9 @@
 import { toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
-import { decimalOf, styleOf } from '~~/shared/quantities'
+import { decimalOf, quantityOf, styleOf } from '~~/shared/quantities'
 import type { Rows } from '~/composables/rows'
+import { titled } from '~/composables/surface'
 import { endsOf } from '~/desk/present'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
@@ -24,7 +25,7 @@ export function useBeside(rows: Readonly<Ref<Rows | null>>) {
   /** A move of the shown quantity's style leaves theirs as they are. */
   const wanted = stable(() => {
     const { document, quantity } = study
-    const quantities = document && quantity ? (quantity.columns ?? []).flatMap((name) => document.quantities.find((one) => one.datasetId === quantity.datasetId && one.column === name) ?? []) : []
+    const quantities = document && quantity ? (quantity.columns ?? []).flatMap((name) => quantityOf(document, quantity.datasetId, name) ?? []) : []
     return quantities.map((one) => ({ id: one.id, name: one.column, title: one.title, recorded: one.recorded, style: styleOf(document!, one, 'table') }))
   })
   return computed<BesideColumn[]>(() => wanted.value.flatMap(({ id, name, title, recorded, style }) => {
@@ -33,6 +34,6 @@ export function useBeside(rows: Readonly<Ref<Rows | null>>) {
     const values = endsOf(cells.map(decimalOf)).map(toExactText)
     const plan = resolve(style, { ...regions.loaded, values: style.exponent === 'shared' ? cells : values, recorded })
     const write = labeller(plan)
-    return [{ id, name, title: [title, plan.title].filter(Boolean).join(', '), label: (at) => write.label(cells[at]) }]
+    return [{ id, name, title: titled(title, plan), label: (at) => write.label(cells[at]) }]
   }))
 }

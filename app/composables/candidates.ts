@@ -53,17 +53,16 @@ export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Read
     const context: Context = { ...regions.loaded, recorded: quantity.recorded }
     const now = keyOf(drawing.value.ticks.values, labels.value)
     const { multipleOf, ...plain } = wishes
-    if (multipleOf !== undefined) return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) => {
+    /** Ticks that no search has weighed, in a style of their own. */
+    const unweighed = (step: string, values: readonly Decimal[], changes: Style, next: TickWishes): Candidate => {
       const texts = values.map(toExactText)
-      const style = inherit(own.value, { notation: 'multiple', multipleOf })
+      const style = inherit(own.value, changes)
       const written = labeller(resolve(style, { ...context, values: texts })).labels(texts)
       const key = keyOf(values, written)
-      return { key, step, values, labels: written, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: { ...wishes, step }, style: difference(own.value, style), isTaken: key === now }
-    })
-    if (wishes.kind === 'log' || wishes.kind === 'symlog') return powerTicks(wanted, wishes).map(({ count, values }) => {
-      const labels = labeller(resolve(own.value, { ...context, values: values.map(toExactText) })).labels(values.map(toExactText))
-      return { key: keyOf(values, labels), step: `${values.length} powers`, values, labels, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: { ...wishes, count }, style: {}, isTaken: keyOf(values, labels) === now }
-    })
+      return { key, step, values, labels: written, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: next, style: difference(own.value, style), isTaken: key === now }
+    }
+    if (multipleOf !== undefined) return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) => unweighed(step, values, { notation: 'multiple', multipleOf }, { ...wishes, step }))
+    if (wishes.kind === 'log' || wishes.kind === 'symlog') return powerTicks(wanted, wishes).map(({ count, values }) => unweighed(`${values.length} powers`, values, {}, { ...wishes, count }))
     const found = suggestAxis({ domain: wanted, style: own.value, width: room.value.width, fontSize: room.value.fontSize, count: wishes.count, context }, SEARCHED)
     return distinctTicks(found, MOST).map((one) => {
       const { style, labels: written, reasons, fontSize, turned } = one.choice

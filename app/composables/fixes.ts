@@ -19,7 +19,7 @@ export function useFixes() {
     if (change.ticks) return study.setTicks(what, { ...quantity.ticks, step: change.ticks.step, count: undefined, multipleOf: undefined })
     if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })
     const patches = surfaces.flatMap((surface) => {
-      const own = findingsOf(card).find((one) => one.surface === surface && one.fixes.some(({ title }) => title === change.title))?.fixes.find(({ title }) => title === change.title)
+      const own = findingsOf(card).filter((one) => one.surface === surface).flatMap(({ fixes }) => fixes).find(({ title }) => title === change.title)
       return own ? [{ surface, patch: difference(levels.styleAt(surface), own.style) }] : []
     })
     const next = () => patches.reduce((now, { surface, patch }) => withOwn(now, quantity.id, surface, (own) => ({ ...own, ...patch })), study.document!)

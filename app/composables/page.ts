@@ -3,7 +3,7 @@ import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import type { Row, Value } from '~~/core/label/types'
 import { columnsOf, endsDecide } from '~~/core/style/columns'
 import { useFindings } from '~/composables/findings'
-import { type ProseView, useProse } from '~/composables/prose'
+import { type ProseView, useFacts, useProse } from '~/composables/prose'
 import { useRows } from '~/composables/rows'
 import { useSideColumns } from '~/composables/sides'
 import { useSubjects } from '~/composables/subjects'
@@ -40,7 +40,7 @@ export function usePage() {
   const markValues = computed(() => textsOf(marked.value))
   const edges = computed(() => (chart.value?.shaded && drawing.value ? binEdges(drawing.value.groups.map(({ value }) => value)) : []))
   const wholeMarks = computed(() => textsOf(markedOf(whole.value)))
-  const wholeTotal = computed(() => endsOf(all.value?.values ?? []))
+  const wholeEnds = computed(() => textsOf(endsOf(all.value?.values ?? [])))
 
   /** The cells that cases and currencies look at: a table's own, and a mark's category. */
   const sides = useSideColumns(() => columnsOf(levels.on.table.value))
@@ -54,8 +54,8 @@ export function usePage() {
   const markRows = computed(() => categoryRows(drawing.value?.labelled ?? [], drawing.value))
   const tipRows = computed(() => categoryRows(drawing.value?.groups.map((_, at) => at) ?? [], drawing.value))
   /** What a table's rungs are shared over: its two ends, where those decide. */
-  const tableValues = computed<readonly Value[]>(() => (endsDecide(levels.on.table.value) ? textsOf(endsOf(all.value?.values ?? [])) : all.value?.cells ?? []))
-  const said = computed(() => [...wholeMarks.value, ...textsOf(wholeTotal.value)])
+  const tableValues = computed<readonly Value[]>(() => (endsDecide(levels.on.table.value) ? wholeEnds.value : all.value?.cells ?? []))
+  const said = computed(() => [...wholeMarks.value, ...wholeEnds.value])
 
   const none = () => undefined
   const view = useSurfaces()
@@ -68,9 +68,10 @@ export function usePage() {
     headline: view('headline', { values: () => said.value, rows: none }),
     sentence: view('sentence', { values: () => said.value, rows: none }),
   }
+  const facts = useFacts(rows, drawing)
   const prose: Readonly<Record<'headline' | 'sentence', ProseView>> = {
-    headline: useProse('headline', on.headline, rows, drawing),
-    sentence: useProse('sentence', on.sentence, rows, drawing),
+    headline: useProse('headline', on.headline, facts),
+    sentence: useProse('sentence', on.sentence, facts),
   }
 
   /** The axis's labels as the style writes them, and as they stand: texts by hand in their place. */

@@ -5,7 +5,7 @@ import { localeTableName, resolve } from '~~/core/label/resolve'
 import en from '~~/core/locale/generated/locales/en.json'
 import type { LocaleTable } from '~~/core/locale/types'
 import { type Prose, type ProseColumn, type Said, sayMessage } from '~~/core/text/message'
-import { decimalOf, styleOf } from '~~/shared/quantities'
+import { decimalOf, quantityOf, styleOf } from '~~/shared/quantities'
 import type { Rows } from '~/composables/rows'
 import type { SurfaceView } from '~/composables/surface'
 import type { Drawing } from '~/desk/drawing'
@@ -21,8 +21,26 @@ export interface ProseView {
   say(source: string): Said
 }
 
+/**
+ * What all messages of the page speak of: the chart's numbers, and the rows' columns without their
+ * labels. It stays as it is while a style changes.
+ */
+export function useFacts(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Ref<Drawing | null>>) {
+  const study = useStudy()
+  const own = computed(() => study.quantity?.column)
+  const columns = computed(() => {
+    if (!rows.value) return []
+    const numeric = new Set(study.dataset?.columns.filter(({ kind }) => kind === 'number').map(({ name }) => name))
+    const others = [...rows.value.others].filter(([name]) => name !== own.value).map(([name, cells]) =>
+      (numeric.has(name) ? { name, values: cells.map(decimalOf) } : { name, texts: cells.map((cell) => String(cell ?? '')) }))
+    return own.value === undefined ? others : [...others, { name: own.value, values: rows.value.values }]
+  })
+  return { columns, variables: computed(() => variablesOf(drawing.value, rows.value?.values ?? [])) }
+}
+type Facts = ReturnType<typeof useFacts>
+
 /** What messages say: numbers of the chart and of columns, each as its own quantity is written on that surface. */
-export function useProse(surface: Prosaic, view: SurfaceView, rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Ref<Drawing | null>>): ProseView {
+export function useProse(surface: Prosaic, view: SurfaceView, { columns, variables }: Facts): ProseView {
   const study = useStudy()
   const regions = useRegions()
   const source = computed(() => (study.quantity ? messageOf(study.quantity, surface) : ''))
@@ -32,20 +50,12 @@ export function useProse(surface: Prosaic, view: SurfaceView, rows: Readonly<Ref
   function labelOf(name: string, values: readonly (Decimal | null)[]): ProseColumn['label'] {
     const { document, quantity } = study
     if (name === quantity?.column) return (value) => view.writer.value.label(toExactText(value))
-    const other = document?.quantities.find((one) => one.datasetId === quantity?.datasetId && one.column === name)
+    const other = document && quantity ? quantityOf(document, quantity.datasetId, name) : undefined
     if (!other || !document) return undefined
     const present = values.filter((value) => value !== null).map(toExactText)
     const writer = labeller(resolve(styleOf(document, other, surface), { ...regions.loaded, values: present, recorded: other.recorded }))
     return (value) => writer.label(toExactText(value))
   }
-  /** Columns without their labels stay as they are while a style changes. */
-  const cells = computed(() => {
-    const numeric = new Set(study.dataset?.columns.filter(({ kind }) => kind === 'number').map(({ name }) => name))
-    const own = study.quantity && rows.value ? [[study.quantity.column, rows.value.cells] as const] : []
-    return [...(rows.value?.others ?? []), ...own].map(([name, column]) =>
-      (numeric.has(name) ? { name, values: column.map(decimalOf) } : { name, texts: column.map((cell) => String(cell ?? '')) }))
-  })
-  const variables = computed(() => variablesOf(drawing.value, rows.value?.values ?? []))
   const counting = computed(() => {
     const name = localeTableName(locale.value)
     const count = labeller(resolve({ locale: locale.value, marks: view.style.value.marks, fraction: [0, 0] }, regions.loaded))
@@ -56,7 +66,7 @@ export function useProse(surface: Prosaic, view: SurfaceView, rows: Readonly<Ref
     columns: new Map([
       // Columns that are not fetched yet are known by name, so that an error can list them.
       ...(study.dataset?.columns.map(({ name }) => [name, {}] as const) ?? []),
-      ...cells.value.map(({ name, ...column }) => [name, column.values ? { ...column, label: labelOf(name, column.values) } : column] as const),
+      ...columns.value.map(({ name, ...column }) => [name, column.values ? { ...column, label: labelOf(name, column.values) } : column] as const),
     ]),
   }))
   const say = (text: string): Said => sayMessage(text, prose.value)

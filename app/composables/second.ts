@@ -1,13 +1,14 @@
 import { aggregate } from '~~/core/data/aggregate'
-import { compare } from '~~/core/decimal/arithmetic'
-import { type Decimal, toExactText, ZERO } from '~~/core/decimal/decimal'
+import { toExactText, ZERO } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import { alongOf } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
-import { decimalOf, styleOf } from '~~/shared/quantities'
+import { decimalOf, quantityOf, styleOf } from '~~/shared/quantities'
 import type { Rows } from '~/composables/rows'
+import { titled } from '~/composables/surface'
 import type { Drawing } from '~/desk/drawing'
+import { endsOf } from '~/desk/present'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
@@ -28,7 +29,7 @@ export function useSecond(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Re
   const regions = useRegions()
   const quantity = stable(() => {
     const { document, quantity: shown } = study
-    const found = document?.quantities.find((one) => one.datasetId === shown?.datasetId && one.column === shown?.chart.second)
+    const found = document && shown?.chart.second !== undefined ? quantityOf(document, shown.datasetId, shown.chart.second) : undefined
     return found && document ? { id: found.id, column: found.column, title: found.title, recorded: found.recorded, aggregate: found.chart.aggregate, ticks: found.ticks, style: styleOf(document, found, 'axis') } : null
   })
   return computed<SecondAxis | null>(() => {
@@ -39,13 +40,13 @@ export function useSecond(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Re
     const values = now.groups.map(({ category }) => byName.get(category) ?? null)
     const found = values.filter((value) => value !== null)
     if (found.length === 0) return null
-    const ends = (beats: (a: Decimal, b: Decimal) => boolean) => found.reduce((best, value) => (beats(value, best) ? value : best), ZERO)
-    const { ticks } = placeTicks({ domain: [ends((a, b) => compare(a, b) < 0), ends((a, b) => compare(a, b) > 0)], ends: 'loose', count: Math.max(2, now.ticks.values.length) })
+    const [least, largest] = endsOf([...found, ZERO])
+    const { ticks } = placeTicks({ domain: [least!, largest!], ends: 'loose', count: Math.max(2, now.ticks.values.length) })
     const stands = ticks.map(({ value }) => value)
     const span = [stands[0]!, stands.at(-1)!] as const
     const plan = resolve(one.style, { ...regions.loaded, values: stands.map(toExactText), recorded: one.recorded })
     return {
-      id: one.id, title: [one.title, plan.title].filter(Boolean).join(', '), labels: labeller(plan).labels(stands.map(toExactText)),
+      id: one.id, title: titled(one.title, plan), labels: labeller(plan).labels(stands.map(toExactText)),
       ticks: stands.map((value) => alongOf(value, span)), marks: values.map((value) => value && alongOf(value, span)),
     }
   })

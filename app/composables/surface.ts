@@ -23,6 +23,9 @@ export interface SurfaceSource {
   readonly rows: () => readonly Row[] | undefined
 }
 
+/** A title with rung and unit, where the labels do not say them. */
+export const titled = (title: string | undefined, plan: Plan): string => [title, plan.title].filter(Boolean).join(', ')
+
 interface Made {
   readonly plan: Plan
   readonly writer: Labeller
@@ -63,7 +66,7 @@ export function useSurfaces() {
     const plan = computed(() => made.value.plan)
     return {
       style, context, plan, writer: computed(() => made.value.writer),
-      title: computed(() => [study.quantity?.title, plan.value.title].filter(Boolean).join(', ')),
+      title: computed(() => titled(study.quantity?.title, plan.value)),
     }
   }
 }

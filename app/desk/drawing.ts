@@ -4,6 +4,7 @@ import { type Decimal, decimal, parseDecimal, ZERO } from '~~/core/decimal/decim
 import { type AxisKind, positiveSpan } from '~~/core/ticks/along'
 import { TickError } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
+import { endsOf } from '~/desk/present'
 import type { Form, Quantity, TickWishes } from '~~/shared/study'
 
 /** Where the axis has its ticks. */
@@ -110,8 +111,7 @@ export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categori
   })
   if (pieces.length === 0) return null
   const groups = pieces.flatMap((piece) => piece.groups)
-  const [largest, least] = [placeOf(groups, (a, b) => compare(a, b) > 0), placeOf(groups, (a, b) => compare(a, b) < 0)].map((at) => groups[at]!.value) as [Decimal, Decimal]
-  const domain = [compare(least, ZERO) < 0 ? least : ZERO, compare(largest, ZERO) > 0 ? largest : ZERO] as const
+  const domain = endsOf([...groups.map(({ value }) => value), ZERO]) as [Decimal, Decimal]
   let from = 0
   const placed = pieces.map(({ name, groups: own }) => {
     const panel = { name, from, to: from + own.length }

@@ -4,6 +4,7 @@ import { type Decimal, toNumber, ZERO } from '~~/core/decimal/decimal'
 import { alongAxis } from '~~/core/ticks/along'
 import type { Form } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
+import { endsOf } from '~/desk/present'
 
 export type Anchor = 'start' | 'middle' | 'end'
 interface Spot {
@@ -65,7 +66,7 @@ const MOST_NAME = 12
 /** How far along the axis ticks and marks stand, from 0 to 1, and where zero does; what a log axis has no place for stands at its beginning. */
 function alongs({ ticks: { kind, values }, groups, domain, wanted }: Drawing) {
   const ends = [...values, ...(kind === 'log' ? wanted : domain)]
-  const [low, high] = [ends.reduce((a, b) => (compare(b, a) < 0 ? b : a)), ends.reduce((a, b) => (compare(b, a) > 0 ? b : a))]
+  const [low, high] = endsOf(ends) as [Decimal, Decimal]
   const along = alongAxis(kind, [low, high])
   const place = (value: Decimal) => (kind === 'log' && compare(value, low) <= 0 ? 0 : Math.min(1, Math.max(0, along(value))))
   return { ticks: values.map(place), marks: groups.map(({ value }) => place(value)), zero: place(ZERO) }

@@ -2,6 +2,7 @@ import { compare } from '~~/core/decimal/arithmetic'
 import type { Decimal } from '~~/core/decimal/decimal'
 import type { Plan } from '~~/core/label/types'
 import { rangeLabel } from '~~/core/text/ranges'
+import { endsOf } from '~/desk/present'
 import { linearTicks } from '~~/core/ticks/linear'
 
 /** Shades that can be told apart. */
@@ -11,8 +12,8 @@ const WANTED = 4
 /** Edges of the bins that marks are shaded by: round numbers around all of them. */
 export function binEdges(values: readonly Decimal[]): readonly Decimal[] {
   if (values.length === 0) return []
-  const sorted = [...values].sort(compare)
-  const edges = (count: number) => linearTicks({ domain: [sorted[0]!, sorted.at(-1)!], count, ends: 'loose' }).values
+  const domain = endsOf(values) as [Decimal, Decimal]
+  const edges = (count: number) => linearTicks({ domain, count, ends: 'loose' }).values
   for (let count = WANTED + 1; count > 1; count--) {
     const found = edges(count)
     if (found.length <= MOST_BINS + 1) return found

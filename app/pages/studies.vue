@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Study, StudySummary } from '~~/shared/study'
+import { download } from '~/composables/download'
 import { request } from '~/composables/request'
 
 const studies = shallowRef<StudySummary[] | null>(null)
@@ -48,11 +49,7 @@ async function rename(study: StudySummary) {
 }
 const save = (study: StudySummary) => attempt(async () => {
   const file = await request<unknown>(`/api/studies/${study.id}/file`)
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([JSON.stringify(file)], { type: 'application/json' }))
-  link.download = `${study.name.normalize('NFKD').replace(/[^\w]+/g, '-').toLowerCase()}.study.json`
-  link.click()
-  URL.revokeObjectURL(link.href)
+  download(`${study.name.normalize('NFKD').replace(/[^\w]+/g, '-').toLowerCase()}.study.json`, JSON.stringify(file), 'application/json')
 })
 const bringBack = (event: Event) => attempt(async () => {
   const [file] = (event.target as HTMLInputElement).files ?? []

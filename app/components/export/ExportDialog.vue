@@ -2,6 +2,7 @@
 import { SURFACES } from '~~/core/checks/types'
 import type { Level } from '~~/shared/quantities'
 import type { Export } from '~~/shared/study'
+import { download } from '~/composables/download'
 import { request } from '~/composables/request'
 import { levelWords } from '~/desk/levels'
 import { useLevels } from '~/stores/levels'
@@ -39,13 +40,7 @@ const stem = computed(() => made.value?.fileName.replace(/\.mjs$/, '') ?? '')
 const example = computed(() => props.example(level.value))
 const usage = computed(() => `import { label } from './${stem.value}.mjs'\n\nlabel(${example.value?.value ?? 0})   // ${JSON.stringify(example.value?.label ?? '')}: the value stays a number`)
 
-function download(name: string, text: string) {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type: 'text/javascript' }))
-  link.download = name
-  link.click()
-  URL.revokeObjectURL(link.href)
-}
+const JAVASCRIPT = 'text/javascript'
 async function copy() {
   await navigator.clipboard.writeText(made.value!.module)
   copied.value = true
@@ -64,8 +59,8 @@ async function copy() {
     </div>
     <template #footer>
       <Button :label="copied ? 'Copied' : 'Copy module'" :disabled="!made" severity="secondary" variant="outlined" @click="copy" />
-      <Button :label="`Download ${stem || 'labels'}.d.mts`" :disabled="!made" variant="outlined" @click="download(`${stem}.d.mts`, made!.types)" />
-      <Button :label="`Download ${stem || 'labels'}.mjs`" :disabled="!made" @click="download(made!.fileName, made!.module)" />
+      <Button :label="`Download ${stem || 'labels'}.d.mts`" :disabled="!made" variant="outlined" @click="download(`${stem}.d.mts`, made!.types, JAVASCRIPT)" />
+      <Button :label="`Download ${stem || 'labels'}.mjs`" :disabled="!made" @click="download(made!.fileName, made!.module, JAVASCRIPT)" />
     </template>
   </Dialog>
 </template>

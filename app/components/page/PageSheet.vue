@@ -73,8 +73,9 @@ const across = computed(() => ACROSS[drawing.value?.panels.length ?? 1]!)
 const panelHeight = computed(() => Math.max(drawing.value!.panels.length > 1 ? LEAST_PANEL : LEAST_HEIGHT, Math.floor(figureHeight.value / Math.ceil(drawing.value!.panels.length / across.value))))
 const panels = computed(() => drawing.value!.panels.map((panel) => ({
   name: panel.name, drawing: panelOf(drawing.value!, panel), first: panel.from, firstLabel: drawing.value!.labelled.filter((at) => at < panel.from).length,
-  tip: tip.value !== null && tip.value >= panel.from && tip.value < panel.to ? tip.value - panel.from : null,
 })))
+/** Its own mark whose tooltip is shown; the panels themselves stay as they are while the pointer moves. */
+const tipIn = ({ first, drawing: { groups } }: (typeof panels.value)[number]) => (tip.value !== null && tip.value >= first && tip.value < first + groups.length ? tip.value - first : null)
 
 /** A click on any label takes up its surface. */
 function takeUp(event: MouseEvent) {
@@ -114,10 +115,10 @@ function categoryAt(target: Element): string | null {
               v-for="(panel, at) in panels" :key="at"
               :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines"
               :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || form === 'bars')" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
-              :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="panel.tip"
+              :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
               :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @point="pointed = $event"
             >
-              <TooltipCard v-if="tip !== null && panel.tip !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" />
+              <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" />
             </ChartView>
             </div>
             <LegendStrip v-if="has('legend')" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
