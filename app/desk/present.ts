@@ -1,23 +1,20 @@
 import { compare } from '~~/core/decimal/arithmetic'
+import type { Values } from '~~/core/checks/types'
 import type { Decimal } from '~~/core/decimal/decimal'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 
-/** The numbers of a column's cells, as doubles too where those keep them all, and the rows that they stand in; missing cells are left out. */
-export function present(cells: Iterable<Cell>): { values: Decimal[]; places: number[]; doubles: Float64Array | undefined } {
-  const values: Decimal[] = []
-  const doubles: number[] = []
+/** The numbers of a column's cells and the rows that they stand in, missing cells left out; as doubles where those keep them all. */
+export function present(cells: Float64Array | readonly Cell[]): { values: Values; places: number[] } {
   const places: number[] = []
-  let at = 0
-  for (const cell of cells) {
-    const value = decimalOf(cell)
-    if (value) {
-      values.push(value)
-      if (typeof cell === 'number') doubles.push(cell)
-      places.push(at)
-    }
-    at++
+  let isDoubles = true
+  for (let at = 0; at < cells.length; at++) {
+    const cell = cells[at]!
+    const isDouble = typeof cell === 'number'
+    if (isDouble ? !Number.isFinite(cell) : decimalOf(cell) === null) continue
+    isDoubles &&= isDouble
+    places.push(at)
   }
-  return { values, places, doubles: doubles.length === values.length ? Float64Array.from(doubles) : undefined }
+  return { values: isDoubles ? Float64Array.from(places, (at) => cells[at] as number) : places.map((at) => decimalOf(cells[at]!)!), places }
 }
 
 /** The least and the largest of some values, missing ones left out. */

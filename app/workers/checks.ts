@@ -16,12 +16,12 @@ export type CheckAnswer = { readonly run: number } & ({ readonly done: number } 
 
 /** Checks a column's cells: missing ones are left out, and places are those of its rows. */
 function checkCells({ cells, sides, ...subject }: Extract<CheckedSubject, { cells: unknown }>, onStep: (done: number) => void): Finding[] {
-  const { values, doubles, places } = present(cells)
+  const { values, places } = present(cells)
   const rows = sides && places.map((at) => sides[at]!)
   // Places among the rows become those among the values, and back.
   const placeOf = new Map(places.map((at, i) => [at, i]))
   const selection = subject.selection?.flatMap((at) => placeOf.get(at) ?? [])
-  return runChecks({ ...subject, values, doubles, rows, selection }, onStep).map((finding) => ({ ...finding, at: finding.at.map((i) => places[i]!) }))
+  return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) => ({ ...finding, at: finding.at.map((i) => places[i]!) }))
 }
 
 /** Checks beside the page, so that no frame waits for them. */

@@ -2,6 +2,7 @@ import { compare } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { finerRungs, moreDecimals } from './changes'
+import { labelsOf, saidOf, valuesOf } from './proof'
 import type { Check } from './types'
 
 /** The place of the bin that a value falls in: at or above its lower edge, below its upper one. */
@@ -11,8 +12,10 @@ const binOf = (value: Decimal, edges: readonly Decimal[]): number => edges.filte
 export const binEdge: Check = {
   id: 'bin-edge',
   title: 'A rounded edge moves values to another bin',
-  find({ binned, values, said, labels }) {
-    const moved = (binned ?? []).filter((value) => binOf(value, values) !== binOf(value, said))
+  find({ binned, ...proof }) {
+    if (!binned) return null
+    const [values, said, labels] = [valuesOf(proof), saidOf(proof), labelsOf(proof)]
+    const moved = binned.filter((value) => binOf(value, values) !== binOf(value, said))
     const [first] = moved
     if (!first) return null
     const at = values.flatMap((edge, i) => (moved.some((value) => (compare(edge, value) <= 0) !== (compare(said[i]!, value) <= 0)) ? [i] : []))

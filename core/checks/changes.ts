@@ -16,8 +16,8 @@ const MOST_MORE_SCALED = 3
 const styled = ({ style }: Proof, title: string, way: Change['way'], changes: Style): Change => ({ title, way, style: { ...style, ...changes } })
 /** So many decimals. */
 export const toDecimals = (proof: Proof, count: number): Change => styled(proof, `Write ${decimalsText(count)}`, 'decimals', withDecimals(proof.style, count))
-const mostWritten = (written: Proof['written']): number => largest(written.map(({ decimals }) => decimals))
-const mostDecimals = ({ full, written }: Proof): number => full.fraction?.[1] ?? mostWritten(written)
+const mostWritten = ({ decisions }: Proof): number => largest(decisions.map(({ written }) => written.decimals))
+const mostDecimals = (proof: Proof): number => proof.full.fraction?.[1] ?? mostWritten(proof)
 
 /** More and more decimals, one at a time. */
 export function* moreDecimals(proof: Proof): Generator<Change> {
@@ -28,7 +28,7 @@ export function* moreDecimals(proof: Proof): Generator<Change> {
 
 /** Fewer and fewer decimals. */
 export function* fewerDecimals(proof: Proof): Generator<Change> {
-  for (let count = mostWritten(proof.written) - 1; count >= 0; count--) yield toDecimals(proof, count)
+  for (let count = mostWritten(proof) - 1; count >= 0; count--) yield toDecimals(proof, count)
 }
 
 /** Signs shown again where they were hidden. */
@@ -52,7 +52,7 @@ export function* finerRungs(proof: Proof): Generator<Change> {
   const { full } = proof
   if (full.notation !== 'scaled') return
   if (full.unitAt === 'label' && full.rung !== 'each') yield styled(proof, 'Give each label its own rung', 'rung', { rung: 'each' })
-  const powers = proof.written.map(({ rule, rung }) => proof.plan.rules[rule]!.rungs[rung]!.power)
+  const powers = proof.decisions.map(({ written: { rule, rung } }) => proof.plan.rules[rule]!.rungs[rung]!.power)
   const lower = rungsOf(proof).filter(({ power }) => power >= 0 && power < largest(powers)).reverse()
   for (const rung of lower) yield inRung(proof, rung)
 }
@@ -70,7 +70,7 @@ export function* oneExponent(proof: Proof): Generator<Change> {
 
 /** The smallest round steps that the labels' last digit can tell. */
 export function* widerSteps(proof: Proof): Generator<Change> {
-  const place = Math.max(...proof.written.map((written) => leadingPower(unitOfLastDigit(proof.plan, written))))
+  const place = Math.max(...proof.decisions.map(({ written }) => leadingPower(unitOfLastDigit(proof.plan, written))))
   for (const [coefficient, exponent] of [[1n, 0], [2n, 0], [5n, 0], [1n, 1]] as const) {
     const step: Decimal = { coefficient, exponent: place + exponent }
     if (compare(step, proof.step!) <= 0) continue

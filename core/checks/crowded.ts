@@ -1,10 +1,11 @@
 import { multiply } from '../decimal/arithmetic'
-import { decimal, toText } from '../decimal/decimal'
+import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import type { Style } from '../style/fields'
 import { textWidth } from '../text/advance'
 import { alongOf } from '../ticks/linear'
 import { fewerDecimals, oneRung } from './changes'
+import { labelsOf, valuesOf } from './proof'
 import type { Change, Check, Proof, Room, Surface } from './types'
 
 /** Labels side by side need a gap of this part of the font size to be told apart. */
@@ -15,9 +16,12 @@ const pixels = (width: number): string => `${Math.ceil(width)} px`
 
 /** A line of text is this many ems high. */
 const LINE = 1.2
-type Labelled = Pick<Proof, 'surface' | 'values' | 'labels' | 'around'>
+interface Labelled extends Pick<Proof, 'surface' | 'around'> {
+  readonly values: readonly Decimal[]
+  readonly labels: readonly string[]
+}
 
-const widthsOf = ({ labels, around }: Pick<Proof, 'labels' | 'around'>, { fontSize, weight, turned }: Room): number[] =>
+const widthsOf = ({ labels, around }: Pick<Labelled, 'labels' | 'around'>, { fontSize, weight, turned }: Room): number[] =>
   labels.map((label, at) => (turned ? LINE * fontSize : textWidth(label + (around?.[at] ?? ''), fontSize, weight)))
 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
@@ -64,11 +68,12 @@ export const crowded: Check = {
   id: 'crowded',
   title: 'Labels have no room',
   find(proof) {
-    const { room, labels, surface } = proof
-    if (!room || labels.length === 0) return null
+    const { room, surface, around } = proof
+    if (!room || proof.values.length === 0) return null
+    const labels = labelsOf(proof)
     const isBeside = BESIDE.has(surface)
     const least = isBeside ? GAP * room.fontSize : 0
-    const clear = clearances(proof, room)
+    const clear = clearances({ surface, around, labels, values: valuesOf(proof) }, room)
     const tight = clear.flatMap((pixels, at) => (pixels < least ? [at] : []))
     if (tight.length === 0) return null
     const at = isBeside ? [...new Set(tight.flatMap((place) => [place, place + 1]))] : tight

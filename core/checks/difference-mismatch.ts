@@ -2,6 +2,7 @@ import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
 import { resolve } from '../label/resolve'
 import { moreDecimals } from './changes'
+import { labelAt, saidAt } from './proof'
 import { printedBeside } from './totals'
 import type { Check } from './types'
 
@@ -10,12 +11,12 @@ export const differenceMismatch: Check = {
   id: 'difference-mismatch',
   title: 'A printed change misses the printed difference',
   find(proof) {
-    const { changes, changeStyle, labels, said } = proof
+    const { changes, changeStyle } = proof
     // A part that is written otherwise has a Plan of its own.
     const changing = changeStyle ? { plan: resolve(changeStyle, proof.context) } : proof
     const wrong = (changes ?? []).flatMap(({ from, to, value }) => {
       const written = printedBeside(changing, value)
-      const difference = subtract(said[to]!, said[from]!)
+      const difference = subtract(saidAt(proof, to), saidAt(proof, from))
       return compare(written.said, difference) === 0 ? [] : [{ from, to, written, difference }]
     })
     const [first] = wrong
@@ -24,7 +25,7 @@ export const differenceMismatch: Check = {
     const more = wrong.length === 1 ? '' : `; ${wrong.length} changes do not fit`
     return {
       severity: 'warning',
-      message: `From “${labels[from]}” to “${labels[to]}” is ${plainly(difference)}, but the change is written “${written.label}”: ${plainly(magnitudeOf(subtract(written.said, difference)))} apart${more}.`,
+      message: `From “${labelAt(proof, from)}” to “${labelAt(proof, to)}” is ${plainly(difference)}, but the change is written “${written.label}”: ${plainly(magnitudeOf(subtract(written.said, difference)))} apart${more}.`,
       at: [...new Set(wrong.flatMap((one) => [one.from, one.to]))].sort((a, b) => a - b),
     }
   },

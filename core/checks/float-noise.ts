@@ -4,7 +4,8 @@ import { plainly } from '../decimal/plainly'
 import { roundToPlace } from '../decimal/round'
 import { decimalsOf } from '../ticks/linear'
 import { fewerDecimals, toDecimals } from './changes'
-import { isOver, isShort, largest, placesWhere } from './numbers'
+import { isExact, isOver, isShort, largest, placesWhere } from './numbers'
+import { doublesOf, labelAt, saidAt, valueAt, valuesOf } from './proof'
 import type { Check } from './types'
 
 /** Sums of doubles keep at least so many digits. */
@@ -32,17 +33,18 @@ export const floatNoise: Check = {
   id: 'float-noise',
   title: 'Digits of binary arithmetic',
   find(proof) {
-    const at = placesWhere(proof, (i) => {
-      if (proof.doubles && isShort(proof.doubles[i]!)) return false
-      const short = meant(proof.values[i]!)
-      return short !== null && proof.written[i]!.kind === 'number' && compare(proof.said[i]!, short) !== 0 && compare(proof.said[i]!, proof.values[i]!) === 0
+    const doubles = doublesOf(proof)
+    const at = placesWhere(proof, ({ written }) => (written.kind === 'number' ? null : false), (i) => {
+      if (doubles && isShort(doubles[i]!)) return false
+      const short = meant(valueAt(proof, i))
+      return short !== null && compare(saidAt(proof, i), short) !== 0 && isExact(proof, i)
     })
     if (at.length === 0) return null
     const first = at[0]!
-    return { severity: 'note', message: `“${proof.labels[first]}” is ${plainly(meant(proof.values[first]!)!)} with digits that binary arithmetic added.`, at }
+    return { severity: 'note', message: `“${labelAt(proof, first)}” is ${plainly(meant(valueAt(proof, first))!)} with digits that binary arithmetic added.`, at }
   },
   *propose(proof) {
-    const short = proof.values.flatMap((value) => meant(value) ?? [])
+    const short = valuesOf(proof).flatMap((value) => meant(value) ?? [])
     if (proof.full.notation === 'plain') yield toDecimals(proof, largest(short.map(decimalsOf)))
     yield* fewerDecimals(proof)
   },

@@ -1,7 +1,8 @@
 import { compare, fitsDouble, magnitudeOf } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
-import { placesWhere } from './numbers'
+import { placesOf } from './numbers'
+import { doublesOf, valueAt } from './proof'
 import type { Check } from './types'
 
 /** From here on doubles skip integers. */
@@ -22,9 +23,10 @@ export const inexactInput: Check = {
   id: 'inexact-input',
   title: 'Digits were lost before the data came here',
   find(proof) {
-    const at = placesWhere(proof, (i) => !(proof.doubles && Math.abs(proof.doubles[i]!) <= LAST_EXACT) && isCut(proof.values[i]!))
+    const doubles = doublesOf(proof)
+    const at = placesOf(proof, (i) => !(doubles && Math.abs(doubles[i]!) <= LAST_EXACT) && isCut(valueAt(proof, i)))
     if (at.length === 0) return null
-    return { severity: 'error', message: `${plainly(proof.values[at[0]!]!)} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`, at }
+    return { severity: 'error', message: `${plainly(valueAt(proof, at[0]!))} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`, at }
   },
   propose: () => [],
 }

@@ -1,3 +1,4 @@
+import type { Decision } from '../label/fast/column'
 import type { Rung } from '../label/types'
 import { oneRung } from './changes'
 import { listed, placesWhere, saysSome } from './numbers'
@@ -12,17 +13,19 @@ export const mixedRungs: Check = {
   title: 'Several rungs on one scale',
   find(proof) {
     if (!COMPARED.includes(proof.surface)) return null
-    const at = placesWhere(proof, (i) => saysSome(proof, i) && proof.written[i]!.exponent === null)
-    const used = new Map<Rung, number>()
-    for (const i of at) {
-      const { rule, rung } = proof.written[i]!
+    const isInRung = (decision: Decision) => saysSome(decision) && decision.written.exponent === null
+    const used = new Map<Rung, Decision>()
+    for (const decision of proof.decisions) {
+      if (!isInRung(decision)) continue
+      const { rule, rung } = decision.written
       const one = proof.plan.rules[rule]!.rungs[rung]!
-      if (!used.has(one)) used.set(one, i)
+      if (!used.has(one)) used.set(one, decision)
     }
-    // Rules have rungs of their own; what counts is their size.
-    const firsts = new Map([...used].map(([{ base, power }, i]) => [`${base}^${power}`, i] as const).reverse())
+    // Rules have rungs of their own; what counts is their size. They stay in the order in which they first stand.
+    const firsts = new Map<string, Decision>()
+    for (const [{ base, power }, decision] of used) if (!firsts.has(`${base}^${power}`)) firsts.set(`${base}^${power}`, decision)
     if (firsts.size < 2) return null
-    return { severity: 'warning', message: `${listed([...firsts.values()].sort((a, b) => a - b).map((i) => `“${proof.labels[i]}”`))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`, at }
+    return { severity: 'warning', message: `${listed([...firsts.values()].map(({ label }) => `“${label}”`))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`, at: placesWhere(proof, isInRung) }
   },
   propose: oneRung,
 }

@@ -1,56 +1,75 @@
-import { DOUBT } from '../data/telling'
 import { compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { divide } from '../decimal/round'
 import { unitOfLastDigit } from '../label/decide'
+import type { Decision } from '../label/fast/column'
 import type { Plan, Written } from '../label/types'
+import { doublesOf, labelAt, saidAt, valueAt } from './proof'
 import type { Proof } from './types'
 
 const MOST_NAMED = 4
 const HALF = decimal('0.5')
 
 /** Whether a label says exactly its value. */
-export const isExact = (proof: Proof, at: number): boolean => compare(proof.said[at]!, proof.values[at]!) === 0
+export const isExact = (proof: Proof, at: number): boolean => compare(saidAt(proof, at), valueAt(proof, at)) === 0
 /** How far a label reads from its value. */
-export const offBy = (proof: Proof, at: number): Decimal => magnitudeOf(subtract(proof.said[at]!, proof.values[at]!))
+export const offBy = (proof: Proof, at: number): Decimal => magnitudeOf(subtract(saidAt(proof, at), valueAt(proof, at)))
 /** Whether a is more than `times` as large as b; both above zero. */
 export const isOver = (a: Decimal, times: string, b: Decimal): boolean => compare(a, multiply(decimal(times), b)) > 0
-/** The places of values for which something holds. */
-export function placesWhere({ values }: Proof, holds: (at: number) => boolean): number[] {
+/** Of a decision's values: none, all, or those that a test of their own picks. */
+const [NONE, ALL, SOME] = [0, 1, 2]
+/**
+ * The places of values for which something holds. What a decision alone tells is asked once, however
+ * many values have it.
+ *
+ * @param ofDecision null where each of its values must be asked
+ */
+export function placesWhere({ decisions, which }: Proof, ofDecision: (decision: Decision, place: number) => boolean | null, ofValue: (at: number) => boolean = () => true): number[] {
+  const verdicts = Uint8Array.from(decisions, (decision, place) => {
+    const holds = ofDecision(decision, place)
+    return holds === null ? SOME : holds ? ALL : NONE
+  })
+  if (!verdicts.includes(ALL) && !verdicts.includes(SOME)) return []
   const places: number[] = []
-  for (let at = 0; at < values.length; at++) if (holds(at)) places.push(at)
+  for (let at = 0; at < which.length; at++) {
+    const verdict = verdicts[which[at]!]!
+    if (verdict === ALL || (verdict === SOME && ofValue(at))) places.push(at)
+  }
   return places
 }
+/** The places of all values for which something holds. */
+export const placesOf = (proof: Proof, holds: (at: number) => boolean): number[] => placesWhere(proof, () => null, holds)
+/** The doubles at some places, in a loop of their own: a million calls would cost more than all else. */
+export function doublesAt(doubles: Float64Array, places: readonly number[]): Float64Array {
+  const found = new Float64Array(places.length)
+  for (let i = 0; i < places.length; i++) found[i] = doubles[places[i]!]!
+  return found
+}
+/** Where a decision first stands. */
+export const firstOf = ({ which }: Proof, place: number): number => which.indexOf(place)
 /** The place, among some, whose measure is largest. */
 export const worstOf = (places: readonly number[], measure: (at: number) => Decimal): number =>
   places.reduce((worst, at) => (compare(measure(at), measure(worst)) > 0 ? at : worst), places[0]!)
 
-/** Whether a label is off by more than a share of its value; null where only exact digits can tell. */
-export function isOffBeyond({ doubles, saidDoubles }: Proof, at: number, share: number): boolean | null {
-  if (!doubles || !saidDoubles) return null
-  const off = Math.abs(saidDoubles[at]! - doubles[at]!)
-  const size = Math.abs(doubles[at]!)
-  return off < (share - DOUBT) * size ? false : off > (share + DOUBT) * size ? true : null
-}
-/** Of some places the one whose label says the largest number, whatever its sign. */
-export function largestSaid(proof: Proof, places: readonly number[]): number {
-  const { saidDoubles } = proof
-  if (saidDoubles) return places.reduce((most, at) => (Math.abs(saidDoubles[at]!) > Math.abs(saidDoubles[most]!) ? at : most), places[0]!)
-  return worstOf(places, (at) => magnitudeOf(proof.said[at]!))
-}
 /** Numbers that doubles tell apart by less than this, per unit, are compared exactly. */
 const CLOSE = 1e-9
 /** The place, among some, whose label is off most for what it is measured by. */
 export function worstOff(proof: Proof, places: readonly number[], measure: (at: number) => Decimal): number {
-  const { doubles, saidDoubles, surface } = proof
+  const { column, which, surface } = proof
+  const doubles = doublesOf(proof)
   const exact = (among: readonly number[]) => worstOf(among, (at) => divide(offBy(proof, at), measure(at)))
-  if (!doubles || !saidDoubles || surface === 'axis') return exact(places)
-  const share = (at: number) => Math.abs((saidDoubles[at]! - doubles[at]!) / doubles[at]!)
+  if (!doubles || !column || surface === 'axis') return exact(places)
+  const share = (at: number) => Math.abs((column.said[which[at]!]! - doubles[at]!) / doubles[at]!)
   const most = places.reduce((largest, at) => Math.max(largest, share(at)), 0)
   // Equal numbers are off alike, and so is all that reads as zero: the first of them stands for all.
-  const top = new Map(places.filter((at) => share(at) >= most * (1 - CLOSE)).reverse().map((at) => [saidDoubles[at] === 0 ? 0 : doubles[at]!, at]))
-  return exact([...top.values()].sort((a, b) => a - b))
+  const top = new Map<number, number>()
+  for (const at of places) {
+    if (share(at) < most * (1 - CLOSE)) continue
+    const alike = column.said[which[at]!] === 0 ? 0 : doubles[at]!
+    if (!top.has(alike)) top.set(alike, at)
+  }
+  return exact([...top.values()])
 }
 /** Decimals up to which a double is tried. */
 const TRIED = 6
@@ -58,6 +77,12 @@ const TRIED = 6
 export function isShort(double: number): boolean {
   for (let power = 1, decimals = 0; decimals <= TRIED; decimals++, power *= 10) if (Math.round(double * power) / power === double) return Math.abs(double * power) < 1e15
   return false
+}
+
+/** Whether a value is zero itself. */
+export const isZero = ({ values }: Proof, at: number): boolean => {
+  const value = values[at]!
+  return typeof value === 'number' ? value === 0 : value.coefficient === 0n
 }
 
 /** Half a unit of the last digit written: how far rounding to the nearest may move a number. */
@@ -78,12 +103,12 @@ export function listed(texts: readonly string[], count: number = texts.length): 
   return `${named.join(', ')} and ${last}`
 }
 
-/** The same of numbers. */
-export const listedNumbers = (values: readonly Decimal[]): string => listed(values.slice(0, MOST_NAMED + 1).map(plainly), values.length)
+/** The same of values, by their places. */
+export const listedNumbers = (proof: Proof, places: readonly number[]): string => listed(places.slice(0, MOST_NAMED + 1).map((at) => plainly(valueAt(proof, at))), places.length)
 /** The same of labels, by their places. */
-export const listedLabels = ({ labels }: Proof, places: readonly number[]): string => listed(places.slice(0, MOST_NAMED + 1).map((at) => `“${labels[at]}”`), places.length)
+export const listedLabels = (proof: Proof, places: readonly number[]): string => listed(places.slice(0, MOST_NAMED + 1).map((at) => `“${labelAt(proof, at)}”`), places.length)
 
 /** Whether a label is a number written with digits, neither bound nor text for zero. */
-export const isNumeral = (proof: Proof, at: number): boolean => proof.written[at]!.kind === 'number' && proof.written[at]!.bound === ''
+export const isNumeral = ({ written }: Decision): boolean => written.kind === 'number' && written.bound === ''
 /** Whether it says a number that is not zero. */
-export const saysSome = (proof: Proof, at: number): boolean => isNumeral(proof, at) && proof.written[at]!.digits !== 0n
+export const saysSome = (decision: Decision): boolean => isNumeral(decision) && decision.written.digits !== 0n

@@ -2,6 +2,7 @@ import { compare } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
 import { shownSign } from './changes'
 import { isNumeral, placesWhere } from './numbers'
+import { labelsOf, saidOf, valuesOf } from './proof'
 import type { Check } from './types'
 
 /** A larger number that reads smaller. */
@@ -9,10 +10,11 @@ export const orderReversed: Check = {
   id: 'order-reversed',
   title: 'A larger number reads smaller',
   find(proof) {
-    const { values, said, labels, full } = proof
+    const { full } = proof
     // No style reverses order by itself, only where cases meet or signs are hidden; a long column need not be sorted to see that.
-    if (proof.doubles && full.cases.length === 0 && full.sign !== 'never') return null
-    const ascending = placesWhere(proof, (at) => isNumeral(proof, at)).sort((a, b) => compare(values[a]!, values[b]!) || compare(said[a]!, said[b]!))
+    if (proof.column && full.cases.length === 0 && full.sign !== 'never') return null
+    const [values, said, labels] = [valuesOf(proof), saidOf(proof), labelsOf(proof)]
+    const ascending = placesWhere(proof, isNumeral).sort((a, b) => compare(values[a]!, values[b]!) || compare(said[a]!, said[b]!))
     // The largest reading so far: a number above it in size and below it in reading stands reversed.
     let highest = ascending[0]
     for (const at of ascending) {

@@ -1,4 +1,5 @@
 import { listed } from './numbers'
+import { labelsOf } from './proof'
 import type { Check } from './types'
 
 /** A number in running text: digits with marks inside, a sign before them, a rung or percent sign behind. */
@@ -15,8 +16,8 @@ function rawIn(text: string, labels: readonly string[]): string[] {
 export const rawNumber: Check = {
   id: 'raw-number',
   title: 'A number that no style writes',
-  find({ text, labels }) {
-    const raw = text === undefined ? [] : rawIn(text, labels)
+  find({ text, ...proof }) {
+    const raw = text === undefined ? [] : rawIn(text, labelsOf(proof))
     if (raw.length === 0) return null
     return { severity: 'warning', message: `${listed(raw.map((one) => `“${one}”`))} ${raw.length === 1 ? 'is' : 'are'} typed into the text: ${raw.length === 1 ? 'it stays' : 'they stay'} as ${raw.length === 1 ? 'it is' : 'they are'} when the data or the style change.`, at: [] }
   },

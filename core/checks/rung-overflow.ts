@@ -1,34 +1,46 @@
-import { compare } from '../decimal/arithmetic'
+import { compare, magnitudeOf } from '../decimal/arithmetic'
 import { ONE } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
 import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import { inRung, oneRung, rungsOf, rungTitle } from './changes'
-import { largestSaid, placesWhere, saysSome } from './numbers'
+import { firstOf, saysSome } from './numbers'
 import type { Check, Proof } from './types'
 
-/** The place of the largest label that stands in a rung, and the power of that rung. */
-function largest(proof: Proof): { at: number; power: number } | null {
-  if (proof.full.notation !== 'scaled') return null
-  const places = placesWhere(proof, (i) => saysSome(proof, i) && proof.written[i]!.exponent === null)
-  if (places.length === 0) return null
-  const at = largestSaid(proof, places)
-  const { rule, rung } = proof.written[at]!
-  return { at, power: proof.plan.rules[rule]!.rungs[rung]!.power }
+interface Largest {
+  /** Its place among the decisions. */
+  readonly place: number
+  /** The power of its rung. */
+  readonly power: number
 }
+
+/** The decision that says the largest number, whatever its sign, of those that stand in a rung. */
+function largestOf({ full, plan, decisions, column }: Proof): Largest | null {
+  if (full.notation !== 'scaled') return null
+  const isLarger = (a: number, b: number): boolean =>
+    (column ? Math.abs(column.said[a]!) > Math.abs(column.said[b]!) : compare(magnitudeOf(decisions[a]!.said), magnitudeOf(decisions[b]!.said)) > 0)
+  let largest = -1
+  decisions.forEach((decision, place) => {
+    if (saysSome(decision) && decision.written.exponent === null && (largest < 0 || isLarger(place, largest))) largest = place
+  })
+  if (largest < 0) return null
+  const { rule, rung } = decisions[largest]!.written
+  return { place: largest, power: plan.rules[rule]!.rungs[rung]!.power }
+}
+
 /** The rung in which the largest label would read better. */
-function better(proof: Proof): { at: number; rung: LadderRung } | null {
-  const found = largest(proof)
+function better(proof: Proof): { place: number; rung: LadderRung } | null {
+  const found = largestOf(proof)
   if (!found) return null
   const { base } = ladderOf(proof.full.ladder)
   const rungs = rungsOf(proof)
-  const { digits, place } = proof.written[found.at]!
+  const { digits, place } = proof.decisions[found.place]!.written
   const number = { coefficient: digits, exponent: place }
   const size = scaleBy(number, base, found.power)
   const reached = rungs.filter(({ power }) => compare(size, scaleBy(ONE, base, power)) >= 0).at(-1)
-  if (reached && reached.power > found.power) return { at: found.at, rung: reached }
+  if (reached && reached.power > found.power) return { place: found.place, rung: reached }
   const below = rungs.filter(({ power }) => power < found.power).at(-1)
-  return compare(number, ONE) < 0 && below ? { at: found.at, rung: reached ?? below } : null
+  return compare(number, ONE) < 0 && below ? { place: found.place, rung: reached ?? below } : null
 }
 
 /** Labels such as 1,000K or 0.001M where another rung reads better. */
@@ -38,7 +50,7 @@ export const rungOverflow: Check = {
   find(proof) {
     const found = better(proof)
     if (!found) return null
-    return { severity: 'warning', message: `The largest label is “${proof.labels[found.at]}”: it reads better in ${rungTitle(proof, found.rung)}.`, at: [found.at] }
+    return { severity: 'warning', message: `The largest label is “${proof.decisions[found.place]!.label}”: it reads better in ${rungTitle(proof, found.rung)}.`, at: [firstOf(proof, found.place)] }
   },
   *propose(proof) {
     const found = better(proof)

@@ -2,62 +2,86 @@ import { compare, subtract } from '../decimal/arithmetic'
 import { type Decimal, fromNumber } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { finer } from './changes'
-import { listed } from './numbers'
+import { doublesAt, listed, placesWhere } from './numbers'
+import { doublesOf, valueAt } from './proof'
 import type { Check, Proof } from './types'
 
-/** No message names more. */
+/** Numbers named at most, and one more. */
 const MOST_FIRST = 5
 
-/** The places of values that share a label though they differ, label by label. */
-function sharedLabels({ labels, values, doubles, alike }: Proof): number[][] {
-  if (doubles && alike) return sharedIn(doubles, alike)
-  const places = new Map<string, number[]>()
-  labels.forEach((label, at) => {
-    const group = places.get(label)
-    if (group) group.push(at)
-    else places.set(label, [at])
+/** Decisions that make one text: for each the first of them. */
+function textsOf({ decisions, column }: Proof): Int32Array {
+  if (column?.hasOwnTexts) return Int32Array.from(decisions, (_, place) => place)
+  const first = new Map<string, number>()
+  return Int32Array.from(decisions, ({ label }, place) => {
+    const known = first.get(label) ?? place
+    if (known === place) first.set(label, place)
+    return known
   })
-  return [...places.values()].filter((group) => group.some((at) => compare(values[at]!, values[group[0]!]!) !== 0))
 }
 
-/** The same of a long column, whose labels are known by numbers. */
-function sharedIn(doubles: Float64Array, alike: Int32Array): number[][] {
-  const first = new Map<number, number>()
-  const shared = new Map<number, number[]>()
-  for (let at = 0; at < alike.length; at++) {
-    const label = alike[at]!
-    const known = first.get(label)
-    if (known === undefined) first.set(label, doubles[at]!)
-    else if (known !== doubles[at]) shared.set(label, [])
+/** The texts that stand for different values, by their first decisions. */
+function sharedTexts(proof: Proof, texts: Int32Array): Set<number> {
+  const { column, which } = proof
+  const shared = new Set<number>()
+  if (column) {
+    texts.forEach((text, place) => {
+      if (column.least[place] !== column.least[text] || column.largest[place] !== column.least[text]) shared.add(text)
+    })
+    return shared
   }
-  for (let at = 0; at < alike.length; at++) shared.get(alike[at]!)?.push(at)
-  return [...shared.values()].sort((a, b) => a[0]! - b[0]!)
+  const first = new Map<number, Decimal>()
+  which.forEach((place, at) => {
+    const text = texts[place]!
+    const value = valueAt(proof, at)
+    const known = first.get(text)
+    if (!known) first.set(text, value)
+    else if (compare(known, value) !== 0) shared.add(text)
+  })
+  return shared
 }
 
-/** The different values of some places: the first of them ascending, the last, and how many there are. */
-function distinct({ values, doubles }: Proof, places: readonly number[]): { first: Decimal[]; last: Decimal; count: number } {
+interface Distinct {
+  readonly first: readonly Decimal[]
+  readonly last: Decimal
+  readonly count: number
+}
+
+/** The different values that stand at some places, ascending: the first of them, the last, and how many there are. */
+function distinct(proof: Proof, places: readonly number[]): Distinct {
+  const doubles = doublesOf(proof)
   if (doubles) {
-    const sorted = Float64Array.from(places, (at) => doubles[at]!).sort().filter((double, i, all) => i === 0 || double !== all[i - 1])
-    return { first: Array.from(sorted.subarray(0, MOST_FIRST), fromNumber), last: fromNumber(sorted.at(-1)!), count: sorted.length }
+    const sorted = doublesAt(doubles, places).sort()
+    const first: number[] = []
+    let count = 0
+    for (let i = 0; i < sorted.length; i++) {
+      if (i > 0 && sorted[i] === sorted[i - 1]) continue
+      if (count++ < MOST_FIRST) first.push(sorted[i]!)
+    }
+    return { first: first.map(fromNumber), last: fromNumber(sorted.at(-1)!), count }
   }
-  const sorted = places.map((at) => values[at]!).sort(compare).filter((value, i, all) => i === 0 || compare(value, all[i - 1]!) !== 0)
+  const sorted = places.map((at) => valueAt(proof, at)).sort(compare).filter((value, i, all) => i === 0 || compare(value, all[i - 1]!) !== 0)
   return { first: sorted, last: sorted.at(-1)!, count: sorted.length }
 }
 
-/** Different ticks or values that read the same. */
+/** Different values on one surface that read the same. */
 export const sameLabel: Check = {
   id: 'same-label',
   title: 'Different numbers read the same',
   find(proof) {
-    const groups = sharedLabels(proof)
-    if (groups.length === 0) return null
-    const widest = groups.reduce((a, b) => (b.length > a.length ? b : a))
-    const { first, last, count } = distinct(proof, widest)
+    const texts = textsOf(proof)
+    const shared = sharedTexts(proof, texts)
+    if (shared.size === 0) return null
+    const counts = new Int32Array(texts.length)
+    for (const place of proof.which) counts[texts[place]!]!++
+    const widest = [...shared].reduce((a, b) => (counts[b]! > counts[a]! || (counts[b] === counts[a] && b < a) ? b : a))
+    const at = placesWhere(proof, (_, place) => shared.has(texts[place]!))
+    const { first, last, count } = distinct(proof, placesWhere(proof, (_, place) => texts[place] === widest))
     const apart = subtract(last, first[0]!)
     return {
       severity: proof.surface === 'axis' ? 'error' : 'warning',
-      message: `${listed(first.map(plainly), count)} ${count === 2 ? 'both' : 'all'} read “${proof.labels[widest[0]!]}”: a reader takes them for one number, though they lie ${plainly(apart)} apart.`,
-      at: Array.from(Int32Array.from(groups.flat()).sort()),
+      message: `${listed(first.map(plainly), count)} ${count === 2 ? 'both' : 'all'} read “${proof.decisions[widest]!.label}”: a reader takes them for one number, though they lie ${plainly(apart)} apart.`,
+      at,
     }
   },
   propose: finer,

@@ -1,5 +1,7 @@
+import type { Written } from '../label/types'
 import { fewerDecimals } from './changes'
 import { placesWhere, saysSome } from './numbers'
+import { labelAt } from './proof'
 import type { Check } from './types'
 
 /** Decimals on what is counted whole, unless it is scaled. */
@@ -8,13 +10,12 @@ export const splitCount: Check = {
   title: 'A part of what is counted whole',
   find(proof) {
     if (proof.kind !== 'count' || proof.full.factor !== '1') return null
-    const isWhole = (i: number) => {
-      const { rule, rung, exponent, denominator } = proof.written[i]!
+    const isWhole = ({ rule, rung, exponent, denominator }: Written) => {
       const { multiple, rungs } = proof.plan.rules[rule]!
       return exponent === null && denominator === 1 && multiple === null && rungs[rung]!.power === 0
     }
-    const at = placesWhere(proof, (i) => saysSome(proof, i) && isWhole(i) && proof.written[i]!.decimals > 0)
-    return at.length === 0 ? null : { severity: 'warning', message: `“${proof.labels[at[0]!]}” counts a part of what is counted whole.`, at }
+    const at = placesWhere(proof, (decision) => saysSome(decision) && isWhole(decision.written) && decision.written.decimals > 0)
+    return at.length === 0 ? null : { severity: 'warning', message: `“${labelAt(proof, at[0]!)}” counts a part of what is counted whole.`, at }
   },
   propose: fewerDecimals,
 }

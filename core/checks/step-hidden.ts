@@ -2,7 +2,8 @@ import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { finer } from './changes'
-import { isExact, offBy, placesWhere, worstOf } from './numbers'
+import { isExact, offBy, placesOf, worstOf } from './numbers'
+import { saidAt, saidOf, valueAt } from './proof'
 import type { Check } from './types'
 
 /** The distinct steps that a reader sees between neighbouring ticks, smallest first. */
@@ -21,14 +22,14 @@ export const stepHidden: Check = {
   title: 'The labels hide the step',
   find(proof) {
     if (proof.surface !== 'axis' || !proof.step || proof.values.length < 2) return null
-    const at = placesWhere(proof, (i) => !isExact(proof, i))
+    const at = placesOf(proof, (i) => !isExact(proof, i))
     if (at.length === 0) return null
     const worst = worstOf(at, (i) => offBy(proof, i))
-    const seen = stepsSeen(proof.said).map(plainly)
+    const seen = stepsSeen(saidOf(proof)).map(plainly)
     const steps = seen.length > 1 ? `${seen.slice(0, -1).join(', ')} or ${seen.at(-1)}` : seen[0]
     return {
       severity: 'error',
-      message: `The axis goes up by ${plainly(proof.step)}, but a reader sees it go up by ${steps}: ${plainly(proof.values[worst]!)} reads as ${plainly(proof.said[worst]!)}, off by ${plainly(offBy(proof, worst))}.`,
+      message: `The axis goes up by ${plainly(proof.step)}, but a reader sees it go up by ${steps}: ${plainly(valueAt(proof, worst))} reads as ${plainly(saidAt(proof, worst))}, off by ${plainly(offBy(proof, worst))}.`,
       at,
     }
   },

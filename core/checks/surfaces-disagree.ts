@@ -4,6 +4,7 @@ import { decide, saidBy } from '../label/decide'
 import { resolve } from '../label/resolve'
 import { textOf } from '../label/write'
 import { halfUnit, isNumeral, placesWhere } from './numbers'
+import { labelAt, saidAt, valueAt, valuesOf, writtenAt } from './proof'
 import type { Check } from './types'
 
 /** One value that reads differently on two surfaces, beyond the precision of both. */
@@ -13,16 +14,16 @@ export const surfacesDisagree: Check = {
   find(proof) {
     for (const { surface, style } of proof.others ?? []) {
       const plan = resolve(style, proof.context)
-      const other = proof.values.map((value, at) => decide(plan, value, proof.rows?.[at]))
+      const other = valuesOf(proof).map((value, at) => decide(plan, value, proof.rows?.[at]))
       const differs = (at: number): boolean => {
-        if (!isNumeral(proof, at) || other[at]!.kind !== 'number' || other[at]!.bound !== '') return false
-        const apart = magnitudeOf(subtract(proof.said[at]!, saidBy(plan, other[at]!)))
-        return compare(apart, add(halfUnit(proof.plan, proof.written[at]!), halfUnit(plan, other[at]!))) > 0
+        if (other[at]!.kind !== 'number' || other[at]!.bound !== '') return false
+        const apart = magnitudeOf(subtract(saidAt(proof, at), saidBy(plan, other[at]!)))
+        return compare(apart, add(halfUnit(proof.plan, writtenAt(proof, at)), halfUnit(plan, other[at]!))) > 0
       }
-      const at = placesWhere(proof, differs)
+      const at = placesWhere(proof, (decision) => (isNumeral(decision) ? null : false), differs)
       if (at.length === 0) continue
       const first = at[0]!
-      return { severity: 'warning', message: `${plainly(proof.values[first]!)} reads “${proof.labels[first]}” here and “${textOf(plan, other[first]!)}” on the ${surface}.`, at }
+      return { severity: 'warning', message: `${plainly(valueAt(proof, first))} reads “${labelAt(proof, first)}” here and “${textOf(plan, other[first]!)}” on the ${surface}.`, at }
     }
     return null
   },

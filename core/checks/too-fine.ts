@@ -1,13 +1,15 @@
 import { compare, multiply, subtract } from '../decimal/arithmetic'
-import { closestDoubles, closestPair } from '../data/telling'
-import { type Decimal, decimal } from '../decimal/decimal'
+import { closestPair, closestSorted, leastGap } from '../data/telling'
+import { type Decimal, decimal, ONE, toNumber } from '../decimal/decimal'
 import { briefly } from '../decimal/plainly'
 import { quotientRounded } from '../decimal/round'
 import { unitOfLastDigit } from '../label/decide'
+import type { Decision } from '../label/fast/column'
 import type { Written } from '../label/types'
 import { fewerDecimals } from './changes'
-import { isNumeral, isOver, placesWhere } from './numbers'
-import type { Check, Surface } from './types'
+import { doublesAt, isNumeral, isOver, placesWhere } from './numbers'
+import { doublesOf, labelAt, valueAt, writtenAt } from './proof'
+import type { Check, Proof, Surface } from './types'
 
 /** Digits finer than the closest pair by more than this tell nothing apart. */
 const FINER = '100'
@@ -27,29 +29,55 @@ const isMultiple = (value: Decimal, step: Decimal): boolean => compare(multiply(
 /** Where words tell numbers apart, and not their digits. */
 const IN_WORDS: readonly Surface[] = ['headline', 'sentence']
 
+const hasDecimals = (decision: Decision): boolean => isNumeral(decision) && decision.written.decimals > 0
+
+/** One unit of the last digit, which labels of a column share with many others. */
+function unitsIn({ plan }: Proof): (written: Written) => Decimal {
+  let [last, unit]: [Written | null, Decimal] = [null, ONE]
+  const known = new Map<string, Decimal>()
+  return (written) => {
+    const { rule, rung, exponent, decimals } = written
+    if (last && last.rung === rung && last.decimals === decimals && last.exponent === exponent && last.rule === rule) return unit
+    const name = `${rule} ${rung} ${exponent} ${decimals}`
+    unit = known.get(name) ?? unitOfLastDigit(plan, written)
+    known.set(name, unit)
+    last = written
+    return unit
+  }
+}
+
+/** Values closer than this need the decimals of every label; null where none has decimals. */
+function neededGap({ decisions }: Proof, unitOf: (written: Written) => Decimal): number | null {
+  const units = new Set<Decimal>()
+  for (const decision of decisions) if (hasDecimals(decision)) units.add(unitOf(decision.written))
+  return units.size === 0 ? null : Math.min(...Array.from(units, toNumber)) * Number(FINER)
+}
+
+/** Whether two different values of a long column that have one label are surely that close: then no pair need be sought. */
+const hasCloserAlike = ({ decisions, column }: Proof, needed: number): boolean =>
+  column !== undefined && decisions.some((decision, place) => column.least[place]! < column.largest[place]! && isNumeral(decision) && leastGap(Float64Array.of(column.least[place]!, column.largest[place]!)) < needed)
+
 /** More digits than tell the values apart by a factor of 100. */
 export const tooFine: Check = {
   id: 'too-fine',
   title: 'Finer than the values differ',
   find(proof) {
     if (IN_WORDS.includes(proof.surface)) return null
-    const numerals = placesWhere(proof, (i) => isNumeral(proof, i))
-    const { doubles } = proof
-    const closest = doubles ? closestDoubles(Float64Array.from(numerals, (at) => doubles[at]!)) : closestPair(numerals.map((at) => proof.values[at]!))
+    const unitOf = unitsIn(proof)
+    const needed = neededGap(proof, unitOf)
+    if (needed === null || hasCloserAlike(proof, needed)) return null
+    const numerals = placesWhere(proof, isNumeral)
+    const doubles = doublesOf(proof)
+    const sorted = doubles && doublesAt(doubles, numerals).sort()
+    if (sorted && leastGap(sorted) < needed) return null
+    const closest = sorted ? closestSorted(sorted) : closestPair(numerals.map((at) => valueAt(proof, at)))
     if (!closest) return null
     const apart = subtract(closest[1], closest[0])
-    if (numerals.every((at) => (doubles && isMultipleByDoubles(doubles[at]!, apart)) ?? isMultiple(proof.values[at]!, apart))) return null
-    // In a long column labels that are alike are one decision.
-    const finer = new Map<Written, boolean>()
-    const isFiner = (written: Written): boolean => {
-      const known = finer.get(written) ?? isOver(apart, FINER, unitOfLastDigit(proof.plan, written))
-      finer.set(written, known)
-      return known
-    }
-    const at = numerals.filter((i) => proof.written[i]!.decimals > 0 && isFiner(proof.written[i]!))
+    if (numerals.every((at) => (doubles && isMultipleByDoubles(doubles[at]!, apart)) ?? isMultiple(valueAt(proof, at), apart))) return null
+    const at = placesWhere(proof, (decision) => hasDecimals(decision) && isOver(apart, FINER, unitOf(decision.written)))
     if (at.length === 0) return null
     const first = at[0]!
-    return { severity: 'note', message: `The closest two numbers lie ${briefly(apart)} apart, and the last digit of “${proof.labels[first]}” counts ${briefly(unitOfLastDigit(proof.plan, proof.written[first]!))}.`, at }
+    return { severity: 'note', message: `The closest two numbers lie ${briefly(apart)} apart, and the last digit of “${labelAt(proof, first)}” counts ${briefly(unitOf(writtenAt(proof, first)))}.`, at }
   },
   propose: fewerDecimals,
 }

@@ -2,6 +2,7 @@ import { sum } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { decide, saidBy } from '../label/decide'
 import { textOf } from '../label/write'
+import { saidAt, valueAt } from './proof'
 import type { Proof } from './types'
 
 /** The parts that are summed, as they are and as they are read. */
@@ -11,9 +12,9 @@ export interface Parts {
   readonly printed: Decimal
 }
 
-export function partsOf({ values, said, selection }: Proof): Parts {
-  const at = selection ?? values.map((_, i) => i)
-  return { at, exact: sum(at.map((i) => values[i]!)), printed: sum(at.map((i) => said[i]!)) }
+export function partsOf(proof: Proof): Parts {
+  const at = proof.selection ?? [...proof.which.keys()]
+  return { at, exact: sum(at.map((i) => valueAt(proof, i))), printed: sum(at.map((i) => saidAt(proof, i))) }
 }
 
 /** A number beside the values, as the style writes it and as it is read. */

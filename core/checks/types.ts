@@ -1,6 +1,7 @@
 import type { Decimal } from '../decimal/decimal'
+import type { DecidedColumn, Decision } from '../label/fast/column'
 import type { Context } from '../label/resolve'
-import type { Plan, Row, Written } from '../label/types'
+import type { Plan, Row } from '../label/types'
 import type { FullStyle, Style } from '../style/fields'
 import type { Weight } from '../text/advance'
 
@@ -20,13 +21,14 @@ export interface Room {
   readonly turned?: boolean
 }
 
+/** Decimals; or, for long columns, doubles that stand for the shortest decimals that they mean. */
+export type Values = readonly Decimal[] | Float64Array
+
 /** What is checked: values as they are written on one surface. */
 export interface Subject {
   readonly surface: Surface
   readonly style: Style
-  readonly values: readonly Decimal[]
-  /** The same values as doubles, where these keep every digit of them: long columns are looked through by them. */
-  readonly doubles?: Float64Array
+  readonly values: Values
   /** The rows that the values stand in, where cases look at their cells. */
   readonly rows?: readonly Row[]
   /** The step between an axis's ticks. */
@@ -62,19 +64,17 @@ export interface Subject {
   readonly readers?: readonly string[]
 }
 
-/** A subject with its labels made: what a check looks at. */
+/** A subject with all decided: what a check looks at. */
 export interface Proof extends Subject {
   /** The style with every field. */
   readonly full: FullStyle
   readonly plan: Plan
-  readonly written: readonly Written[]
-  readonly labels: readonly string[]
-  /** The number that a reader gets from each label. */
-  readonly said: readonly Decimal[]
-  /** The nearest doubles to them, where the values are given as doubles. */
-  readonly saidDoubles?: Float64Array
-  /** Which labels are alike: a number from 0 for each label that there is, value by value. */
-  readonly alike?: Int32Array
+  /** What is decided: value by value in a short list; in a long column each decision once, however often it stands there. */
+  readonly decisions: readonly Decision[]
+  /** Which of the decisions each value has. */
+  readonly which: Int32Array
+  /** What doubles tell of a long column, decision by decision. */
+  readonly column?: DecidedColumn
 }
 
 /** A change that makes a check hold. */

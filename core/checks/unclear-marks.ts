@@ -5,15 +5,16 @@ import { readAs } from '../label/readas'
 import { isInterval } from '../label/readback'
 import { regionOf } from '../label/resolve'
 import { isNumeral, placesWhere } from './numbers'
+import { labelAt, saidAt } from './proof'
 import type { Check, Proof } from './types'
 
 /** The numbers that a reader of another region gets in place of those that the labels say, by place. */
 function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
   const region = regionOf(reader, proof.context ?? {})
   const others = new Map<number, Decimal>()
-  for (const at of placesWhere(proof, (i) => isNumeral(proof, i))) {
-    const { value } = readAs(proof.labels[at]!, proof.plan, region)
-    if (value !== null && typeof value === 'object' && !isInterval(value) && compare(value, proof.said[at]!) !== 0) others.set(at, value)
+  for (const at of placesWhere(proof, isNumeral)) {
+    const { value } = readAs(labelAt(proof, at), proof.plan, region)
+    if (value !== null && typeof value === 'object' && !isInterval(value) && compare(value, saidAt(proof, at)) !== 0) others.set(at, value)
   }
   return others
 }
@@ -31,7 +32,7 @@ export const unclearMarks: Check = {
       const [at, taken] = first
       return {
         severity: proof.readers!.length > 1 ? 'warning' : 'note',
-        message: `“${proof.labels[at]}” says ${plainly(proof.said[at]!)}; a reader of ${reader} takes it for ${plainly(taken)}.`,
+        message: `“${labelAt(proof, at)}” says ${plainly(saidAt(proof, at))}; a reader of ${reader} takes it for ${plainly(taken)}.`,
         at: [...others.keys()],
       }
     }

@@ -3,6 +3,7 @@ import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { finer } from './changes'
 import { listed } from './numbers'
+import { labelsOf, saidOf, valuesOf } from './proof'
 import type { Check } from './types'
 
 const stepsOf = (values: readonly Decimal[]): Decimal[] => values.slice(1).map((value, at) => subtract(value, values[at]!))
@@ -12,14 +13,14 @@ const areEven = (steps: readonly Decimal[]): boolean => steps.every((step) => co
 export const unevenSteps: Check = {
   id: 'uneven-steps',
   title: 'Even ticks, uneven labels',
-  find({ surface, values, said, labels }) {
-    if (surface !== 'axis' || values.length < 3) return null
-    const [steps, seen] = [stepsOf(values), stepsOf(said)]
+  find(proof) {
+    if (proof.surface !== 'axis' || proof.values.length < 3) return null
+    const [steps, seen] = [stepsOf(valuesOf(proof)), stepsOf(saidOf(proof))]
     if (!areEven(steps) || areEven(seen)) return null
     const at = seen.flatMap((step, i) => (compare(step, steps[i]!) === 0 ? [] : [i, i + 1]))
     return {
       severity: 'error',
-      message: `Ticks ${plainly(steps[0]!)} apart are written ${listed(labels.map((label) => `“${label}”`))}: a reader takes the axis for uneven.`,
+      message: `Ticks ${plainly(steps[0]!)} apart are written ${listed(labelsOf(proof).map((label) => `“${label}”`))}: a reader takes the axis for uneven.`,
       at: [...new Set(at)],
     }
   },

@@ -1,4 +1,6 @@
+import type { Decision } from '../label/fast/column'
 import { placesWhere, saysSome } from './numbers'
+import { labelAt } from './proof'
 import type { Check, Proof } from './types'
 
 /** Trillion: symbols above it are known to few. */
@@ -20,15 +22,16 @@ export const unfamiliarRung: Check = {
   id: 'unfamiliar-rung',
   title: 'A rung that few readers know',
   find(proof) {
-    const { full, plan, written, labels } = proof
+    const { full, plan } = proof
     if (full.notation !== 'scaled') return null
-    const powerAt = (i: number) => plan.rules[written[i]!.rule]!.rungs[written[i]!.rung]!.power
-    const named = placesWhere(proof, (i) => saysSome(proof, i) && written[i]!.exponent === null && powerAt(i) !== 0)
+    const powerOf = ({ written: { rule, rung } }: Decision) => plan.rules[rule]!.rungs[rung]!.power
+    const isNamed = (decision: Decision) => saysSome(decision) && decision.written.exponent === null && powerOf(decision) !== 0
     const unknown = strangers(proof)
-    if (unknown.length > 0 && named.length > 0) return { severity: 'note', message: `“${labels[named[0]!]}” uses a rung that readers of ${unknown.join(', ')} do not count in.`, at: named }
+    const named = unknown.length > 0 ? placesWhere(proof, isNamed) : []
+    if (named.length > 0) return { severity: 'note', message: `“${labelAt(proof, named[0]!)}” uses a rung that readers of ${unknown.join(', ')} do not count in.`, at: named }
     const isBare = full.ladder === 'short' && full.rungForm === 'symbol'
-    const high = isBare ? named.filter((i) => powerAt(i) > LAST_FAMILIAR) : []
-    return high.length === 0 ? null : { severity: 'note', message: `“${labels[high[0]!]}” carries a symbol above trillion, which few readers know.`, at: high }
+    const high = isBare ? placesWhere(proof, (decision) => isNamed(decision) && powerOf(decision) > LAST_FAMILIAR) : []
+    return high.length === 0 ? null : { severity: 'note', message: `“${labelAt(proof, high[0]!)}” carries a symbol above trillion, which few readers know.`, at: high }
   },
   *propose({ style, full, readers }) {
     if (full.ladder !== 'short') yield { title: 'Count in thousands and millions', way: 'rung', style: { ...style, ladder: 'short', rung: 'each' } }

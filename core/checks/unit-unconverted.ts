@@ -1,6 +1,7 @@
 import { toText } from '../decimal/decimal'
 import type { FullStyle, Style } from '../style/fields'
 import { placesWhere } from './numbers'
+import { labelAt } from './proof'
 import type { Change, Check, Proof } from './types'
 
 type Unit = FullStyle['unit']
@@ -36,9 +37,9 @@ export const unitUnconverted: Check = {
   find(proof) {
     const cases = unconverted(proof)
     if (cases.length === 0) return null
-    const at = placesWhere(proof, (i) => cases.some((one) => one.at === proof.written[i]!.rule))
+    const at = placesWhere(proof, ({ written }) => cases.some((one) => one.at === written.rule))
     const [{ from, to }] = cases as [(typeof cases)[number]]
-    const seen = at.length === 0 ? '' : `: “${proof.labels[at[0]!]}” is still counted in ${from}`
+    const seen = at.length === 0 ? '' : `: “${labelAt(proof, at[0]!)}” is still counted in ${from}`
     return { severity: 'error', message: `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`, at }
   },
   *propose(proof) {

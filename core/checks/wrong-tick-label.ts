@@ -2,7 +2,8 @@ import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { isInterval, readBack, type Said } from '../label/readback'
-import { halfUnit, listed, placesWhere } from './numbers'
+import { halfUnit, listed, placesOf } from './numbers'
+import { labelAt, valueAt, valuesOf, writtenAt } from './proof'
 import type { Check, Proof } from './types'
 
 /** Whether what a label says is its tick, rounded as the style rounds. */
@@ -18,20 +19,21 @@ export const wrongTickLabel: Check = {
   id: 'wrong-tick-label',
   title: 'A label by hand does not fit',
   find(proof) {
-    const { byHand, values, written, plan } = proof
+    const { byHand, plan } = proof
     if (!byHand) return null
+    const values = valuesOf(proof)
     if (byHand.length !== values.length) {
       const at = values.map((_, i) => i).slice(Math.min(byHand.length, values.length))
       return { severity: 'error', message: `${byHand.length} labels are written by hand for ${values.length} ticks: ${byHand.length < values.length ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`, at }
     }
     const candidates = byHand.map((label, at) => [...readBack(label, plan).candidates, ...readPlain(label, proof, at)])
-    const wrong = placesWhere(proof, (at) => candidates[at]!.length > 0 && !candidates[at]!.some((said) => contains(said, values[at]!, halfUnit(plan, written[at]!))))
+    const wrong = placesOf(proof, (at) => candidates[at]!.length > 0 && !candidates[at]!.some((said) => contains(said, values[at]!, halfUnit(plan, writtenAt(proof, at)))))
     if (wrong.length > 0) {
       const first = wrong[0]!
       const said = candidates[first]![0]!
       return { severity: 'error', message: `The tick at ${plainly(values[first]!)} is labelled “${byHand[first]}”${typeof said === 'object' && !isInterval(said) ? `, which reads as ${plainly(said)}` : ''}${wrong.length > 1 ? `; ${wrong.length} labels say another number than their tick` : ''}.`, at: wrong }
     }
-    const texts = placesWhere(proof, (at) => candidates[at]!.length === 0)
+    const texts = placesOf(proof, (at) => candidates[at]!.length === 0)
     if (texts.length === 0) return null
     return { severity: 'note', message: `${listed(texts.map((at) => `“${byHand[at]}”`))} ${texts.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`, at: texts }
   },
@@ -41,8 +43,8 @@ export const wrongTickLabel: Check = {
 }
 
 /** A label by hand need not keep to the style: plain digits are a number too. */
-function readPlain(label: string, { labels, values }: Proof, at: number): Said[] {
-  if (label === labels[at]) return [values[at]!]
+function readPlain(label: string, proof: Proof, at: number): Said[] {
+  if (label === labelAt(proof, at)) return [valueAt(proof, at)]
   const number = parseDecimal(bare(label).replace('−', '-'))
   return number ? [number] : []
 }

@@ -53,14 +53,23 @@ export const DOUBT = 2 ** -50
  * The same of doubles, each meaning its shortest decimal: the few pairs that can be the closest are
  * found by doubles, and the closest among them exactly.
  */
-export function closestDoubles(doubles: Float64Array): Telling['closest'] {
-  const sorted = doubles.slice().sort()
-  const doubtAt = (i: number) => DOUBT * Math.max(Math.abs(sorted[i - 1]!), Math.abs(sorted[i]!))
+export const closestDoubles = (doubles: Float64Array): Telling['closest'] => closestSorted(doubles.slice().sort())
+
+const doubtBefore = (sorted: Float64Array, i: number): number => DOUBT * Math.max(Math.abs(sorted[i - 1]!), Math.abs(sorted[i]!))
+
+/** What the closest two different of ascending doubles lie apart at most; Infinity where all are equal. */
+export function leastGap(sorted: Float64Array): number {
   let most = Infinity
-  for (let i = 1; i < sorted.length; i++) if (sorted[i] !== sorted[i - 1]) most = Math.min(most, sorted[i]! - sorted[i - 1]! + doubtAt(i))
+  for (let i = 1; i < sorted.length; i++) if (sorted[i] !== sorted[i - 1]) most = Math.min(most, sorted[i]! - sorted[i - 1]! + doubtBefore(sorted, i))
+  return most
+}
+
+/** The closest pair of ascending doubles. */
+export function closestSorted(sorted: Float64Array): Telling['closest'] {
+  const most = leastGap(sorted)
   function* near(): Generator<readonly [Decimal, Decimal]> {
     for (let i = 1; i < sorted.length; i++) {
-      if (sorted[i] !== sorted[i - 1] && sorted[i]! - sorted[i - 1]! - doubtAt(i) <= most) yield [fromNumber(sorted[i - 1]!), fromNumber(sorted[i]!)]
+      if (sorted[i] !== sorted[i - 1] && sorted[i]! - sorted[i - 1]! - doubtBefore(sorted, i) <= most) yield [fromNumber(sorted[i - 1]!), fromNumber(sorted[i]!)]
     }
   }
   return closestOf(near())

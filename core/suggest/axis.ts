@@ -79,7 +79,7 @@ function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize =
     seen.add(key)
     let best: AxisChoice | null = null
     for (const { size, turned } of settings(fontSize)) {
-      const clear = clearanceOf({ ...subject, labels: judged.labels }, { width, fontSize: size, turned, ends })
+      const clear = clearanceOf({ ...subject, values, labels: judged.labels }, { width, fontSize: size, turned, ends })
       if (clear <= 0) continue
       const gap = gapScore(clear / size)
       const legibility = (1 - judged.cost + sizeScore(size, fontSize) + (turned ? TURNED : 1) + gap) / 4

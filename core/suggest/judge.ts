@@ -1,4 +1,5 @@
 import { findAll } from '../checks/run'
+import { labelsOf, saidOf, valuesOf } from '../checks/proof'
 import type { Severity, Subject } from '../checks/types'
 import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, toNumber } from '../decimal/decimal'
@@ -25,7 +26,7 @@ const [LEAST_COUNTED, MOST_COUNTED] = [-4, 8]
 const NEEDLESS_POWERS = 0.4
 
 /** Whether powers of ten stand where digits would do. */
-function hasNeedlessPowers({ style, values }: Subject): boolean {
+function hasNeedlessPowers({ style }: Subject, values: readonly Decimal[]): boolean {
   if (style.notation !== 'scientific' && style.notation !== 'engineering') return false
   const powers = values.filter(({ coefficient }) => coefficient !== 0n).map(leadingPower)
   return powers.every((power) => power > LEAST_COUNTED && power < MOST_COUNTED)
@@ -43,11 +44,12 @@ const offText = (off: number): string => (off === 0 ? 'every label is exact' : `
  * @returns null where a check finds an error
  */
 export function judge(subject: Subject): Judged | null {
-  const { labels, said, findings } = findAll(subject)
+  const { proof, findings } = findAll(subject)
   if (findings.some(({ severity }) => severity === 'error')) return null
+  const [labels, values] = [labelsOf(proof), valuesOf(subject)]
   const longest = Math.max(...labels.map((label) => label.length))
-  const off = worstOff(subject.values, said)
-  const needless = hasNeedlessPowers(subject)
+  const off = worstOff(values, saidOf(proof))
+  const needless = hasNeedlessPowers(subject, values)
   return {
     labels,
     cost: findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) + LENGTH_WEIGHT * Math.min(1, longest / LONG) + Math.min(1, off) + (needless ? NEEDLESS_POWERS : 0),

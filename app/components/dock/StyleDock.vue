@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { refDebounced, useElementSize } from '@vueuse/core'
+import { doublesOf } from '~~/core/checks/proof'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText } from '~~/core/decimal/decimal'
 import type { FieldName, Style } from '~~/core/style/fields'
@@ -29,7 +30,7 @@ const style = computed(() => levels.style)
 const values = computed(() => props.page.numbersOn[surface.value]())
 /** Columns longer than this find their closest pair by doubles. */
 const LONG = 5000
-const telling = computed(() => tellingValues(values.value, values.value.length > LONG ? present(props.page.rows.value!.cells).doubles : undefined))
+const telling = computed(() => tellingValues(values.value, values.value.length > LONG ? (doublesOf(present(props.page.rows.value!.cells)) ?? undefined) : undefined))
 /** The step belongs to the axis, and to what all surfaces share. */
 const step = computed(() => (surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house' ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {}) : null))
 const rail = computed(() => (telling.value ? railOf(view.value.plan.value, telling.value, step.value) : null))

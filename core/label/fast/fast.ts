@@ -41,7 +41,7 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   const rule = ruleForDoubles(plan)
   if (!rule) return null
   const [least, most] = rule.precision.fraction!
-  const rungs = rungsForDoubles(rule, most)
+  const rungs = rungsForDoubles(rule, most, plan.recorded)
   if (rungs.length === 0) return null
   // What each rung needs lies side by side, since the next number is seldom in the rung of the last.
   const begins = rungs.map(({ from }) => from)

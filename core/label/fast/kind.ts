@@ -21,16 +21,22 @@ const isPlain = ({ none, minus, plus }: Frames): boolean => !none.hidden && !min
 const isGrouped = ({ grouping, marks }: Rule): boolean =>
   grouping === null || (marks.group.length === 1 && grouping.first === 3 && (grouping.rest === 3 || grouping.rest === 2))
 
-/** The one rule that doubles can decide labels by, of decimals rounded to the nearest in powers of ten; null where a Plan has none. */
-export function ruleForDoubles(plan: Plan): Rule | null {
+/** The one rule whose digits doubles can decide: of decimals rounded to the nearest, in powers of ten; null where a Plan has none. */
+export function decidableByDoubles(plan: Plan): Rule | null {
   const [rule] = plan.rules
-  if (!rule || plan.rules.length > 1 || plan.recorded !== 0 || plan.unitAt !== 'label') return null
+  if (!rule || plan.rules.length > 1) return null
   const { precision } = rule
   const isOne = rule.factor === '1' && rule.exponent === null && rule.multiple === null && rule.under === null && rule.over === null && rule.zero === null
     && precision.fraction !== null && precision.significant === null && precision.increment === null && !precision.strip
-    && precision.fraction[1] <= MOST_DECIMALS && precision.rounding in tiesUp && hasOneForm(rule.names) && rule.digits[0] === '0'
-    && rule.marks.decimal.length === 1 && isGrouped(rule)
-    && rule.rungs.every(({ base, forms }) => base === 10 && (forms === null || (hasOneForm(forms) && Object.values(forms).every(isPlain))))
+    && precision.fraction[1] <= MOST_DECIMALS && precision.rounding in tiesUp && rule.rungs.every(({ base }) => base === 10)
+  return isOne ? rule : null
+}
+
+/** The one rule that doubles can write labels by: it is decidable, and its text has one form for all numbers. */
+export function ruleForDoubles(plan: Plan): Rule | null {
+  const rule = plan.recorded === 0 && plan.unitAt === 'label' ? decidableByDoubles(plan) : null
+  const isOne = rule && hasOneForm(rule.names) && rule.digits[0] === '0' && rule.marks.decimal.length === 1 && isGrouped(rule)
+    && rule.rungs.every(({ forms }) => forms === null || (hasOneForm(forms) && Object.values(forms).every(isPlain)))
   return isOne ? rule : null
 }
 
@@ -45,16 +51,20 @@ export interface FastRung {
   readonly place: number
 }
 
-/** The rungs of a rule that powers of ten reach exactly, ascending. */
-export function rungsForDoubles(rule: Rule, decimals: number): FastRung[] {
+/**
+ * The rungs of a rule that powers of ten reach exactly, ascending.
+ *
+ * @param recorded the power of ten that the values are recorded in
+ */
+export function rungsForDoubles(rule: Rule, decimals: number, recorded: number): FastRung[] {
   const places = rule.fixedRung === null ? rule.rungs.map((_, at) => at) : [rule.fixedRung]
   const digits = (power: number) => POWERS[Math.min(Math.max(power + decimals, 0), LARGEST_EXACT_POWER)]!
-  const isReached = (at: number) => Math.abs(rule.rungs[at]!.power - decimals) <= LARGEST_EXACT_POWER && rule.rungs[at]!.from <= LARGEST_EXACT_POWER
+  const isReached = (at: number) => Math.abs(rule.rungs[at]!.power - decimals - recorded) <= LARGEST_EXACT_POWER && rule.rungs[at]!.from - recorded <= LARGEST_EXACT_POWER
   return places.filter(isReached).map((at) => {
     const place = rule.fixedRung === null ? at : 0
     const { from, power } = rule.rungs[at]!
     const next = rule.fixedRung === null ? rule.rungs[places[place + 1] ?? -1] : undefined
     const carry = next ? digits(next.from - power) : rule.beyond === null ? Infinity : digits(rule.beyond)
-    return { from: place === 0 ? 0 : Number(`1e${from}`), shift: power - decimals, carry, place: at }
+    return { from: place === 0 ? 0 : Number(`1e${from - recorded}`), shift: power - decimals - recorded, carry, place: at }
   })
 }
