@@ -43,5 +43,7 @@ await withProgram(async ({ browser, url }) => {
   console.log(`a million rows are drawn ${((performance.now() - began) / 1000).toFixed(1)} s after opening`)
   const { times } = await measure(page, 'Cut', ['ArrowRight', 'ArrowRight', 'ArrowLeft', 'ArrowLeft'])
   console.log(`cut to painted labels: median ${at(times, 0.5).toFixed(1)} ms, ${SHARE * 100} % within ${at(times, SHARE).toFixed(1)} ms (bar: 25 ms), largest ${Math.max(...times).toFixed(1)} ms`)
-  console.log(`longest frame while they are checked: ${(await longestFrame(page, WATCHED)).toFixed(0)} ms`)
+  const checked = await longestFrame(page, WATCHED)
+  await page.getByText('Checking').waitFor({ state: 'hidden', timeout: 120_000 })
+  console.log(`longest frame while they are checked: ${checked.toFixed(0)} ms; with nothing to do: ${(await longestFrame(page, WATCHED)).toFixed(0)} ms`)
 })

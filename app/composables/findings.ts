@@ -23,6 +23,8 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   const isStopped = ref(false)
   const trouble = ref('')
   let worker: Worker | null = null
+  /** Found since the last word of progress: the margin is drawn once for all of it. */
+  let taken: { readonly surface: Surface; readonly found: readonly SentFinding[] }[] = []
   let run = 0
   let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -32,10 +34,12 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     checking.value = true
     isStopped.value = false
     progress.value = 0
+    taken = []
     const asked = ++run
     worker.onmessage = ({ data }: MessageEvent<CheckAnswer>) => {
       if (data.run !== asked) return
-      if ('findings' in data) return take(now[data.of]!.surface, data.findings)
+      if ('findings' in data) return void taken.push({ surface: now[data.of]!.surface, found: data.findings })
+      show()
       if ('done' in data) progress.value = data.done
       trouble.value = 'trouble' in data ? data.trouble : ''
       checking.value = 'done' in data && data.done < 1
@@ -47,10 +51,13 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
       fail((error as Error).message)
     }
   }
-  /** What is found of one surface is shown at once; the others keep what was found before. */
-  function take(surface: Surface, found: readonly SentFinding[]) {
-    const all = [...findings.value.filter((one) => one.surface !== surface), ...found.map((finding) => ({ ...finding, surface }))]
+  /** What is found of some surfaces is shown with the next word of progress; the others keep what was found before. */
+  function show() {
+    if (taken.length === 0) return
+    const isNew = (surface: Surface) => taken.some((one) => one.surface === surface)
+    const all = [...findings.value.filter(({ surface }) => !isNew(surface)), ...taken.flatMap(({ surface, found }) => found.map((finding) => ({ ...finding, surface })))]
     findings.value = all.sort((a, b) => SURFACES.indexOf(a.surface) - SURFACES.indexOf(b.surface))
+    taken = []
   }
   function fail(message: string) {
     giveUp()

@@ -8,6 +8,7 @@ import type { SurfaceView } from '~/composables/surface'
 import type { Totals } from '~/composables/totals'
 import { type Drawing, numberStep } from '~/desk/drawing'
 import { changesOf, type MarkText, partStyle } from '~/desk/marks'
+import { packed } from '~/desk/present'
 import { useStudy } from '~/stores/study'
 
 type Now<Value> = Readonly<Ref<Value>>
@@ -33,10 +34,7 @@ export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tip
   /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
   const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
   /** The column as a worker takes it at once. */
-  const packed = computed(() => {
-    const cells = rows.value?.cells ?? []
-    return cells.every((cell) => typeof cell !== 'string') ? Float64Array.from(cells as (number | null)[], (cell) => cell ?? NaN) : cells
-  })
+  const column = computed(() => packed(rows.value?.cells ?? []))
   const unread = computed(() => study.dataset?.columns.find(({ name }) => name === study.quantity?.column)?.unread)
   /** What stands on the line of each mark's label besides it. */
   const around = computed(() => {
@@ -61,7 +59,7 @@ export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tip
         ...base('marks'), values: labelled.map((at) => groups[at]!.value), rows: markRows.value, room: quantity.chart.form === 'ring' || quantity.chart.form === 'bars' ? undefined : marksRoom.value,
         around: around.value, others: elsewhere('tooltip'), ...(quantity.chart.parts?.includes('change') ? { changes: changesOf(drawing.value!), changeStyle: quantity.chart.partStyles?.change && partStyle('change', on.marks.style.value, quantity.chart.partStyles) } : {}),
       }),
-      table: () => ({ ...base('table'), cells: packed.value, sides: tableRows.value, shares: quantity.kind === 'shares', texts: unread.value, ...summed.value }),
+      table: () => ({ ...base('table'), cells: column.value, sides: tableRows.value, shares: quantity.kind === 'shares', texts: unread.value, ...summed.value }),
       tooltip: () => ({ ...base('tooltip'), values: groups.map(({ value }) => value), rows: tipRows.value }),
       legend: () => ({ ...base('legend'), values: edges.value, binned: groups.map(({ value }) => value) }),
       headline: () => written('headline'),

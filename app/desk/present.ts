@@ -17,6 +17,21 @@ export function present(cells: Float64Array | readonly Cell[]): { values: Values
   return { values: isDoubles ? Float64Array.from(places, (at) => cells[at] as number) : places.map((at) => decimalOf(cells[at]!)!), places }
 }
 
+/**
+ * A column as a worker takes it at once: as doubles, with NaN for what is missing, in memory that both
+ * share where the browser lets them; as it is where doubles cannot hold it.
+ */
+export function packed(cells: readonly Cell[]): Float64Array | readonly Cell[] {
+  const bytes = Float64Array.BYTES_PER_ELEMENT * cells.length
+  const doubles = new Float64Array(globalThis.crossOriginIsolated ? new SharedArrayBuffer(bytes) : new ArrayBuffer(bytes))
+  for (let at = 0; at < cells.length; at++) {
+    const cell = cells[at]!
+    if (typeof cell === 'string') return cells
+    doubles[at] = cell ?? NaN
+  }
+  return doubles
+}
+
 /** The least and the largest of some values, missing ones left out. */
 export function endsOf(values: readonly (Decimal | null)[]): Decimal[] {
   let [least, largest]: (Decimal | null)[] = [null, null]

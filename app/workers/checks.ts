@@ -24,12 +24,21 @@ function checkCells({ cells, sides, ...subject }: Extract<CheckedSubject, { cell
   return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) => ({ ...finding, at: finding.at.map((i) => places[i]!) }))
 }
 
+/** Milliseconds between two words of progress: more of them would cost frames. */
+const TOLD_EVERY = 50
+
 /** Checks beside the page, so that no frame waits for them. */
 addEventListener('message', ({ data: { run, subjects } }: MessageEvent<CheckJob>) => {
   const answer = (more: Omit<CheckAnswer, 'run'>, handedOver: Transferable[] = []) => postMessage({ run, ...more }, { transfer: handedOver })
+  let told = performance.now()
+  const tell = (done: number) => {
+    if (performance.now() - told < TOLD_EVERY) return
+    told = performance.now()
+    answer({ done })
+  }
   try {
     subjects.forEach((subject, of) => {
-      const onStep = (done: number) => answer({ done: (of + done) / (subjects.length + 1) })
+      const onStep = (done: number) => tell((of + done) / (subjects.length + 1))
       const found = 'cells' in subject ? checkCells(subject, onStep) : runChecks(subject, onStep)
       const findings = found.map((finding): SentFinding => ({ ...finding, at: Int32Array.from(finding.at) }))
       answer({ of, findings }, findings.map(({ at }) => at.buffer))

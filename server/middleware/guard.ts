@@ -19,7 +19,6 @@ export default defineEventHandler((event) => {
   setResponseHeaders(event, {
     'x-content-type-options': 'nosniff',
     'referrer-policy': 'no-referrer',
-    'cross-origin-opener-policy': 'same-origin',
     'cross-origin-resource-policy': 'same-origin',
   })
 })

@@ -72,7 +72,7 @@ function deciderOf(rule: Rule, recorded: number): DoubleDecider | null {
         left /= 10
         decimals--
       }
-      return { kind: 'number', rule: 0, sign: signs[rule.sign](negative, false), digits: BigInt(left), place: -decimals, decimals, rung, exponent: null, denominator: 1, bound: '' }
+      return { kind: 'number', rule: 0, sign: signs[rule.sign](negative, false), digits: BigInt(left), place: 0 - decimals, decimals, rung, exponent: null, denominator: 1, bound: '' }
     },
   }
 }
