@@ -42,7 +42,7 @@ export type TickWishes = z.infer<typeof ticksSchema>
 export const leftSchema = z.strictObject({ surface: z.enum(SURFACES), check: z.string().min(1).max(80), reason: z.string().trim().min(1).max(300) })
 export type Left = z.infer<typeof leftSchema>
 
-export const FORMS = ['columns', 'bars', 'line', 'points', 'area', 'ring'] as const
+export const FORMS = ['columns', 'bars', 'line', 'points', 'area', 'ring', 'distribution'] as const
 /** What a chart is made of. */
 export type Form = (typeof FORMS)[number]
 export const MARK_PARTS = ['value', 'share', 'change', 'name'] as const
@@ -60,6 +60,8 @@ export const chartSchema = z.strictObject({
   second: z.string().optional(),
   /** A column whose values each have a panel of their own, all with one axis. */
   panels: z.string().optional(),
+  /** A column that parts each column or bar into pieces, one colour for each of its values. */
+  colour: z.string().optional(),
   /** By the number, largest first, or as the rows have it. */
   order: z.enum(['number', 'rows']).optional(),
   /** Whether marks are shaded by the bin of their number, with a legend. */
@@ -67,6 +69,8 @@ export const chartSchema = z.strictObject({
   /** What stands on the marks, on one line or two; the value alone where it is not given. */
   parts: z.array(z.enum(MARK_PARTS)).min(1).max(MARK_PARTS.length).optional(),
   lines: z.union([z.literal(1), z.literal(2)]).optional(),
+  /** Whether only the ends, the largest and the least of the marks carry a label. */
+  few: z.boolean().optional(),
   /** What shares and changes are written in where that is not the program's own way: each part has its own style. */
   partStyles: z.partialRecord(z.enum(['share', 'change']), styleSchema).optional(),
 })

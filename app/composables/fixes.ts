@@ -1,10 +1,14 @@
-import type { Change } from '~~/core/checks/types'
+import type { Change, Layout } from '~~/core/checks/types'
 import { difference } from '~~/core/style/inherit'
 import { withOwn } from '~~/shared/quantities'
+import type { ChartWishes } from '~~/shared/study'
 import { type Card, findingsOf, surfacesOf } from '~/desk/cards'
 import { levelNames } from '~/desk/levels'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+
+/** What the chart is told where its labels are to stand otherwise. */
+const layouts: Record<Layout, Partial<ChartWishes>> = { secondLine: { lines: 2 }, fewerLabels: { few: true } }
 
 /** What a click on a fix does to the study: each surface that the card speaks of is mended by its own fix of that title. */
 export function useFixes() {
@@ -17,6 +21,7 @@ export function useFixes() {
     const { document, quantity } = study
     if (!document || !quantity) return
     if (change.ticks) return study.setTicks(what, { ...quantity.ticks, step: change.ticks.step, count: undefined, multipleOf: undefined })
+    if (change.layout) return study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...layouts[change.layout!] } }))
     if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })
     const patches = surfaces.flatMap((surface) => {
       const own = findingsOf(card).filter((one) => one.surface === surface).flatMap(({ fixes }) => fixes).find(({ title }) => title === change.title)

@@ -30,7 +30,7 @@ export function usePage() {
   // A change of style leaves these as they are, and with them the drawing.
   const chart = computed(() => study.quantity?.chart)
   const ticks = computed(() => study.quantity?.ticks)
-  const drawn = (from: typeof rows.value): Drawing | null => (chart.value && ticks.value && from ? drawingOf(chart.value, ticks.value, from.categories, from.values, from.panels) : null)
+  const drawn = (from: typeof rows.value): Drawing | null => (chart.value && ticks.value && from ? drawingOf(chart.value, ticks.value, from) : null)
   const drawing = computed(() => drawn(rows.value))
   /** What all rows would draw: a filter changes no unit that is shared. */
   const whole = computed(() => (rows.value === all.value ? drawing.value : drawn(all.value)))
@@ -86,6 +86,11 @@ export function usePage() {
     const group = drawing.value?.groups[at]
     return group ? on.tooltip.writer.value.label(toExactText(group.value), tipRows.value?.[at]) : ''
   }
+  /** The pieces of each mark as a tooltip tells them. */
+  const tipPieces = computed(() => {
+    const stacks = drawing.value?.stacks
+    return stacks ? (at: number) => stacks.names.map((name, piece) => ({ name, colour: piece + 1, label: () => on.tooltip.writer.value.label(toExactText(stacks.pieces[at]![piece]!), tipRows.value?.[at]) })).filter((_, piece) => stacks.pieces[at]![piece]!.coefficient !== 0n) : null
+  })
 
   const words = {
     marks: useWords(on.marks),
@@ -99,7 +104,10 @@ export function usePage() {
 
   /** Where the marks stand, once they are drawn. */
   const marksRoom = shallowRef<Room>()
-  const setMarksRoom = (room: Room) => (marksRoom.value = { ...room, width: room.width * (drawing.value?.panels.length ?? 1) })
+  const setMarksRoom = (room: Room) => {
+    const count = drawing.value?.panels.length ?? 1
+    marksRoom.value = count === 1 || room.each ? room : { ...room, width: room.width * count, middles: undefined }
+  }
   const totals = useTotals({ rows, sides: tableRows, view: on.table })
   const isShown = (surface: Surface) => !study.document?.page?.without?.includes(surface) && (surface !== 'legend' || edges.value.length > 0)
   const shown = stable(() => SURFACES.filter(isShown))
@@ -124,7 +132,7 @@ export function usePage() {
 
   return {
     rows, on, shown, prose, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
-    styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, valueAt, numbersOn,
+    styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, tipPieces, valueAt, numbersOn,
   }
 }
 export type Page = ReturnType<typeof usePage>

@@ -19,6 +19,8 @@ export interface Rows {
   readonly categories: readonly string[]
   /** The panel of each row, where there are panels. */
   readonly panels: readonly string[] | null
+  /** The colour of each row's piece, where a column parts the marks. */
+  readonly colours: readonly string[] | null
   /** Other columns that the page speaks of, by name. */
   readonly others: ReadonlyMap<string, readonly Cell[]>
 }
@@ -28,7 +30,7 @@ function picked(rows: Rows, keeps: (at: number) => boolean): Rows {
   const kept = rows.places.filter((_, at) => keeps(at))
   const pick = <One>(list: readonly One[]): One[] => kept.map((at) => list[at]!)
   return {
-    places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories), panels: rows.panels && pick(rows.panels),
+    places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories), panels: rows.panels && pick(rows.panels), colours: rows.colours && pick(rows.colours),
     texts: rows.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
     others: new Map([...rows.others].map(([name, cells]) => [name, pick(cells)])),
   }
@@ -48,7 +50,7 @@ export function useRows() {
   })
   const wanted = stable(() => {
     const { quantity, dataset } = study
-    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, panels: quantity.chart.panels ?? null, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? [], ...(quantity.chart.second === undefined ? [] : [quantity.chart.second])])] } : null
+    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, panels: quantity.chart.panels ?? null, colour: quantity.chart.colour ?? null, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? [], ...(quantity.chart.second === undefined ? [] : [quantity.chart.second])])] } : null
   })
 
   watch(wanted, async (asked, before) => {
@@ -57,11 +59,12 @@ export function useRows() {
     if (asked?.dataset !== before?.dataset || asked?.column !== before?.column || asked?.category !== before?.category) all.value = null
     trouble.value = ''
     if (!asked || !dataset) return
+    const named = (cells: readonly string[] | null) => cells?.map((cell) => cell || '(none)') ?? null
     const textOf = async (name: string | null) => (name === null ? null : (await columns.cells(dataset, name)).map((cell) => String(cell ?? '')))
     try {
       const names = dataset.columns.filter((column) => column.kind === 'text').slice(0, MOST_TEXT_COLUMNS).map((column) => column.name)
-      const [cells, categories, panels, filtered, others, ...texts] = await Promise.all([
-        columns.cells(dataset, asked.column), textOf(asked.category), textOf(asked.panels), textOf(asked.filter),
+      const [cells, categories, panels, colours, filtered, others, ...texts] = await Promise.all([
+        columns.cells(dataset, asked.column), textOf(asked.category), textOf(asked.panels), textOf(asked.colour), textOf(asked.filter),
         Promise.all(asked.others.map((name) => columns.cells(dataset, name))), ...names.map(textOf),
       ])
       if (asked !== wanted.value) return
@@ -69,8 +72,8 @@ export function useRows() {
       all.value = {
         cells, values: cells.map(decimalOf), places: cells.map((_, at) => at),
         texts: texts.map((column, at) => ({ name: names[at]!, cells: column! })),
-        categories: categories?.map((cell) => cell || '(none)') ?? cells.map((_, at) => `row ${at + 1}`),
-        panels: panels?.map((cell) => cell || '(none)') ?? null,
+        categories: named(categories) ?? cells.map((_, at) => `row ${at + 1}`),
+        panels: named(panels), colours: named(colours),
         others: new Map(asked.others.map((name, at) => [name, others[at]!])),
       }
     } catch (error) {

@@ -36,11 +36,13 @@ export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tip
   /** The column as a worker takes it at once. */
   const column = computed(() => packed(rows.value?.cells ?? []))
   const unread = computed(() => study.dataset?.columns.find(({ name }) => name === study.quantity?.column)?.unread)
-  /** What stands on the line of each mark's label besides it. */
-  const around = computed(() => {
-    const texts = beside.value.map((parts) => parts.filter(({ part, line }) => part !== 'value' && line === parts.find((one) => one.part === 'value')?.line).map(({ text }) => ` ${text}`).join(''))
+  /** What stands on the line of each mark's label besides it, or on the other one. */
+  const partsOn = (isOn: (line: number, own: number | undefined) => boolean): string[] | undefined => {
+    const texts = beside.value.map((parts) => parts.filter(({ part, line }) => part !== 'value' && isOn(line, parts.find((one) => one.part === 'value')?.line)).map(({ text }) => ` ${text}`).join(''))
     return texts.some(Boolean) ? texts : undefined
-  })
+  }
+  const around = computed(() => partsOn((line, own) => line === own))
+  const below = computed(() => partsOn((line, own) => line !== own)?.map((text) => text.trim()))
 
   return computed<PlacedSubject[]>(() => {
     const { quantity } = study
@@ -56,8 +58,8 @@ export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tip
     const made: Record<Surface, () => PlacedSubject['subject']> = {
       axis: () => ({ ...base('axis'), values: placed.values, step: numberStep(placed, quantity.ticks) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined }),
       marks: () => ({
-        ...base('marks'), values: labelled.map((at) => groups[at]!.value), rows: markRows.value, room: quantity.chart.form === 'ring' || quantity.chart.form === 'bars' ? undefined : marksRoom.value,
-        around: around.value, others: elsewhere('tooltip'), ...(quantity.chart.parts?.includes('change') ? { changes: changesOf(drawing.value!), changeStyle: quantity.chart.partStyles?.change && partStyle('change', on.marks.style.value, quantity.chart.partStyles) } : {}),
+        ...base('marks'), values: labelled.map((at) => groups[at]!.value), rows: markRows.value, room: marksRoom.value,
+        around: around.value, below: below.value, others: elsewhere('tooltip'), ...(quantity.chart.parts?.includes('change') ? { changes: changesOf(drawing.value!), changeStyle: quantity.chart.partStyles?.change && partStyle('change', on.marks.style.value, quantity.chart.partStyles) } : {}),
       }),
       table: () => ({ ...base('table'), cells: column.value, sides: tableRows.value, shares: quantity.kind === 'shares', texts: unread.value, ...summed.value }),
       tooltip: () => ({ ...base('tooltip'), values: groups.map(({ value }) => value), rows: tipRows.value }),

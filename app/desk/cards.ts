@@ -47,8 +47,8 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     if (cure === undefined) return [{ main, also: [], elsewhere: [] }]
     const mends = (one: PlacedFinding) => one.fixes.some(({ title }) => title === cure)
     const also = take((one) => one.surface === main.surface && mends(one))
-    // Ticks are the axis's own: what they mend is never another surface's.
-    const isShared = main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels
+    // Ticks are the axis's own, and how labels stand the marks': what they mend is never another surface's.
+    const isShared = main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels && !main.fixes[0]!.layout
     const surfaces = new Set(isShared ? sorted.filter((one) => !taken.has(one) && one.check === main.check && one.fixes[0]?.title === cure).map(({ surface }) => surface) : [])
     return [{ main, also, elsewhere: take((one) => surfaces.has(one.surface) && mends(one)) }]
   })

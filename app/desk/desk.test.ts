@@ -5,12 +5,12 @@ import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { Quantity } from '~~/shared/study'
 import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
-import { drawingOf, panelOf } from './drawing'
+import { type DrawnRows, drawingOf, panelOf } from './drawing'
 import { changesOf } from './marks'
 import { beamStops, powerText, railOf, withBeam, withCut } from './rail'
 import { cardsOf } from './cards'
 
-const draw = (wanted: Quantity['ticks'], names: string[], cells: Parameters<typeof drawingOf>[3]) => drawingOf({ category: 'site', aggregate: 'sum' }, wanted, names, cells)
+const draw = (wanted: Quantity['ticks'], names: string[], cells: DrawnRows['values']) => drawingOf({ category: 'site', aggregate: 'sum' }, wanted, { categories: names, values: cells })
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const rail = (style: Style, ...texts: string[]) => railOf(resolve(style, { values: texts }), tellingValues(values(...texts))!, decimal('0.25'))
 const digits = (row: { digits: readonly { digit: string; state: string }[] }, state: string) =>
@@ -35,7 +35,7 @@ test('an axis that crosses zero encloses both sides; a step too small for it is 
 
 test('panels have one axis, are ordered each by itself, and no change is told from one to the next', () => {
   const names = ['a', 'b', 'a', 'b', 'b']
-  const panelled = drawingOf({ category: 'site', aggregate: 'sum' }, {}, names, values('1', '20', '3', '4', '0.5'), ['x', 'x', 'y', 'y', 'x'])!
+  const panelled = drawingOf({ category: 'site', aggregate: 'sum' }, {}, { categories: names, values: values('1', '20', '3', '4', '0.5'), panels: ['x', 'x', 'y', 'y', 'x'] })!
   expect(panelled.panels).toEqual([{ name: 'x', from: 0, to: 2 }, { name: 'y', from: 2, to: 4 }])
   expect(panelled.groups.map(({ category, value }) => `${category} ${toText(value)}`)).toEqual(['b 20.5', 'a 1', 'b 4', 'a 3'])
   expect(toText(panelled.ticks.values.at(-1)!)).toBe('25')
@@ -46,7 +46,7 @@ test('panels have one axis, are ordered each by itself, and no change is told fr
 
 test('marks that run on are labelled at their ends and extremes', () => {
   const waves = Array.from({ length: 40 }, (_, at) => decimal(at === 7 ? 99 : at === 20 ? -5 : at % 9))
-  const line = drawingOf({ category: null, aggregate: 'sum', form: 'line' }, {}, waves.map((_, at) => `row ${at}`), waves)!
+  const line = drawingOf({ category: null, aggregate: 'sum', form: 'line' }, {}, { categories: waves.map((_, at) => `row ${at}`), values: waves })!
   expect([line.groups.length, line.labelled]).toEqual([40, [0, 7, 20, 39]])
 })
 

@@ -1,10 +1,13 @@
+import { tellingPlaces } from '~~/core/checks/layouts'
 import { type Group, aggregate } from '~~/core/data/aggregate'
 import { compare } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal, parseDecimal, ZERO } from '~~/core/decimal/decimal'
 import { type AxisKind, positiveSpan } from '~~/core/ticks/along'
 import { TickError } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
+import { densityOf, toldOf } from '~/desk/distribution'
 import { endsOf } from '~/desk/present'
+import { type Stacks, stacksOf, stackTrouble } from '~/desk/stacks'
 import type { Form, Quantity, TickWishes } from '~~/shared/study'
 
 /** Where the axis has its ticks. */
@@ -34,14 +37,18 @@ export interface Drawing {
   /** What the ticks are to span. */
   readonly wanted: readonly [Decimal, Decimal]
   readonly ticks: AxisTicks
-  /** Why the wanted ticks were not used; empty where they were. */
+  /** The pieces of each group's mark, where a column parts them by colours. */
+  readonly stacks: Stacks | null
+  /** How the values of all rows lie along the axis, of a distribution. */
+  readonly density: readonly number[] | null
+  /** Why something wanted is not drawn: ticks, colours; empty where all is. */
   readonly trouble: string
 }
 
 /** Marks that a form has room for, and whether they run on from one to the next. */
 const reach: Record<Form, { most: number; runs: boolean }> = {
   columns: { most: 10, runs: false }, bars: { most: 10, runs: false }, ring: { most: 8, runs: false },
-  line: { most: 400, runs: true }, points: { most: 400, runs: true }, area: { most: 400, runs: true },
+  distribution: { most: 3, runs: false }, line: { most: 400, runs: true }, points: { most: 400, runs: true }, area: { most: 400, runs: true },
 }
 /** Marks that run on have a label each up to here; of more, the two ends, the largest and the least. */
 const MOST_LABELLED = 12
@@ -91,16 +98,38 @@ function rowsByPanel(panels: readonly string[] | null, count: number): { name: s
   return Array.from(found, ([name, at]) => ({ name, at }))
 }
 
+/** What a chart of one piece that parts nothing has. */
+const WHOLE = { stacks: null, density: null } as const
+
+/** How the values of all rows are spread, with the three numbers that tell most of it. */
+function spreadOf(wishes: TickWishes, values: readonly (Decimal | null)[]): Drawing | null {
+  const groups = toldOf(values)
+  if (groups.length === 0) return null
+  const domain = endsOf(groups.map(({ value }) => value)) as [Decimal, Decimal]
+  const placed = ticksFor(domain, wishes, groups.map(({ value }) => value))
+  const ends = endsOf([...placed.ticks.values, ...(placed.ticks.kind === 'log' ? placed.wanted : domain)]) as [Decimal, Decimal]
+  return { ...WHOLE, groups, all: groups, panels: [{ name: null, from: 0, to: groups.length }], labelled: groups.map((_, at) => at), domain, density: densityOf(values, placed.ticks.kind, ends), ...placed }
+}
+
+/** Rows as a drawing takes them in, each list one a row. */
+export interface DrawnRows {
+  readonly categories: readonly string[]
+  /** null where missing. */
+  readonly values: readonly (Decimal | null)[]
+  /** null for a chart of one piece. */
+  readonly panels?: readonly string[] | null
+  /** null where no column parts marks by colours. */
+  readonly colours?: readonly string[] | null
+}
+
 /**
  * Decides what the chart draws of a quantity.
  *
  * @param wishes for the axis
- * @param categories one a row
- * @param values one a row, null where missing
- * @param panels one a row; null for a chart of one piece
  * @returns null where there is no value to draw
  */
-export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categories: readonly string[], values: readonly (Decimal | null)[], panels: readonly string[] | null = null): Drawing | null {
+export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, { categories, values, panels = null, colours = null }: DrawnRows): Drawing | null {
+  if (chart.form === 'distribution') return spreadOf(wishes, values)
   const { most, runs } = reach[chart.form ?? 'columns']
   const pieces = rowsByPanel(panels, values.length).slice(0, MOST_PANELS).flatMap(({ name, at }) => {
     const all = aggregate(at.map((row) => categories[row]!), at.map((row) => values[row]!), chart.aggregate)
@@ -118,8 +147,11 @@ export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, categori
     from = panel.to
     return panel
   })
-  const labelled = pieces.flatMap((piece, at) => labelledOf(piece.groups, runs).map((place) => place + placed[at]!.from))
-  return { groups, all: pieces.flatMap((piece) => piece.all), panels: placed, labelled, domain, ...ticksFor(domain, wishes, groups.map(({ value }) => value)) }
+  const labelled = pieces.flatMap((piece, at) => labelledOf(piece.groups, runs, chart.few ?? false).map((place) => place + placed[at]!.from))
+  const axis = ticksFor(domain, wishes, groups.map(({ value }) => value))
+  const trouble = colours && (panels ? 'Panels and one colour for each do not go together; the colours are left out.' : stackTrouble(chart, axis.ticks.kind, values))
+  const stacks = colours && !trouble ? stacksOf(groups, categories, values, colours, chart.aggregate) : null
+  return { ...WHOLE, groups, all: pieces.flatMap((piece) => piece.all), panels: placed, labelled, domain, ...axis, stacks, trouble: trouble || axis.trouble }
 }
 
 /** One panel of a drawing as a drawing of its own, on the axis of all. */
@@ -130,15 +162,8 @@ export function panelOf(drawing: Drawing, { from, to }: Panel): Drawing {
 /** By the number, unless the marks run on in the order of the rows. */
 export const orderOf = ({ order, form = 'columns' }: Quantity['chart']): 'number' | 'rows' => order ?? (reach[form].runs ? 'rows' : 'number')
 
-const placeOf = (groups: readonly Group[], beats: (a: Decimal, b: Decimal) => boolean): number =>
-  groups.reduce((best, { value }, at) => (beats(value, groups[best]!.value) ? at : best), 0)
-
-function labelledOf(groups: readonly Group[], runs: boolean): number[] {
-  const every = groups.map((_, at) => at)
-  if (!runs || groups.length <= MOST_LABELLED) return every
-  const told = new Set([0, groups.length - 1, placeOf(groups, (a, b) => compare(a, b) > 0), placeOf(groups, (a, b) => compare(a, b) < 0)])
-  return every.filter((at) => told.has(at))
-}
+const labelledOf = (groups: readonly Group[], runs: boolean, few: boolean): number[] =>
+  (few || (runs && groups.length > MOST_LABELLED) ? tellingPlaces(groups.map(({ value }) => value)) : [...groups.keys()])
 
 /** The labels of ticks with those by hand in their place. */
 export function withTexts(labels: readonly string[], texts: TickWishes['labels'] = []): readonly string[] {

@@ -5,8 +5,8 @@ import { formTrouble, type Frame, geometryOf, wrapped } from './geometry'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const names = ['Farrow Ledge', 'Holm Skerry', 'Tarn Bight']
-const draw = (numbers: string[], form: (typeof FORMS)[number] = 'columns', ticks = {}) => drawingOf({ category: 'site', aggregate: 'sum', form }, ticks, names.slice(0, numbers.length), values(...numbers))!
-const frame: Frame = { width: 600, height: 300, fontSize: 13, left: 60, names: 90, lines: 1, second: null, under: 0 }
+const draw = (numbers: string[], form: (typeof FORMS)[number] = 'columns', ticks = {}) => drawingOf({ category: 'site', aggregate: 'sum', form }, ticks, { categories: names.slice(0, numbers.length), values: values(...numbers) })!
+const frame: Frame = { width: 600, height: 300, fontSize: 13, left: 60, names: 90, ends: 76, lines: 1, second: null, under: 0 }
 
 test.each(FORMS)('%s stand inside their frame, each mark with a place for its label', (form) => {
   const drawing = draw(['30', '20', '10'], form)
@@ -58,4 +58,46 @@ test('a name keeps to its room', () => {
   expect(wrapped('Farrow Ledge', 8, 2)).toEqual(['Farrow', 'Ledge'])
   expect(wrapped('Osprind Sound Kelp', 8, 2)).toEqual(['Osprind', 'Sound…'])
   expect(wrapped('Northmost', 6, 1)).toEqual(['North…'])
+})
+
+const sites = ['a', 'a', 'a', 'b', 'b', 'c']
+const species = ['crown', 'ribbon', 'crown', 'ribbon', 'sugar', 'crown']
+const stacked = (numbers: string[], chart: Partial<Parameters<typeof drawingOf>[0]> = {}) =>
+  drawingOf({ category: 'site', aggregate: 'sum', colour: 'species', ...chart }, {}, { categories: sites, values: values(...numbers), colours: species })!
+
+test('pieces of one colour each add up to their column, the largest colour at the bottom', () => {
+  const drawing = stacked(['1', '2', '3', '4', '5', '20'])
+  expect(drawing.stacks!.names).toEqual(['crown', 'ribbon', 'sugar'])
+  expect(drawing.stacks!.pieces.map((own) => own.map(({ coefficient }) => Number(coefficient)))).toEqual([[20, 0, 0], [0, 4, 5], [4, 2, 0]])
+  const { marks } = geometryOf('columns', drawing, frame)
+  const plain = geometryOf('columns', { ...drawing, stacks: null }, frame).marks
+  marks.forEach(({ shape }, at) => {
+    const { rects } = shape as Extract<typeof shape, { kind: 'stack' }>
+    const whole = plain[at]!.shape as Extract<typeof shape, { kind: 'rect' }>
+    expect(rects.reduce((sum, { height }) => sum + height, 0)).toBeCloseTo(whole.height)
+    expect(rects[0]!.y + rects[0]!.height).toBeCloseTo(whole.y + whole.height)
+  })
+})
+
+test('what cannot be stacked is drawn in one colour, and it says why', () => {
+  expect(stacked(['1', '2', '-3', '4', '5', '20'])).toMatchObject({ stacks: null, trouble: expect.stringMatching(/below zero/) })
+  expect(stacked(['1', '2', '3', '4', '5', '20'], { aggregate: 'mean' })).toMatchObject({ stacks: null, trouble: expect.stringMatching(/mean/) })
+  expect(stacked(['1', '2', '3', '4', '5', '20'], { form: 'line' })).toMatchObject({ stacks: null, trouble: expect.stringMatching(/columns and bars/) })
+})
+
+test('of more names than colours the least are one', () => {
+  const names = Array.from({ length: 9 }, (_, at) => `kind ${at}`)
+  const { stacks } = drawingOf({ category: 'site', aggregate: 'sum' }, {}, { categories: names.map(() => 'a'), values: names.map((_, at) => decimal(at + 1)), colours: names })!
+  expect(stacks!.names).toEqual(['kind 8', 'kind 7', 'kind 6', 'kind 5', 'kind 4', 'others'])
+  expect(stacks!.pieces[0]!.map(({ coefficient }) => Number(coefficient))).toEqual([9, 8, 7, 6, 5, 10])
+})
+
+test('a spread tells its least, median and largest, and stands highest where most rows are', () => {
+  const numbers = ['0', '50', '51', '51.5', '52', '52.5', '100']
+  const drawing = drawingOf({ category: null, aggregate: 'sum', form: 'distribution' }, {}, { categories: numbers, values: values(...numbers) })!
+  expect(drawing.groups.map(({ category, value }) => `${category} ${Number(value.coefficient) * 10 ** value.exponent}`)).toEqual(['least 0', 'median 51.5', 'largest 100'])
+  expect(drawing.density!.indexOf(Math.max(...drawing.density!)) / drawing.density!.length).toBeCloseTo(0.5, 1)
+  const { marks, area } = geometryOf('distribution', drawing, frame)
+  expect(area).toMatch(/^M/)
+  expect(marks[1]!.label.y).toBeLessThan(marks[0]!.label.y)
 })

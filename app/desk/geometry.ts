@@ -1,5 +1,5 @@
-import { arc, area, line, pie, scaleBand, scaleLinear, scalePoint } from 'd3'
-import { compare } from '~~/core/decimal/arithmetic'
+import { arc, area, curveBasis, line, pairs, pie, scaleBand, scaleLinear, scalePoint } from 'd3'
+import { add, compare } from '~~/core/decimal/arithmetic'
 import { type Decimal, toNumber, ZERO } from '~~/core/decimal/decimal'
 import { alongAxis } from '~~/core/ticks/along'
 import type { Form } from '~~/shared/study'
@@ -19,6 +19,7 @@ export interface TickPlace extends Spot {
 }
 export type Shape =
   | { readonly kind: 'rect'; readonly x: number; readonly y: number; readonly width: number; readonly height: number }
+  | { readonly kind: 'stack'; readonly rects: readonly { readonly x: number; readonly y: number; readonly width: number; readonly height: number }[] }
   | { readonly kind: 'dot'; readonly x: number; readonly y: number }
   | { readonly kind: 'path'; readonly d: string; readonly x: number; readonly y: number }
 /** A mark: its shape, where its label stands, and which way from there a second line goes. */
@@ -39,8 +40,9 @@ export interface Geometry {
   /** What joins the marks. */
   readonly line: string | null
   readonly area: string | null
-  /** How wide the marks stand side by side. */
+  /** The room of the marks' labels: how wide they stand side by side, or what each has for itself where they stand alone. */
   readonly marksWidth: number
+  readonly isAlone?: boolean
 }
 export interface Frame {
   readonly width: number
@@ -49,6 +51,8 @@ export interface Frame {
   /** Room at the left for labels of the axis, and for the longest name beside a bar. */
   readonly left: number
   readonly names: number
+  /** Room behind the longest bar for its label. */
+  readonly ends: number
   /** Lines of a mark's label. */
   readonly lines: number
   /** A second axis: how far along it its ticks and each mark's number stand, and the room that its labels take. */
@@ -58,23 +62,28 @@ export interface Frame {
 }
 
 const RIGHT = 8
+/** At either side of an axis below, half of a label that stands at its end. */
+const SIDE = 34
 const TITLE = 18
 const LEADING = 1.25
 const NAME_ROOM = 6.4
 const MOST_NAME = 12
 
-/** How far along the axis ticks and marks stand, from 0 to 1, and where zero does; what a log axis has no place for stands at its beginning. */
-function alongs({ ticks: { kind, values }, groups, domain, wanted }: Drawing) {
-  const ends = [...values, ...(kind === 'log' ? wanted : domain)]
-  const [low, high] = endsOf(ends) as [Decimal, Decimal]
+/** How far along the axis ticks, marks and the ends of their pieces stand, from 0 to 1, and where zero does; what a log axis has no place for stands at its beginning. */
+function alongs({ ticks: { kind, values }, groups, domain, wanted, stacks }: Drawing) {
+  const [low, high] = endsOf([...values, ...(kind === 'log' ? wanted : domain)]) as [Decimal, Decimal]
   const along = alongAxis(kind, [low, high])
   const place = (value: Decimal) => (kind === 'log' && compare(value, low) <= 0 ? 0 : Math.min(1, Math.max(0, along(value))))
-  return { ticks: values.map(place), marks: groups.map(({ value }) => place(value)), zero: place(ZERO) }
+  const ends = (own: readonly Decimal[]): number[] => {
+    let sum = ZERO
+    return [place(ZERO), ...own.map((piece) => place((sum = add(sum, piece))))]
+  }
+  return { ticks: values.map(place), marks: groups.map(({ value }) => place(value)), zero: place(ZERO), stacks: stacks?.pieces.map(ends) ?? null }
 }
 
 /** Charts whose axis stands upright at the left. */
 function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, lines, second }: Frame): Geometry {
-  const { ticks, marks, zero } = alongs(drawing)
+  const { ticks, marks, zero, stacks } = alongs(drawing)
   const isZero = (at: number) => drawing.ticks.values[at]!.coefficient === 0n
   const line1 = fontSize * LEADING
   const right = width - (second?.room ?? RIGHT)
@@ -91,7 +100,7 @@ function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, 
   return {
     ticks: ticks.map((value, at) => ({ x: left - 8, y: y(value) + fontSize * 0.34, anchor: 'end', line: [left, y(value), right, y(value)], isZero: isZero(at) })),
     marks: marks.map((value, at) => ({
-      shape: isBanded ? { kind: 'rect', x: band(at)!, width: band.bandwidth(), y: Math.min(y(zero), y(value)), height: Math.abs(y(zero) - y(value)) } : { kind: 'dot', x: middle(at), y: y(value) },
+      shape: isBanded && stacks ? { kind: 'stack', rects: pairs(stacks[at]!).map(([from, to]) => ({ x: band(at)!, width: band.bandwidth(), y: y(to), height: y(from) - y(to) })) } : isBanded ? { kind: 'rect', x: band(at)!, width: band.bandwidth(), y: Math.min(y(zero), y(value)), height: Math.abs(y(zero) - y(value)) } : { kind: 'dot', x: middle(at), y: y(value) },
       label: { x: isBanded ? middle(at) : Math.min(Math.max(middle(at), left + 24), right - 24), y: y(isBanded ? Math.max(zero, value) : value) - (isBanded ? 6 : 9), anchor: 'middle', rises: true },
     })),
     names: places.filter((at) => at % every === 0).map((at) => ({ at, x: middle(at), y: height - line1 - 6, anchor: 'middle', room: Math.max(4, Math.floor((step * every) / NAME_ROOM)), lines: 2 })),
@@ -104,22 +113,22 @@ function upright(drawing: Drawing, form: Form, { width, height, fontSize, left, 
 }
 
 /** Bars that lie: names at the left, the axis below. */
-function lying(drawing: Drawing, { width, height, fontSize, names, under }: Frame): Geometry {
-  const { ticks, marks, zero } = alongs(drawing)
+function lying(drawing: Drawing, { width, height, fontSize, names, ends, under }: Frame): Geometry {
+  const { ticks, marks, zero, stacks } = alongs(drawing)
   const room = Math.min(width * 0.3, names)
   const bottom = height - fontSize * 2 - under
   // Labels stand behind the bars' ends.
-  const x = scaleLinear().range([room, width - 76])
+  const x = scaleLinear().range([room, width - ends])
   const places = drawing.groups.map((_, at) => at)
   const band = scaleBand<number>().domain(places).range([TITLE + 4, bottom]).paddingInner(0.3).paddingOuter(0.15)
   return {
     ticks: ticks.map((value, at) => ({ x: x(value), y: bottom + fontSize * 1.25, anchor: 'middle', line: [x(value), TITLE + 4, x(value), bottom], isZero: drawing.ticks.values[at]!.coefficient === 0n })),
     marks: marks.map((value, at) => ({
-      shape: { kind: 'rect', x: Math.min(x(zero), x(value)), width: Math.abs(x(value) - x(zero)), y: band(at)!, height: band.bandwidth() },
+      shape: stacks ? { kind: 'stack', rects: pairs(stacks[at]!).map(([from, to]) => ({ x: x(from), width: x(to) - x(from), y: band(at)!, height: band.bandwidth() })) } : { kind: 'rect', x: Math.min(x(zero), x(value)), width: Math.abs(x(value) - x(zero)), y: band(at)!, height: band.bandwidth() },
       label: { x: Math.max(x(zero), x(value)) + 6, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'start', rises: false },
     })),
     names: places.map((at) => ({ at, x: room - 8, y: band(at)! + band.bandwidth() / 2 + fontSize * 0.34, anchor: 'end', room: Math.floor(room / NAME_ROOM), lines: 1 })),
-    second: [], secondLine: null, line: null, area: null, marksWidth: width - room,
+    second: [], secondLine: null, line: null, area: null, marksWidth: ends - 6, isAlone: true,
   }
 }
 
@@ -139,7 +148,30 @@ function round(drawing: Drawing, { width, height, fontSize }: Frame): Geometry {
     ticks: [],
     marks: slices.map((slice, at) => ({ shape: { kind: 'path', d: ring(slice)!, x: cx, y: cy }, label: spots[at]! })),
     names: spots.map((spot, at) => ({ at, x: spot.x, y: spot.y + (spot.rises ? -fontSize * LEADING : fontSize * LEADING), anchor: spot.anchor, room: 14, lines: 1 })),
-    second: [], secondLine: null, line: null, area: null, marksWidth: width,
+    second: [], secondLine: null, line: null, area: null, marksWidth: width / 2 - outer - 10, isAlone: true,
+  }
+}
+
+/** How values are spread: the axis below, the area above it as high as rows are many, and three numbers on it. */
+function spread(drawing: Drawing, { width, height, fontSize, under, lines }: Frame): Geometry {
+  const { ticks, marks } = alongs(drawing)
+  const bottom = height - fontSize * 2 - under
+  const [left, right] = [SIDE, width - SIDE]
+  const x = scaleLinear().range([left, right])
+  const y = scaleLinear().range([bottom, TITLE + lines * fontSize * LEADING + 12])
+  const density = drawing.density!
+  const heights = density.map((share, at) => [(at + 0.5) / density.length, share] as const)
+  const outline = [[0, 0], ...heights, [1, 0]] as readonly (readonly [number, number])[]
+  const heightAt = (along: number) => density[Math.min(density.length - 1, Math.floor(along * density.length))]!
+  return {
+    ticks: ticks.map((value, at) => ({ x: x(value), y: bottom + fontSize * 1.25, anchor: 'middle', line: [x(value), TITLE + 4, x(value), bottom], isZero: drawing.ticks.values[at]!.coefficient === 0n })),
+    marks: marks.map((value, at) => ({
+      shape: { kind: 'dot', x: x(value), y: bottom },
+      label: { x: Math.min(Math.max(x(value), left), right), y: y(heightAt(value)) - 8, anchor: at === 0 ? 'start' : at === marks.length - 1 ? 'end' : 'middle', rises: true },
+    })),
+    names: [], second: [], secondLine: null, line: null,
+    area: area<readonly [number, number]>().x(([along]) => x(along)).y0(bottom).y1(([, share]) => y(share)).curve(curveBasis)(outline as [number, number][]),
+    marksWidth: right - left,
   }
 }
 
@@ -149,6 +181,7 @@ const forms: Record<Form, (drawing: Drawing, frame: Frame) => Geometry> = {
   points: (drawing, frame) => upright(drawing, 'points', frame),
   area: (drawing, frame) => upright(drawing, 'area', frame),
   bars: lying,
+  distribution: spread,
   ring: round,
 }
 

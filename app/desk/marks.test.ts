@@ -9,7 +9,7 @@ import { messageOf, piecesFor, quoted, variablesOf } from './prose'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const chart: ChartWishes = { category: 'site', aggregate: 'sum' }
-const drawing = drawingOf(chart, {}, ['a', 'b', 'c'], values('50', '30', '20'))!
+const drawing = drawingOf(chart, {}, { categories: ['a', 'b', 'c'], values: values('50', '30', '20') })!
 const style = inherit({ unit: { kind: 'symbol', text: 'kg' } })
 const texts = (wishes: Partial<ChartWishes>) => markTexts(drawing, { ...chart, ...wishes }, style, {}, undefined).map((parts) => parts.map(({ part, line, text }) => `${part} ${line} ${text}`))
 
@@ -41,7 +41,7 @@ test('bins have round edges around all numbers, and each number is in one of the
 test('what texts can put in follows the chart; a name is told apart by its panel', () => {
   const found = variablesOf(drawing, values('50', '30', '20'))
   expect([found.largestName, found.leastName, toText(found.total as never), toText(found.mean as never).slice(0, 5)]).toEqual(['a', 'c', '100', '33.33'])
-  const panelled = drawingOf(chart, {}, ['a', 'a'], values('1', '2'), ['x', 'y'])!
+  const panelled = drawingOf(chart, {}, { categories: ['a', 'a'], values: values('1', '2'), panels: ['x', 'y'] })!
   expect(variablesOf(panelled, values('1', '2')).largestName).toBe('a, y')
   expect(variablesOf(null, [])).toEqual({})
 })

@@ -30,6 +30,12 @@ export const partStyle = (part: 'share' | 'change', style: FullStyle, own: Chart
 export const changesOf = ({ groups, labelled, panels }: Pick<Drawing, 'groups' | 'labelled' | 'panels'>): { from: number; to: number; value: Decimal }[] =>
   labelled.flatMap((at, i) => (i > 0 && labelled[i - 1] === at - 1 && !panels.some(({ from }) => from === at) ? [{ from: i - 1, to: i, value: subtract(groups[at]!.value, groups[at - 1]!.value) }] : []))
 
+/** What a mark says: its number alone where nothing is chosen; of a distribution's three also which it is. */
+export const partsOf = ({ parts, form }: Pick<ChartWishes, 'parts' | 'form'>): readonly MarkPart[] =>
+  (form === 'distribution' ? (parts?.filter((part) => part === 'value' || part === 'name') ?? ['value', 'name']) : parts ?? ['value'])
+/** On how many lines. */
+export const linesOf = (chart: Pick<ChartWishes, 'parts' | 'form' | 'lines'>): 1 | 2 => (partsOf(chart).length > 1 ? chart.lines ?? (chart.form === 'distribution' ? 2 : 1) : 1)
+
 const brackets = (text: string) => `(${text})`
 
 /**
@@ -38,7 +44,9 @@ const brackets = (text: string) => `(${text})`
  * @param context of the marks' Plan
  * @param rows of the marks, where cases look at their cells
  */
-export function markTexts(drawing: Drawing, { parts = ['value'], lines = 1, partStyles: own }: ChartWishes, style: FullStyle, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
+export function markTexts(drawing: Drawing, chart: ChartWishes, style: FullStyle, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
+  const { partStyles: own } = chart
+  const [parts, lines] = [partsOf(chart), linesOf(chart)]
   const shares: Labeller | null = parts.includes('share') ? labeller(resolve(partStyle('share', style, own), context)) : null
   const changes: Labeller | null = parts.includes('change') ? labeller(resolve(partStyle('change', style, own), context)) : null
   const whole = shares && sum(drawing.all.map(({ value }) => value))

@@ -12,20 +12,24 @@ import type { Change, Check, Proof, Room, Surface } from './types'
 const GAP = 0.5
 /** Labels of these stand side by side in the room; of the others each has all of it. */
 const BESIDE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'legend'])
+/** Marks that are told where few are: both ends, the largest and the least. */
+const MOST_TOLD = 4
+const isBeside = ({ surface }: Pick<Proof, 'surface'>, room: Room): boolean => !room.each && BESIDE.has(surface)
 const pixels = (width: number): string => `${Math.ceil(width)} px`
 
 /** A line of text is this many ems high. */
 const LINE = 1.2
-interface Labelled extends Pick<Proof, 'surface' | 'around'> {
+interface Labelled extends Pick<Proof, 'surface' | 'around' | 'below'> {
   readonly values: readonly Decimal[]
   readonly labels: readonly string[]
 }
 
-const widthsOf = ({ labels, around }: Pick<Labelled, 'labels' | 'around'>, { fontSize, weight, turned }: Room): number[] =>
-  labels.map((label, at) => (turned ? LINE * fontSize : textWidth(label + (around?.[at] ?? ''), fontSize, weight)))
+const widthsOf = ({ labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>, { fontSize, weight, turned }: Room): number[] =>
+  labels.map((label, at) => (turned ? LINE * fontSize : Math.max(textWidth(label + (around?.[at] ?? ''), fontSize, weight), textWidth(below?.[at] ?? '', fontSize, weight))))
 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
-function middlesOf({ surface, values }: Labelled, { width, ends }: Room): number[] {
+function middlesOf({ surface, values }: Labelled, { width, ends, middles }: Room): readonly number[] {
+  if (middles?.length === values.length) return middles
   if (surface !== 'axis') return values.map((_, at) => ((at + 0.5) * width) / values.length)
   const reach = ends ?? [values[0]!, values.at(-1)!] as const
   return values.map((value) => alongOf(value, reach) * width)
@@ -34,7 +38,7 @@ function middlesOf({ surface, values }: Labelled, { width, ends }: Room): number
 /** Pixels between each label and the next, or between its end and that of its room; below zero where they collide. */
 function clearances(labelled: Labelled, room: Room): number[] {
   const widths = widthsOf(labelled, room)
-  if (!BESIDE.has(labelled.surface)) return widths.map((width) => room.width - width)
+  if (!isBeside(labelled, room)) return widths.map((width) => room.width - width)
   const middles = middlesOf(labelled, room)
   return widths.slice(1).map((width, at) => middles[at + 1]! - middles[at]! - (width + widths[at]!) / 2)
 }
@@ -68,27 +72,29 @@ export const crowded: Check = {
   id: 'crowded',
   title: 'Labels have no room',
   find(proof) {
-    const { room, surface, around } = proof
+    const { room, surface, around, below } = proof
     if (!room || proof.values.length === 0) return null
     const labels = labelsOf(proof)
-    const isBeside = BESIDE.has(surface)
-    const least = isBeside ? GAP * room.fontSize : 0
-    const clear = clearances({ surface, around, labels, values: valuesOf(proof) }, room)
+    const besides = isBeside(proof, room)
+    const least = besides ? GAP * room.fontSize : 0
+    const clear = clearances({ surface, around, below, labels, values: valuesOf(proof) }, room)
     const tight = clear.flatMap((pixels, at) => (pixels < least ? [at] : []))
     if (tight.length === 0) return null
-    const at = isBeside ? [...new Set(tight.flatMap((place) => [place, place + 1]))] : tight
+    const at = besides ? [...new Set(tight.flatMap((place) => [place, place + 1]))] : tight
     const worst = tight.reduce((most, place) => (clear[place]! < clear[most]! ? place : most))
     const between = clear[worst]!
-    const message = isBeside
+    const message = besides
       ? `“${labels[worst]}” and “${labels[worst + 1]}” ${between < 0 ? `overlap by ${pixels(-between)}` : `have ${pixels(between)} between them`}: ${at.length} of ${labels.length} labels have too little room in ${pixels(room.width)}.`
       : `“${labels[worst]}” takes ${pixels(room.width - between)} and has ${pixels(room.width)}: ${at.length === 1 ? 'it is' : `${at.length} labels are`} cut.`
     return { severity: 'warning', message, at }
   },
   *propose(proof) {
+    if (proof.surface === 'marks' && proof.around) yield { title: 'Put what stands behind on a second line', way: 'layout', style: proof.style, layout: 'secondLine' }
     yield* fewerDecimals(proof)
     yield* oneRung(proof)
     for (const [title, changes] of SHORTER) yield { title, way: 'notation', style: { ...proof.style, ...changes } }
     yield* fewerTicks(proof)
+    if (proof.surface === 'marks' && proof.values.length > MOST_TOLD) yield { title: 'Label the ends, the largest and the least alone', way: 'layout', style: proof.style, layout: 'fewerLabels' }
     if (!TITLED.has(proof.surface)) return
     for (const [title, changes] of TITLES) yield { title, way: 'unit', style: { ...proof.style, ...changes } }
   },

@@ -12,11 +12,16 @@ describeCheck('crowded', {
     'a column too narrow for its numbers': written('table', {}, [1_234_567, 5], room(40)),
     'a tooltip': written('tooltip', { unit: { kind: 'symbol', text: 'kilograms of fresh kelp' } }, [1_234_567], room(90)),
     'large type': axis({}, [0, 2e6], 500_000, room(240, { fontSize: 18 })),
+    'a longer second line': written('marks', {}, [1, 2, 3], { ...room(120), below: ['Farrow Ledge', 'Holm Skerry', 'Tarn Bight'] }),
+    'marks that stand close though others are far': written('marks', {}, [1234, 5678, 9], room(600, { middles: [40, 62, 580] })),
+    'a bar without room behind it': written('marks', { unit: { kind: 'symbol', text: 'kilograms' } }, [1_234_567, 5], room(90, { each: true })),
     'bold type in room for light': written('table', {}, [1_234_567], room(textWidth('1,234,567', 12) + 0.5, { weight: '600' })),
   },
   silent: {
     'an axis with room': axis({}, [0, 2e6], 500_000, room(600)),
     'short labels on a narrow axis': axis({ notation: 'scaled', rung: 'shared', fraction: [1, 1] }, [0, 2e6], 500_000, room(200)),
+    'marks of a short second line': written('marks', {}, [1, 2, 3], { ...room(120), below: ['a', 'b', 'c'] }),
+    'bars with room behind each': written('marks', {}, [1_234_567, 7_654_321, 5], room(90, { each: true })),
     'turned labels': axis({}, [0, 2e6], 500_000, room(200, { turned: true })),
     'a room that is not known': written('marks', {}, millions),
     'a column as wide as its widest': written('table', {}, [1_234_567], room(textWidth('1,234,567', 12))),
@@ -39,4 +44,19 @@ test('texts are as wide as their characters in the shipped typeface', () => {
   expect(textWidth('10⁵', 10)).toBeGreaterThan(textWidth('10', 10))
   expect(textWidth('億', 10)).toBe(10)
   expect(textWidth('\u200e1', 10)).toBe(textWidth('1', 10))
+})
+
+test('crowded marks of two parts are mended by a second line, where that has room', () => {
+  const names = ['(32 %)', '(41 %)', '(27 %)']
+  const finding = found(written('marks', {}, [320, 410, 270], { ...room(130), around: names.map((name) => ` ${name}`) }), 'crowded')!
+  expect(finding.fixes[0]).toMatchObject({ title: 'Put what stands behind on a second line', layout: 'secondLine' })
+  const wide = found(written('marks', {}, [320, 410, 270], { ...room(90), around: [' (Farrow Ledge)', ' (Holm Skerry)', ' (Tarn Bight)'] }), 'crowded')!
+  expect(wide.fixes.map(({ layout }) => layout)).not.toContain('secondLine')
+})
+
+test('many crowded marks keep the labels of their ends, the largest and the least, where no shorter wording helps', () => {
+  const values = Array.from({ length: 30 }, (_, at) => (at === 11 ? 99 : at === 21 ? 10 : 20 + at))
+  const finding = found(written('marks', {}, values, room(400)), 'crowded')!
+  expect(finding.fixes.map(({ layout }) => layout)).toEqual(['fewerLabels'])
+  expect(found(written('marks', {}, values, room(2000)), 'crowded')).toBeUndefined()
 })

@@ -1,6 +1,7 @@
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
+import { layouts } from './layouts'
 import { doublesOf, proofOf, valueAt } from './proof'
 import type { Change, Check, Finding, Proof, Severity, Subject } from './types'
 
@@ -9,6 +10,7 @@ const MOST_FIXES = 2
 /** The subject after a change: another style, and other ticks where the change says so. */
 export function changed(subject: Subject, change: Change): Subject {
   if (change.dropsLabels) return { ...subject, byHand: undefined }
+  if (change.layout) return layouts[change.layout](subject)
   if (!change.ticks) return { ...subject, style: change.style }
   const step = parseDecimal(change.ticks.step)!
   const ends: readonly [Decimal, Decimal] = [valueAt(subject, 0), valueAt(subject, subject.values.length - 1)]
@@ -93,7 +95,7 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
   // Checks often propose the same change.
   const tried = new Map<string, Found>()
   const findingsAfter = (change: Change): Found => {
-    const key = JSON.stringify([change.style, change.ticks, change.dropsLabels])
+    const key = JSON.stringify([change.style, change.ticks, change.dropsLabels, change.layout])
     const found = tried.get(key) ?? severitiesOf(findingsIn(proofOf(changed(subject, change))))
     tried.set(key, found)
     return found

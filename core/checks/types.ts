@@ -17,6 +17,10 @@ export interface Room {
   readonly weight?: Weight
   /** What an axis spans from end to end of its room; from its first tick to its last where it is not given. */
   readonly ends?: readonly [Decimal, Decimal]
+  /** Whether each label has all of the width, though labels of its surface stand side by side elsewhere. */
+  readonly each?: boolean
+  /** Where the middles of labels stand in it, in pixels; evenly, or along a linear axis, where they are not given. */
+  readonly middles?: readonly number[]
   /** Whether labels stand upright along the axis, a quarter turned. */
   readonly turned?: boolean
 }
@@ -52,8 +56,9 @@ export interface Subject {
   readonly binned?: readonly Decimal[]
   /** Cells of the column that are no numbers, by row from 1. */
   readonly texts?: readonly { readonly row: number; readonly text: string }[]
-  /** What stands behind each label on its own line, label by label. */
+  /** What stands behind each label on its own line, label by label; and what stands on a second line. */
   readonly around?: readonly string[]
+  readonly below?: readonly string[]
   /** The sentence that the labels stand in. */
   readonly text?: string
   /** Other surfaces on which the same values are written. */
@@ -77,17 +82,21 @@ export interface Proof extends Subject {
   readonly column?: DecidedColumn
 }
 
+/** What stands behind a label goes to a line of its own; or only the ends, the largest and the least of the marks carry a label. */
+export type Layout = 'secondLine' | 'fewerLabels'
 /** A change that makes a check hold. */
 export interface Change {
   readonly title: string
   /** What it turns to: of changes that turn to the same, the smallest that is good is offered. */
-  readonly way: 'decimals' | 'rung' | 'notation' | 'exponent' | 'ticks' | 'sign' | 'cases' | 'unit' | 'marks' | 'labels'
+  readonly way: 'decimals' | 'rung' | 'notation' | 'exponent' | 'ticks' | 'sign' | 'cases' | 'unit' | 'marks' | 'labels' | 'layout'
   /** Complete: it replaces the style. */
   readonly style: Style
   /** New ticks, where the change is one of the axis. */
   readonly ticks?: { readonly step: string }
   /** Whether labels by hand give way to the style's. */
   readonly dropsLabels?: boolean
+  /** How labels of marks stand, where the change is one of the chart. */
+  readonly layout?: Layout
 }
 
 export interface Finding {

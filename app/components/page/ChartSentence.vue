@@ -4,7 +4,7 @@ import { decimalsText } from '~~/core/style/decimals'
 import type { ChartWishes, Form, MarkPart } from '~~/shared/study'
 import { useTexts } from '~/composables/texts'
 import { type Drawing, orderOf } from '~/desk/drawing'
-import { partStyle } from '~/desk/marks'
+import { linesOf, partStyle, partsOf } from '~/desk/marks'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
@@ -18,18 +18,36 @@ const column = computed(() => study.quantity?.column)
 const kind = computed(() => study.quantity?.kind ?? 'amount')
 const chart = computed(() => study.quantity?.chart)
 const filter = computed(() => study.quantity?.filter)
-const marked = computed(() => [...chart.value?.parts ?? ['value' as const]])
+const marked = computed(() => [...partsOf(chart.value ?? {})])
 
 interface Option<Id> {
   readonly id: Id
   readonly title: string
 }
 const options = <Id extends string>(titles: Record<Id, string>): Option<Id>[] => Object.entries<string>(titles).map(([id, title]) => ({ id: id as Id, title }))
-const forms = options<Form>({ columns: 'Columns', bars: 'Bars', line: 'A line', points: 'Points', area: 'An area', ring: 'A ring' })
+const forms = options<Form>({ columns: 'Columns', bars: 'Bars', line: 'A line', points: 'Points', area: 'An area', ring: 'A ring', distribution: 'The spread' })
 const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
 const orders = options({ number: 'largest first', rows: 'as the rows come' })
-const shades = [{ id: false, title: 'in one shade' }, { id: true, title: 'shaded by size' }]
+/** The spread of all rows has no categories to choose. */
+const isSpread = computed(() => chart.value?.form === 'distribution')
+const canStack = computed(() => !chart.value?.panels && (chart.value?.form === undefined || chart.value.form === 'columns' || chart.value.form === 'bars') && (chart.value?.aggregate === 'sum' || chart.value?.aggregate === 'count'))
+type Colours = Pick<ChartWishes, 'shaded' | 'colour'>
+interface ColourChoice extends Option<string> {
+  readonly patch: Colours
+}
+const colourChoices = stable((): ColourChoice[] => [
+  { id: 'one', title: 'in one shade', patch: { shaded: undefined, colour: undefined } },
+  { id: 'size', title: 'shaded by size', patch: { shaded: true, colour: undefined } },
+  ...(canStack.value || chart.value?.colour ? study.dataset?.columns.filter(({ kind: own, name }) => own === 'text' && name !== chart.value?.category).map(({ name }) => ({ id: `by ${name}`, title: `one colour a ${name}`, patch: { shaded: undefined, colour: name } })) ?? [] : []),
+])
+const coloured = computed(() => (chart.value?.colour !== undefined ? `by ${chart.value.colour}` : chart.value?.shaded ? 'size' : 'one'))
+function setColours(id: string) {
+  const { title, patch } = colourChoices.value.find((one) => one.id === id)!
+  setChart(`Draw ${title}`, patch)
+}
 const parts = options<MarkPart>({ value: 'its number', share: 'its share of all', change: 'the change from the one before', name: 'its name' })
+const offeredParts = computed(() => (isSpread.value ? parts.filter(({ id }) => id === 'value' || id === 'name') : parts))
+const labelledChoices = [{ id: false, title: 'each' }, { id: true, title: 'the ends, the largest and the least' }]
 const lineChoices = [{ id: 1, title: 'on one line' }, { id: 2, title: 'on two lines' }]
 /** What the numbers are, which decides what is checked of them. */
 const kinds = options({ amount: 'an amount', count: 'a count', shares: 'shares of a whole' })
@@ -41,7 +59,7 @@ const panelChoices = stable(() => [{ id: null as string | null, title: 'in one p
 const secondChoices = stable(() => [{ id: null as string | null, title: 'alone' }, ...study.dataset?.columns.filter(({ kind: own, name }) => own === 'number' && name !== column.value).map(({ name }) => ({ id: name as string | null, title: `with ${name} on a second axis` })) ?? []])
 /** Phrases that few charts need wait until they are asked for. */
 const everything = ref(false)
-const hasSecond = computed(() => secondChoices.value.length > 1 && !chart.value?.panels && chart.value?.form !== 'bars' && chart.value?.form !== 'ring')
+const hasSecond = computed(() => secondChoices.value.length > 1 && !chart.value?.panels && chart.value?.form !== 'bars' && chart.value?.form !== 'ring' && !isSpread.value)
 const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
@@ -80,17 +98,18 @@ function filterBy(name: string) {
 <template>
   <p v-if="chart" class="shows">
     <Select :model-value="chart.form ?? 'columns'" :options="forms" option-label="title" option-value="id" aria-label="Form" class="in-text" @update:model-value="setForm" /> of the
-    <Select :model-value="chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart(`Draw the ${$event}`, { aggregate: $event })" />
+    <template v-if="isSpread"><strong>{{ title }}</strong>, <Select :model-value="kind" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, over {{ rows }} rows, </template>
+    <template v-else><Select :model-value="chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart(`Draw the ${$event}`, { aggregate: $event })" />
     of <strong>{{ title }}</strong>,
     <Select :model-value="kind" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
     <Select :model-value="chart.category" :options="categories" option-label="title" option-value="id" placeholder="row" aria-label="Category" class="in-text" @update:model-value="setChart('Draw by another category', { category: $event })" />,
-    <Select :model-value="orderOf(chart)" :options="orders" option-label="title" option-value="id" aria-label="Order" class="in-text" @update:model-value="setChart('Draw in another order', { order: $event })" /><template v-if="drawing && drawing.all.length > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.all.length }}</template>,
-    <template v-if="everything || chart.panels"><Select :model-value="chart.panels ?? null" :options="panelChoices" option-label="title" option-value="id" placeholder="in one piece" aria-label="Panels" class="in-text" @update:model-value="setChart($event ? `Draw a panel for each ${$event}` : 'Draw one chart', { panels: $event ?? undefined })" />, </template>
+    <Select :model-value="orderOf(chart)" :options="orders" option-label="title" option-value="id" aria-label="Order" class="in-text" @update:model-value="setChart('Draw in another order', { order: $event })" /><template v-if="drawing && drawing.all.length > drawing.groups.length">, the first {{ drawing.groups.length }} of {{ drawing.all.length }}</template>,</template>
+    <template v-if="!isSpread && (everything || chart.panels)"><Select :model-value="chart.panels ?? null" :options="panelChoices" option-label="title" option-value="id" placeholder="in one piece" aria-label="Panels" class="in-text" @update:model-value="setChart($event ? `Draw a panel for each ${$event}` : 'Draw one chart', { panels: $event ?? undefined })" />, </template>
     <template v-if="hasSecond && (everything || chart.second)"><Select :model-value="chart.second ?? null" :options="secondChoices" option-label="title" option-value="id" placeholder="alone" aria-label="Second axis" class="in-text" @update:model-value="setChart($event ? `Draw ${$event} beside it` : 'Draw it alone', { second: $event ?? undefined })" />, </template>
-    <template v-if="everything || chart.shaded"><Select :model-value="chart.shaded ?? false" :options="shades" option-label="title" option-value="id" aria-label="Shades" class="in-text" @update:model-value="setChart($event ? 'Shade by size' : 'Draw in one shade', { shaded: $event })" />, </template>
-    each marked with
-    <MultiSelect :model-value="marked" :options="parts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
-    <template v-if="marked.length > 1"> <Select :model-value="chart.lines ?? 1" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-for="part in styledParts" :key="part">, {{ part }}s with <Select :model-value="decimalsOf(part)" :options="decimalChoices" option-label="title" option-value="id" :aria-label="`Decimals of a ${part}`" class="in-text" @update:model-value="setDecimals(part, $event)" /></template><template v-if="filterColumns.length > 0">;
+    <template v-if="!isSpread && (everything || coloured !== 'one')"><Select :model-value="coloured" :options="[...colourChoices]" option-label="title" option-value="id" aria-label="Colours" class="in-text" @update:model-value="setColours" />, </template>
+    <template v-if="!isSpread && (everything || chart.few)"><Select :model-value="chart.few ?? false" :options="labelledChoices" option-label="title" option-value="id" aria-label="Which are marked" class="in-text" @update:model-value="setChart($event ? 'Label few marks' : 'Label each mark', { few: $event || undefined })" /></template><template v-else>each</template> marked with
+    <MultiSelect :model-value="marked" :options="offeredParts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
+    <template v-if="marked.length > 1"> <Select :model-value="linesOf(chart)" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-for="part in styledParts" :key="part">, {{ part }}s with <Select :model-value="decimalsOf(part)" :options="decimalChoices" option-label="title" option-value="id" :aria-label="`Decimals of a ${part}`" class="in-text" @update:model-value="setDecimals(part, $event)" /></template><template v-if="filterColumns.length > 0">;
       <template v-if="filter || isFiltering">only where
         <Select :model-value="filtered" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
         <MultiSelect :model-value="shownTexts" :options="[...texts]" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,

@@ -48,19 +48,29 @@ const emit = defineEmits<{ room: [room: Room]; point: [at: number]; takeSecond: 
 
 const MACHINE_GAP = 10
 const ROOM_STEP = 28
+/** What labels behind bars may take of the chart; a longer one is cut, as a finding says. */
+const MOST_ENDS = 0.4
 /** Milliseconds without a move after which the hand rests. */
 const REST = 600
 
 /** Room for a character of a tick label, in pixels of the 13-pixel type. */
 const character = computed(() => 7 * (props.fontSize / 13))
 const longest = (labels: readonly string[]) => Math.max(0, ...labels.map((label) => label.length))
-/** In whole steps; it grows at once and shrinks when the hand rests, so that the columns stand still while labels change. */
-const neededRoom = computed(() => (props.hasAxis ? Math.ceil((longest(props.tickLabels.value) * character.value + 14) / ROOM_STEP) * ROOM_STEP : 8))
-const labelRoom = ref(neededRoom.value)
-watch(neededRoom, (needed) => {
-  if (needed > labelRoom.value || !props.hasAxis) labelRoom.value = needed
-})
-watchDebounced(neededRoom, (needed) => (labelRoom.value = needed), { debounce: REST })
+/** Room for labels, in whole steps; it grows at once and shrinks when the hand rests, so that the marks stand still while labels change. */
+function roomFor(has: () => boolean, labels: () => readonly string[], gap: number, none: number): Ref<number> {
+  const needed = computed(() => (has() ? Math.ceil((longest(labels()) * character.value + gap) / ROOM_STEP) * ROOM_STEP : none))
+  const room = ref(needed.value)
+  watch(needed, (now) => {
+    if (now > room.value || !has()) room.value = now
+  })
+  watchDebounced(needed, (now) => (room.value = now), { debounce: REST })
+  return room
+}
+const labelRoom = roomFor(() => props.hasAxis, () => props.tickLabels.value, 14, 8)
+/** Behind the longest bar. */
+const endRoom = roomFor(() => props.form === 'bars' && props.hasMarks, () => props.drawing.labelled.map((_, i) => textOn(i, 0)), 16, 16)
+/** Forms whose axis lies below. */
+const axisBelow = computed(() => props.form === 'bars' || props.form === 'distribution')
 const showsMachine = computed(() => props.machine && props.hasAxis && props.form !== 'ring')
 const machineLabels = computed(() => (showsMachine.value ? props.tickValues.map(machineLabel) : []))
 const machineRoom = computed(() => (showsMachine.value ? longest(machineLabels.value) * character.value + MACHINE_GAP : 0))
@@ -68,12 +78,17 @@ const left = computed(() => Math.min(props.width / 2, labelRoom.value + machineR
 const names = computed(() => longest(props.drawing.groups.map(({ category }) => category)) * character.value + 12)
 
 const geometry = computed(() => geometryOf(props.form, props.drawing, {
-  width: props.width, height: props.height, fontSize: props.fontSize, left: left.value, names: names.value, lines: props.lines, second: props.second && { ...props.second, room: longest(props.second.labels) * character.value + 16 }, under: props.form === 'bars' && showsMachine.value ? props.fontSize * 1.3 : 0,
+  ends: Math.min(props.width * MOST_ENDS, endRoom.value), width: props.width, height: props.height, fontSize: props.fontSize, left: left.value, names: names.value, lines: props.lines, second: props.second && { ...props.second, room: longest(props.second.labels) * character.value + 16 }, under: axisBelow.value && showsMachine.value ? props.fontSize * 1.3 : 0,
 }))
 /** The place of each group among those that carry a label. */
 const labelAt = computed(() => new Map(props.drawing.labelled.map((at, i) => [at, i])))
 
-watch([() => geometry.value.marksWidth, () => props.fontSize], ([width, fontSize]) => emit('room', { width, fontSize, weight: '600' }), { immediate: true })
+/** The room of the marks' labels, told when it is another. */
+const room = computed((): Room => {
+  const { marks, marksWidth, isAlone } = geometry.value
+  return { width: marksWidth, fontSize: props.fontSize, weight: '600', ...(isAlone ? { each: true } : { middles: props.drawing.labelled.map((at) => Math.round(marks[at]!.label.x)) }) }
+})
+watch(() => JSON.stringify(room.value), () => emit('room', room.value), { immediate: true })
 
 const LEADING = 1.25
 /** Upper lines rise from where the label stands; others go down. */
@@ -89,6 +104,8 @@ const textAt = (i: number, place: number) => {
   const part = own[place]
   return part ? `${place > 0 && own[place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i + props.firstLabel] ?? ''}` : ''
 }
+/** All that stands on one line of a mark. */
+const textOn = (i: number, line: number) => partsAt(i).map((part, place) => (part.line === line ? textAt(i, place) : '')).join('')
 const partsAt = (i: number) => props.beside.value[i + props.firstLabel] ?? []
 const partsOn = (i: number, line: number) => partsAt(i).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
 /** A tooltip stands above its mark's label where there is room, beside it elsewhere. */
@@ -117,7 +134,7 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
       <g v-for="(tick, at) in geometry.ticks" :key="`tick ${tickValues[at]}`">
         <line :x1="tick.line[0]" :y1="tick.line[1]" :x2="tick.line[2]" :y2="tick.line[3]" :class="['grid', { zero: tick.isZero }]" />
         <text v-label="() => tickLabels.value[at]" :x="tick.x" :y="tick.y" :text-anchor="tick.anchor" data-surface="axis" :data-at="at" :class="['label', { flagged: flaggedTicks.has(at) }]" />
-        <text v-if="showsMachine" :x="form === 'bars' ? tick.x : left - labelRoom" :y="form === 'bars' ? tick.y + fontSize * 1.3 : tick.y" :text-anchor="tick.anchor" class="machine">{{ machineLabels[at] }}</text>
+        <text v-if="showsMachine" :x="axisBelow ? tick.x : left - labelRoom" :y="axisBelow ? tick.y + fontSize * 1.3 : tick.y" :text-anchor="tick.anchor" class="machine">{{ machineLabels[at] }}</text>
       </g>
     </template>
     <template v-if="second && geometry.second.length > 0">
@@ -128,6 +145,7 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
     <path v-if="geometry.line" :d="geometry.line" class="line" />
     <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', shadeOf(at), { tipped: tip === at }]" :data-mark="at + first" @pointerenter="emit('point', at + first)">
       <rect v-if="mark.shape.kind === 'rect'" :x="mark.shape.x" :y="mark.shape.y" :width="mark.shape.width" :height="mark.shape.height" />
+      <template v-else-if="mark.shape.kind === 'stack'"><rect v-for="(rect, piece) in mark.shape.rects" :key="piece" v-bind="rect" :class="`colour-${piece + 1}`" /></template>
       <circle v-else-if="mark.shape.kind === 'dot'" :cx="mark.shape.x" :cy="mark.shape.y" :r="form === 'points' ? 4 : labelAt.has(at) ? 3 : 1.5" />
       <path v-else :d="mark.shape.d" :transform="`translate(${mark.shape.x} ${mark.shape.y})`" />
     </g>
@@ -201,6 +219,30 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
 
 .shade-5 {
   fill: var(--shade-5);
+}
+
+.colour-1 {
+  fill: var(--colour-1);
+}
+
+.colour-2 {
+  fill: var(--colour-2);
+}
+
+.colour-3 {
+  fill: var(--colour-3);
+}
+
+.colour-4 {
+  fill: var(--colour-4);
+}
+
+.colour-5 {
+  fill: var(--colour-5);
+}
+
+.colour-6 {
+  fill: var(--colour-6);
 }
 
 .second {

@@ -6,6 +6,7 @@ import type { Page } from '~/composables/page'
 import { useSecond } from '~/composables/second'
 import { panelOf } from '~/desk/drawing'
 import { formTrouble } from '~/desk/geometry'
+import { linesOf } from '~/desk/marks'
 import { binOf } from '~/desk/legend'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
@@ -27,7 +28,7 @@ const chartWidth = computed(() => wanted.value.chartWidth ?? Math.floor(width.va
 const LEAST_HEIGHT = 200
 const LEAST_PANEL = 130
 const LEGEND_HEIGHT = 26
-const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - (has('legend') ? LEGEND_HEIGHT : 0)))
+const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - (has('legend') ? LEGEND_HEIGHT : 0) - (colours.value ? LEGEND_HEIGHT : 0)))
 
 const drawing = computed(() => props.page.drawing.value)
 const rows = computed(() => props.page.rows.value)
@@ -37,12 +38,14 @@ const isFiltered = computed(() => study.quantity?.filter !== undefined)
 const count = computed(() => study.dataset?.rowCount ?? 0)
 const title = computed(() => study.quantity?.title ?? '')
 const align = computed(() => props.page.on.table.style.value.align)
+const axisBelow = computed(() => form.value === 'bars' || form.value === 'distribution')
 const form = computed(() => study.quantity?.chart.form ?? 'columns')
-const lines = computed(() => ((study.quantity?.chart.parts?.length ?? 1) > 1 ? study.quantity?.chart.lines ?? 1 : 1))
+const lines = computed(() => linesOf(study.quantity?.chart ?? {}))
 const bins = computed(() => (props.page.edges.value.length > 0 ? drawing.value?.groups.map(({ value }) => binOf(value, props.page.edges.value)) ?? null : null))
-const FORM_NAMES = { columns: 'Columns', bars: 'Bars', line: 'Line', points: 'Points', area: 'Area', ring: 'Ring' } as const
+const FORM_NAMES = { columns: 'Columns', bars: 'Bars', line: 'Line', points: 'Points', area: 'Area', ring: 'Ring', distribution: 'Spread' } as const
 const chartTitle = computed(() => `${FORM_NAMES[form.value]} of ${title.value}`)
-const trouble = computed(() => (drawing.value ? formTrouble(form.value, drawing.value) : ''))
+const trouble = computed(() => (drawing.value ? formTrouble(form.value, drawing.value) || drawing.value.trouble : ''))
+const colours = computed(() => drawing.value?.stacks?.names ?? null)
 
 /** The mark whose tooltip is shown: the one pointed at last, or the last one, above which there is room. */
 const pointed = ref<number | null>(null)
@@ -89,7 +92,7 @@ function categoryAt(target: Element): string | null {
   const label = target.closest<HTMLElement>('[data-surface][data-at]')?.dataset
   const mark = target.closest<HTMLElement>('[data-mark]')?.dataset.mark
   const now = drawing.value
-  if (!now || study.quantity?.chart.category === null) return null
+  if (!now || study.quantity?.chart.category === null || now.density) return null
   if (mark !== undefined) return now.groups[Number(mark)]?.category ?? null
   if (label?.surface === 'marks') return now.groups[now.labelled[Number(label.at)]!]?.category ?? null
   return label?.surface === 'table' ? rows.value?.categories[Number(label.at)] ?? null : null
@@ -114,13 +117,14 @@ function categoryAt(target: Element): string | null {
             <ChartView
               v-for="(panel, at) in panels" :key="at"
               :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines"
-              :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || form === 'bars')" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
+              :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || axisBelow)" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
               :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
               :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @point="pointed = $event"
             >
-              <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" />
+              <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="page.tipPieces.value" />
             </ChartView>
             </div>
+            <ColourKey v-if="colours" :names="colours" :font-size="fontSize" />
             <LegendStrip v-if="has('legend')" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>

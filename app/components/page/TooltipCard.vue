@@ -2,7 +2,16 @@
 import { vLabel } from '~/desk/label'
 
 /** What a reader sees who points at a mark. */
-defineProps<{ name: string; title: string; label: () => string; at: number; flagged: boolean; fontSize: number }>()
+defineProps<{
+  name: string
+  title: string
+  label: () => string
+  at: number
+  flagged: boolean
+  fontSize: number
+  /** What each colour of a mark says; null where marks have one. */
+  pieces: ((at: number) => readonly { readonly name: string; readonly colour: number; readonly label: () => string }[]) | null
+}>()
 </script>
 
 <template>
@@ -10,6 +19,10 @@ defineProps<{ name: string; title: string; label: () => string; at: number; flag
     <span class="name">{{ name }}</span>
     <span class="title">{{ title }}</span>
     <b v-label="label" data-surface="tooltip" :data-at="at" :class="{ flagged }" />
+    <template v-for="piece in pieces?.(at)" :key="piece.name">
+      <span class="piece"><span class="swatch" :style="{ background: `var(--colour-${piece.colour})` }" />{{ piece.name }}</span>
+      <span v-label="piece.label" class="number" />
+    </template>
   </div>
 </template>
 
@@ -35,7 +48,20 @@ defineProps<{ name: string; title: string; label: () => string; at: number; flag
   color: var(--ink-soft);
 }
 
-b {
+.piece {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+
+.swatch {
+  width: 8px;
+  height: 8px;
+  border-radius: 2px;
+}
+
+b,
+.number {
   text-align: right;
 }
 </style>
