@@ -169,7 +169,9 @@ function spread(drawing: Drawing, { width, height, fontSize, under, lines }: Fra
       shape: { kind: 'dot', x: x(value), y: bottom },
       label: { x: Math.min(Math.max(x(value), left), right), y: y(heightAt(value)) - 8, anchor: at === 0 ? 'start' : at === marks.length - 1 ? 'end' : 'middle', rises: true },
     })),
-    names: [], second: [], secondLine: null, line: null,
+    names: [], second: [], secondLine: null,
+    // What a label speaks of stands under it.
+    line: marks.map((value) => `M${x(value)},${bottom}V${y(heightAt(value)) - 4}`).join(''),
     area: area<readonly [number, number]>().x(([along]) => x(along)).y0(bottom).y1(([, share]) => y(share)).curve(curveBasis)(outline as [number, number][]),
     marksWidth: right - left,
   }

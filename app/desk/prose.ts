@@ -35,8 +35,8 @@ export function piecesFor(own: string, columns: readonly Column[]): string[] {
 
 /** What the program says where nobody wrote anything: what the chart shows, and its two ends. */
 const usual: Readonly<Record<Prosaic, (quantity: Quantity) => string>> = {
-  headline: ({ chart }) => (chart.aggregate === 'sum' ? '{$total}' : `{$${chart.aggregate === 'least' ? 'least' : 'largest'}}`),
-  sentence: () => '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.',
+  headline: ({ chart }) => (chart.form === 'distribution' ? '{$least} to {$largest}' : chart.aggregate === 'sum' ? '{$total}' : `{$${chart.aggregate === 'least' ? 'least' : 'largest'}}`),
+  sentence: ({ chart }) => (chart.form === 'distribution' ? 'Half of them lie below {$median}.' : '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.'),
 }
 /** The message of a headline or sentence. */
 export const messageOf = (quantity: Quantity, surface: Prosaic): string => quantity.texts?.[surface] ?? usual[surface](quantity)
@@ -44,11 +44,13 @@ export const messageOf = (quantity: Quantity, surface: Prosaic): string => quant
 const byValue = (groups: Drawing['groups']) => [...groups].sort((a, b) => compare(b.value, a.value))
 
 /** Numbers and names of the chart that a message can put in. */
-export function variablesOf(drawing: Pick<Drawing, 'all'> | null, values: readonly (Decimal | null)[]): Record<string, Decimal | string> {
+export function variablesOf(drawing: Pick<Drawing, 'all' | 'density'> | null, values: readonly (Decimal | null)[]): Record<string, Decimal | string> {
   const sorted = byValue(drawing?.all ?? [])
   const [largest, least] = [sorted[0], sorted.at(-1)]
   const rows = values.filter((value) => value !== null)
+  const median = drawing?.density ? drawing.all.find(({ category }) => category === 'median') : undefined
   return {
+    ...(median ? { median: median.value } : {}),
     ...(rows.length > 0 ? { total: sum(rows), mean: aggregates.mean.of(rows) } : {}),
     ...(largest && least ? { largest: largest.value, largestName: largest.category, least: least.value, leastName: least.category } : {}),
   }

@@ -97,9 +97,9 @@ function filterBy(name: string) {
 
 <template>
   <p v-if="chart" class="shows">
-    <Select :model-value="chart.form ?? 'columns'" :options="forms" option-label="title" option-value="id" aria-label="Form" class="in-text" @update:model-value="setForm" /> of the
+    <Select :model-value="chart.form ?? 'columns'" :options="forms" option-label="title" option-value="id" aria-label="Form" class="in-text" @update:model-value="setForm" /> of
     <template v-if="isSpread"><strong>{{ title }}</strong>, <Select :model-value="kind" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, over {{ rows }} rows, </template>
-    <template v-else><Select :model-value="chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart(`Draw the ${$event}`, { aggregate: $event })" />
+    <template v-else>the <Select :model-value="chart.aggregate" :options="aggregateChoices" option-label="title" option-value="id" aria-label="Aggregate" class="in-text" @update:model-value="setChart(`Draw the ${$event}`, { aggregate: $event })" />
     of <strong>{{ title }}</strong>,
     <Select :model-value="kind" :options="kinds" option-label="title" option-value="id" aria-label="What it is" class="in-text" @update:model-value="setKind" />, by
     <Select :model-value="chart.category" :options="categories" option-label="title" option-value="id" placeholder="row" aria-label="Category" class="in-text" @update:model-value="setChart('Draw by another category', { category: $event })" />,

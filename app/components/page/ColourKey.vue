@@ -15,6 +15,7 @@ defineProps<{ names: readonly string[]; fontSize: number }>()
   flex-wrap: wrap;
   gap: 2px var(--gap-4);
   padding: 0;
+  margin: 0;
   list-style: none;
 }
 

@@ -113,6 +113,7 @@ function categoryAt(target: Element): string | null {
         </div>
         <div class="columns" :class="{ alone: !has('table') }">
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
+            <ColourKey v-if="colours" :names="colours" :font-size="fontSize" />
             <div class="panels">
             <ChartView
               v-for="(panel, at) in panels" :key="at"
@@ -124,7 +125,6 @@ function categoryAt(target: Element): string | null {
               <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="page.tipPieces.value" />
             </ChartView>
             </div>
-            <ColourKey v-if="colours" :names="colours" :font-size="fontSize" />
             <LegendStrip v-if="has('legend')" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>
