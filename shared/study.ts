@@ -5,6 +5,7 @@ import { DERIVATION_IDS } from '../core/data/derive'
 import { parseDecimal } from '../core/decimal/decimal'
 import { styleSchema } from '../core/style/parse'
 import { schemas } from '../core/style/schemas'
+import { ASKED_ORDERS } from './import/dates'
 
 const id = z.string().min(1).max(80)
 const name = z.string().trim().min(1).max(200)
@@ -100,6 +101,8 @@ export const quantitySchema = z.strictObject({
   total: z.enum(['plain', 'note', 'adjust']).optional(),
   /** Whether the total is parted by category too. */
   subtotals: z.boolean().optional(),
+  /** The rows of the data set that are summed, where not all are. */
+  selected: z.array(z.int().min(0)).max(100_000).optional(),
   /** Findings that are let stand, each with its reason. */
   left: z.array(leftSchema).max(500).optional(),
 })
@@ -112,15 +115,13 @@ export const studyDocumentSchema = z.strictObject({
   quantities: z.array(quantitySchema).max(2000),
   /** The quantity on the page. */
   shown: id.nullable(),
-  /** Surfaces that are left off the page, and the size of what is on it. */
-  page: z.strictObject({ without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(), chartWidth: z.int().min(160).max(2400).optional(), fontSize: z.int().min(8).max(24).optional() }).optional(),
+  /** Where the parts of the page stand, surfaces that are left off it, and the size of what is on it. */
+  page: z.strictObject({ table: z.enum(['right', 'left', 'below']).optional(), words: z.enum(['above', 'below']).optional(), legend: z.enum(['above', 'below']).optional(), without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(), chartWidth: z.int().min(160).max(2400).optional(), fontSize: z.int().min(8).max(24).optional() }).optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
   readers: z.array(schemas.locale).max(20).optional(),
 })
 export type StudyDocument = z.infer<typeof studyDocumentSchema>
 
-/** How the reason of a column of dates begins. */
-export const DATES_BEGIN = 'Dates:'
 export const columnMetaSchema = z.strictObject({
   position: z.int(),
   name: z.string(),
@@ -173,7 +174,12 @@ export const studyFileSchema = z.strictObject({
 export type StudyFile = z.infer<typeof studyFileSchema>
 
 export const newStudySchema = z.strictObject({ name })
-export const newDatasetSchema = z.strictObject({ name, text: z.string().max(512 * 1024 * 1024) })
+export const newDatasetSchema = z.strictObject({
+  name,
+  text: z.string().max(512 * 1024 * 1024),
+  /** How dates are meant that can be read in two ways, by the name of their column. */
+  dates: z.record(z.string(), z.enum(ASKED_ORDERS)).optional(),
+})
 
 /** An export, proved on the study's values before it is given out. */
 export const exportSchema = z.strictObject({

@@ -5,6 +5,8 @@ import type { CheckAnswer, CheckedSubject, CheckJob, SentFinding } from '~/worke
 /** What is checked of a surface. */
 export interface PlacedSubject {
   readonly surface: Surface
+  /** The quantity, where it is another than the page's. */
+  readonly other?: PlacedFinding['other']
   readonly subject: CheckedSubject
 }
 
@@ -24,7 +26,7 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   const trouble = ref('')
   let worker: Worker | null = null
   /** Found since the last word of progress: the margin is drawn once for all of it. */
-  let taken: { readonly surface: Surface; readonly found: readonly SentFinding[] }[] = []
+  let taken: { readonly placed: PlacedSubject; readonly found: readonly SentFinding[] }[] = []
   let run = 0
   let timer: ReturnType<typeof setTimeout> | undefined
 
@@ -38,7 +40,7 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     const asked = ++run
     worker.onmessage = ({ data }: MessageEvent<CheckAnswer>) => {
       if (data.run !== asked) return
-      if ('findings' in data) return void taken.push({ surface: now[data.of]!.surface, found: data.findings })
+      if ('findings' in data) return void taken.push({ placed: now[data.of]!, found: data.findings })
       show()
       if ('done' in data) progress.value = data.done
       trouble.value = 'trouble' in data ? data.trouble : ''
@@ -54,8 +56,9 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   /** What is found of some surfaces is shown with the next word of progress; the others keep what was found before. */
   function show() {
     if (taken.length === 0) return
-    const isNew = (surface: Surface) => taken.some((one) => one.surface === surface)
-    const all = [...findings.value.filter(({ surface }) => !isNew(surface)), ...taken.flatMap(({ surface, found }) => found.map((finding) => ({ ...finding, surface })))]
+    const isNew = ({ surface, other }: PlacedFinding) => taken.some(({ placed }) => placed.surface === surface && placed.other?.id === other?.id)
+    const stay = (one: PlacedFinding) => !isNew(one) && (!one.other || subjects.value.some(({ other }) => other?.id === one.other!.id))
+    const all = [...findings.value.filter(stay), ...taken.flatMap(({ placed: { surface, other }, found }) => found.map((finding) => ({ ...finding, surface, other })))]
     findings.value = all.sort((a, b) => SURFACES.indexOf(a.surface) - SURFACES.indexOf(b.surface))
     taken = []
   }

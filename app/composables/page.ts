@@ -6,6 +6,7 @@ import { useFindings } from '~/composables/findings'
 import { type ProseView, useFacts, useProse } from '~/composables/prose'
 import { useRows } from '~/composables/rows'
 import { useSideColumns } from '~/composables/sides'
+import { useSecond } from '~/composables/second'
 import { useSubjects } from '~/composables/subjects'
 import { type SurfaceView, useSurfaces } from '~/composables/surface'
 import { useTotals } from '~/composables/totals'
@@ -111,12 +112,13 @@ export function usePage() {
   const totals = useTotals({ rows, sides: tableRows, view: on.table })
   const isShown = (surface: Surface) => !study.document?.page?.without?.includes(surface) && (surface !== 'legend' || edges.value.length > 0)
   const shown = stable(() => SURFACES.filter(isShown))
-  const subjects = useSubjects({ shown, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose })
+  const second = useSecond(rows, drawing)
+  const subjects = useSubjects({ shown, second, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose })
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(subjects)
   const findings = computed(() => standing(found.value, study.left).filter(({ surface }) => shown.value.includes(surface)))
 
   /** Places of labels with an error or a warning, a surface at a time. */
-  const flagged = computed(() => Object.fromEntries(SURFACES.map((surface) => [surface, flaggedBy(findings.value.filter((finding) => finding.surface === surface))])) as unknown as Readonly<Record<Surface, Places>>)
+  const flagged = computed(() => Object.fromEntries(SURFACES.map((surface) => [surface, flaggedBy(findings.value.filter((finding) => finding.surface === surface && !finding.other))])) as unknown as Readonly<Record<Surface, Places>>)
 
   /** The number that a label of a surface stands for. */
   const valueAt: Record<Surface, (at: number) => Decimal | null | undefined> = {
@@ -131,7 +133,7 @@ export function usePage() {
   }
 
   return {
-    rows, on, shown, prose, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
+    rows, on, shown, second, prose, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
     styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, tipPieces, valueAt, numbersOn,
   }
 }

@@ -5,6 +5,7 @@ import { localeTableName, resolve } from '~~/core/label/resolve'
 import en from '~~/core/locale/generated/locales/en.json'
 import type { LocaleTable } from '~~/core/locale/types'
 import { type Prose, type ProseColumn, type Said, sayMessage } from '~~/core/text/message'
+import { orderIn } from '~~/shared/import/dates'
 import { decimalOf, quantityOf, styleOf } from '~~/shared/quantities'
 import type { Rows } from '~/composables/rows'
 import type { SurfaceView } from '~/composables/surface'
@@ -31,8 +32,9 @@ export function useFacts(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Ref
   const columns = computed(() => {
     if (!rows.value) return []
     const numeric = new Set(study.dataset?.columns.filter(({ kind }) => kind === 'number').map(({ name }) => name))
+    const orders = new Map(study.dataset?.columns.map(({ name, reason }) => [name, orderIn(reason)]))
     const others = [...rows.value.others].filter(([name]) => name !== own.value).map(([name, cells]) =>
-      (numeric.has(name) ? { name, values: cells.map(decimalOf) } : { name, texts: cells.map((cell) => String(cell ?? '')) }))
+      (numeric.has(name) ? { name, values: cells.map(decimalOf) } : { name, texts: cells.map((cell) => String(cell ?? '')), order: orders.get(name) }))
     return own.value === undefined ? others : [...others, { name: own.value, values: rows.value.values }]
   })
   return { columns, variables: computed(() => variablesOf(drawing.value, rows.value?.values ?? [])) }

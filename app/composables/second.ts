@@ -1,5 +1,6 @@
+import type { Subject } from '~~/core/checks/types'
 import { aggregate } from '~~/core/data/aggregate'
-import { toExactText, ZERO } from '~~/core/decimal/decimal'
+import { decimal, toExactText, ZERO } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import { alongOf } from '~~/core/ticks/linear'
@@ -21,6 +22,8 @@ export interface SecondAxis {
   /** How far along its axis ticks and each group's number stand; null where a group has none. */
   readonly ticks: readonly number[]
   readonly marks: readonly (number | null)[]
+  /** What is checked of it. */
+  readonly subject: Subject
 }
 
 /** The second quantity of the chart, by the same categories, written as it is on its own axis. */
@@ -30,7 +33,7 @@ export function useSecond(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Re
   const quantity = stable(() => {
     const { document, quantity: shown } = study
     const found = document && shown?.chart.second !== undefined ? quantityOf(document, shown.datasetId, shown.chart.second) : undefined
-    return found && document ? { id: found.id, column: found.column, title: found.title, recorded: found.recorded, aggregate: found.chart.aggregate, ticks: found.ticks, style: styleOf(document, found, 'axis') } : null
+    return found && document ? { id: found.id, column: found.column, title: found.title, recorded: found.recorded, kind: found.kind, aggregate: found.chart.aggregate, ticks: found.ticks, style: styleOf(document, found, 'axis') } : null
   })
   return computed<SecondAxis | null>(() => {
     const [one, now] = [quantity.value, drawing.value]
@@ -41,11 +44,13 @@ export function useSecond(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Re
     const found = values.filter((value) => value !== null)
     if (found.length === 0) return null
     const [least, largest] = endsOf([...found, ZERO])
-    const { ticks } = placeTicks({ domain: [least!, largest!], ends: 'loose', count: Math.max(2, now.ticks.values.length) })
+    const { step, ticks } = placeTicks({ domain: [least!, largest!], ends: 'loose', count: Math.max(2, now.ticks.values.length) })
     const stands = ticks.map(({ value }) => value)
     const span = [stands[0]!, stands.at(-1)!] as const
-    const plan = resolve(one.style, { ...regions.loaded, values: stands.map(toExactText), recorded: one.recorded })
+    const context = { ...regions.loaded, values: stands.map(toExactText), recorded: one.recorded }
+    const plan = resolve(one.style, context)
     return {
+      subject: { surface: 'axis', style: one.style, values: stands, step: decimal(step!), context, kind: one.kind, readers: study.readers },
       id: one.id, title: titled(one.title, plan), labels: labeller(plan).labels(stands.map(toExactText)),
       ticks: stands.map((value) => alongOf(value, span)), marks: values.map((value) => value && alongOf(value, span)),
     }

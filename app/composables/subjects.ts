@@ -4,6 +4,7 @@ import type { Row } from '~~/core/label/types'
 import type { PlacedSubject } from '~/composables/findings'
 import type { ProseView } from '~/composables/prose'
 import type { Rows } from '~/composables/rows'
+import type { SecondAxis } from '~/composables/second'
 import type { SurfaceView } from '~/composables/surface'
 import type { Totals } from '~/composables/totals'
 import { type Drawing, numberStep } from '~/desk/drawing'
@@ -15,6 +16,7 @@ type Now<Value> = Readonly<Ref<Value>>
 interface Sources {
   readonly shown: Now<readonly Surface[]>
   readonly drawing: Now<Drawing | null>
+  readonly second: Now<SecondAxis | null>
   readonly rows: Now<Rows | null>
   readonly on: Readonly<Record<Surface, SurfaceView>>
   readonly tableRows: Now<readonly Row[] | undefined>
@@ -29,7 +31,7 @@ interface Sources {
 }
 
 /** What is checked of each surface that is on the page. */
-export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose }: Sources): Now<readonly PlacedSubject[]> {
+export function useSubjects({ shown, drawing, second, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose }: Sources): Now<readonly PlacedSubject[]> {
   const study = useStudy()
   /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
   const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
@@ -67,6 +69,7 @@ export function useSubjects({ shown, drawing, rows, on, tableRows, markRows, tip
       headline: () => written('headline'),
       sentence: () => written('sentence'),
     }
-    return shown.value.map((surface) => ({ surface, subject: made[surface]() }))
+    const beside = second.value && shown.value.includes('axis') ? [{ surface: 'axis' as const, other: { id: second.value.id, title: second.value.title }, subject: second.value.subject }] : []
+    return [...shown.value.map((surface) => ({ surface, subject: made[surface]() })), ...beside]
   })
 }

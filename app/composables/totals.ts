@@ -24,7 +24,7 @@ export interface TotalChoice {
 }
 interface Source {
   /** The table's values, row by row. */
-  readonly rows: Readonly<Ref<{ readonly values: readonly (Decimal | null)[]; readonly categories: readonly string[] } | null>>
+  readonly rows: Readonly<Ref<{ readonly places: readonly number[]; readonly values: readonly (Decimal | null)[]; readonly categories: readonly string[] } | null>>
   readonly sides: Readonly<Ref<readonly Row[] | undefined>>
   readonly view: Pick<SurfaceView, 'plan' | 'style'>
 }
@@ -43,12 +43,17 @@ const NONE_ADJUSTED: ReadonlyMap<number, string> = new Map()
 export function useTotals({ rows, sides, view: { plan, style: ownStyle } }: Source) {
   const study = useStudy()
   const regions = useRegions()
-  const selected = shallowRef<ReadonlySet<number>>(NO_ROWS)
-  watch(rows, () => (selected.value = NO_ROWS))
+  const kept = computed(() => study.quantity?.selected)
+  /** Kept as rows of the data set, so that a filter hides some and brings them back. */
+  const selected = computed<ReadonlySet<number>>(() => {
+    const [now, ticked] = [rows.value, new Set(kept.value)]
+    return !now || ticked.size === 0 ? NO_ROWS : new Set(now.places.flatMap((row, at) => (ticked.has(row) ? [at] : [])))
+  })
+  const select = (what: string, ticked: readonly number[] | undefined) => study.changeQuantity(what, (one) => ({ ...one, selected: ticked?.length ? [...ticked] : undefined }))
   function toggle(at: number) {
-    const next = new Set(selected.value)
-    if (!next.delete(at)) next.add(at)
-    selected.value = next
+    const row = rows.value!.places[at]!
+    const before = kept.value ?? []
+    select(`Total: ${before.includes(row) ? 'leave out' : 'count in'} row ${row + 1}`, before.includes(row) ? before.filter((one) => one !== row) : [...before, row].sort((a, b) => a - b))
   }
 
   const way = computed(() => study.quantity?.total ?? 'plain')
@@ -112,7 +117,7 @@ export function useTotals({ rows, sides, view: { plan, style: ownStyle } }: Sour
     study.changeStyled(`Total: ${title}`, 'table', style, (one) => ({ ...one, total }))
   }
   const unrounded = computed(() => (exact.value ? `${partValues.value.slice(0, SHOWN_PARTS).map(plainly).join(' + ')}${partValues.value.length > SHOWN_PARTS ? ' + …' : ''} = ${plainly(exact.value)}` : ''))
-  return { selected, toggle, clear: () => (selected.value = NO_ROWS), way, isShown, isAll, places, exact, label, subtotals, missed, adjusted, choices, take, unrounded }
+  return { selected, toggle, clear: () => select('Total: count all rows', undefined), way, isShown, isAll, places, exact, label, subtotals, missed, adjusted, choices, take, unrounded }
 }
 export const NOTE = 'Parts may miss the total because each is rounded.'
 export type Totals = ReturnType<typeof useTotals>

@@ -6,6 +6,8 @@ export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(
 
 export interface PlacedFinding extends Omit<Finding, 'at'> {
   readonly surface: Surface
+  /** The quantity that it is about, where that is another than the page's: one with an axis of its own. */
+  readonly other?: { readonly id: string; readonly title: string } | undefined
   /** The places of its values on the surface; of a long column as one buffer. */
   readonly at: ArrayLike<number>
 }
@@ -36,7 +38,7 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
   const sorted = [...findings].sort((a, b) => ORDER[a.severity] - ORDER[b.severity])
   const taken = new Set<PlacedFinding>()
   const take = (holds: (one: PlacedFinding) => boolean): PlacedFinding[] => {
-    const found = sorted.filter((one) => !taken.has(one) && holds(one))
+    const found = sorted.filter((one) => !taken.has(one) && !one.other && holds(one))
     for (const one of found) taken.add(one)
     return found
   }
@@ -44,19 +46,20 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     if (taken.has(main)) return []
     taken.add(main)
     const cure = main.fixes[0]?.title
-    if (cure === undefined) return [{ main, also: [], elsewhere: [] }]
+    // Another quantity's finding is mended where that is shown.
+    if (cure === undefined || main.other) return [{ main, also: [], elsewhere: [] }]
     const mends = (one: PlacedFinding) => one.fixes.some(({ title }) => title === cure)
     const also = take((one) => one.surface === main.surface && mends(one))
     // Ticks are the axis's own, and how labels stand the marks': what they mend is never another surface's.
     const isShared = main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels && !main.fixes[0]!.layout
-    const surfaces = new Set(isShared ? sorted.filter((one) => !taken.has(one) && one.check === main.check && one.fixes[0]?.title === cure).map(({ surface }) => surface) : [])
+    const surfaces = new Set(isShared ? sorted.filter((one) => !taken.has(one) && !one.other && one.check === main.check && one.fixes[0]?.title === cure).map(({ surface }) => surface) : [])
     return [{ main, also, elsewhere: take((one) => surfaces.has(one.surface) && mends(one)) }]
   })
 }
 
 /** Findings of which nobody said that they may stand. */
 export const standing = (findings: readonly PlacedFinding[], left: readonly Left[]): PlacedFinding[] =>
-  findings.filter(({ surface, check }) => !left.some((one) => one.surface === surface && one.check === check))
+  findings.filter(({ surface, check, other }) => other || !left.some((one) => one.surface === surface && one.check === check))
 
 /** The places of all errors and warnings among some findings; kept as bytes, since there may be a million. */
 export function flaggedBy(findings: readonly PlacedFinding[]): Places {

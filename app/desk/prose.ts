@@ -5,7 +5,8 @@ import type { Labeller } from '~~/core/label/labeller'
 import type { LocaleTable } from '~~/core/locale/types'
 import { pluralOf } from '~~/core/locale/plurals'
 import { PROSE_FUNCTIONS } from '~~/core/text/message'
-import { type ColumnMeta, DATES_BEGIN, type Quantity } from '~~/shared/study'
+import { isDates } from '~~/shared/import/dates'
+import type { ColumnMeta, Quantity } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
 
 /** Surfaces that are written as messages. */
@@ -23,7 +24,7 @@ type Column = Pick<ColumnMeta, 'name' | 'kind' | 'reason'>
 export function piecesFor(own: string, columns: readonly Column[]): string[] {
   const texts = columns.filter(({ kind }) => kind === 'text')
   const others = columns.filter(({ kind, name }) => kind === 'number' && name !== own)
-  const isDate = ({ reason }: Column) => reason.startsWith(DATES_BEGIN)
+  const isDate = ({ reason }: Column) => isDates(reason)
   return [
     '{$total}', '{$largest}', '{$largestName}', '{$least}', '{$leastName}',
     ...PROSE_FUNCTIONS.filter(({ takes }) => takes === 'number').map(({ name }) => `{${quoted(own)} :${name}}`),

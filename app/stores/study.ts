@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { type Surface, SURFACES } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
+import type { AskedOrder } from '~~/shared/import/dates'
 import { type Left, LONGEST_WHAT, type NewColumn, type Quantity, type Study, type StudyDocument } from '~~/shared/study'
 import { styleOf, withOwn } from '~~/shared/quantities'
 import { useHistory } from '~/composables/history'
@@ -181,9 +182,9 @@ export const useStudy = defineStore('study', () => {
   }, 'The choice of readers stays')
   const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
 
-  async function bringIn(name: string, text: string) {
+  async function bringIn(name: string, text: string, dates?: Record<string, AskedOrder>) {
     await flush()
-    take(await request<Study>(`/api/studies/${id.value}/datasets`, { name, text }))
+    take(await request<Study>(`/api/studies/${id.value}/datasets`, { name, text, dates }))
   }
 
   async function derive(column: NewColumn) {

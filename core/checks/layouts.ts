@@ -22,8 +22,11 @@ function fewer(subject: Subject): Subject {
   }
 }
 
+/** Brackets part a text from the label before it; on a line of its own it needs none. */
+const onItsOwn = (text: string): string => text.trim().replace(/^\((.*?)\)/, '$1')
+
 /** What marks are like after their labels stand otherwise. */
 export const layouts: Record<Layout, (subject: Subject) => Subject> = {
-  secondLine: (subject) => ({ ...subject, around: undefined, below: subject.around }),
+  secondLine: (subject) => ({ ...subject, around: undefined, below: subject.around?.map(onItsOwn) }),
   fewerLabels: fewer,
 }

@@ -1,5 +1,5 @@
 import { type Model, MessageFormat, MessageSyntaxError, parseMessage, visit } from 'messageformat'
-import { DATE_ORDERS, dateOf, dayOf, orderOf } from '../data/dates'
+import { DATE_ORDERS, type DateOrder, dateOf, dayOf, orderOf } from '../data/dates'
 import { compare, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { aggregates } from '../data/aggregate'
@@ -9,6 +9,8 @@ export interface ProseColumn {
   /** Exact numbers, null where missing; absent in a column of text. */
   readonly values?: readonly (Decimal | null)[]
   readonly texts?: readonly string[]
+  /** How its dates are written, where that is known of the whole column. */
+  readonly order?: DateOrder | undefined
   /** How its numbers are written in the message. */
   readonly label?: (value: Decimal) => string
 }
@@ -88,10 +90,10 @@ function rowOf(prose: Prose, options: Options): number {
 }
 
 function dayIn(prose: Prose, name: string, options: Options): number {
-  const { texts = [] } = known(prose, name)
+  const { texts = [], order: ofColumn } = known(prose, name)
   const text = texts[rowOf(prose, options)] ?? ''
   const asked = DATE_ORDERS.find((order) => order === options.order)
-  const order = asked ?? orderOf(texts)
+  const order = asked ?? ofColumn ?? orderOf(texts)
   if (order === 'unclear') throw new Error(`“${text}” in ${name} can be read with the day first or the month; say which with order=dmy or order=mdy`)
   const day = dayOf(text, order ?? undefined)
   if (day === null) throw new Error(`“${text}” in ${name} is no date such as 2026-04-25`)

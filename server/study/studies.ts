@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import type { AskedOrder } from '../../shared/import/dates'
 import { readTable } from '../../shared/import/table'
 import { quantitiesOf } from '../../shared/quantities'
 import type { DatasetMeta, SaveRequest, Study, StudyDocument } from '../../shared/study'
@@ -56,11 +57,12 @@ export function saveStudy(db: Db, id: string, { base, document, what }: SaveRequ
 /**
  * Reads a table into a study; each numeric column becomes a quantity, and the first is shown.
  *
+ * @param dates how dates are meant that can be read in two ways, by column
  * @throws ImportError when the text is no table
  * @returns the study with it, or undefined when there is none of that id
  */
-export function importDataset(db: Db, studyId: string, name: string, text: string): Study | undefined {
-  const table = readTable(text)
+export function importDataset(db: Db, studyId: string, name: string, text: string, dates?: Readonly<Record<string, AskedOrder>>): Study | undefined {
+  const table = readTable(text, dates)
   return db.transaction(() => {
     const study = loadStudy(db, studyId)
     if (!study) return undefined

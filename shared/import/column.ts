@@ -1,7 +1,7 @@
-import { type DateOrder, orderOf } from '../../core/data/dates'
+import { orderOf } from '../../core/data/dates'
 import { fitsDouble } from '../../core/decimal/arithmetic'
 import { fromNumber, parseDecimal, toText } from '../../core/decimal/decimal'
-import { DATES_BEGIN } from '../study'
+import { reasonForDates } from './dates'
 import { type DecimalMark, isCode, isMissing, plainNumber, readCell, speaksFor } from './cells'
 
 export interface UnreadCell {
@@ -64,12 +64,6 @@ export interface Taking {
   readonly delimiter: string
   /** Whether the texts of plain numbers are kept too. */
   readonly keepsTexts: boolean
-}
-
-/** What is told of a column of dates; they stay texts, and sentences count and write them. */
-const DATES: Record<DateOrder | 'unclear', string> = {
-  iso: `${DATES_BEGIN} year, month, day`, dmy: `${DATES_BEGIN} day, month, year`, mdy: `${DATES_BEGIN} month, day, year`,
-  unclear: `${DATES_BEGIN} whether day or month comes first is unclear; a sentence that uses them says it with order=dmy or order=mdy`,
 }
 
 /**
@@ -153,7 +147,7 @@ export function intake({ mark, delimiter, keepsTexts }: Taking): Intake {
       if (reasonForText !== null) {
         if (count(() => true) < length) return null
         const dates = filled === 0 ? null : orderOf(written())
-        return { name, kind: 'text', reason: dates ? DATES[dates] : reasonForText, doubles: null, cells: () => texts.map((looked) => looked!.text), unread: [], missing }
+        return { name, kind: 'text', reason: dates ? reasonForDates(dates) : reasonForText, doubles: null, cells: () => texts.map((looked) => looked!.text), unread: [], missing }
       }
       const unread: UnreadCell[] = []
       for (const [at, looked] of others()) if (!looked.isMissing && looked.read === null) unread.push({ row: at + 1, text: looked.text })

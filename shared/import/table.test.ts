@@ -1,6 +1,7 @@
 import * as fc from 'fast-check'
 import { toText } from '../../core/decimal/decimal'
 import { plainNumber } from './cells'
+import { isUnclear, orderIn } from './dates'
 import { readTable } from './table'
 
 const kinds = (text: string) => readTable(text).columns.map((column) => `${column.name}: ${column.kind}`)
@@ -99,4 +100,10 @@ test('rows that are quoted across the pieces in which a long text is read stay w
   expect(table.rowCount).toBe(3)
   expect(table.columns[0]!.cells()).toEqual(['x', cell, 'y'])
   expect(table.columns[1]!.cells()).toEqual(['0', '1', '2'])
+})
+
+test('dates that can be read in two ways are read as somebody says that they are meant', () => {
+  const text = 'buoy,laid,hauled\na,03/04/2026,25/04/2026\nb,05/06/2026,26/04/2026'
+  expect(readTable(text).columns.map(({ reason }) => orderIn(reason) ?? isUnclear(reason))).toEqual([false, true, 'dmy'])
+  expect(readTable(text, { laid: 'mdy', hauled: 'mdy' }).columns.map(({ reason }) => orderIn(reason))).toEqual([undefined, 'mdy', 'dmy'])
 })

@@ -1,5 +1,6 @@
 import { type DecimalMark, isMissing, readCell } from './cells'
 import { type ImportedColumn, intake, rowsText } from './column'
+import { type AskedOrder, isUnclear, reasonForDates } from './dates'
 import { ImportError } from './error'
 import { readRows } from './rows'
 
@@ -31,15 +32,20 @@ function namesOf(given: readonly string[], isNamed: boolean, notices: string[]):
   return names
 }
 
+/** A column whose dates are read as somebody said that they are meant. */
+const withDates = (column: ImportedColumn, dates: Readonly<Record<string, AskedOrder>>): ImportedColumn =>
+  (isUnclear(column.reason) && dates[column.name] ? { ...column, reason: reasonForDates(dates[column.name]!) } : column)
+
 /**
  * Reads comma-, semicolon- or tab-separated text: finds the delimiter, the decimal mark and
  * what each column holds. Nothing is dropped: what is no number is listed by row.
  *
  * @param text a whole file; a byte order mark, quotes and line breaks in quoted cells are fine
+ * @param dates how dates are meant that can be read in two ways, by the name of their column
  * @throws ImportError for text that is no table
  * @example readTable('site;kg\nHolm;1,5').columns[1].cells() // ['1.5']
  */
-export function readTable(text: string): ImportedTable {
+export function readTable(text: string, dates: Readonly<Record<string, AskedOrder>> = {}): ImportedTable {
   const take = (mark: DecimalMark, texts: ReadonlySet<number>) =>
     readRows(text, { isHeader, column: (at, delimiter) => intake({ mark, delimiter, keepsTexts: texts.has(at) }) })
   let rows = take('.', new Set())
@@ -56,6 +62,6 @@ export function readTable(text: string): ImportedTable {
   const read = intakes.map((column, at) => column.finish(names[at]!))
   const lacking = new Set(read.flatMap((column, at) => (column ? [] : [at])))
   const again = lacking.size > 0 ? take(decimalMark, lacking).columns : []
-  const columns = read.map((column, at) => column ?? again[at]!.finish(names[at]!)!)
+  const columns = read.map((column, at) => withDates(column ?? again[at]!.finish(names[at]!)!, dates))
   return { delimiter, decimalMark, rowCount, columns, notices }
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
 import { type ImportedTable, readTable } from '~~/shared/import/table'
 import { useStudy } from '~/stores/study'
 
@@ -21,6 +22,10 @@ const preview = computed<Preview>(() => {
     return { table: null, trouble: (error as Error).message }
   }
 })
+/** What was said of dates that can be read in two ways. */
+const dates = ref<Record<string, AskedOrder>>({})
+const ORDERS: { id: AskedOrder; title: string }[] = [{ id: 'dmy', title: 'the day comes first' }, { id: 'mdy', title: 'the month comes first' }]
+watch(text, () => (dates.value = {}))
 const MOST_UNREAD = 8
 const numbers = computed(() => preview.value.table?.columns.filter((column) => column.kind === 'number').length ?? 0)
 const delimiters: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }
@@ -37,7 +42,7 @@ async function bringIn() {
   busy.value = true
   refused.value = ''
   try {
-    await study.bringIn(name.value.trim() || 'Pasted table', text.value)
+    await study.bringIn(name.value.trim() || 'Pasted table', text.value, dates.value)
     visible.value = false
     text.value = ''
     name.value = ''
@@ -62,7 +67,9 @@ async function bringIn() {
         <dl class="columns">
           <template v-for="column in preview.table.columns" :key="column.name">
             <dt><span class="bead" :class="column.kind === 'number' ? 'good' : ''" /> {{ column.name }}</dt>
-            <dd>{{ column.reason }}<template v-if="column.missing > 0">; {{ column.missing }} missing</template>
+            <dd>
+              <template v-if="isUnclear(column.reason)">Dates: <Select v-model="dates[column.name]" :options="ORDERS" option-label="title" option-value="id" placeholder="does day or month come first?" :aria-label="`Order of the dates in ${column.name}`" class="in-text" /></template>
+              <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">; {{ column.missing }} missing</template>
               <ul v-if="column.unread.length > 0" class="unread">
                 <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">row {{ cell.row }}: “{{ cell.text }}”</li>
                 <li v-if="column.unread.length > MOST_UNREAD">and {{ column.unread.length - MOST_UNREAD }} more</li>

@@ -4,13 +4,13 @@ import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } fr
 import { levelWords } from '~/desk/levels'
 
 const props = defineProps<{ card: Card }>()
-const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string] }>()
+const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string]; show: [quantity: string] }>()
 
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
 const checks = computed(() => findingsOf(props.card).map(({ check }) => check).join(' '))
 const surfaces = computed(() => surfacesOf(props.card))
-const places = computed(() => surfaces.value.map((surface) => levelWords[surface]).join(', '))
+const places = computed(() => (props.card.main.other ? `on the axis of ${props.card.main.other.title}` : surfaces.value.map((surface) => levelWords[surface]).join(', ')))
 const alsoTitles = computed(() => props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '))
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
@@ -34,7 +34,7 @@ function leave() {
         <span class="bead" :class="beads[card.main.severity]" :title="severities[card.main.severity]" />
         {{ checkTitles[card.main.check] }}
       </h2>
-      <button v-if="reason === null" type="button" class="quiet" @click="ask">leave it</button>
+      <button v-if="reason === null && !card.main.other" type="button" class="quiet" @click="ask">leave it</button>
     </header>
     <p class="place">{{ places }}</p>
     <p>{{ card.main.message }}</p>
@@ -43,6 +43,7 @@ function leave() {
       <Button size="small" label="Leave it" type="submit" :disabled="!reason.trim()" />
       <Button size="small" label="Cancel" variant="text" @click="reason = null" />
     </form>
+    <div v-else-if="card.main.other" class="fixes"><Button size="small" :label="`Show ${card.main.other.title}`" variant="outlined" @click="emit('show', card.main.other.id)" /></div>
     <div v-else-if="card.main.fixes.length > 0" class="fixes">
       <Button v-for="fix in card.main.fixes" :key="fix.title" data-fix size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, card)" />
     </div>

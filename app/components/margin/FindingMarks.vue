@@ -6,7 +6,7 @@ import type { Page } from '~/composables/page'
 import { type Card, checkTitles, findingsOf, type PlacedFinding } from '~/desk/cards'
 
 const props = defineProps<{ cards: readonly Card[]; left: readonly Left[]; checks: Page['checks']; trouble: string }>()
-const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string]; takeBack: [left: Left[]] }>()
+const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string]; takeBack: [left: Left[]]; show: [quantity: string] }>()
 
 /** A run that takes longer than this says how far it is, and can be stopped. */
 const LONG = 800
@@ -44,8 +44,8 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
     <p v-else-if="cards.length === 0 && isChecking" class="clean"><span class="bead busy" /> Reading the labels back…</p>
     <p v-else-if="cards.length === 0" class="clean"><span class="bead good" /> {{ left.length === 0 ? 'Every label reads back as its number.' : 'Nothing but what was left with a reason.' }}</p>
     <FindingCard
-      v-for="(card, at) in cards" :key="`${card.main.check} ${card.main.surface}`" :card="card" :data-finding="at"
-      @fix="(change, one) => emit('fix', change, one)" @leave="(findings, reason) => emit('leave', findings, reason)"
+      v-for="(card, at) in cards" :key="`${card.main.check} ${card.main.surface} ${card.main.other?.id ?? ''}`" :card="card" :data-finding="at"
+      @fix="(change, one) => emit('fix', change, one)" @leave="(findings, reason) => emit('leave', findings, reason)" @show="emit('show', $event)"
     />
     <section v-if="left.length > 0" class="left" aria-label="Left with a reason">
       <p v-for="group in leftTogether" :key="`${group[0]!.surface} ${group[0]!.reason}`" :title="namesOf(group)">

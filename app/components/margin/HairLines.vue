@@ -29,13 +29,13 @@ const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', '
 function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
   const origin = desk.getBoundingClientRect()
   const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
-  const target = desk.querySelector(targets[finding.surface](finding.at[0] ?? 0))?.getBoundingClientRect()
+  const target = desk.querySelector(finding.other ? '[data-second]' : targets[finding.surface](finding.at[0] ?? 0))?.getBoundingClientRect()
   const body = desk.querySelector('[data-page-body]')?.getBoundingClientRect()
   if (!card || !target || !body) return null
   const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]
   const channel = x1 + (at + 1) * CHANNEL
   const start = `M${x1} ${y1}H${channel}`
-  if (AT_LEFT.has(finding.surface)) return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
+  if (AT_LEFT.has(finding.surface) && !finding.other) return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
   const over = body.top - origin.top - at * 3
   return `${start}V${over}H${(target.left + target.right) / 2 - origin.left}V${target.top - 2 - origin.top}`
 }

@@ -3,7 +3,6 @@ import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
 import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
-import { useSecond } from '~/composables/second'
 import { panelOf } from '~/desk/drawing'
 import { formTrouble } from '~/desk/geometry'
 import { linesOf } from '~/desk/marks'
@@ -24,9 +23,12 @@ const { height: chartHeight } = useElementSize(useTemplateRef<HTMLElement>('figu
 const has = (surface: Surface) => props.page.shown.value.includes(surface)
 const wanted = computed(() => study.document?.page ?? {})
 const fontSize = computed(() => wanted.value.fontSize ?? 13)
-const chartWidth = computed(() => wanted.value.chartWidth ?? Math.floor(width.value * (has('table') ? chartShare.value : 1)))
+const chartWidth = computed(() => wanted.value.chartWidth ?? Math.floor(width.value * (has('table') && tableAt.value !== 'below' ? chartShare.value : 1)))
+const tableAt = computed(() => wanted.value.table ?? 'right')
 const LEAST_HEIGHT = 200
 const LEAST_PANEL = 130
+/** A table below its chart shows some rows and scrolls. */
+const TABLE_BELOW = 220
 const LEGEND_HEIGHT = 26
 const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - (has('legend') ? LEGEND_HEIGHT : 0) - (colours.value ? LEGEND_HEIGHT : 0)))
 
@@ -44,7 +46,7 @@ const lines = computed(() => linesOf(study.quantity?.chart ?? {}))
 const bins = computed(() => (props.page.edges.value.length > 0 ? drawing.value?.groups.map(({ value }) => binOf(value, props.page.edges.value)) ?? null : null))
 const FORM_NAMES = { columns: 'Columns', bars: 'Bars', line: 'Line', points: 'Points', area: 'Area', ring: 'Ring', distribution: 'Spread' } as const
 const chartTitle = computed(() => `${FORM_NAMES[form.value]} of ${title.value}`)
-const trouble = computed(() => (drawing.value ? formTrouble(form.value, drawing.value) || drawing.value.trouble : ''))
+const trouble = computed(() => (drawing.value ? formTrouble(form.value, drawing.value) : ''))
 const colours = computed(() => drawing.value?.stacks?.names ?? null)
 
 /** The mark whose tooltip is shown: the one pointed at last, or the last one, above which there is room. */
@@ -60,7 +62,7 @@ const tipName = computed(() => (tip.value === null ? '' : drawing.value!.groups[
 const [TOTAL_HEIGHT, SUBTOTAL_HEIGHT, MOST_SUBTOTALS] = [50, 18, 6]
 const foot = computed(() => TOTAL_HEIGHT + SUBTOTAL_HEIGHT * Math.min(MOST_SUBTOTALS, props.page.totals.subtotals.value.length))
 const beside = useBeside(rows)
-const second = useSecond(rows, drawing)
+const second = props.page.second
 /** What belongs to another quantity leads to it, on that surface. */
 async function takeOther(other: string, surface: Surface) {
   study.show(other)
@@ -107,11 +109,11 @@ function categoryAt(target: Element): string | null {
     </header>
     <div ref="box" class="body" data-page-body @click="takeUp">
       <template v-if="drawing && rows && width > 0">
-        <div v-if="has('headline') || has('sentence')" class="words">
+        <div v-if="has('headline') || has('sentence')" class="words" :class="wanted.words">
           <ProseLine v-if="has('headline')" :key="`headline ${id}`" surface="headline" :view="page.prose.headline" :flagged="page.flagged.value.headline.has(0)" :font-size="fontSize" />
           <ProseLine v-if="has('sentence')" :key="`sentence ${id}`" surface="sentence" :view="page.prose.sentence" :flagged="page.flagged.value.sentence.has(0)" :font-size="fontSize" />
         </div>
-        <div class="columns" :class="{ alone: !has('table') }">
+        <div class="columns" :class="[{ alone: !has('table') }, `table-${tableAt}`]">
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
             <ColourKey v-if="colours" :names="colours" :font-size="fontSize" />
             <div class="panels">
@@ -125,11 +127,11 @@ function categoryAt(target: Element): string | null {
               <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="page.tipPieces.value" />
             </ChartView>
             </div>
-            <LegendStrip v-if="has('legend')" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
+            <LegendStrip v-if="has('legend')" :class="{ first: wanted.legend === 'above' }" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>
           <ValueTable
-            v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :beside="beside" :align="align" :machine="machine" :flagged="page.flagged.value.table" :height="Math.max(LEAST_HEIGHT, chartHeight)"
+            v-if="has('table')" :title="page.on.table.title.value" :cells="rows.cells" :values="rows.values" :texts="rows.texts" :write="page.on.table.writer" :sides="page.tableRows" :say="page.words.table.value" :beside="beside" :align="align" :machine="machine" :flagged="page.flagged.value.table" :height="tableAt === 'below' ? TABLE_BELOW : Math.max(LEAST_HEIGHT, chartHeight)"
             :foot="foot" :adjusted="page.totals.adjusted.value" :selected="page.totals.selected.value" @select="page.totals.toggle" @take="takeColumn"
           >
             <TotalRow :totals="page.totals" />
@@ -185,6 +187,23 @@ function categoryAt(target: Element): string | null {
   min-height: 0;
 }
 
+.words.below {
+  order: 1;
+}
+
+.columns.table-left .figure {
+  order: 1;
+}
+
+.columns.table-left {
+  grid-template-columns: minmax(220px, 1fr) auto;
+}
+
+.columns.table-below {
+  flex: none;
+  grid-template: 260px auto / minmax(0, 1fr);
+}
+
 .columns.alone {
   grid-template-columns: auto;
 }
@@ -195,7 +214,13 @@ function categoryAt(target: Element): string | null {
 }
 
 .figure {
+  display: flex;
+  flex-direction: column;
   min-height: 0;
+}
+
+.figure .first {
+  order: -1;
 }
 
 .trouble {

@@ -1,0 +1,119 @@
+import { bringIn, until, withDesk } from './lib/program'
+
+const desk = withDesk({ reducedMotion: 'reduce' })
+const texts = (selector: string) => desk.page.locator(selector).allTextContents()
+async function select(name: string, title: string) {
+  await desk.page.getByRole('combobox', { name, exact: true }).click()
+  await desk.page.getByRole('option', { name: title, exact: true }).and(desk.page.locator('.p-select-option')).click()
+}
+async function show(title: string) {
+  await select('Quantity on the page', title)
+  await until(() => desk.page.getByRole('img', { name: new RegExp(` of ${title}$`) }).count(), 1)
+}
+/** Phrases that few charts need, where they are not shown already. */
+async function unfold() {
+  const more = desk.page.getByRole('region', { name: 'Page' }).getByRole('button', { name: 'more …' })
+  if (await more.count() > 0) await more.click()
+}
+const finding = (check: string) => desk.page.locator(`[data-check="${check}"]`).first()
+
+describe('one colour for each', () => {
+  test('columns are parted by species, and the tooltip tells each part', async () => {
+    const { page, program } = desk
+    await page.goto(program.url)
+    await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+    await unfold()
+    await select('Colours', 'one colour a species')
+    await until(() => page.locator('[data-mark="0"] rect').count(), 4)
+    const colours = await page.getByRole('list', { name: 'Colours' }).getByRole('listitem').allTextContents()
+    await page.locator('[data-mark="0"] rect').first().hover()
+    await until(() => texts('.tip .piece'), colours)
+    const parts = (await texts('.tip .number')).map((label) => Number(label.replace(/[€,]/g, '')))
+    const whole = Number((await page.locator('[data-surface="tooltip"]').textContent())!.replace(/[€,]/g, ''))
+    expect(parts.reduce((sum, part) => sum + part, 0)).toBeCloseTo(whole, 2)
+  }, 60_000)
+
+  test('what does not add up is drawn in one colour, with the reason', async () => {
+    const { page } = desk
+    await select('Aggregate', 'mean')
+    await page.getByText('Pieces of a mean do not add up to it').waitFor()
+    expect(await page.locator('[data-mark="0"] rect').count()).toBe(1)
+    await select('Aggregate', 'sum')
+    await until(() => page.locator('[data-mark="0"] rect').count(), 4)
+    await select('Colours', 'in one shade')
+  }, 60_000)
+})
+
+test('the spread of all rows says its least, median and largest, on an axis of the quantity', async () => {
+  const { page } = desk
+  await show('Water temperature')
+  await select('Form', 'The spread')
+  await page.getByRole('img', { name: 'Spread of Water temperature' }).waitFor()
+  await until(() => texts('[data-part="name"]').then((names) => names.map((name) => name.trim())), ['least', 'median', 'largest'])
+  const [least, median, largest] = (await texts('[data-surface="marks"]')).map((label) => parseFloat(label))
+  expect(least! < median! && median! < largest!).toBe(true)
+  expect(await page.locator('[data-surface="sentence"]').textContent()).toMatch(/^Half of them lie below \d/)
+  await select('Form', 'An area')
+}, 60_000)
+
+test('marks without room get a second line, or keep the labels that tell most', async () => {
+  const { page } = desk
+  await bringIn(desk, `week,landed\n${Array.from({ length: 30 }, (_, at) => `w${at + 1},${100 + ((at * 37) % 30) * 11}`).join('\n')}`, 'landed')
+  await select('Category', 'week')
+  await select('Order', 'as the rows come')
+  await page.locator('.p-multiselect').filter({ has: page.getByRole('combobox', { name: 'What a mark says' }) }).click()
+  await page.getByRole('option', { name: 'its share of all' }).click()
+  await page.keyboard.press('Escape')
+  await finding('crowded').getByRole('button', { name: 'Put what stands behind on a second line' }).click()
+  await until(() => page.getByRole('combobox', { name: 'Lines of a mark' }).textContent(), 'on two lines')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await unfold()
+  await select('Which are marked', 'the ends, the largest and the least')
+  await until(() => page.locator('[data-surface="marks"]').count().then((count) => count <= 4), true)
+}, 60_000)
+
+test('the axis of a second quantity is checked, and leads to it', async () => {
+  const { page } = desk
+  await show('Harvest')
+  await unfold()
+  await select('Second axis', 'with revenue eur on a second axis')
+  const card = page.locator('article').filter({ hasText: 'on the axis of Revenue' }).first()
+  await card.getByRole('button', { name: 'Show Revenue' }).click()
+  await page.getByRole('img', { name: / of Revenue$/ }).waitFor()
+}, 60_000)
+
+test('rows that are ticked for a total stay ticked over a reload and a filter', async () => {
+  const { page } = desk
+  await show('Revenue')
+  await page.getByRole('checkbox', { name: 'Row 2 in the total' }).check()
+  await page.getByRole('checkbox', { name: 'Row 3 in the total' }).check()
+  await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+  await page.reload()
+  await until(() => page.getByRole('checkbox', { name: /^Row [23] in the total/ }).and(page.locator(':checked')).count(), 2)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(() => page.getByRole('checkbox', { name: /^Row [23] in the total/ }).and(page.locator(':checked')).count(), 1)
+}, 60_000)
+
+test('the page is laid out anew: the table below, the words under all', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'On the page …' }).click()
+  await select('Where the table stands', 'below the chart')
+  await select('Where the words stand', 'below')
+  await page.keyboard.press('Escape')
+  const top = async (selector: string) => (await page.locator(selector).first().boundingBox())!.y
+  await until(async () => (await top('[data-head="table"]')) > (await top('svg.chart')) + 200, true)
+  expect(await top('[data-surface="headline"]')).toBeGreaterThan(await top('[data-head="table"]'))
+}, 60_000)
+
+test('dates that can be read in two ways are asked for at import, and sentences follow the answer', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').fill('buoy,laid,depth\na,03/04/2026,4.5\nb,05/06/2026,2.5')
+  await select('Order of the dates in laid', 'the month comes first')
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
+  await page.getByRole('button', { name: 'Write the sentence' }).click()
+  await page.getByLabel('Text of the sentence').fill('Laid {laid :date largest=depth}')
+  await page.getByLabel('Text of the sentence').press('Control+Enter')
+  await until(() => page.locator('[data-surface="sentence"]').first().textContent(), 'Laid March 4, 2026')
+}, 60_000)
