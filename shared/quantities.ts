@@ -42,12 +42,25 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
 export const quantityOf = ({ quantities }: StudyDocument, datasetId: string, column: string): Quantity | undefined =>
   quantities.find((one) => one.datasetId === datasetId && one.column === column)
 
-/** Where a style is set: for the whole study, for a quantity, or for one of its surfaces. */
-export type Level = 'house' | 'quantity' | Surface
+/** Parts of a mark's label that are written in a style of their own, over that of the marks. */
+export const STYLED_PARTS = ['share', 'change'] as const
+export type StyledPart = (typeof STYLED_PARTS)[number]
+/** Where a style is set: for the whole study, for a quantity, for one of its surfaces, or for a part of its marks. */
+export type Level = 'house' | 'quantity' | Surface | StyledPart
+export const isPart = (level: Level): level is StyledPart => (STYLED_PARTS as readonly string[]).includes(level)
+
+/** How parts are written where nothing is set on them: as the marks are, but for what tells them apart. */
+const partBases: Record<StyledPart, (marks: FullStyle) => Style> = {
+  share: ({ locale, marks, grouping }) => ({ locale, marks, grouping, unit: { kind: 'percent' }, fraction: [0, 1] }),
+  change: (style) => ({ ...style, sign: style.sign === 'parentheses' ? 'parentheses' : 'exceptZero' }),
+}
+
 /** What is set on each level that a level inherits from, the first the widest, itself the last. */
 export function levelsTo(document: StudyDocument, quantity: Quantity, level: Level): { level: Level; own: Style }[] {
   const levels: { level: Level; own: Style }[] = [{ level: 'house', own: document.house }]
   if (level === 'house') return levels
+  // A part begins with what the marks are, as a whole.
+  if (isPart(level)) return [{ level: 'marks', own: partBases[level](styleOf(document, quantity, 'marks')) }, { level, own: quantity.chart.partStyles?.[level] ?? {} }]
   levels.push({ level: 'quantity', own: quantity.style })
   return level === 'quantity' ? levels : [...levels, { level, own: quantity.surfaces?.[level] ?? {} }]
 }
@@ -61,15 +74,19 @@ export function levelsTo(document: StudyDocument, quantity: Quantity, level: Lev
 export const styleOf = (document: StudyDocument, quantity: Quantity, level: Level = 'quantity'): FullStyle =>
   inherit(...levelsTo(document, quantity, level).map(({ own }) => own))
 
+/** Own styles with one of them changed; one in which nothing is left is as if it never was. */
+function changedIn<Key extends string>(styles: Partial<Record<Key, Style>> | undefined, key: Key, change: (own: Style) => Style): Partial<Record<Key, Style>> | undefined {
+  const next = { ...styles, [key]: change(styles?.[key] ?? {}) } as Partial<Record<Key, Style>>
+  if (Object.keys(next[key]!).length === 0) delete next[key]
+  return Object.keys(next).length > 0 ? next : undefined
+}
+
 /** The document with another style set on one of the levels of a quantity; a surface on which nothing is left set is as if it never was. */
 export function withOwn(document: StudyDocument, quantityId: string, level: Level, change: (own: Style) => Style): StudyDocument {
   if (level === 'house') return { ...document, house: change(document.house) }
   const changed = (one: Quantity): Quantity => {
     if (level === 'quantity') return { ...one, style: change(one.style) }
-    const { [level]: own = {}, ...others } = one.surfaces ?? {}
-    const next = change(own)
-    const surfaces = Object.keys(next).length > 0 ? { ...others, [level]: next } : others
-    return { ...one, surfaces: Object.keys(surfaces).length > 0 ? surfaces : undefined }
+    return isPart(level) ? { ...one, chart: { ...one.chart, partStyles: changedIn(one.chart.partStyles, level, change) } } : { ...one, surfaces: changedIn(one.surfaces, level, change) }
   }
   return { ...document, quantities: document.quantities.map((one) => (one.id === quantityId ? changed(one) : one)) }
 }

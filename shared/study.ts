@@ -70,6 +70,8 @@ export const chartSchema = z.strictObject({
   /** What stands on the marks, on one line or two; the value alone where it is not given. */
   parts: z.array(z.enum(MARK_PARTS)).min(1).max(MARK_PARTS.length).optional(),
   lines: z.union([z.literal(1), z.literal(2)]).optional(),
+  /** Whether labels stand inside the columns and bars that have room for them. */
+  inside: z.boolean().optional(),
   /** Whether only the ends, the largest and the least of the marks carry a label. */
   few: z.boolean().optional(),
   /** What shares and changes are written in where that is not the program's own way: each part has its own style. */

@@ -72,6 +72,18 @@ test('marks without room get a second line, or keep the labels that tell most', 
   await until(() => page.locator('[data-surface="marks"]').count().then((count) => count <= 4), true)
 }, 60_000)
 
+test('labels stand inside the columns that have room for them, and outside the others', async () => {
+  const { page } = desk
+  await show('Harvest')
+  await unfold()
+  await select('Where labels stand', 'inside where there is room')
+  await until(() => page.locator('text.inside').count().then((count) => count > 0), true)
+  const inside = (await page.locator('text.inside').first().boundingBox())!
+  const column = (await page.locator('[data-mark="0"] rect').boundingBox())!
+  expect(inside.x >= column.x && inside.x + inside.width <= column.x + column.width && inside.y >= column.y).toBe(true)
+  await select('Where labels stand', 'outside')
+}, 60_000)
+
 test('the axis of a second quantity is checked, and leads to it', async () => {
   const { page } = desk
   await show('Harvest')

@@ -34,8 +34,8 @@ describe('a style on each of three levels', () => {
   test('what is set says so, is taken back, and given to the quantity', async () => {
     const { page } = desk
     const phrase = page.getByRole('button', { name: 'rung: in thousands (K)' })
-    expect(await phrase.getAttribute('title')).toBe('Set here')
-    expect(await page.getByRole('button', { name: /^notation: shortened/ }).getAttribute('title')).toBe('From the quantity')
+    await until(() => phrase.getAttribute('title'), 'Set here')
+    await until(() => page.getByRole('button', { name: /^notation: shortened/ }).getAttribute('title'), 'From the quantity')
     await phrase.click()
     await page.getByRole('button', { name: 'take it back' }).click()
     await until(() => text('table'), '€0M')
@@ -105,7 +105,9 @@ test('a mark says its number, its share and its change in two lines, each still 
   expect((await shares())[0]).toMatch(/^ \(\d\d(\.\d)?%\)$/)
   await select('Lines of a mark', 'on two lines')
   await until(async () => /^\d\d(\.\d)?%$/.test((await shares())[0]!), true)
-  await select('Decimals of a share', '2 decimals')
+  await page.locator('[data-part="share"]').first().click()
+  await until(() => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(), 'in the shares on marks')
+  await choose(/^decimals: at most 1 decimal/, '2 decimals')
   await until(async () => /^\d\d\.\d\d%$/.test((await shares())[0]!), true)
   const total = (await shares()).reduce((sum, share) => sum + parseFloat(share), 0)
   expect(Math.abs(total - 100)).toBeLessThan(0.03)

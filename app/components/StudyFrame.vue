@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { toExactText, toText } from '~~/core/decimal/decimal'
-import type { Level } from '~~/shared/quantities'
+import { isPart, type Level } from '~~/shared/quantities'
 import type { Page } from '~/composables/page'
 import { levelOf } from '~/desk/keys'
 import { useLevels } from '~/stores/levels'
@@ -55,7 +55,7 @@ const isOpen = computed(() => study.document !== null)
 /** The largest number of the chart, as a surface writes it. */
 function example(level: Level) {
   const largest = props.page.drawing.value?.groups[0]
-  const surface = level === 'house' || level === 'quantity' ? 'marks' : level
+  const surface = level === 'house' || level === 'quantity' || isPart(level) ? 'marks' : level
   return largest ? { value: toText(largest.value), label: props.page.on[surface].writer.value.label(toExactText(largest.value)) } : null
 }
 const title = computed(() => [props.screen, study.document?.name, 'Ivory Abacus'].filter(Boolean).join(' · '))

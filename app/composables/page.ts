@@ -2,6 +2,7 @@ import { SURFACES, type Room, type Surface } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import type { Row, Value } from '~~/core/label/types'
 import { columnsOf, endsDecide } from '~~/core/style/columns'
+import type { StyledPart } from '~~/shared/quantities'
 import { useFindings } from '~/composables/findings'
 import { type ProseView, useFacts, useProse } from '~/composables/prose'
 import { useRows } from '~/composables/rows'
@@ -14,7 +15,7 @@ import { useWords } from '~/composables/words'
 import { flaggedBy, type Places, standing } from '~/desk/cards'
 import { type Drawing, drawingOf, withTexts } from '~/desk/drawing'
 import { binEdges, binLabels } from '~/desk/legend'
-import { markTexts } from '~/desk/marks'
+import { markTexts, partNumbers } from '~/desk/marks'
 import { endsOf } from '~/desk/present'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
@@ -81,7 +82,7 @@ export function usePage() {
   const tickLabels = computed(() => withTexts(styledTicks.value, byHand.value))
   const markLabels = computed(() => on.marks.writer.value.labels(markValues.value, markRows.value))
   /** The same while it says the same: a move of the rail changes the labels alone. */
-  const beside = stable(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, on.marks.style.value, on.marks.context.value, markRows.value) : []))
+  const beside = stable(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, { share: levels.ofParts.share.value, change: levels.ofParts.change.value }, on.marks.context.value, markRows.value) : []))
   const legendLabels = computed(() => binLabels(on.legend.plan.value, edges.value))
   const tipLabel = (at: number) => {
     const group = drawing.value?.groups[at]
@@ -109,11 +110,13 @@ export function usePage() {
     const count = drawing.value?.panels.length ?? 1
     marksRoom.value = count === 1 || room.each ? room : { ...room, width: room.width * count, middles: undefined }
   }
+  const axisRoom = shallowRef<Room | null>(null)
+  const setAxisRoom = (room: Room | null) => (axisRoom.value = room)
   const totals = useTotals({ rows, sides: tableRows, view: on.table })
   const isShown = (surface: Surface) => !study.document?.page?.without?.includes(surface) && (surface !== 'legend' || edges.value.length > 0)
   const shown = stable(() => SURFACES.filter(isShown))
   const second = useSecond(rows, drawing)
-  const subjects = useSubjects({ shown, second, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose })
+  const subjects = useSubjects({ shown, second, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose })
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(subjects)
   const findings = computed(() => standing(found.value, study.left).filter(({ surface }) => shown.value.includes(surface)))
 
@@ -126,14 +129,15 @@ export function usePage() {
     tooltip: (at) => drawing.value?.groups[at]?.value, legend: () => null, headline: (at) => prose.headline.said.value.numbers[at], sentence: () => null,
   }
   /** The numbers of a surface, for the rail and the choices. */
-  const numbersOn: Record<Surface, () => readonly Decimal[]> = {
+  const numbersOn: Record<Surface | StyledPart, () => readonly Decimal[]> = {
+    share: () => (drawing.value ? partNumbers.share(drawing.value) : []), change: () => (drawing.value ? partNumbers.change(drawing.value) : []),
     axis: () => drawing.value?.ticks.values ?? [], marks: () => marked.value, table: () => rows.value?.values.filter((value) => value !== null) ?? [],
     tooltip: () => drawing.value?.groups.map(({ value }) => value) ?? [], legend: () => edges.value,
     headline: () => prose.headline.said.value.numbers, sentence: () => prose.sentence.said.value.numbers,
   }
 
   return {
-    rows, on, shown, second, prose, totals, setMarksRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
+    rows, on, shown, second, prose, totals, setMarksRoom, setAxisRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
     styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, tipPieces, valueAt, numbersOn,
   }
 }

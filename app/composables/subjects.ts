@@ -8,8 +8,9 @@ import type { SecondAxis } from '~/composables/second'
 import type { SurfaceView } from '~/composables/surface'
 import type { Totals } from '~/composables/totals'
 import { type Drawing, numberStep } from '~/desk/drawing'
-import { changesOf, type MarkText, partStyle } from '~/desk/marks'
+import { changesOf, type MarkText } from '~/desk/marks'
 import { packed } from '~/desk/present'
+import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 type Now<Value> = Readonly<Ref<Value>>
@@ -26,13 +27,15 @@ interface Sources {
   readonly beside: Now<readonly (readonly MarkText[])[]>
   readonly edges: Now<readonly Decimal[]>
   readonly marksRoom: Now<Room | undefined>
+  readonly axisRoom: Now<Room | null>
   readonly totals: Totals
   readonly prose: Readonly<Record<'headline' | 'sentence', ProseView>>
 }
 
 /** What is checked of each surface that is on the page. */
-export function useSubjects({ shown, drawing, second, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, totals, prose }: Sources): Now<readonly PlacedSubject[]> {
+export function useSubjects({ shown, drawing, second, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose }: Sources): Now<readonly PlacedSubject[]> {
   const study = useStudy()
+  const levels = useLevels()
   /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
   const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
   /** The column as a worker takes it at once. */
@@ -58,10 +61,10 @@ export function useSubjects({ shown, drawing, second, rows, on, tableRows, markR
       return { ...base(surface), values: numbers, text: ownText }
     }
     const made: Record<Surface, () => PlacedSubject['subject']> = {
-      axis: () => ({ ...base('axis'), values: placed.values, step: numberStep(placed, quantity.ticks) ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined }),
+      axis: () => ({ ...base('axis'), values: placed.values, step: numberStep(placed, quantity.ticks) ?? undefined, room: axisRoom.value ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined }),
       marks: () => ({
         ...base('marks'), values: labelled.map((at) => groups[at]!.value), rows: markRows.value, room: marksRoom.value,
-        around: around.value, below: below.value, others: elsewhere('tooltip'), ...(quantity.chart.parts?.includes('change') ? { changes: changesOf(drawing.value!), changeStyle: quantity.chart.partStyles?.change && partStyle('change', on.marks.style.value, quantity.chart.partStyles) } : {}),
+        around: around.value, below: below.value, others: elsewhere('tooltip'), ...(quantity.chart.parts?.includes('change') ? { changes: changesOf(drawing.value!), changeStyle: quantity.chart.partStyles?.change && levels.ofParts.change.value } : {}),
       }),
       table: () => ({ ...base('table'), cells: column.value, sides: tableRows.value, shares: quantity.kind === 'shares', texts: unread.value, ...summed.value }),
       tooltip: () => ({ ...base('tooltip'), values: groups.map(({ value }) => value), rows: tipRows.value }),

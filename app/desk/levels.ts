@@ -1,18 +1,18 @@
 import { SURFACES, type Surface } from '~~/core/checks/types'
-import type { Level } from '~~/shared/quantities'
+import { type Level, STYLED_PARTS } from '~~/shared/quantities'
 
 const surfaceWords: Record<Surface, string> = {
   axis: 'on the axis', marks: 'on the marks', table: 'in the table', tooltip: 'in the tooltip', legend: 'in the legend', headline: 'in the headline', sentence: 'in the sentence',
 }
 /** Each level as it stands in a sentence. */
-export const levelWords: Readonly<Record<Level, string>> = { house: 'everywhere in this study', quantity: 'on every surface', ...surfaceWords }
+export const levelWords: Readonly<Record<Level, string>> = { house: 'everywhere in this study', quantity: 'on every surface', ...surfaceWords, share: 'in the shares on marks', change: 'in the changes on marks' }
 /** Whose each level is. */
 export const levelNames: Readonly<Record<Level, string>> = {
-  house: 'the house style', quantity: 'the quantity', ...Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<Surface, string>,
+  house: 'the house style', quantity: 'the quantity', ...Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<Surface, string>, share: 'the shares', change: 'the changes',
 }
-export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, 'house']
+export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, ...STYLED_PARTS, 'house']
 
 /** Where a phrase's value comes from, seen from the level in hand. */
-export type Origin = 'here' | 'quantity' | 'house' | 'nobody'
-export const originWords: Readonly<Record<Origin, string>> = { here: 'Set here', quantity: 'From the quantity', house: 'From the house style', nobody: 'As the program has it by itself' }
-export const originOn = (level: Level, from: Level | null): Origin => (from === null ? 'nobody' : from === level ? 'here' : from === 'house' ? 'house' : 'quantity')
+export type Origin = 'here' | 'marks' | 'quantity' | 'house' | 'nobody'
+export const originWords: Readonly<Record<Origin, string>> = { here: 'Set here', marks: 'From the marks', quantity: 'From the quantity', house: 'From the house style', nobody: 'As the program has it by itself' }
+export const originOn = (level: Level, from: Level | null): Origin => (from === null ? 'nobody' : from === level ? 'here' : from === 'house' || from === 'marks' ? from : 'quantity')

@@ -1,17 +1,23 @@
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { resolve } from '~~/core/label/resolve'
 import { inherit } from '~~/core/style/inherit'
-import type { ChartWishes, Quantity } from '~~/shared/study'
+import { styleOf } from '~~/shared/quantities'
+import type { ChartWishes, Quantity, StudyDocument } from '~~/shared/study'
 import { drawingOf } from './drawing'
 import { binEdges, binLabels, binOf } from './legend'
-import { markTexts, partStyle } from './marks'
+import { markTexts, partNumbers } from './marks'
 import { messageOf, piecesFor, quoted, variablesOf } from './prose'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const chart: ChartWishes = { category: 'site', aggregate: 'sum' }
 const drawing = drawingOf(chart, {}, { categories: ['a', 'b', 'c'], values: values('50', '30', '20') })!
 const style = inherit({ unit: { kind: 'symbol', text: 'kg' } })
-const texts = (wishes: Partial<ChartWishes>) => markTexts(drawing, { ...chart, ...wishes }, style, {}, undefined).map((parts) => parts.map(({ part, line, text }) => `${part} ${line} ${text}`))
+const stylesOf = ({ partStyles }: Partial<ChartWishes>, own = style) => {
+  const quantity = { style: own, chart: { ...chart, partStyles } } as unknown as Quantity
+  const document = { house: {}, quantities: [quantity] } as unknown as StudyDocument
+  return { share: styleOf(document, quantity, 'share'), change: styleOf(document, quantity, 'change') }
+}
+const texts = (wishes: Partial<ChartWishes>) => markTexts(drawing, { ...chart, ...wishes }, stylesOf(wishes), {}, undefined).map((parts) => parts.map(({ part, line, text }) => `${part} ${line} ${text}`))
 
 test('parts of a mark: the number changes by itself, the others stand in brackets behind it', () => {
   expect(texts({})).toEqual([['value 0 null'], ['value 0 null'], ['value 0 null']])
@@ -25,8 +31,10 @@ test('on two lines the second stands by itself, and the first mark has no change
 
 test('each part has a style of its own over what the program gives it', () => {
   expect(texts({ parts: ['value', 'share'], partStyles: { share: { fraction: [2, 2] } } })[1]).toEqual(['value 0 null', 'share 0 (30.00%)'])
-  expect(partStyle('change', inherit({ sign: 'parentheses' }), undefined).sign).toBe('parentheses')
-  expect(partStyle('change', style, { change: { sign: 'always' } }).sign).toBe('always')
+  expect(stylesOf({}, inherit({ sign: 'parentheses' })).change.sign).toBe('parentheses')
+  expect(stylesOf({ partStyles: { change: { sign: 'always' } } }).change.sign).toBe('always')
+  expect(partNumbers.share(drawing).map(toText)).toEqual(['0.5', '0.3', '0.2'])
+  expect(partNumbers.change(drawing).map(toText)).toEqual(['-20', '-10'])
 })
 
 test('bins have round edges around all numbers, and each number is in one of them', () => {

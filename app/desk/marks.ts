@@ -4,8 +4,8 @@ import { divide } from '~~/core/decimal/round'
 import { type Labeller, labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Row } from '~~/core/label/types'
-import { inherit } from '~~/core/style/inherit'
-import type { FullStyle, Style } from '~~/core/style/fields'
+import type { FullStyle } from '~~/core/style/fields'
+import type { StyledPart } from '~~/shared/quantities'
 import type { ChartWishes, MarkPart } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
 
@@ -18,14 +18,6 @@ export interface MarkText {
   readonly text: string | null
 }
 
-/** How the other parts are written: in the marks' own style, but for what tells them apart. */
-const partStyles: Record<'share' | 'change', (style: FullStyle) => Style> = {
-  share: ({ locale, marks, grouping }) => ({ locale, marks, grouping, unit: { kind: 'percent' }, fraction: [0, 1] }),
-  change: (style) => ({ ...style, sign: style.sign === 'parentheses' ? 'parentheses' : 'exceptZero' }),
-}
-/** The style of a part: as the marks are written, with what is set on the part over it. */
-export const partStyle = (part: 'share' | 'change', style: FullStyle, own: ChartWishes['partStyles']): FullStyle => inherit(partStyles[part](style), own?.[part] ?? {})
-
 /** Changes from each labelled mark to the one after it in the drawing; none where a mark has none before it. */
 export const changesOf = ({ groups, labelled, panels }: Pick<Drawing, 'groups' | 'labelled' | 'panels'>): { from: number; to: number; value: Decimal }[] =>
   labelled.flatMap((at, i) => (i > 0 && labelled[i - 1] === at - 1 && !panels.some(({ from }) => from === at) ? [{ from: i - 1, to: i, value: subtract(groups[at]!.value, groups[at - 1]!.value) }] : []))
@@ -36,25 +28,34 @@ export const partsOf = ({ parts, form }: Pick<ChartWishes, 'parts' | 'form'>): r
 /** On how many lines. */
 export const linesOf = (chart: Pick<ChartWishes, 'parts' | 'form' | 'lines'>): 1 | 2 => (partsOf(chart).length > 1 ? chart.lines ?? (chart.form === 'distribution' ? 2 : 1) : 1)
 
+/** The numbers of a part, mark by mark: shares of all that the chart could draw, and changes from the mark before. */
+export const partNumbers: Record<StyledPart, (drawing: Drawing) => readonly Decimal[]> = {
+  share: ({ groups, labelled, all }) => {
+    const whole = sum(all.map(({ value }) => value))
+    return whole.coefficient === 0n ? [] : labelled.map((at) => divide(groups[at]!.value, whole))
+  },
+  change: (drawing) => changesOf(drawing).map(({ value }) => value),
+}
+
 const brackets = (text: string) => `(${text})`
 
 /**
  * What stands on each labelled mark, part by part.
  *
+ * @param styles of shares and of changes
  * @param context of the marks' Plan
  * @param rows of the marks, where cases look at their cells
  */
-export function markTexts(drawing: Drawing, chart: ChartWishes, style: FullStyle, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
-  const { partStyles: own } = chart
+export function markTexts(drawing: Drawing, chart: ChartWishes, styles: Readonly<Record<StyledPart, FullStyle>>, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
   const [parts, lines] = [partsOf(chart), linesOf(chart)]
-  const shares: Labeller | null = parts.includes('share') ? labeller(resolve(partStyle('share', style, own), context)) : null
-  const changes: Labeller | null = parts.includes('change') ? labeller(resolve(partStyle('change', style, own), context)) : null
-  const whole = shares && sum(drawing.all.map(({ value }) => value))
+  const shares: Labeller | null = parts.includes('share') ? labeller(resolve(styles.share, context)) : null
+  const changes: Labeller | null = parts.includes('change') ? labeller(resolve(styles.change, context)) : null
+  const shareOf = shares && partNumbers.share(drawing)
   const before = new Map(changes ? changesOf(drawing).map(({ to, value }) => [to, value]) : [])
   const texts: Record<MarkPart, (at: number, i: number) => string | null> = {
     value: () => null,
     name: (at) => drawing.groups[at]!.category,
-    share: (at) => (whole && whole.coefficient !== 0n ? shares!.label(toExactText(divide(drawing.groups[at]!.value, whole))) : ''),
+    share: (_, i) => (shareOf?.[i] ? shares!.label(toExactText(shareOf[i])) : ''),
     change: (_, i) => (before.has(i) ? changes!.label(toExactText(before.get(i)!), rows?.[i]) : ''),
   }
   return drawing.labelled.map((at, i) => parts.map((part, place) => {

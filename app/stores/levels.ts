@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { SURFACES, type Surface } from '~~/core/checks/types'
 import { inherit, originOf, together } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
-import { type Level, levelsTo, styleOf, withOwn } from '~~/shared/quantities'
+import { isPart, type Level, levelsTo, STYLED_PARTS, type StyledPart, styleOf, withOwn } from '~~/shared/quantities'
 import { levelNames, levelWords } from '~/desk/levels'
 import { useStudy } from '~/stores/study'
 
@@ -19,6 +19,8 @@ export const useLevels = defineStore('levels', () => {
   const styleAt = (at: Level): FullStyle => (pair.value ? styleOf(pair.value.document, pair.value.quantity, at) : inherit({}))
   /** The style of each surface; the same object while it says the same, so that a move on one surface leaves the others as they are. */
   const on = Object.fromEntries(SURFACES.map((surface) => [surface, stable(() => styleAt(surface))])) as Readonly<Record<Surface, ComputedRef<FullStyle>>>
+  /** The same of the parts of a mark that are numbers of their own. */
+  const ofParts = Object.fromEntries(STYLED_PARTS.map((part) => [part, stable(() => styleAt(part))])) as Readonly<Record<StyledPart, ComputedRef<FullStyle>>>
   const style = stable(() => styleAt(level.value))
 
   const levels = computed(() => (pair.value ? levelsTo(pair.value.document, pair.value.quantity, level.value) : []))
@@ -28,9 +30,9 @@ export const useLevels = defineStore('levels', () => {
   /** The level that a field's value comes from; null where nobody set it. */
   const originOfField = (field: FieldName): Level | null => levels.value[originOf(levels.value.map((one) => one.own), field)]?.level ?? null
   /** The levels that what is set here can be given to. */
-  const wider = computed<Level[]>(() => levels.value.slice(0, -1).map((one) => one.level).reverse())
-  /** Surfaces on which something of their own is set. */
-  const ownSurfaces = computed(() => SURFACES.filter((surface) => pair.value?.quantity.surfaces?.[surface]))
+  const wider = computed<Level[]>(() => isPart(level.value) ? [] : levels.value.slice(0, -1).map((one) => one.level).reverse())
+  /** Surfaces and parts on which something of their own is set. */
+  const ownLevels = computed<Level[]>(() => [...SURFACES.filter((surface) => pair.value?.quantity.surfaces?.[surface]), ...STYLED_PARTS.filter((part) => pair.value?.quantity.chart.partStyles?.[part])])
 
   /** Sets some fields on a level, the one in hand where none is named; once the regions' tables that they need are here. */
   const setStyle = (what: string, patch: Style, { moves, at = level.value }: { moves?: boolean; at?: Level } = {}) =>
@@ -55,5 +57,5 @@ export const useLevels = defineStore('levels', () => {
   watch(() => [study.quantity?.id, study.quantity?.chart.category], () => (picked.value = null))
 
   // Raw, so that each surface's style stays a ref of its own.
-  return { level, on: markRaw(on), style, inherited, own, wider, ownSurfaces, styleAt, originOfField, setStyle, takeBack, give, take, picked }
+  return { level, on: markRaw(on), ofParts: markRaw(ofParts), style, inherited, own, wider, ownLevels, styleAt, originOfField, setStyle, takeBack, give, take, picked }
 })

@@ -25,7 +25,7 @@ interface Labelled extends Pick<Proof, 'surface' | 'around' | 'below'> {
 }
 
 const widthsOf = ({ labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>, { fontSize, weight, turned }: Room): number[] =>
-  labels.map((label, at) => (turned ? LINE * fontSize : Math.max(textWidth(label + (around?.[at] ?? ''), fontSize, weight), textWidth(below?.[at] ?? '', fontSize, weight))))
+  labels.map((label, at) => (turned ? LINE * fontSize : Math.max(textWidth(label, fontSize, weight) + textWidth(around?.[at] ?? '', fontSize), textWidth(below?.[at] ?? '', fontSize))))
 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
 function middlesOf({ surface, values }: Labelled, { width, ends, middles }: Room): readonly number[] {

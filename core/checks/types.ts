@@ -14,6 +14,7 @@ export type Severity = 'error' | 'warning' | 'note'
 export interface Room {
   readonly width: number
   readonly fontSize: number
+  /** Of the labels; what stands beside them is regular. */
   readonly weight?: Weight
   /** What an axis spans from end to end of its room; from its first tick to its last where it is not given. */
   readonly ends?: readonly [Decimal, Decimal]

@@ -3,8 +3,9 @@ import { refDebounced, useElementSize } from '@vueuse/core'
 import { doublesOf } from '~~/core/checks/proof'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText } from '~~/core/decimal/decimal'
+import { resolve } from '~~/core/label/resolve'
 import type { FieldName, Style } from '~~/core/style/fields'
-import type { Level } from '~~/shared/quantities'
+import { isPart, type Level } from '~~/shared/quantities'
 import { useCurrencyColumns } from '~/composables/codes'
 import type { Page } from '~/composables/page'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
@@ -24,16 +25,20 @@ const regions = useRegions()
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
 /** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
-const surface = computed(() => (levels.level === 'quantity' || levels.level === 'house' ? 'marks' : levels.level))
+const surface = computed(() => (levels.level === 'quantity' || levels.level === 'house' || isPart(levels.level) ? 'marks' : levels.level))
+/** What the rail's numbers are of: a surface, or a part of its marks. */
+const written = computed(() => (isPart(levels.level) ? levels.level : surface.value))
 const view = computed(() => props.page.on[surface.value])
 const style = computed(() => levels.style)
-const values = computed(() => props.page.numbersOn[surface.value]())
+const values = computed(() => props.page.numbersOn[written.value]())
+/** A part of a mark has a Plan of its own. */
+const plan = computed(() => (isPart(levels.level) ? resolve(style.value, { ...view.value.context.value, values: values.value.map(toExactText), rows: undefined }) : view.value.plan.value))
 /** Columns longer than this find their closest pair by doubles. */
 const LONG = 5000
 const telling = computed(() => tellingValues(values.value, values.value.length > LONG ? (doublesOf(present(props.page.rows.value!.cells)) ?? undefined) : undefined))
 /** The step belongs to the axis, and to what all surfaces share. */
 const step = computed(() => (surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house' ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {}) : null))
-const rail = computed(() => (telling.value ? railOf(view.value.plan.value, telling.value, step.value) : null))
+const rail = computed(() => (telling.value ? railOf(plan.value, telling.value, step.value) : null))
 
 const samples = computed(() => {
   const found = telling.value
@@ -75,9 +80,9 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
     <div class="work">
     <div ref="box" class="box">
       <DigitRail v-if="rail && width > 0" :rail="rail" :style="style" :width="Math.min(width, 1180)" @change="change" />
-      <p v-else-if="!rail" class="soft">No number of this quantity stands {{ levelWords[surface] }} yet.</p>
+      <p v-else-if="!rail" class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
     </div>
-    <aside class="beside" aria-label="With this style">
+    <aside v-if="!isPart(levels.level)" class="beside" aria-label="With this style">
       <CasesLine :desk="deskNow" />
       <DockActions :page="page" :surface="surface" />
     </aside>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SURFACES } from '~~/core/checks/types'
-import type { Level } from '~~/shared/quantities'
+import { isPart, type Level } from '~~/shared/quantities'
 import type { Export } from '~~/shared/study'
 import { download } from '~/composables/download'
 import { request } from '~/composables/request'
@@ -21,7 +21,7 @@ const copied = ref(false)
 const level = ref<Level>('quantity')
 const choices = computed(() => (['quantity', ...SURFACES] as const).map((id) => ({ id, title: levelWords[id] })))
 watch(visible, (now) => {
-  if (now) level.value = levels.level === 'house' ? 'quantity' : levels.level
+  if (now) level.value = levels.level === 'house' ? 'quantity' : isPart(levels.level) ? 'marks' : levels.level
 }, { immediate: true })
 watch([visible, level], async ([now]) => {
   if (!now || !study.quantity) return

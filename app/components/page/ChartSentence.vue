@@ -1,17 +1,14 @@
 <script setup lang="ts">
 import { AGGREGATE_IDS, aggregates } from '~~/core/data/aggregate'
-import { decimalsText } from '~~/core/style/decimals'
 import type { ChartWishes, Form, MarkPart } from '~~/shared/study'
 import { useTexts } from '~/composables/texts'
 import { type Drawing, orderOf } from '~/desk/drawing'
-import { linesOf, partStyle, partsOf } from '~/desk/marks'
-import { useLevels } from '~/stores/levels'
+import { linesOf, partsOf } from '~/desk/marks'
 import { useStudy } from '~/stores/study'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
 defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
 const study = useStudy()
-const levels = useLevels()
 // Each stays the same while a style changes, so that a move of the rail does not say the sentence anew.
 const title = computed(() => study.quantity?.title)
 const column = computed(() => study.quantity?.column)
@@ -30,7 +27,7 @@ const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].
 const orders = options({ number: 'largest first', rows: 'as the rows come' })
 /** The spread of all rows has no categories to choose. */
 const isSpread = computed(() => chart.value?.form === 'distribution')
-const canStack = computed(() => !chart.value?.panels && (chart.value?.form === undefined || chart.value.form === 'columns' || chart.value.form === 'bars') && (chart.value?.aggregate === 'sum' || chart.value?.aggregate === 'count'))
+const canStack = computed(() => !chart.value?.panels && hasRects.value && (chart.value?.aggregate === 'sum' || chart.value?.aggregate === 'count'))
 type Colours = Pick<ChartWishes, 'shaded' | 'colour'>
 interface ColourChoice extends Option<string> {
   readonly patch: Colours
@@ -47,6 +44,8 @@ function setColours(id: string) {
 }
 const parts = options<MarkPart>({ value: 'its number', share: 'its share of all', change: 'the change from the one before', name: 'its name' })
 const offeredParts = computed(() => (isSpread.value ? parts.filter(({ id }) => id === 'value' || id === 'name') : parts))
+const insideChoices = [{ id: false, title: 'outside' }, { id: true, title: 'inside where there is room' }]
+const hasRects = computed(() => chart.value?.form === undefined || chart.value.form === 'columns' || chart.value.form === 'bars')
 const labelledChoices = [{ id: false, title: 'each' }, { id: true, title: 'the ends, the largest and the least' }]
 const lineChoices = [{ id: 1, title: 'on one line' }, { id: 2, title: 'on two lines' }]
 /** What the numbers are, which decides what is checked of them. */
@@ -65,13 +64,6 @@ const unread = computed(() => study.dataset?.columns.find((one) => one.name === 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
 const setChart = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
 const setForm = (form: Form) => setChart(`Draw ${forms.find(({ id }) => id === form)!.title.toLowerCase()}`, { form })
-/** Parts that have a style of their own. */
-const styledParts = computed(() => (['share', 'change'] as const).filter((part) => chart.value?.parts?.includes(part)))
-const MOST_PART_DECIMALS = 4
-const decimalChoices = Array.from({ length: MOST_PART_DECIMALS + 1 }, (_, count) => ({ id: count, title: decimalsText(count) }))
-const decimalsOf = (part: 'share' | 'change') => partStyle(part, levels.on.marks.value, chart.value?.partStyles).fraction?.[1] ?? 0
-const setDecimals = (part: 'share' | 'change', count: number) =>
-  setChart(`Write ${part}s with ${decimalsText(count)}`, { partStyles: { ...chart.value?.partStyles, [part]: { ...chart.value?.partStyles?.[part], fraction: [count, count] } } })
 /** The number stands first, however the others were ticked. */
 const setParts = (chosen: MarkPart[]) => setChart('Mark with other parts', { parts: parts.map(({ id }) => id).filter((id) => chosen.includes(id)).slice(0, 4).concat(chosen.length === 0 ? ['value'] : []) })
 
@@ -109,7 +101,7 @@ function filterBy(name: string) {
     <template v-if="!isSpread && (everything || coloured !== 'one')"><Select :model-value="coloured" :options="[...colourChoices]" option-label="title" option-value="id" aria-label="Colours" class="in-text" @update:model-value="setColours" />, </template>
     <template v-if="!isSpread && (everything || chart.few)"><Select :model-value="chart.few ?? false" :options="labelledChoices" option-label="title" option-value="id" aria-label="Which are marked" class="in-text" @update:model-value="setChart($event ? 'Label few marks' : 'Label each mark', { few: $event || undefined })" /></template><template v-else>each</template> marked with
     <MultiSelect :model-value="marked" :options="offeredParts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
-    <template v-if="marked.length > 1"> <Select :model-value="linesOf(chart)" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-for="part in styledParts" :key="part">, {{ part }}s with <Select :model-value="decimalsOf(part)" :options="decimalChoices" option-label="title" option-value="id" :aria-label="`Decimals of a ${part}`" class="in-text" @update:model-value="setDecimals(part, $event)" /></template><template v-if="filterColumns.length > 0">;
+    <template v-if="marked.length > 1"> <Select :model-value="linesOf(chart)" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-if="everything && hasRects || chart.inside">, <Select :model-value="chart.inside ?? false" :options="insideChoices" option-label="title" option-value="id" aria-label="Where labels stand" class="in-text" @update:model-value="setChart($event ? 'Put labels inside' : 'Put labels outside', { inside: $event || undefined })" /></template><template v-if="filterColumns.length > 0">;
       <template v-if="filter || isFiltering">only where
         <Select :model-value="filtered" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
         <MultiSelect :model-value="shownTexts" :options="[...texts]" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,

@@ -2,11 +2,12 @@
 import { watchDebounced } from '@vueuse/core'
 import type { Room } from '~~/core/checks/types'
 import { machineLabel } from '~~/core/label/machine'
+import { textWidth } from '~~/core/text/advance'
 import type { Form } from '~~/shared/study'
 import type { SecondAxis } from '~/composables/second'
 import type { Places } from '~/desk/cards'
 import type { Drawing } from '~/desk/drawing'
-import { geometryOf, wrapped } from '~/desk/geometry'
+import { geometryOf, type MarkPlace, wrapped } from '~/desk/geometry'
 import { vLabel } from '~/desk/label'
 import type { MarkText } from '~/desk/marks'
 
@@ -24,6 +25,8 @@ const props = defineProps<{
   beside: Readonly<Ref<readonly (readonly MarkText[])[]>>
   /** How many lines that takes. */
   lines: number
+  /** Whether labels go into marks that have room for them. */
+  inside: boolean
   flaggedTicks: Places
   flaggedMarks: Places
   hasAxis: boolean
@@ -44,7 +47,7 @@ const props = defineProps<{
   tip: number | null
 }>()
 
-const emit = defineEmits<{ room: [room: Room]; point: [at: number]; takeSecond: [id: string] }>()
+const emit = defineEmits<{ room: [room: Room]; axisRoom: [room: Room | null]; point: [at: number]; takeSecond: [id: string] }>()
 
 const MACHINE_GAP = 10
 const ROOM_STEP = 28
@@ -56,6 +59,15 @@ const REST = 600
 /** Room for a character of a tick label, in pixels of the 13-pixel type. */
 const character = computed(() => 7 * (props.fontSize / 13))
 const longest = (labels: readonly string[]) => Math.max(0, ...labels.map((label) => label.length))
+const partsAt = (i: number) => props.beside.value[i + props.firstLabel] ?? []
+const textAt = (i: number, place: number) => {
+  const own = partsAt(i)
+  const part = own[place]
+  return part ? `${place > 0 && own[place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i + props.firstLabel] ?? ''}` : ''
+}
+/** All that stands on one line of a mark. */
+const textOn = (i: number, line: number) => partsAt(i).map((part, place) => (part.line === line ? textAt(i, place) : '')).join('')
+
 /** Room for labels, in whole steps; it grows at once and shrinks when the hand rests, so that the marks stand still while labels change. */
 function roomFor(has: () => boolean, labels: () => readonly string[], gap: number, none: number): Ref<number> {
   const needed = computed(() => (has() ? Math.ceil((longest(labels()) * character.value + gap) / ROOM_STEP) * ROOM_STEP : none))
@@ -88,25 +100,33 @@ const room = computed((): Room => {
   const { marks, marksWidth, isAlone } = geometry.value
   return { width: marksWidth, fontSize: props.fontSize, weight: '600', ...(isAlone ? { each: true } : { middles: props.drawing.labelled.map((at) => Math.round(marks[at]!.label.x)) }) }
 })
+/** The room of the axis's labels where they stand side by side; at the left of a chart each has a line of its own. */
+const axisRoom = computed((): Room | null => (axisBelow.value ? { width: props.width, fontSize: props.fontSize, middles: geometry.value.ticks.map(({ x }) => Math.round(x)) } : null))
+watch(() => JSON.stringify(axisRoom.value), () => emit('axisRoom', axisRoom.value), { immediate: true })
 watch(() => JSON.stringify(room.value), () => emit('room', room.value), { immediate: true })
 
 const LEADING = 1.25
+/** Where a mark's label stands: at its end, or inside it where that is wanted and all its lines fit. */
+const INSET = 5
+function spotOf(at: number): MarkPlace['label'] & { readonly isInside?: boolean } {
+  const { shape, label } = geometry.value.marks[at]!
+  if (!props.inside || shape.kind !== 'rect') return label
+  const i = labelAt.value.get(at)!
+  const count = linesOn(i)
+  const tall = count * props.fontSize * LEADING + INSET
+  const wide = Math.max(...Array.from({ length: count }, (_, line) => textWidth(textOn(i, line), props.fontSize, '600')))
+  if (shape.height < tall || shape.width < wide + (props.form === 'bars' ? 2 * INSET : 0)) return label
+  return props.form === 'bars' ? { ...label, x: shape.x + shape.width - INSET, anchor: 'end', isInside: true } : { ...label, y: shape.y + props.fontSize * LEADING, rises: false, isInside: true }
+}
 /** Upper lines rise from where the label stands; others go down. */
 const lineY = (at: number, line: number) => {
-  const { y, rises } = geometry.value.marks[at]!.label
+  const { y, rises, isInside } = spotOf(at)
   const below = linesOn(labelAt.value.get(at)!) - 1 - line
+  if (isInside && props.form !== 'bars') return y + props.fontSize * LEADING * line
   return y - props.fontSize * LEADING * (rises ? below : below - (props.lines - 1) / 2)
 }
 /** How many lines a mark's label has: the first of all has no change to tell. */
 const linesOn = (i: number) => Math.max(0, ...partsAt(i).map(({ line }) => line)) + 1
-const textAt = (i: number, place: number) => {
-  const own = partsAt(i)
-  const part = own[place]
-  return part ? `${place > 0 && own[place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i + props.firstLabel] ?? ''}` : ''
-}
-/** All that stands on one line of a mark. */
-const textOn = (i: number, line: number) => partsAt(i).map((part, place) => (part.line === line ? textAt(i, place) : '')).join('')
-const partsAt = (i: number) => props.beside.value[i + props.firstLabel] ?? []
 const partsOn = (i: number, line: number) => partsAt(i).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
 /** A tooltip stands above its mark's label where there is room, beside it elsewhere. */
 const TIP_ROOM = 70
@@ -122,7 +142,10 @@ const tipAt = computed(() => {
   const top = Math.min(...near) - props.fontSize * LEADING * props.lines
   return top > TIP_ROOM ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' } : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
 })
-const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.first]! + 1}` : props.form === 'ring' ? `shade-${(at % 4) + 2}` : '')
+const shadeOf = (at: number) => {
+  const shade = props.bins ? props.bins[at + props.first]! + 1 : props.form === 'ring' ? (at % 4) + 2 : null
+  return shade === null ? undefined : { fill: `var(--shade-${shade})` }
+}
 </script>
 
 <template>
@@ -143,18 +166,18 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
     </template>
     <path v-if="geometry.area" :d="geometry.area" class="area" />
     <path v-if="geometry.line" :d="geometry.line" class="line" />
-    <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', shadeOf(at), { tipped: tip === at }]" :data-mark="at + first" @pointerenter="emit('point', at + first)">
+    <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', { tipped: tip === at }]" :style="shadeOf(at)" :data-mark="at + first" @pointerenter="emit('point', at + first)">
       <rect v-if="mark.shape.kind === 'rect'" :x="mark.shape.x" :y="mark.shape.y" :width="mark.shape.width" :height="mark.shape.height" />
-      <template v-else-if="mark.shape.kind === 'stack'"><rect v-for="(rect, piece) in mark.shape.rects" :key="piece" v-bind="rect" :class="`colour-${piece + 1}`" /></template>
+      <template v-else-if="mark.shape.kind === 'stack'"><rect v-for="(rect, piece) in mark.shape.rects" :key="piece" v-bind="rect" :style="{ fill: `var(--colour-${piece + 1})` }" /></template>
       <circle v-else-if="mark.shape.kind === 'dot'" :cx="mark.shape.x" :cy="mark.shape.y" :r="form === 'points' ? 4 : labelAt.has(at) ? 3 : 1.5" />
       <path v-else :d="mark.shape.d" :transform="`translate(${mark.shape.x} ${mark.shape.y})`" />
     </g>
     <path v-if="geometry.secondLine" :d="geometry.secondLine" class="second-line" />
     <template v-if="hasMarks">
       <template v-for="(at, i) in drawing.labelled" :key="`mark ${at}`">
-        <text v-for="line in lines" :key="line" :x="geometry.marks[at]!.label.x" :y="lineY(at, line - 1)" :text-anchor="geometry.marks[at]!.label.anchor" :class="['label', { over: geometry.line }]">
+        <text v-for="line in lines" :key="line" :x="spotOf(at).x" :y="lineY(at, line - 1)" :text-anchor="spotOf(at).anchor" :class="['label', { over: geometry.line, inside: spotOf(at).isInside }]">
           <tspan
-            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i + firstLabel : undefined"
+            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-level="part.part === 'share' || part.part === 'change' ? part.part : undefined" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i + firstLabel : undefined"
             :class="part.part === 'value' ? ['mark', { flagged: flaggedMarks.has(i + firstLabel) }] : 'side'"
           />
         </text>
@@ -201,50 +224,6 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
   stroke-width: 1.5;
 }
 
-.shade-1 {
-  fill: var(--shade-1);
-}
-
-.shade-2 {
-  fill: var(--shade-2);
-}
-
-.shade-3 {
-  fill: var(--shade-3);
-}
-
-.shade-4 {
-  fill: var(--shade-4);
-}
-
-.shade-5 {
-  fill: var(--shade-5);
-}
-
-.colour-1 {
-  fill: var(--colour-1);
-}
-
-.colour-2 {
-  fill: var(--colour-2);
-}
-
-.colour-3 {
-  fill: var(--colour-3);
-}
-
-.colour-4 {
-  fill: var(--colour-4);
-}
-
-.colour-5 {
-  fill: var(--colour-5);
-}
-
-.colour-6 {
-  fill: var(--colour-6);
-}
-
 .second {
   fill: var(--amber);
   cursor: pointer;
@@ -280,6 +259,11 @@ const shadeOf = (at: number) => (props.bins ? `shade-${props.bins[at + props.fir
   paint-order: stroke;
   stroke: var(--sheet);
   stroke-width: 3px;
+}
+
+.inside,
+.inside .side {
+  fill: var(--sheet);
 }
 
 .side {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
+import type { StyledPart } from '~~/shared/quantities'
 import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
 import { panelOf } from '~/desk/drawing'
@@ -86,7 +87,8 @@ const tipIn = ({ first, drawing: { groups } }: (typeof panels.value)[number]) =>
 function takeUp(event: MouseEvent) {
   const target = event.target as Element
   const surface = target.closest<HTMLElement>('[data-surface]')?.dataset.surface as Surface | undefined
-  if (surface) levels.take(surface)
+  const part = target.closest<HTMLElement>('[data-level]')?.dataset.level as StyledPart | undefined
+  if (part ?? surface) levels.take(part ?? surface!)
   levels.picked = categoryAt(target)
 }
 /** The category of the mark or row at a place; null where there is none. */
@@ -119,10 +121,10 @@ function categoryAt(target: Element): string | null {
             <div class="panels">
             <ChartView
               v-for="(panel, at) in panels" :key="at"
-              :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines"
+              :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines" :inside="study.quantity?.chart.inside ?? false"
               :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || axisBelow)" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
               :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
-              :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @point="pointed = $event"
+              :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @axis-room="page.setAxisRoom" @point="pointed = $event"
             >
               <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="page.tipPieces.value" />
             </ChartView>
