@@ -25,6 +25,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
     <nav v-if="hasQuantity" class="screens" aria-label="Screens">
       <NuxtLink :to="`/study/${study.id}`" exact-active-class="here">Desk</NuxtLink>
       <NuxtLink :to="`/study/${study.id}/ticks`" exact-active-class="here">Ticks</NuxtLink>
+      <NuxtLink :to="`/study/${study.id}/compare`" exact-active-class="here">Compare</NuxtLink>
     </nav>
     <span class="spread" />
     <SaveState />

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { tellingValues } from '~~/core/data/telling'
+import { toExactText } from '~~/core/decimal/decimal'
+import type { FieldName, Style } from '~~/core/style/fields'
+import type { Comparing } from '~/composables/compare'
+import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
+import { railOf } from '~/desk/rail'
+import { useRegions } from '~/stores/regions'
+
+/** The style in hand among those compared, with its own sentence and rail. */
+const props = defineProps<{ comparing: Comparing; hand: number }>()
+const regions = useRegions()
+const { width } = useElementSize(useTemplateRef<HTMLElement>('box'))
+
+const column = computed(() => props.comparing.columns.value[props.hand]!)
+const telling = computed(() => tellingValues(props.comparing.values.value.filter((value) => value !== null)))
+const rail = computed(() => (telling.value ? railOf(column.value.plan, telling.value, null) : null))
+const phrases = computed(() => sentenceOf(column.value.style, props.comparing.base.value))
+const desk = computed<Desk>(() => ({ style: column.value.style, samples: telling.value ? [telling.value.largest, telling.value.smallest].map(toExactText) : [], context: props.comparing.context.value, more: {}, has: regions.has }))
+const choices = (field: FieldName) => choicesOf(field, desk.value)
+const typed = (field: FieldName) => typedOf(field, desk.value)
+/** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
+const prepare = (field: FieldName) => void regions.load(choices(field).map(({ patch }) => ({ ...column.value.style, ...patch }))).catch(() => {})
+const own = computed(() => new Set(Object.keys(props.comparing.comparison.value.styles[props.hand]?.style ?? {})))
+const origin = (field: FieldName) => (own.value.has(field) ? 'here' : 'quantity')
+const choose = (name: string, choice: Choice) => props.comparing.setStyle(props.hand, `${name}, ${choice.title}`, choice.patch)
+const change = (what: string, patch: Style) => props.comparing.setStyle(props.hand, what, patch, true)
+</script>
+
+<template>
+  <section class="dock" aria-label="Style in hand">
+    <StyleSentence :subject="`style ${hand + 1}`" :phrases="phrases" :choices="choices" :typed="typed" :origin="origin" :wider="[]" @choose="choose" @open="prepare" @take-back="comparing.takeBack(hand, $event)" />
+    <div ref="box"><DigitRail v-if="rail && width > 0" :rail="rail" :style="column.style" :width="Math.min(width, 1180)" @change="change" /></div>
+  </section>
+</template>
+
+<style scoped>
+.dock {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: var(--gap-2);
+  padding: var(--gap-3) var(--gap-5) var(--gap-3);
+  background: var(--paper);
+  border-top: 1px solid var(--rule);
+  box-shadow: 0 -4px 16px rgb(64 50 30 / 7%);
+}
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import type { ComparedOn } from '~~/shared/study'
+import { useCompare } from '~/composables/compare'
+import { usePage } from '~/composables/page'
+import { useStudy } from '~/stores/study'
+
+/** Type of the table of labels, in CSS pixels. */
+const FONT_SIZE = 14
+const study = useStudy()
+const page = usePage()
+const comparing = useCompare(page, FONT_SIZE)
+const { comparison, columns, set } = comparing
+const hand = ref(0)
+const inHand = computed(() => Math.min(hand.value, columns.value.length - 1))
+
+const sources: { id: ComparedOn; title: string }[] = [
+  { id: 'marks', title: 'the numbers on the marks' }, { id: 'axis', title: 'the ticks of the axis' }, { id: 'table', title: 'the first rows of the table' },
+  { id: 'probes', title: 'numbers chosen for their trouble' }, { id: 'drawn', title: 'numbers drawn by chance' }, { id: 'typed', title: 'numbers that you type' },
+]
+const span = computed(() => comparison.value.span ?? [0, 9])
+const toPower = (text: string) => (/^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300 ? '' : 'A power of ten from -300 to 300.')
+function setEnd(end: 0 | 1, text: string | undefined) {
+  const next: [number, number] = [span.value[0]!, span.value[1]!]
+  next[end] = text ? Number(text) : end === 0 ? 0 : 9
+  set(`Compare on numbers from 10^${next[0]} to 10^${next[1]}`, { span: next[0] <= next[1] ? next : [next[1], next[0]] }, true)
+}
+const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 1) + 1 })
+</script>
+
+<template>
+  <StudyFrame :page="page" screen="Compare">
+    <div class="screen">
+      <template v-if="page.drawing.value">
+        <p class="on">
+          {{ columns.length }} ways to write <strong>{{ study.quantity?.title }}</strong>, on
+          <Select :model-value="comparison.on" :options="sources" option-label="title" option-value="id" aria-label="Compared on" class="in-text" @update:model-value="set('Compare on other numbers', { on: $event })" />
+          <template v-if="comparison.on === 'drawn'"> from 10 to the <TypedField :value="String(span[0])" placeholder="0" label="Least power of ten" :check="toPower" @change="setEnd(0, $event)" /> to 10 to the <TypedField :value="String(span[1])" placeholder="9" label="Largest power of ten" :check="toPower" @change="setEnd(1, $event)" /> <button type="button" class="quiet" @click="again">draw others</button></template>
+        </p>
+        <Textarea v-if="comparison.on === 'typed'" :model-value="comparison.typed ?? ''" rows="2" spellcheck="false" placeholder="999.5 1000 1250000" aria-label="Numbers to compare on" class="typed" @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)" />
+        <CompareTable :comparing="comparing" :hand="inHand" :style="{ fontSize: `${FONT_SIZE}px` }" @take="hand = $event" />
+      </template>
+      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
+      <p v-else-if="page.rows.value" class="soft">This column holds no number. Choose another quantity above.</p>
+      <p v-else class="soft" role="status">Fetching the numbers…</p>
+    </div>
+    <CompareDock v-if="page.drawing.value" :comparing="comparing" :hand="inHand" />
+  </StudyFrame>
+</template>
+
+<style scoped>
+.screen {
+  display: flex;
+  flex-direction: column;
+  gap: var(--gap-3);
+  align-items: flex-start;
+  min-width: 0;
+  min-height: 0;
+  padding: var(--gap-4) var(--gap-5);
+}
+
+.screen > * {
+  max-width: 100%;
+}
+
+.typed {
+  width: 100%;
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+</style>

@@ -1,0 +1,73 @@
+import { until, withDesk } from './lib/program'
+
+const desk = withDesk({ reducedMotion: 'reduce' })
+const column = (at: number) => desk.page.locator(`tbody td:nth-of-type(${at})`).allTextContents()
+const foot = (row: string) => desk.page.locator('tfoot tr').filter({ hasText: row }).locator('td').allTextContents()
+const texts = async (row: string) => (await foot(row)).map((text) => text.trim().replace(/\s+/g, ' '))
+async function select(name: string, title: string) {
+  await desk.page.getByRole('combobox', { name, exact: true }).click()
+  await desk.page.getByRole('option', { name: title, exact: true }).and(desk.page.locator('.p-select-option')).click()
+}
+const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+
+test('the style as it is stands beside the best that the program suggests, each measured on the same numbers', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.getByRole('link', { name: 'Compare' }).click()
+  await until(() => column(1), ['€2M', '€1M', '€1M', '€1M', '€0M', '€0M'])
+  expect(await column(2)).toEqual(['€1.74M', '€1.28M', '€0.96M', '€0.63M', '€0.49M', '€0.31M'])
+  expect((await texts('different labels')).slice(0, 2)).toEqual(['3 of 6', '6 of 6'])
+  expect((await texts('off at most'))[0]).toMatch(/^100 %/)
+  expect((await texts('findings'))[1]).toBe('none')
+  expect(await page.locator('tbody td.misread').count()).toBeGreaterThan(0)
+}, 60_000)
+
+test('one is changed in place, at the rail too, and the others stay as they are', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: /^Style 2:/ }).click()
+  await page.getByRole('slider', { name: 'Cut' }).press('ArrowRight')
+  await until(() => column(2).then(([first]) => first), '€1.739M')
+  await page.getByRole('button', { name: /^rung: in millions/ }).click()
+  await page.getByRole('option', { name: /^in thousands/ }).click()
+  await until(() => column(2).then(([first]) => first), '€1,739.346K')
+  expect((await column(1))[0]).toBe('€2M')
+}, 60_000)
+
+test('what is copied, pinned and moved is kept with the study, and undone', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'copy' }).nth(1).click()
+  await until(() => page.locator('thead th').count(), 5)
+  await page.getByRole('button', { name: 'pin', exact: true }).nth(1).click()
+  await until(() => column(1).then(([first]) => first), '€1,739.346K')
+  await saved()
+  await page.reload()
+  await until(() => column(1).then(([first]) => first), '€1,739.346K')
+  expect(await page.getByRole('button', { name: 'pinned' }).count()).toBe(1)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(() => column(1).then(([first]) => first), '€2M')
+  await page.getByRole('button', { name: 'remove' }).last().click()
+  await until(() => page.locator('thead th').count(), 4)
+}, 60_000)
+
+test('styles are compared on troublesome, drawn and typed numbers, missing ones among them', async () => {
+  const { page } = desk
+  await select('Compared on', 'numbers chosen for their trouble')
+  await until(() => page.getByRole('rowheader', { name: 'missing' }).count(), 1)
+  await select('Compared on', 'numbers drawn by chance')
+  await until(() => page.locator('tbody tr').count(), 14)
+  const before = await column(1)
+  await page.getByRole('button', { name: 'draw others' }).click()
+  await until(() => column(1).then((now) => now.join() !== before.join()), true)
+  await select('Compared on', 'numbers that you type')
+  await page.getByRole('textbox', { name: 'Numbers to compare on' }).fill('2500000 none 999500')
+  await until(() => column(1), ['€3M', '–', '€1M'])
+}, 60_000)
+
+test('the winner is taken for the quantity or for one surface alone, at one click', async () => {
+  const { page } = desk
+  await select('Write with style 2', 'in the table')
+  await saved()
+  await page.getByRole('link', { name: 'Desk' }).click()
+  await until(() => page.locator('[data-surface="table"]').first().textContent().then((text) => /^€[\d.]+K$/.test(text!)), true)
+  expect(await page.locator('[data-surface="marks"]').first().textContent()).toBe('€2M')
+}, 60_000)
