@@ -27,6 +27,14 @@ const views = {
     await page.getByRole('link', { name: 'Ticks' }).click()
     await page.getByRole('button', { name: /^Take candidate 1/ }).waitFor()
   },
+  compare: async (page) => {
+    await page.getByRole('link', { name: 'Compare', exact: true }).click()
+    await page.locator('tbody td').first().waitFor()
+  },
+  sweep: async (page) => {
+    await page.getByRole('link', { name: 'Sweep', exact: true }).click()
+    await page.locator('[data-order]').first().waitFor()
+  },
   line: (page) => show(page, 'Tide phase'),
   sentence: async (page) => {
     await show(page, 'Depth')
@@ -42,6 +50,12 @@ const views = {
   },
   studies: (page, url) => page.goto(`${url}/studies`),
   // Last, since these change the demo.
+  colours: async (page) => {
+    await page.getByRole('region', { name: 'Page' }).getByRole('button', { name: 'more …' }).click()
+    await page.getByRole('combobox', { name: 'Colours' }).click()
+    await page.getByRole('option', { name: 'one colour a species' }).click()
+    await page.locator('[data-mark="1"]').hover()
+  },
   surfaces: async (page) => {
     await page.locator('[data-surface="table"]').first().click()
     await page.getByRole('button', { name: /^rung:/ }).click()

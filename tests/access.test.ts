@@ -52,6 +52,14 @@ test('axe finds nothing on the ticks', async () => {
   expect(await violations()).toEqual([])
 }, 60_000)
 
+test.each([['Compare', 'tbody tr'], ['Sweep', '[data-order]']])('axe finds nothing on %s', async (screen, content) => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.getByRole('link', { name: screen, exact: true }).click()
+  await page.locator(content).first().waitFor()
+  expect(await violations()).toEqual([])
+}, 60_000)
+
 test('axe finds nothing on the list of studies', async () => {
   const { page, program } = desk
   await page.goto(`${program.url}/studies`)

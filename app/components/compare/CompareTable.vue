@@ -70,7 +70,7 @@ function takeFor(at: number, level: 'quantity' | Surface) {
           </td>
         </tr>
         <tr class="takes">
-          <th scope="row" />
+          <td class="value" />
           <td v-for="(_, at) in columns" :key="at" :class="{ hand: at === hand }"><Select :model-value="null" :options="targets" option-label="title" option-value="id" placeholder="Write it so …" :aria-label="`Write with style ${at + 1}`" size="small" @update:model-value="takeFor(at, $event)" /></td>
         </tr>
       </tfoot>
