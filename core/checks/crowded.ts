@@ -15,6 +15,8 @@ const BESIDE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'legend'])
 /** Marks that are told where few are: both ends, the largest and the least. */
 const MOST_TOLD = 4
 const isBeside = ({ surface }: Pick<Proof, 'surface'>, room: Room): boolean => !room.each && BESIDE.has(surface)
+/** Lines that do not touch are told apart without more. */
+const gapOf = ({ stacked, fontSize }: Room): number => (stacked ? 0 : GAP * fontSize)
 const pixels = (width: number): string => `${Math.ceil(width)} px`
 
 /** A line of text is this many ems high. */
@@ -24,8 +26,8 @@ interface Labelled extends Pick<Proof, 'surface' | 'around' | 'below'> {
   readonly labels: readonly string[]
 }
 
-const widthsOf = ({ labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>, { fontSize, weight, turned }: Room): number[] =>
-  labels.map((label, at) => (turned ? LINE * fontSize : Math.max(textWidth(label, fontSize, weight) + textWidth(around?.[at] ?? '', fontSize), textWidth(below?.[at] ?? '', fontSize))))
+const widthsOf = ({ labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>, { fontSize, weight, turned, stacked }: Room): number[] =>
+  labels.map((label, at) => (stacked ? fontSize : turned ? LINE * fontSize : Math.max(textWidth(label, fontSize, weight) + textWidth(around?.[at] ?? '', fontSize), textWidth(below?.[at] ?? '', fontSize))))
 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
 function middlesOf({ surface, values }: Labelled, { width, ends, middles }: Room): readonly number[] {
@@ -44,7 +46,7 @@ function clearances(labelled: Labelled, room: Room): number[] {
 }
 
 /** The least room between labels of an axis, in pixels beyond the gap that tells them apart; zero or below where there is too little. */
-export const clearanceOf = (labelled: Labelled, room: Room): number => clearances(labelled, room).reduce((least, clear) => Math.min(least, clear - GAP * room.fontSize), room.width)
+export const clearanceOf = (labelled: Labelled, room: Room): number => clearances(labelled, room).reduce((least, clear) => Math.min(least, clear - gapOf(room)), room.width)
 
 /** Shorter ways of writing the same numbers. */
 const SHORTER: readonly (readonly [string, Style])[] = [
@@ -76,7 +78,7 @@ export const crowded: Check = {
     if (!room || proof.values.length === 0) return null
     const labels = labelsOf(proof)
     const besides = isBeside(proof, room)
-    const least = besides ? GAP * room.fontSize : 0
+    const least = besides ? gapOf(room) : 0
     const clear = clearances({ surface, around, below, labels, values: valuesOf(proof) }, room)
     const tight = clear.flatMap((pixels, at) => (pixels < least ? [at] : []))
     if (tight.length === 0) return null

@@ -15,6 +15,7 @@ describeCheck('crowded', {
     'a longer second line': written('marks', {}, [1, 2, 3], { ...room(120), below: ['Farrow Ledge', 'Holm Skerry', 'Tarn Bight'] }),
     'marks that stand close though others are far': written('marks', {}, [1234, 5678, 9], room(600, { middles: [40, 62, 580] })),
     'a bar without room behind it': written('marks', { unit: { kind: 'symbol', text: 'kilograms' } }, [1_234_567, 5], room(90, { each: true })),
+    'ticks closer than a line': axis({}, [0, 10], 1, room(100, { stacked: true })),
     'bold type in room for light': written('table', {}, [1_234_567], room(textWidth('1,234,567', 12) + 0.5, { weight: '600' })),
   },
   silent: {
@@ -22,6 +23,7 @@ describeCheck('crowded', {
     'short labels on a narrow axis': axis({ notation: 'scaled', rung: 'shared', fraction: [1, 1] }, [0, 2e6], 500_000, room(200)),
     'marks of a short second line': written('marks', {}, [1, 2, 3], { ...room(120), below: ['a', 'b', 'c'] }),
     'bars with room behind each': written('marks', {}, [1_234_567, 7_654_321, 5], room(90, { each: true })),
+    'ticks a line apart': axis({}, [0, 10], 1, room(130, { stacked: true })),
     'turned labels': axis({}, [0, 2e6], 500_000, room(200, { turned: true })),
     'a room that is not known': written('marks', {}, millions),
     'a column as wide as its widest': written('table', {}, [1_234_567], room(textWidth('1,234,567', 12))),

@@ -22,6 +22,8 @@ export interface Room {
   readonly each?: boolean
   /** Where the middles of labels stand in it, in pixels; evenly, or along a linear axis, where they are not given. */
   readonly middles?: readonly number[]
+  /** Whether labels stand above each other, as at the left of a chart: then the width is its height. */
+  readonly stacked?: boolean
   /** Whether labels stand upright along the axis, a quarter turned. */
   readonly turned?: boolean
 }

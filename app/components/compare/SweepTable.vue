@@ -68,7 +68,7 @@ onMounted(() => jump(FIRST))
 
 .row {
   display: grid;
-  grid-template-columns: 64px 210px 76px repeat(var(--columns), minmax(230px, 1fr));
+  grid-template-columns: 52px 200px 76px repeat(var(--columns), minmax(190px, 1fr));
   gap: 0 var(--gap-4);
   padding: 0 var(--gap-4);
   border-bottom: 1px solid var(--rule-soft);

@@ -100,8 +100,13 @@ const room = computed((): Room => {
   const { marks, marksWidth, isAlone } = geometry.value
   return { width: marksWidth, fontSize: props.fontSize, weight: '600', ...(isAlone ? { each: true } : { middles: props.drawing.labelled.map((at) => Math.round(marks[at]!.label.x)) }) }
 })
-/** The room of the axis's labels where they stand side by side; at the left of a chart each has a line of its own. */
-const axisRoom = computed((): Room | null => (axisBelow.value ? { width: props.width, fontSize: props.fontSize, middles: geometry.value.ticks.map(({ x }) => Math.round(x)) } : null))
+/** The room of the axis's labels: side by side below, or above each other at the left. */
+const axisRoom = computed((): Room | null => {
+  const { ticks } = geometry.value
+  if (ticks.length === 0) return null
+  return axisBelow.value ? { width: props.width, fontSize: props.fontSize, middles: ticks.map(({ x }) => Math.round(x)) }
+    : { width: props.height, fontSize: props.fontSize, stacked: true, middles: ticks.map(({ y }) => Math.round(props.height - y)) }
+})
 watch(() => JSON.stringify(axisRoom.value), () => emit('axisRoom', axisRoom.value), { immediate: true })
 watch(() => JSON.stringify(room.value), () => emit('room', room.value), { immediate: true })
 

@@ -26,7 +26,7 @@ const wanted = computed(() => study.document?.page ?? {})
 const fontSize = computed(() => wanted.value.fontSize ?? 13)
 const chartWidth = computed(() => wanted.value.chartWidth ?? Math.floor(width.value * (has('table') && tableAt.value !== 'below' ? chartShare.value : 1)))
 const tableAt = computed(() => wanted.value.table ?? 'right')
-const LEAST_HEIGHT = 200
+const LEAST_HEIGHT = 160
 const LEAST_PANEL = 130
 /** A table below its chart shows some rows and scrolls. */
 const TABLE_BELOW = 220
@@ -126,7 +126,7 @@ function categoryAt(target: Element): string | null {
               :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
               :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @axis-room="page.setAxisRoom" @point="pointed = $event"
             >
-              <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="page.tipPieces.value" />
+              <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="pointed === null ? null : page.tipPieces.value" />
             </ChartView>
             </div>
             <LegendStrip v-if="has('legend')" :class="{ first: wanted.legend === 'above' }" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
@@ -183,7 +183,7 @@ function categoryAt(target: Element): string | null {
 
 .columns {
   display: grid;
-  flex: 1 0 240px;
+  flex: 1 0 190px;
   grid-template: minmax(0, 1fr) / auto minmax(220px, 1fr);
   gap: var(--gap-5);
   min-height: 0;
