@@ -3,7 +3,7 @@ import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
 import type { FullStyle, Style } from '../core/style/fields'
-import type { DatasetMeta, Quantity, StudyDocument } from './study'
+import { type DatasetMeta, type Quantity, STYLED_PARTS, type StudyDocument, type StyledPart } from './study'
 
 /** A cell of a numeric column as it is kept: a double, decimal text where a double would lose digits, or missing. */
 export type Cell = number | string | null
@@ -42,17 +42,19 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
 export const quantityOf = ({ quantities }: StudyDocument, datasetId: string, column: string): Quantity | undefined =>
   quantities.find((one) => one.datasetId === datasetId && one.column === column)
 
-/** Parts of a mark's label that are written in a style of their own, over that of the marks. */
-export const STYLED_PARTS = ['share', 'change'] as const
-export type StyledPart = (typeof STYLED_PARTS)[number]
 /** Where a style is set: for the whole study, for a quantity, for one of its surfaces, or for a part of its marks. */
 export type Level = 'house' | 'quantity' | Surface | StyledPart
 export const isPart = (level: Level): level is StyledPart => (STYLED_PARTS as readonly string[]).includes(level)
 
+/** A change says which way it goes, in the marks' own way of telling signs. */
+const goes = ({ sign }: FullStyle): Pick<Style, 'sign'> => ({ sign: sign === 'parentheses' ? 'parentheses' : 'exceptZero' })
+const asShare = ({ locale, marks, grouping }: FullStyle): Style => ({ locale, marks, grouping, unit: { kind: 'percent' }, fraction: [0, 1] })
 /** How parts are written where nothing is set on them: as the marks are, but for what tells them apart. */
 const partBases: Record<StyledPart, (marks: FullStyle) => Style> = {
-  share: ({ locale, marks, grouping }) => ({ locale, marks, grouping, unit: { kind: 'percent' }, fraction: [0, 1] }),
-  change: (style) => ({ ...style, sign: style.sign === 'parentheses' ? 'parentheses' : 'exceptZero' }),
+  share: asShare,
+  seriesShare: asShare,
+  change: (style) => ({ ...style, ...goes(style) }),
+  against: (style) => ({ ...asShare(style), ...goes(style) }),
 }
 
 /** What is set on each level that a level inherits from, the first the widest, itself the last. */

@@ -46,9 +46,12 @@ export type Left = z.infer<typeof leftSchema>
 export const FORMS = ['columns', 'bars', 'line', 'points', 'area', 'ring', 'distribution'] as const
 /** What a chart is made of. */
 export type Form = (typeof FORMS)[number]
-export const MARK_PARTS = ['value', 'share', 'change', 'name'] as const
-/** What a mark's label can say: its number, its share of all, its change from the mark before, its category. */
+export const MARK_PARTS = ['value', 'share', 'seriesShare', 'change', 'against', 'name'] as const
+/** What a mark's label can say: its number, its share of all or of its own panel, its change from the mark before or from another column, its category. */
 export type MarkPart = (typeof MARK_PARTS)[number]
+/** Parts that are numbers of their own, each in a style of its own over that of the marks. */
+export const STYLED_PARTS = ['share', 'seriesShare', 'change', 'against'] as const
+export type StyledPart = (typeof STYLED_PARTS)[number]
 const message = z.string().max(2000)
 
 /** What a chart shows of a quantity. */
@@ -74,8 +77,10 @@ export const chartSchema = z.strictObject({
   inside: z.boolean().optional(),
   /** Whether only the ends, the largest and the least of the marks carry a label. */
   few: z.boolean().optional(),
+  /** The column that marks tell their change from, where they do. */
+  against: z.string().optional(),
   /** What shares and changes are written in where that is not the program's own way: each part has its own style. */
-  partStyles: z.partialRecord(z.enum(['share', 'change']), styleSchema).optional(),
+  partStyles: z.partialRecord(z.enum(STYLED_PARTS), styleSchema).optional(),
 })
 export type ChartWishes = z.infer<typeof chartSchema>
 

@@ -2,7 +2,8 @@ import { SURFACES, type Room, type Surface } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import type { Row, Value } from '~~/core/label/types'
 import { columnsOf, endsDecide } from '~~/core/style/columns'
-import type { StyledPart } from '~~/shared/quantities'
+import type { FullStyle } from '~~/core/style/fields'
+import { STYLED_PARTS, type StyledPart } from '~~/shared/study'
 import { useFindings } from '~/composables/findings'
 import { type ProseView, useFacts, useProse } from '~/composables/prose'
 import { useRows } from '~/composables/rows'
@@ -81,8 +82,9 @@ export function usePage() {
   const byHand = computed(() => ticks.value?.labels)
   const tickLabels = computed(() => withTexts(styledTicks.value, byHand.value))
   const markLabels = computed(() => on.marks.writer.value.labels(markValues.value, markRows.value))
+  const partStyles = computed(() => Object.fromEntries(STYLED_PARTS.map((part) => [part, levels.ofParts[part].value])) as Record<StyledPart, FullStyle>)
   /** The same while it says the same: a move of the rail changes the labels alone. */
-  const beside = stable(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, { share: levels.ofParts.share.value, change: levels.ofParts.change.value }, on.marks.context.value, markRows.value) : []))
+  const beside = stable(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, partStyles.value, on.marks.context.value, markRows.value) : []))
   const legendLabels = computed(() => binLabels(on.legend.plan.value, edges.value))
   const tipLabel = (at: number) => {
     const group = drawing.value?.groups[at]
@@ -128,9 +130,10 @@ export function usePage() {
     axis: (at) => drawing.value?.ticks.values[at], marks: (at) => marked.value[at], table: (at) => rows.value?.values[at],
     tooltip: (at) => drawing.value?.groups[at]?.value, legend: () => null, headline: (at) => prose.headline.said.value.numbers[at], sentence: () => null,
   }
+  const ofParts = Object.fromEntries(STYLED_PARTS.map((part) => [part, () => (drawing.value ? partNumbers[part](drawing.value).filter((number) => number !== null) : [])])) as unknown as Record<StyledPart, () => readonly Decimal[]>
   /** The numbers of a surface, for the rail and the choices. */
   const numbersOn: Record<Surface | StyledPart, () => readonly Decimal[]> = {
-    share: () => (drawing.value ? partNumbers.share(drawing.value) : []), change: () => (drawing.value ? partNumbers.change(drawing.value) : []),
+    ...ofParts,
     axis: () => drawing.value?.ticks.values ?? [], marks: () => marked.value, table: () => rows.value?.values.filter((value) => value !== null) ?? [],
     tooltip: () => drawing.value?.groups.map(({ value }) => value) ?? [], legend: () => edges.value,
     headline: () => prose.headline.said.value.numbers, sentence: () => prose.sentence.said.value.numbers,

@@ -1,6 +1,7 @@
 import type { Decimal } from '~~/core/decimal/decimal'
 import { columnsIn } from '~~/core/text/message'
 import { type Cell, decimalOf } from '~~/shared/quantities'
+import { againstOf } from '~/desk/marks'
 import { messageOf } from '~/desk/prose'
 import { useColumns } from '~/stores/columns'
 import { useStudy } from '~/stores/study'
@@ -21,6 +22,8 @@ export interface Rows {
   readonly panels: readonly string[] | null
   /** The colour of each row's piece, where a column parts the marks. */
   readonly colours: readonly string[] | null
+  /** The column that changes are told from, where marks tell one. */
+  readonly against: readonly (Decimal | null)[] | null
   /** Other columns that the page speaks of, by name. */
   readonly others: ReadonlyMap<string, readonly Cell[]>
 }
@@ -30,7 +33,7 @@ function picked(rows: Rows, keeps: (at: number) => boolean): Rows {
   const kept = rows.places.filter((_, at) => keeps(at))
   const pick = <One>(list: readonly One[]): One[] => kept.map((at) => list[at]!)
   return {
-    places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories), panels: rows.panels && pick(rows.panels), colours: rows.colours && pick(rows.colours),
+    places: kept, cells: pick(rows.cells), values: pick(rows.values), categories: pick(rows.categories), panels: rows.panels && pick(rows.panels), colours: rows.colours && pick(rows.colours), against: rows.against && pick(rows.against),
     texts: rows.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
     others: new Map([...rows.others].map(([name, cells]) => [name, pick(cells)])),
   }
@@ -50,7 +53,7 @@ export function useRows() {
   })
   const wanted = stable(() => {
     const { quantity, dataset } = study
-    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, panels: quantity.chart.panels ?? null, colour: quantity.chart.colour ?? null, filter: quantity.filter?.column ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? [], ...(quantity.chart.second === undefined ? [] : [quantity.chart.second])])] } : null
+    return quantity && dataset ? { dataset: dataset.id, column: quantity.column, category: quantity.chart.category, panels: quantity.chart.panels ?? null, colour: quantity.chart.colour ?? null, filter: quantity.filter?.column ?? null, against: againstOf(quantity.chart) ?? null, others: [...new Set([...spokenNames.value, ...quantity.columns ?? [], ...[quantity.chart.second, againstOf(quantity.chart)].filter((name) => name !== undefined)])] } : null
   })
 
   watch(wanted, async (asked, before) => {
@@ -73,7 +76,7 @@ export function useRows() {
         cells, values: cells.map(decimalOf), places: cells.map((_, at) => at),
         texts: texts.map((column, at) => ({ name: names[at]!, cells: column! })),
         categories: named(categories) ?? cells.map((_, at) => `row ${at + 1}`),
-        panels: named(panels), colours: named(colours),
+        panels: named(panels), colours: named(colours), against: asked.against === null ? null : others[asked.others.indexOf(asked.against)]!.map(decimalOf),
         others: new Map(asked.others.map((name, at) => [name, others[at]!])),
       }
     } catch (error) {

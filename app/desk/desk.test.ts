@@ -36,7 +36,7 @@ test('an axis that crosses zero encloses both sides; a step too small for it is 
 test('panels have one axis, are ordered each by itself, and no change is told from one to the next', () => {
   const names = ['a', 'b', 'a', 'b', 'b']
   const panelled = drawingOf({ category: 'site', aggregate: 'sum' }, {}, { categories: names, values: values('1', '20', '3', '4', '0.5'), panels: ['x', 'x', 'y', 'y', 'x'] })!
-  expect(panelled.panels).toEqual([{ name: 'x', from: 0, to: 2 }, { name: 'y', from: 2, to: 4 }])
+  expect(panelled.panels).toEqual([{ name: 'x', from: 0, to: 2 }, { name: 'y', from: 2, to: 4 }].map((one, at) => ({ ...one, whole: [decimal('21.5'), decimal('7')][at] })))
   expect(panelled.groups.map(({ category, value }) => `${category} ${toText(value)}`)).toEqual(['b 20.5', 'a 1', 'b 4', 'a 3'])
   expect(toText(panelled.ticks.values.at(-1)!)).toBe('25')
   const second = panelOf(panelled, panelled.panels[1]!)

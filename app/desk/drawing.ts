@@ -1,6 +1,6 @@
 import { tellingPlaces } from '~~/core/checks/layouts'
 import { type Group, aggregate } from '~~/core/data/aggregate'
-import { compare } from '~~/core/decimal/arithmetic'
+import { compare, sum } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal, parseDecimal, ZERO } from '~~/core/decimal/decimal'
 import { type AxisKind, positiveSpan } from '~~/core/ticks/along'
 import { TickError } from '~~/core/ticks/linear'
@@ -22,6 +22,8 @@ export interface Panel {
   readonly name: string | null
   readonly from: number
   readonly to: number
+  /** The sum of all that it could draw. */
+  readonly whole: Decimal
 }
 /** What the chart draws: the largest categories, and the axis that they stand on. */
 export interface Drawing {
@@ -41,6 +43,8 @@ export interface Drawing {
   readonly stacks: Stacks | null
   /** How the values of all rows lie along the axis, of a distribution. */
   readonly density: readonly number[] | null
+  /** What each group's change is told from, by another column; null where there is none. */
+  readonly against: readonly (Decimal | null)[] | null
   /** Why something wanted is not drawn: ticks, colours; empty where all is. */
   readonly trouble: string
 }
@@ -99,7 +103,7 @@ function rowsByPanel(panels: readonly string[] | null, count: number): { name: s
 }
 
 /** What a chart of one piece that parts nothing has. */
-const WHOLE = { stacks: null, density: null } as const
+const WHOLE = { stacks: null, density: null, against: null } as const
 
 /** How the values of all rows are spread, with the three numbers that tell most of it. */
 function spreadOf(wishes: TickWishes, values: readonly (Decimal | null)[]): Drawing | null {
@@ -108,7 +112,7 @@ function spreadOf(wishes: TickWishes, values: readonly (Decimal | null)[]): Draw
   const domain = endsOf(groups.map(({ value }) => value)) as [Decimal, Decimal]
   const placed = ticksFor(domain, wishes, groups.map(({ value }) => value))
   const ends = endsOf([...placed.ticks.values, ...(placed.ticks.kind === 'log' ? placed.wanted : domain)]) as [Decimal, Decimal]
-  return { ...WHOLE, groups, all: groups, panels: [{ name: null, from: 0, to: groups.length }], labelled: groups.map((_, at) => at), domain, density: densityOf(values, placed.ticks.kind, ends), ...placed }
+  return { ...WHOLE, groups, all: groups, panels: [{ name: null, from: 0, to: groups.length, whole: ZERO }], labelled: groups.map((_, at) => at), domain, density: densityOf(values, placed.ticks.kind, ends), ...placed }
 }
 
 /** Rows as a drawing takes them in, each list one a row. */
@@ -120,6 +124,8 @@ export interface DrawnRows {
   readonly panels?: readonly string[] | null
   /** null where no column parts marks by colours. */
   readonly colours?: readonly string[] | null
+  /** Another column that changes are told from. */
+  readonly against?: readonly (Decimal | null)[] | null
 }
 
 /**
@@ -128,7 +134,7 @@ export interface DrawnRows {
  * @param wishes for the axis
  * @returns null where there is no value to draw
  */
-export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, { categories, values, panels = null, colours = null }: DrawnRows): Drawing | null {
+export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, { categories, values, panels = null, colours = null, against = null }: DrawnRows): Drawing | null {
   if (chart.form === 'distribution') return spreadOf(wishes, values)
   const { most, runs } = reach[chart.form ?? 'columns']
   const pieces = rowsByPanel(panels, values.length).slice(0, MOST_PANELS).flatMap(({ name, at }) => {
@@ -136,14 +142,15 @@ export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, { catego
     const ordered = orderOf(chart) === 'number' ? [...all].sort((a, b) => compare(b.value, a.value)) : all
     // In a text a category is told apart by its panel.
     const told = name === null ? all : all.map((group) => ({ ...group, category: `${group.category}, ${name}` }))
-    return all.length > 0 ? [{ name, all: told, groups: ordered.slice(0, panels && !runs ? MOST_IN_PANEL : most) }] : []
+    const others = against && new Map(aggregate(at.map((row) => categories[row]!), at.map((row) => against[row]!), chart.aggregate).map(({ category, value }) => [category, value]))
+    return all.length > 0 ? [{ name, all: told, whole: sum(all.map(({ value }) => value)), others, groups: ordered.slice(0, panels && !runs ? MOST_IN_PANEL : most) }] : []
   })
   if (pieces.length === 0) return null
   const groups = pieces.flatMap((piece) => piece.groups)
   const domain = endsOf([...groups.map(({ value }) => value), ZERO]) as [Decimal, Decimal]
   let from = 0
-  const placed = pieces.map(({ name, groups: own }) => {
-    const panel = { name, from, to: from + own.length }
+  const placed = pieces.map(({ name, groups: own, whole }) => {
+    const panel = { name, from, to: from + own.length, whole }
     from = panel.to
     return panel
   })
@@ -151,7 +158,8 @@ export function drawingOf(chart: Quantity['chart'], wishes: TickWishes, { catego
   const axis = ticksFor(domain, wishes, groups.map(({ value }) => value))
   const trouble = colours && (panels ? 'Panels and one colour for each do not go together; the colours are left out.' : stackTrouble(chart, axis.ticks.kind, values))
   const stacks = colours && !trouble ? stacksOf(groups, categories, values, colours, chart.aggregate) : null
-  return { ...WHOLE, groups, all: pieces.flatMap((piece) => piece.all), panels: placed, labelled, domain, ...axis, stacks, trouble: trouble || axis.trouble }
+  const told = against && pieces.flatMap((piece) => piece.groups.map(({ category }) => piece.others!.get(category) ?? null))
+  return { ...WHOLE, groups, all: pieces.flatMap((piece) => piece.all), panels: placed, labelled, domain, ...axis, stacks, against: told, trouble: trouble || axis.trouble }
 }
 
 /** One panel of a drawing as a drawing of its own, on the axis of all. */

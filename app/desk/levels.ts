@@ -1,14 +1,19 @@
 import { SURFACES, type Surface } from '~~/core/checks/types'
-import { type Level, STYLED_PARTS } from '~~/shared/quantities'
+import type { Level } from '~~/shared/quantities'
+import { STYLED_PARTS, type StyledPart } from '~~/shared/study'
 
 const surfaceWords: Record<Surface, string> = {
   axis: 'on the axis', marks: 'on the marks', table: 'in the table', tooltip: 'in the tooltip', legend: 'in the legend', headline: 'in the headline', sentence: 'in the sentence',
 }
+/** Whose each part of a mark is. */
+const partNames: Record<StyledPart, string> = { share: 'the shares', seriesShare: 'the shares of panels', change: 'the changes', against: 'the changes from another column' }
 /** Each level as it stands in a sentence. */
-export const levelWords: Readonly<Record<Level, string>> = { house: 'everywhere in this study', quantity: 'on every surface', ...surfaceWords, share: 'in the shares on marks', change: 'in the changes on marks' }
+export const levelWords: Readonly<Record<Level, string>> = {
+  house: 'everywhere in this study', quantity: 'on every surface', ...surfaceWords, ...Object.fromEntries(STYLED_PARTS.map((part) => [part, `in ${partNames[part]} on marks`])) as Record<StyledPart, string>,
+}
 /** Whose each level is. */
 export const levelNames: Readonly<Record<Level, string>> = {
-  house: 'the house style', quantity: 'the quantity', ...Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<Surface, string>, share: 'the shares', change: 'the changes',
+  house: 'the house style', quantity: 'the quantity', ...Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<Surface, string>, ...partNames,
 }
 export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, ...STYLED_PARTS, 'house']
 

@@ -1,9 +1,10 @@
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { resolve } from '~~/core/label/resolve'
+import type { FullStyle } from '~~/core/style/fields'
 import { inherit } from '~~/core/style/inherit'
 import { styleOf } from '~~/shared/quantities'
-import type { ChartWishes, Quantity, StudyDocument } from '~~/shared/study'
-import { drawingOf } from './drawing'
+import { type ChartWishes, type Quantity, STYLED_PARTS, type StudyDocument, type StyledPart } from '~~/shared/study'
+import { type Drawing, drawingOf } from './drawing'
 import { binEdges, binLabels, binOf } from './legend'
 import { markTexts, partNumbers } from './marks'
 import { messageOf, piecesFor, quoted, variablesOf } from './prose'
@@ -15,7 +16,7 @@ const style = inherit({ unit: { kind: 'symbol', text: 'kg' } })
 const stylesOf = ({ partStyles }: Partial<ChartWishes>, own = style) => {
   const quantity = { style: own, chart: { ...chart, partStyles } } as unknown as Quantity
   const document = { house: {}, quantities: [quantity] } as unknown as StudyDocument
-  return { share: styleOf(document, quantity, 'share'), change: styleOf(document, quantity, 'change') }
+  return Object.fromEntries(STYLED_PARTS.map((part) => [part, styleOf(document, quantity, part)])) as Record<StyledPart, FullStyle>
 }
 const texts = (wishes: Partial<ChartWishes>) => markTexts(drawing, { ...chart, ...wishes }, stylesOf(wishes), {}, undefined).map((parts) => parts.map(({ part, line, text }) => `${part} ${line} ${text}`))
 
@@ -33,8 +34,20 @@ test('each part has a style of its own over what the program gives it', () => {
   expect(texts({ parts: ['value', 'share'], partStyles: { share: { fraction: [2, 2] } } })[1]).toEqual(['value 0 null', 'share 0 (30.00%)'])
   expect(stylesOf({}, inherit({ sign: 'parentheses' })).change.sign).toBe('parentheses')
   expect(stylesOf({ partStyles: { change: { sign: 'always' } } }).change.sign).toBe('always')
-  expect(partNumbers.share(drawing).map(toText)).toEqual(['0.5', '0.3', '0.2'])
-  expect(partNumbers.change(drawing).map(toText)).toEqual(['-20', '-10'])
+  expect(numbers(drawing, 'share')).toEqual(['0.5', '0.3', '0.2'])
+  expect(numbers(drawing, 'change')).toEqual([null, '-20', '-10'])
+})
+
+const numbers = (of: Drawing, part: StyledPart) => partNumbers[part](of).map((number) => number && toText(number))
+
+test('a share is told of all or of its panel, and a change from another column where that has a number', () => {
+  const rows = { categories: ['a', 'b', 'a', 'b'], values: values('6', '2', '1', '1'), panels: ['x', 'x', 'y', 'y'], against: [decimal('4'), null, decimal('2'), decimal('0')] }
+  const panelled = drawingOf(chart, {}, rows)!
+  expect(numbers(panelled, 'share')).toEqual(['0.6', '0.2', '0.1', '0.1'])
+  expect(numbers(panelled, 'seriesShare')).toEqual(['0.75', '0.25', '0.5', '0.5'])
+  expect(numbers(panelled, 'against')).toEqual(['0.5', null, '-0.5', null])
+  const found = markTexts(panelled, { ...chart, parts: ['value', 'seriesShare', 'against'], against: 'before' }, stylesOf({}), { recorded: 3 }, undefined).map((parts) => parts.map(({ text }) => text))
+  expect(found).toEqual([[null, '(75%)', '(+50%)'], [null, '(25%)'], [null, '(50%)', '(-50%)'], [null, '(50%)']])
 })
 
 test('bins have round edges around all numbers, and each number is in one of them', () => {

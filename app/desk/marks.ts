@@ -1,12 +1,11 @@
+import { derive } from '~~/core/data/derive'
 import { subtract, sum } from '~~/core/decimal/arithmetic'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
-import { divide } from '~~/core/decimal/round'
-import { type Labeller, labeller } from '~~/core/label/labeller'
+import { labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Row } from '~~/core/label/types'
 import type { FullStyle } from '~~/core/style/fields'
-import type { StyledPart } from '~~/shared/quantities'
-import type { ChartWishes, MarkPart } from '~~/shared/study'
+import { type ChartWishes, type MarkPart, STYLED_PARTS, type StyledPart } from '~~/shared/study'
 import type { Drawing } from '~/desk/drawing'
 
 /** What a mark says besides its own label, and on which line. */
@@ -25,41 +24,52 @@ export const changesOf = ({ groups, labelled, panels }: Pick<Drawing, 'groups' |
 /** What a mark says: its number alone where nothing is chosen; of a distribution's three also which it is. */
 export const partsOf = ({ parts, form }: Pick<ChartWishes, 'parts' | 'form'>): readonly MarkPart[] =>
   (form === 'distribution' ? (parts?.filter((part) => part === 'value' || part === 'name') ?? ['value', 'name']) : parts ?? ['value'])
+/** The column that marks tell their change from; none where they do not say it. */
+export const againstOf = (chart: Pick<ChartWishes, 'parts' | 'form' | 'against'>): string | undefined => (partsOf(chart).includes('against') ? chart.against : undefined)
 /** On how many lines. */
 export const linesOf = (chart: Pick<ChartWishes, 'parts' | 'form' | 'lines'>): 1 | 2 => (partsOf(chart).length > 1 ? chart.lines ?? (chart.form === 'distribution' ? 2 : 1) : 1)
 
-/** The numbers of a part, mark by mark: shares of all that the chart could draw, and changes from the mark before. */
-export const partNumbers: Record<StyledPart, (drawing: Drawing) => readonly Decimal[]> = {
-  share: ({ groups, labelled, all }) => {
-    const whole = sum(all.map(({ value }) => value))
-    return whole.coefficient === 0n ? [] : labelled.map((at) => divide(groups[at]!.value, whole))
+type PartNumbers = readonly (Decimal | null)[]
+/** The share of each label's number in the whole that it belongs to; none where that is zero. */
+const sharesOf = ({ groups, labelled }: Drawing, wholeOf: (at: number) => Decimal): PartNumbers => derive('ratio', labelled.map((at) => groups[at]!.value), labelled.map(wholeOf))
+
+/** The numbers of a part, label by label: shares of all that the chart could draw or of a panel, changes from the mark before or from another column. */
+export const partNumbers: Record<StyledPart, (drawing: Drawing) => PartNumbers> = {
+  share: (drawing) => {
+    const whole = sum(drawing.panels.map((panel) => panel.whole))
+    return sharesOf(drawing, () => whole)
   },
-  change: (drawing) => changesOf(drawing).map(({ value }) => value),
+  seriesShare: (drawing) => sharesOf(drawing, (at) => drawing.panels.find(({ to }) => at < to)!.whole),
+  change: (drawing) => {
+    const before = new Map(changesOf(drawing).map(({ to, value }) => [to, value]))
+    return drawing.labelled.map((_, i) => before.get(i) ?? null)
+  },
+  against: ({ groups, labelled, against }) => (against ? derive('change', labelled.map((at) => groups[at]!.value), labelled.map((at) => against[at]!)) : labelled.map(() => null)),
 }
+
+/** What decides how a part is written: a change counts as its marks do, what is a ratio by itself. */
+export const partContext = (part: StyledPart, context: Context, numbers: PartNumbers): Context =>
+  (part === 'change' ? context : { ...context, values: numbers.flatMap((number) => (number ? [toExactText(number)] : [])), rows: undefined, recorded: 0 })
 
 const brackets = (text: string) => `(${text})`
 
 /**
  * What stands on each labelled mark, part by part.
  *
- * @param styles of shares and of changes
+ * @param styles of the parts that have their own
  * @param context of the marks' Plan
  * @param rows of the marks, where cases look at their cells
  */
 export function markTexts(drawing: Drawing, chart: ChartWishes, styles: Readonly<Record<StyledPart, FullStyle>>, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
   const [parts, lines] = [partsOf(chart), linesOf(chart)]
-  const shares: Labeller | null = parts.includes('share') ? labeller(resolve(styles.share, context)) : null
-  const changes: Labeller | null = parts.includes('change') ? labeller(resolve(styles.change, context)) : null
-  const shareOf = shares && partNumbers.share(drawing)
-  const before = new Map(changes ? changesOf(drawing).map(({ to, value }) => [to, value]) : [])
-  const texts: Record<MarkPart, (at: number, i: number) => string | null> = {
-    value: () => null,
-    name: (at) => drawing.groups[at]!.category,
-    share: (_, i) => (shareOf?.[i] ? shares!.label(toExactText(shareOf[i])) : ''),
-    change: (_, i) => (before.has(i) ? changes!.label(toExactText(before.get(i)!), rows?.[i]) : ''),
-  }
+  const styled = Object.fromEntries(STYLED_PARTS.filter((part) => parts.includes(part)).map((part) => {
+    const numbers = partNumbers[part](drawing)
+    const writer = labeller(resolve(styles[part], partContext(part, context, numbers)))
+    return [part, numbers.map((number, i) => (number ? writer.label(toExactText(number), rows?.[i]) : ''))]
+  })) as Partial<Record<StyledPart, string[]>>
+  const textOf = (part: MarkPart, at: number, i: number): string | null => (part === 'value' ? null : part === 'name' ? drawing.groups[at]!.category : styled[part]![i]!)
   return drawing.labelled.map((at, i) => parts.map((part, place) => {
-    const text = texts[part](at, i)
+    const text = textOf(part, at, i)
     const line = lines === 2 && place > 0 ? 1 : 0
     // On one line what comes after the first part stands in brackets; a second line needs them from its second part on.
     const isBracketed = text && place > (lines === 2 ? 1 : 0)

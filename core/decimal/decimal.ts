@@ -80,8 +80,9 @@ export function toText({ coefficient, exponent }: Decimal): string {
 export const toExactText = ({ coefficient, exponent }: Decimal): string => `${coefficient}e${exponent}`
 
 /** Whole numbers up to here, and powers of ten up to here, are exact doubles; IEEE 754 rounds one operation on them rightly. */
-const [MOST_EXACT, MOST_EXACT_POWER] = [2 ** 53, 22]
-const TENS = Float64Array.from({ length: MOST_EXACT_POWER + 1 }, (_, power) => Number(`1e${power}`))
+const MOST_EXACT = 2 ** 53
+// Marked pure, so that modules that make no doubles leave it out.
+const TENS = /* @__PURE__ */ Float64Array.from({ length: 23 }, (_, power) => Number(`1e${power}`))
 
 /**
  * The nearest double: by one exact operation where there is one, else through text, whose reading
@@ -92,6 +93,6 @@ const TENS = Float64Array.from({ length: MOST_EXACT_POWER + 1 }, (_, power) => N
 export function toNumber(value: Decimal): number {
   const { coefficient, exponent } = value
   const digits = Number(coefficient)
-  if (Math.abs(digits) < MOST_EXACT && Math.abs(exponent) <= MOST_EXACT_POWER) return exponent < 0 ? digits / TENS[-exponent]! : digits * TENS[exponent]!
+  if (Math.abs(digits) < MOST_EXACT && Math.abs(exponent) < TENS.length) return exponent < 0 ? digits / TENS[-exponent]! : digits * TENS[exponent]!
   return Number(toExactText(value))
 }

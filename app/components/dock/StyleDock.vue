@@ -11,6 +11,7 @@ import type { Page } from '~/composables/page'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
 import { numberStep } from '~/desk/drawing'
 import { levelNames, levelWords, originOn } from '~/desk/levels'
+import { partContext } from '~/desk/marks'
 import { present } from '~/desk/present'
 import { railOf } from '~/desk/rail'
 import { useLevels } from '~/stores/levels'
@@ -32,7 +33,7 @@ const view = computed(() => props.page.on[surface.value])
 const style = computed(() => levels.style)
 const values = computed(() => props.page.numbersOn[written.value]())
 /** A part of a mark has a Plan of its own. */
-const plan = computed(() => (isPart(levels.level) ? resolve(style.value, { ...view.value.context.value, values: values.value.map(toExactText), rows: undefined }) : view.value.plan.value))
+const plan = computed(() => (isPart(levels.level) ? resolve(style.value, partContext(levels.level, view.value.context.value, values.value)) : view.value.plan.value))
 /** Columns longer than this find their closest pair by doubles. */
 const LONG = 5000
 const telling = computed(() => tellingValues(values.value, values.value.length > LONG ? (doublesOf(present(props.page.rows.value!.cells)) ?? undefined) : undefined))

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { AGGREGATE_IDS, aggregates } from '~~/core/data/aggregate'
-import type { ChartWishes, Form, MarkPart } from '~~/shared/study'
+import type { ChartWishes, Form } from '~~/shared/study'
 import { useTexts } from '~/composables/texts'
 import { type Drawing, orderOf } from '~/desk/drawing'
-import { linesOf, partsOf } from '~/desk/marks'
 import { useStudy } from '~/stores/study'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
@@ -15,7 +14,6 @@ const column = computed(() => study.quantity?.column)
 const kind = computed(() => study.quantity?.kind ?? 'amount')
 const chart = computed(() => study.quantity?.chart)
 const filter = computed(() => study.quantity?.filter)
-const marked = computed(() => [...partsOf(chart.value ?? {})])
 
 interface Option<Id> {
   readonly id: Id
@@ -42,12 +40,7 @@ function setColours(id: string) {
   const { title, patch } = colourChoices.value.find((one) => one.id === id)!
   setChart(`Draw ${title}`, patch)
 }
-const parts = options<MarkPart>({ value: 'its number', share: 'its share of all', change: 'the change from the one before', name: 'its name' })
-const offeredParts = computed(() => (isSpread.value ? parts.filter(({ id }) => id === 'value' || id === 'name') : parts))
-const insideChoices = [{ id: false, title: 'outside' }, { id: true, title: 'inside where there is room' }]
 const hasRects = computed(() => chart.value?.form === undefined || chart.value.form === 'columns' || chart.value.form === 'bars')
-const labelledChoices = [{ id: false, title: 'each' }, { id: true, title: 'the ends, the largest and the least' }]
-const lineChoices = [{ id: 1, title: 'on one line' }, { id: 2, title: 'on two lines' }]
 /** What the numbers are, which decides what is checked of them. */
 const kinds = options({ amount: 'an amount', count: 'a count', shares: 'shares of a whole' })
 const categories = stable(() => [
@@ -64,8 +57,6 @@ const unread = computed(() => study.dataset?.columns.find((one) => one.name === 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
 const setChart = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
 const setForm = (form: Form) => setChart(`Draw ${forms.find(({ id }) => id === form)!.title.toLowerCase()}`, { form })
-/** The number stands first, however the others were ticked. */
-const setParts = (chosen: MarkPart[]) => setChart('Mark with other parts', { parts: parts.map(({ id }) => id).filter((id) => chosen.includes(id)).slice(0, 4).concat(chosen.length === 0 ? ['value'] : []) })
 
 const filterColumns = computed(() => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [])
 const isFiltering = ref(false)
@@ -99,9 +90,7 @@ function filterBy(name: string) {
     <template v-if="!isSpread && (everything || chart.panels)"><Select :model-value="chart.panels ?? null" :options="panelChoices" option-label="title" option-value="id" placeholder="in one piece" aria-label="Panels" class="in-text" @update:model-value="setChart($event ? `Draw a panel for each ${$event}` : 'Draw one chart', { panels: $event ?? undefined })" />, </template>
     <template v-if="hasSecond && (everything || chart.second)"><Select :model-value="chart.second ?? null" :options="secondChoices" option-label="title" option-value="id" placeholder="alone" aria-label="Second axis" class="in-text" @update:model-value="setChart($event ? `Draw ${$event} beside it` : 'Draw it alone', { second: $event ?? undefined })" />, </template>
     <template v-if="!isSpread && (everything || coloured !== 'one')"><Select :model-value="coloured" :options="[...colourChoices]" option-label="title" option-value="id" aria-label="Colours" class="in-text" @update:model-value="setColours" />, </template>
-    <template v-if="!isSpread && (everything || chart.few)"><Select :model-value="chart.few ?? false" :options="labelledChoices" option-label="title" option-value="id" aria-label="Which are marked" class="in-text" @update:model-value="setChart($event ? 'Label few marks' : 'Label each mark', { few: $event || undefined })" /></template><template v-else>each</template> marked with
-    <MultiSelect :model-value="marked" :options="offeredParts" option-label="title" option-value="id" aria-label="What a mark says" class="in-text" :show-toggle-all="false" :max-selected-labels="2" selected-items-label="{0} parts" @update:model-value="setParts" />
-    <template v-if="marked.length > 1"> <Select :model-value="linesOf(chart)" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="setChart('Set the lines of marks', { lines: $event })" /></template><template v-if="everything && hasRects || chart.inside">, <Select :model-value="chart.inside ?? false" :options="insideChoices" option-label="title" option-value="id" aria-label="Where labels stand" class="in-text" @update:model-value="setChart($event ? 'Put labels inside' : 'Put labels outside', { inside: $event || undefined })" /></template><template v-if="filterColumns.length > 0">;
+    <MarkPhrases :everything="everything" /><template v-if="filterColumns.length > 0">;
       <template v-if="filter || isFiltering">only where
         <Select :model-value="filtered" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
         <MultiSelect :model-value="shownTexts" :options="[...texts]" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,

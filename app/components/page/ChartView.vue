@@ -182,7 +182,7 @@ const shadeOf = (at: number) => {
       <template v-for="(at, i) in drawing.labelled" :key="`mark ${at}`">
         <text v-for="line in lines" :key="line" :x="spotOf(at).x" :y="lineY(at, line - 1)" :text-anchor="spotOf(at).anchor" :class="['label', { over: geometry.line, inside: spotOf(at).isInside }]">
           <tspan
-            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-level="part.part === 'share' || part.part === 'change' ? part.part : undefined" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i + firstLabel : undefined"
+            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-level="part.part === 'value' || part.part === 'name' ? undefined : part.part" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i + firstLabel : undefined"
             :class="part.part === 'value' ? ['mark', { flagged: flaggedMarks.has(i + firstLabel) }] : 'side'"
           />
         </text>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
-import type { StyledPart } from '~~/shared/quantities'
+import type { StyledPart } from '~~/shared/study'
 import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
 import { panelOf } from '~/desk/drawing'

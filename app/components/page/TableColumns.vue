@@ -50,9 +50,9 @@ function writeAlike() {
         <input type="checkbox" :checked="kind === 'text' || shown.includes(name)" :disabled="kind === 'text'" @change="toggle(name)" /> {{ name }}<template v-if="kind === 'text'">, text: shown as it is, since a style writes numbers</template>
       </label>
       <form class="made" @submit.prevent="make">
-        a new one, <Select v-model="by" :options="ways" option-label="title" option-value="id" aria-label="How it is made" class="in-text" />
-        <Select v-model="of" :options="numeric" aria-label="Column" class="in-text" />
-        <template v-if="by !== 'share'">{{ derivations[by].joins }} <Select v-model="and" :options="numeric" aria-label="Other column" class="in-text" /></template>
+        a new one, <Select v-model="by" :options="ways" option-label="title" option-value="id" aria-label="How it is made" append-to="self" class="in-text" />
+        <Select v-model="of" :options="numeric" aria-label="Column" append-to="self" class="in-text" />
+        <template v-if="by !== 'share'">{{ derivations[by].joins }} <Select v-model="and" :options="numeric" aria-label="Other column" append-to="self" class="in-text" /></template>
         <InputText v-model="newName" size="small" placeholder="its name" aria-label="Name of the new column" maxlength="200" />
         <Button size="small" type="submit" label="Make it" :disabled="!newName.trim()" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
