@@ -79,6 +79,8 @@ export const chartSchema = z.strictObject({
   few: z.boolean().optional(),
   /** The column that marks tell their change from, where they do. */
   against: z.string().optional(),
+  /** The category whose mark has a callout, and where it stands from the mark, in CSS pixels. */
+  callout: z.strictObject({ at: z.string(), x: z.int().min(-4000).max(4000).optional(), y: z.int().min(-4000).max(4000).optional() }).optional(),
   /** What shares and changes are written in where that is not the program's own way: each part has its own style. */
   partStyles: z.partialRecord(z.enum(STYLED_PARTS), styleSchema).optional(),
 })
@@ -118,8 +120,8 @@ export const quantitySchema = z.strictObject({
   columns: z.array(z.string().min(1)).max(40).optional(),
   /** The rows that are shown: those whose cell is one of these. */
   filter: z.strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) }).optional(),
-  /** Headline and sentence, as Unicode MessageFormat 2; a plain one of the program where they are not given. */
-  texts: z.strictObject({ headline: message.optional(), sentence: message.optional() }).optional(),
+  /** Headline, sentence and callout, as Unicode MessageFormat 2; a plain one of the program where they are not given. */
+  texts: z.strictObject({ headline: message.optional(), sentence: message.optional(), callout: message.optional() }).optional(),
   /** Whether the table has a total, and what is done where the printed parts miss it: nothing, a note, or parts adjusted. */
   total: z.enum(['plain', 'note', 'adjust']).optional(),
   /** Whether the total is parted by category too. */

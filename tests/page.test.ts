@@ -44,6 +44,53 @@ describe('one colour for each', () => {
   }, 60_000)
 })
 
+test('a callout stands at its mark, is written in its place, and moved with the arrow keys', async () => {
+  const { page } = desk
+  await show('Revenue')
+  await unfold()
+  await select('Callout', 'a callout at Holm Skerry')
+  const callout = page.locator('.note [data-surface="sentence"]')
+  await until(() => callout.textContent(), 'Holm Skerry: €1M')
+  await page.getByRole('button', { name: 'Write the callout' }).click()
+  await page.getByLabel('Text of the callout').fill('{$value} of {$total} here')
+  await until(() => callout.textContent(), '€1M of €5M here')
+  await page.getByRole('button', { name: 'done' }).click()
+  const before = (await callout.boundingBox())!
+  await page.getByRole('button', { name: 'Move the callout' }).focus()
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowUp']) await page.keyboard.press(key)
+  await until(async () => {
+    const now = (await callout.boundingBox())!
+    return [Math.round(now.x - before.x), Math.round(now.y - before.y)]
+  }, [8, -4])
+  await select('Callout', 'no callout')
+  await until(() => callout.count(), 0)
+}, 60_000)
+
+test('a mark says its change from another column, and its share of its panel', async () => {
+  const { page } = desk
+  await show('Harvest')
+  const parts = page.getByRole('combobox', { name: 'What a mark says' })
+  const tick = async (title: string) => {
+    await page.locator('.p-multiselect', { has: parts }).click()
+    await page.getByRole('option', { name: title, exact: true }).click()
+    await page.keyboard.press('Escape')
+  }
+  await tick('the change from another column')
+  await select('Column that changes are told from', 'extract l')
+  const against = await texts('[data-part="against"]')
+  expect(against.every((one) => /^ ?\([+−]\d[\d.,]*%\)$/.test(one))).toBe(true)
+  expect(against.length).toBeGreaterThan(2)
+  await tick('the change from another column')
+  await unfold()
+  await select('Panels', 'a panel for each site')
+  await tick('its share of the panel')
+  const shares = (await texts('[data-part="seriesShare"]')).map((one) => parseFloat(one.replace(/[^\d.]/g, '')))
+  const inPanel = await page.locator('svg.chart').first().locator('[data-part="seriesShare"]').count()
+  expect(shares.slice(0, inPanel).reduce((sum, share) => sum + share, 0)).toBeCloseTo(100, 0)
+  await tick('its share of the panel')
+  await select('Panels', 'in one piece')
+}, 60_000)
+
 test('the spread of all rows says its least, median and largest, on an axis of the quantity', async () => {
   const { page } = desk
   await show('Water temperature')

@@ -18,6 +18,7 @@ import { type Drawing, drawingOf, withTexts } from '~/desk/drawing'
 import { binEdges, binLabels } from '~/desk/legend'
 import { markTexts, partNumbers } from '~/desk/marks'
 import { endsOf } from '~/desk/present'
+import type { MessageId } from '~/desk/prose'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
@@ -72,9 +73,19 @@ export function usePage() {
     sentence: view('sentence', { values: () => said.value, rows: none }),
   }
   const facts = useFacts(rows, drawing)
-  const prose: Readonly<Record<'headline' | 'sentence', ProseView>> = {
+  /** The mark that has a callout, by its place; null where none is drawn. */
+  const calledOut = computed(() => {
+    const at = drawing.value && chart.value?.callout ? drawing.value.groups.findIndex(({ category }) => category === chart.value!.callout!.at) : -1
+    return at < 0 ? null : at
+  })
+  const calloutFacts = { ...facts, variables: computed(() => {
+    const group = calledOut.value === null ? null : drawing.value!.groups[calledOut.value]!
+    return { ...facts.variables.value, ...(group ? { name: group.category, value: group.value } : {}) }
+  }) }
+  const prose: Readonly<Record<MessageId, ProseView>> = {
     headline: useProse('headline', on.headline, facts),
     sentence: useProse('sentence', on.sentence, facts),
+    callout: useProse('callout', on.sentence, calloutFacts),
   }
 
   /** The axis's labels as the style writes them, and as they stand: texts by hand in their place. */
@@ -118,7 +129,7 @@ export function usePage() {
   const isShown = (surface: Surface) => !study.document?.page?.without?.includes(surface) && (surface !== 'legend' || edges.value.length > 0)
   const shown = stable(() => SURFACES.filter(isShown))
   const second = useSecond(rows, drawing)
-  const subjects = useSubjects({ shown, second, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose })
+  const subjects = useSubjects({ calledOut, shown, second, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose })
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(subjects)
   const findings = computed(() => standing(found.value, study.left).filter(({ surface }) => shown.value.includes(surface)))
 
@@ -140,7 +151,7 @@ export function usePage() {
   }
 
   return {
-    rows, on, shown, second, prose, totals, setMarksRoom, setAxisRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
+    rows, on, shown, second, prose, calledOut, totals, setMarksRoom, setAxisRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
     styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, tipPieces, valueAt, numbersOn,
   }
 }

@@ -10,11 +10,11 @@ import { decimalOf, quantityOf, styleOf } from '~~/shared/quantities'
 import type { Rows } from '~/composables/rows'
 import type { SurfaceView } from '~/composables/surface'
 import type { Drawing } from '~/desk/drawing'
-import { messageOf, pluralBy, type Prosaic, variablesOf } from '~/desk/prose'
+import { type MessageId, messageOf, pluralBy, surfaceOf, variablesOf } from '~/desk/prose'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
-/** A headline or sentence: its source, and what it says of the rows that are shown. */
+/** A message: its source, and what it says of the rows that are shown. */
 export interface ProseView {
   readonly source: ComputedRef<string>
   readonly said: ComputedRef<Said>
@@ -42,10 +42,10 @@ export function useFacts(rows: Readonly<Ref<Rows | null>>, drawing: Readonly<Ref
 type Facts = ReturnType<typeof useFacts>
 
 /** What messages say: numbers of the chart and of columns, each as its own quantity is written on that surface. */
-export function useProse(surface: Prosaic, view: SurfaceView, { columns, variables }: Facts): ProseView {
+export function useProse(id: MessageId, view: SurfaceView, { columns, variables }: Facts): ProseView {
   const study = useStudy()
   const regions = useRegions()
-  const source = computed(() => (study.quantity ? messageOf(study.quantity, surface) : ''))
+  const source = computed(() => (study.quantity ? messageOf(study.quantity, id) : ''))
   const locale = computed(() => view.style.value.locale)
 
   /** Numbers of another column are written as its own quantity is on this surface. */
@@ -55,7 +55,7 @@ export function useProse(surface: Prosaic, view: SurfaceView, { columns, variabl
     const other = document && quantity ? quantityOf(document, quantity.datasetId, name) : undefined
     if (!other || !document) return undefined
     const present = values.filter((value) => value !== null).map(toExactText)
-    const writer = labeller(resolve(styleOf(document, other, surface), { ...regions.loaded, values: present, recorded: other.recorded }))
+    const writer = labeller(resolve(styleOf(document, other, surfaceOf(id)), { ...regions.loaded, values: present, recorded: other.recorded }))
     return (value) => writer.label(toExactText(value))
   }
   const counting = computed(() => {

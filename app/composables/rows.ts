@@ -2,7 +2,7 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import { columnsIn } from '~~/core/text/message'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import { againstOf } from '~/desk/marks'
-import { messageOf } from '~/desk/prose'
+import { MESSAGES, messageOf } from '~/desk/prose'
 import { useColumns } from '~/stores/columns'
 import { useStudy } from '~/stores/study'
 
@@ -49,7 +49,7 @@ export function useRows() {
 
   const spokenNames = stable(() => {
     const names = study.dataset?.columns.map(({ name }) => name) ?? []
-    return study.quantity ? (['headline', 'sentence'] as const).flatMap((surface) => columnsIn(messageOf(study.quantity!, surface), names)) : []
+    return study.quantity ? MESSAGES.flatMap((id) => columnsIn(messageOf(study.quantity!, id), names)) : []
   })
   const wanted = stable(() => {
     const { quantity, dataset } = study

@@ -3,6 +3,7 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import type { Row } from '~~/core/label/types'
 import type { PlacedSubject } from '~/composables/findings'
 import type { ProseView } from '~/composables/prose'
+import type { MessageId, Prosaic } from '~/desk/prose'
 import type { Rows } from '~/composables/rows'
 import type { SecondAxis } from '~/composables/second'
 import type { SurfaceView } from '~/composables/surface'
@@ -29,11 +30,13 @@ interface Sources {
   readonly marksRoom: Now<Room | undefined>
   readonly axisRoom: Now<Room | null>
   readonly totals: Totals
-  readonly prose: Readonly<Record<'headline' | 'sentence', ProseView>>
+  readonly prose: Readonly<Record<MessageId, ProseView>>
+  /** The mark with a callout, whose numbers are checked as the sentence's. */
+  readonly calledOut: Now<number | null>
 }
 
 /** What is checked of each surface that is on the page. */
-export function useSubjects({ shown, drawing, second, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose }: Sources): Now<readonly PlacedSubject[]> {
+export function useSubjects({ shown, drawing, second, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose, calledOut }: Sources): Now<readonly PlacedSubject[]> {
   const study = useStudy()
   const levels = useLevels()
   /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
@@ -56,9 +59,9 @@ export function useSubjects({ shown, drawing, second, rows, on, tableRows, markR
     const base = (surface: Surface) => ({ surface, style: on[surface].style.value, context: on[surface].context.value, kind: quantity.kind, readers: study.readers })
     const elsewhere = (surface: Surface) => (shown.value.includes(surface) ? [{ surface, style: on[surface].style.value }] : [])
     const hasTexts = quantity.ticks.labels?.some((text) => text !== '')
-    const written = (surface: 'headline' | 'sentence') => {
-      const { numbers, ownText } = prose[surface].said.value
-      return { ...base(surface), values: numbers, text: ownText }
+    const written = (surface: Prosaic, ids: readonly MessageId[]) => {
+      const said = ids.map((id) => prose[id].said.value)
+      return { ...base(surface), values: said.flatMap(({ numbers }) => numbers), text: said.map(({ ownText }) => ownText).join(' ') }
     }
     const made: Record<Surface, () => PlacedSubject['subject']> = {
       axis: () => ({ ...base('axis'), values: placed.values, step: numberStep(placed, quantity.ticks) ?? undefined, room: axisRoom.value ?? undefined, byHand: hasTexts ? [...tickLabels.value] : undefined }),
@@ -69,8 +72,8 @@ export function useSubjects({ shown, drawing, second, rows, on, tableRows, markR
       table: () => ({ ...base('table'), cells: column.value, sides: tableRows.value, shares: quantity.kind === 'shares', texts: unread.value, ...summed.value }),
       tooltip: () => ({ ...base('tooltip'), values: groups.map(({ value }) => value), rows: tipRows.value }),
       legend: () => ({ ...base('legend'), values: edges.value, binned: groups.map(({ value }) => value) }),
-      headline: () => written('headline'),
-      sentence: () => written('sentence'),
+      headline: () => written('headline', ['headline']),
+      sentence: () => written('sentence', calledOut.value === null ? ['sentence'] : ['sentence', 'callout']),
     }
     const beside = second.value && shown.value.includes('axis') ? [{ surface: 'axis' as const, other: { id: second.value.id, title: second.value.title }, subject: second.value.subject }] : []
     return [...shown.value.map((surface) => ({ surface, subject: made[surface]() })), ...beside]

@@ -1,7 +1,7 @@
 import { decimal } from '~~/core/decimal/decimal'
 import { FORMS } from '~~/shared/study'
 import { drawingOf } from './drawing'
-import { formTrouble, type Frame, geometryOf, wrapped } from './geometry'
+import { formTrouble, type Frame, freeSpot, geometryOf, wrapped } from './geometry'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const names = ['Farrow Ledge', 'Holm Skerry', 'Tarn Bight']
@@ -100,4 +100,13 @@ test('a spread tells its least, median and largest, and stands highest where mos
   const { marks, area } = geometryOf('distribution', drawing, frame)
   expect(area).toMatch(/^M/)
   expect(marks[1]!.label.y).toBeLessThan(marks[0]!.label.y)
+})
+
+test('a note beside a mark hides no label where there is room for it', () => {
+  const note = { width: 150, height: 40 }
+  const falling = [{ x: 60, y: 20 }, { x: 130, y: 60 }, { x: 200, y: 90 }, { x: 270, y: 140 }].map((spot) => ({ ...spot, anchor: 'middle' as const }))
+  // Above its shorter neighbours where there is room, else below, on the side that lies in the chart.
+  expect(freeSpot(falling, 2, note, 500)).toEqual({ x: 30, y: -60 })
+  expect(freeSpot(falling, 0, note, 500).x).toBe(30)
+  expect(freeSpot(falling, 3, note, 320).x).toBe(-180)
 })

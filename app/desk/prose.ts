@@ -11,6 +11,10 @@ import type { Drawing } from '~/desk/drawing'
 
 /** Surfaces that are written as messages. */
 export type Prosaic = 'headline' | 'sentence'
+export const MESSAGES = ['headline', 'sentence', 'callout'] as const
+/** The messages of a quantity: a callout is a sentence that stands at a mark. */
+export type MessageId = (typeof MESSAGES)[number]
+export const surfaceOf = (id: MessageId): Prosaic => (id === 'headline' ? 'headline' : 'sentence')
 
 /** Names that a message takes apart by; anything else is put between bars. */
 const NAME = /^[A-Za-z_][\w-]*$/
@@ -19,14 +23,14 @@ export const quoted = (name: string): string => (NAME.test(name) ? name : `|${na
 type Column = Pick<ColumnMeta, 'name' | 'kind' | 'reason'>
 /**
  * What can be put into a message of a column: numbers of the chart, what its rows say, cells of the
- * row that holds its largest number, and totals of other columns.
+ * row that holds its largest number, and totals of other columns; of a callout also its mark's.
  */
-export function piecesFor(own: string, columns: readonly Column[]): string[] {
+export function piecesFor(own: string, columns: readonly Column[], id: MessageId = 'sentence'): string[] {
   const texts = columns.filter(({ kind }) => kind === 'text')
   const others = columns.filter(({ kind, name }) => kind === 'number' && name !== own)
   const isDate = ({ reason }: Column) => isDates(reason)
   return [
-    '{$total}', '{$largest}', '{$largestName}', '{$least}', '{$leastName}',
+    ...(id === 'callout' ? ['{$name}', '{$value}'] : []), '{$total}', '{$largest}', '{$largestName}', '{$least}', '{$leastName}',
     ...PROSE_FUNCTIONS.filter(({ takes }) => takes === 'number').map(({ name }) => `{${quoted(own)} :${name}}`),
     ...texts.map(({ name }) => `{${quoted(name)} :where largest=${quoted(own)}}`),
     ...texts.filter(isDate).flatMap(({ name }) => ['date', 'days'].map((how) => `{${quoted(name)} :${how} largest=${quoted(own)}}`)),
@@ -35,12 +39,13 @@ export function piecesFor(own: string, columns: readonly Column[]): string[] {
 }
 
 /** What the program says where nobody wrote anything: what the chart shows, and its two ends. */
-const usual: Readonly<Record<Prosaic, (quantity: Quantity) => string>> = {
+const usual: Readonly<Record<MessageId, (quantity: Quantity) => string>> = {
   headline: ({ chart }) => (chart.form === 'distribution' ? '{$least} to {$largest}' : chart.aggregate === 'sum' ? '{$total}' : `{$${chart.aggregate === 'least' ? 'least' : 'largest'}}`),
   sentence: ({ chart }) => (chart.form === 'distribution' ? 'Half of them lie below {$median}.' : '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.'),
+  callout: () => '{$name}: {$value}',
 }
-/** The message of a headline or sentence. */
-export const messageOf = (quantity: Quantity, surface: Prosaic): string => quantity.texts?.[surface] ?? usual[surface](quantity)
+/** The source of a message. */
+export const messageOf = (quantity: Quantity, id: MessageId): string => quantity.texts?.[id] ?? usual[id](quantity)
 
 const byValue = (groups: Drawing['groups']) => [...groups].sort((a, b) => compare(b.value, a.value))
 

@@ -3,12 +3,13 @@ import { useElementSize, useEventListener } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
 import type { Card, PlacedFinding } from '~/desk/cards'
 
-/** Joins each finding to the first label that it is about. */
+/** Joins findings to the first label that each is about: those beside the margin always, one across the page while its card is in hand. */
 const props = defineProps<{ desk: HTMLElement | null; cards: readonly Card[] }>()
 
 interface Line {
   readonly path: string
   readonly severity: string
+  readonly isInHand: boolean
 }
 /** Lines run in the gutter beside the page, each in a channel of its own, and above the chart. */
 const CHANNEL = 5
@@ -26,6 +27,8 @@ const targets: Record<Surface, (at: number) => string> = {
 /** Those at the left of the page are reached straight from the gutter; lines to the others run above them. */
 const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', 'legend'])
 
+const isBeside = ({ surface, other }: PlacedFinding) => AT_LEFT.has(surface) && !other
+
 function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
   const origin = desk.getBoundingClientRect()
   const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
@@ -35,27 +38,38 @@ function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string |
   const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]
   const channel = x1 + (at + 1) * CHANNEL
   const start = `M${x1} ${y1}H${channel}`
-  if (AT_LEFT.has(finding.surface) && !finding.other) return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
+  if (isBeside(finding)) return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
   const over = body.top - origin.top - at * 3
   return `${start}V${over}H${(target.left + target.right) / 2 - origin.left}V${target.top - 2 - origin.top}`
 }
+
+/** The card under the pointer or with the focus. */
+const NONE = -1
+const inHand = ref(NONE)
+function take(event: Event) {
+  const card = (event.target as Element).closest<HTMLElement>('[data-finding]')?.dataset.finding
+  inHand.value = card === undefined ? NONE : Number(card)
+}
+useEventListener(() => props.desk, ['pointerover', 'focusin'], take, { passive: true })
+watch(() => props.cards, () => (inHand.value = NONE))
 
 function place() {
   const { desk, cards } = props
   if (!desk) return
   lines.value = cards.flatMap(({ main: finding }, at) => {
-    const path = pathTo(finding, at, desk)
-    return path ? [{ path, severity: finding.severity }] : []
+    const isInHand = at === inHand.value
+    const path = isInHand || isBeside(finding) ? pathTo(finding, at, desk) : null
+    return path ? [{ path, severity: finding.severity, isInHand }] : []
   })
 }
 const soon = () => requestAnimationFrame(place)
-watch(() => [props.cards, width.value, height.value], soon, { flush: 'post', immediate: true })
+watch(() => [props.cards, width.value, height.value, inHand.value], soon, { flush: 'post', immediate: true })
 useEventListener(() => props.desk, 'scroll', soon, { capture: true, passive: true })
 </script>
 
 <template>
   <svg class="hairlines" :width="width" :height="height" aria-hidden="true">
-    <path v-for="(line, at) in lines" :key="at" :class="line.severity" :d="line.path" />
+    <path v-for="(line, at) in lines" :key="at" :class="[line.severity, { 'in-hand': line.isInHand }]" :d="line.path" />
   </svg>
 </template>
 
@@ -70,7 +84,12 @@ path {
   fill: none;
   stroke: var(--rosewood);
   stroke-width: 0.75;
-  opacity: 0.55;
+  opacity: 0.4;
+}
+
+.in-hand {
+  stroke-width: 1;
+  opacity: 0.9;
 }
 
 path.warning {

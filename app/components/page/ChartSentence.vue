@@ -6,7 +6,7 @@ import { type Drawing, orderOf } from '~/desk/drawing'
 import { useStudy } from '~/stores/study'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
-defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
+const props = defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
 const study = useStudy()
 // Each stays the same while a style changes, so that a move of the rail does not say the sentence anew.
 const title = computed(() => study.quantity?.title)
@@ -49,6 +49,7 @@ const categories = stable(() => [
 ])
 const panelChoices = stable(() => [{ id: null as string | null, title: 'in one piece' }, ...study.dataset?.columns.filter(({ kind: own }) => own === 'text').map(({ name }) => ({ id: name as string | null, title: `a panel for each ${name}` })) ?? []])
 const secondChoices = stable(() => [{ id: null as string | null, title: 'alone' }, ...study.dataset?.columns.filter(({ kind: own, name }) => own === 'number' && name !== column.value).map(({ name }) => ({ id: name as string | null, title: `with ${name} on a second axis` })) ?? []])
+const drawn = stable(() => props.drawing?.groups.map(({ category }) => category) ?? [])
 /** Phrases that few charts need wait until they are asked for. */
 const everything = ref(false)
 const hasSecond = computed(() => secondChoices.value.length > 1 && !chart.value?.panels && chart.value?.form !== 'bars' && chart.value?.form !== 'ring' && !isSpread.value)
@@ -90,7 +91,7 @@ function filterBy(name: string) {
     <template v-if="!isSpread && (everything || chart.panels)"><Select :model-value="chart.panels ?? null" :options="panelChoices" option-label="title" option-value="id" placeholder="in one piece" aria-label="Panels" class="in-text" @update:model-value="setChart($event ? `Draw a panel for each ${$event}` : 'Draw one chart', { panels: $event ?? undefined })" />, </template>
     <template v-if="hasSecond && (everything || chart.second)"><Select :model-value="chart.second ?? null" :options="secondChoices" option-label="title" option-value="id" placeholder="alone" aria-label="Second axis" class="in-text" @update:model-value="setChart($event ? `Draw ${$event} beside it` : 'Draw it alone', { second: $event ?? undefined })" />, </template>
     <template v-if="!isSpread && (everything || coloured !== 'one')"><Select :model-value="coloured" :options="[...colourChoices]" option-label="title" option-value="id" aria-label="Colours" class="in-text" @update:model-value="setColours" />, </template>
-    <MarkPhrases :everything="everything" /><template v-if="filterColumns.length > 0">;
+    <MarkPhrases :everything="everything" :categories="drawn" /><template v-if="filterColumns.length > 0">;
       <template v-if="filter || isFiltering">only where
         <Select :model-value="filtered" :options="filterColumns" aria-label="Filtered column" class="in-text" @update:model-value="filterBy" /> is
         <MultiSelect :model-value="shownTexts" :options="[...texts]" filter :show-toggle-all="false" aria-label="Shown rows" placeholder="any" class="in-text" :max-selected-labels="2" selected-items-label="one of {0}" @update:model-value="setFilter(filtered, $event)" />,

@@ -194,6 +194,7 @@ const shadeOf = (at: number) => {
     </text>
   </svg>
   <div v-if="tipAt" class="tip" :style="{ left: `${tipAt.x}px`, top: `${tipAt.y}px`, transform: `translate(${tipAt.across}, ${tipAt.up})` }"><slot /></div>
+  <slot name="over" :marks="geometry.marks" />
   </div>
 </template>
 

@@ -4,7 +4,7 @@ import { againstOf, linesOf, partsOf } from '~/desk/marks'
 import { useStudy } from '~/stores/study'
 
 /** What a mark says and where, as the end of the chart's sentence. */
-const props = defineProps<{ everything: boolean }>()
+const props = defineProps<{ everything: boolean; categories: readonly string[] }>()
 const study = useStudy()
 // Each stays the same while a style changes.
 const NO_WISHES: ChartWishes = { category: null, aggregate: 'sum' }
@@ -29,6 +29,10 @@ const labelledChoices = [{ id: false, title: 'each' }, { id: true, title: 'the e
 const lineChoices = [{ id: 1, title: 'on one line' }, { id: 2, title: 'on two lines' }]
 const insideChoices = [{ id: false, title: 'outside' }, { id: true, title: 'inside where there is room' }]
 
+const CALLED = 40
+/** The largest categories first, as far as anybody would choose among. */
+const calloutChoices = stable(() => [{ id: null as string | null, title: 'no callout' }, ...props.categories.slice(0, CALLED).map((id) => ({ id: id as string | null, title: `a callout at ${id}` }))])
+
 const set = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
 /** The number stands first, however the others were ticked. */
 const setParts = (chosen: MarkPart[]) => set('Mark with other parts', {
@@ -43,4 +47,5 @@ const setParts = (chosen: MarkPart[]) => set('Mark with other parts', {
   <template v-if="against !== undefined">, {{ marked.length > 2 ? 'the change from' : 'which is' }} <Select :model-value="against" :options="[...numberColumns]" aria-label="Column that changes are told from" class="in-text" @update:model-value="set(`Tell the change from ${$event}`, { against: $event })" /></template>
   <template v-if="marked.length > 1"> <Select :model-value="linesOf(chart)" :options="lineChoices" option-label="title" option-value="id" aria-label="Lines of a mark" class="in-text" @update:model-value="set('Set the lines of marks', { lines: $event })" /></template>
   <template v-if="props.everything && hasRects || chart.inside">, <Select :model-value="chart.inside ?? false" :options="insideChoices" option-label="title" option-value="id" aria-label="Where labels stand" class="in-text" @update:model-value="set($event ? 'Put labels inside' : 'Put labels outside', { inside: $event || undefined })" /></template>
+  <template v-if="props.everything || chart.callout">, <Select :model-value="chart.callout?.at ?? null" :options="calloutChoices" option-label="title" option-value="id" placeholder="no callout" aria-label="Callout" class="in-text" @update:model-value="set($event === null ? 'Take the callout away' : `Put a callout at ${$event}`, { callout: $event === null ? undefined : { at: $event } })" /></template>
 </template>

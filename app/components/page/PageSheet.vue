@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
-import type { StyledPart } from '~~/shared/study'
+import type { StudyDocument, StyledPart } from '~~/shared/study'
 import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
+import type { Places } from '~/desk/cards'
 import { panelOf } from '~/desk/drawing'
 import { formTrouble } from '~/desk/geometry'
 import { linesOf } from '~/desk/marks'
 import { binOf } from '~/desk/legend'
+import type { MessageId } from '~/desk/prose'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
@@ -22,7 +24,8 @@ const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
 const { height: chartHeight } = useElementSize(useTemplateRef<HTMLElement>('figure'))
 const has = (surface: Surface) => props.page.shown.value.includes(surface)
-const wanted = computed(() => study.document?.page ?? {})
+const NO_WISHES: NonNullable<StudyDocument['page']> = {}
+const wanted = computed(() => study.document?.page ?? NO_WISHES)
 const fontSize = computed(() => wanted.value.fontSize ?? 13)
 const chartWidth = computed(() => wanted.value.chartWidth ?? Math.floor(width.value * (has('table') && tableAt.value !== 'below' ? chartShare.value : 1)))
 const tableAt = computed(() => wanted.value.table ?? 'right')
@@ -43,6 +46,7 @@ const title = computed(() => study.quantity?.title ?? '')
 const align = computed(() => props.page.on.table.style.value.align)
 const axisBelow = computed(() => form.value === 'bars' || form.value === 'distribution')
 const form = computed(() => study.quantity?.chart.form ?? 'columns')
+const isInside = computed(() => study.quantity?.chart.inside ?? false)
 const lines = computed(() => linesOf(study.quantity?.chart ?? {}))
 const bins = computed(() => (props.page.edges.value.length > 0 ? drawing.value?.groups.map(({ value }) => binOf(value, props.page.edges.value)) ?? null : null))
 const FORM_NAMES = { columns: 'Columns', bars: 'Bars', line: 'Line', points: 'Points', area: 'Area', ring: 'Ring', distribution: 'Spread' } as const
@@ -64,6 +68,14 @@ const [TOTAL_HEIGHT, SUBTOTAL_HEIGHT, MOST_SUBTOTALS] = [50, 18, 6]
 const foot = computed(() => TOTAL_HEIGHT + SUBTOTAL_HEIGHT * Math.min(MOST_SUBTOTALS, props.page.totals.subtotals.value.length))
 const beside = useBeside(rows)
 const second = props.page.second
+const called = props.page.calledOut
+/** Which messages have a number that misleads: a callout's stand behind the sentence's. */
+const misleads = stable((): Record<MessageId, boolean> => {
+  const { headline, sentence } = props.page.flagged.value
+  const countOf = (id: MessageId) => props.page.prose[id].said.value.numbers.length
+  const some = (places: Places, count: number, from = 0) => Array.from({ length: count }, (_, at) => places.has(at + from)).includes(true)
+  return { headline: some(headline, countOf('headline')), sentence: some(sentence, countOf('sentence')), callout: some(sentence, countOf('callout'), countOf('sentence')) }
+})
 /** What belongs to another quantity leads to it, on that surface. */
 async function takeOther(other: string, surface: Surface) {
   study.show(other)
@@ -112,8 +124,8 @@ function categoryAt(target: Element): string | null {
     <div ref="box" class="body" data-page-body @click="takeUp">
       <template v-if="drawing && rows && width > 0">
         <div v-if="has('headline') || has('sentence')" class="words" :class="wanted.words">
-          <ProseLine v-if="has('headline')" :key="`headline ${id}`" surface="headline" :view="page.prose.headline" :flagged="page.flagged.value.headline.has(0)" :font-size="fontSize" />
-          <ProseLine v-if="has('sentence')" :key="`sentence ${id}`" surface="sentence" :view="page.prose.sentence" :flagged="page.flagged.value.sentence.has(0)" :font-size="fontSize" />
+          <ProseLine v-if="has('headline')" :key="`headline ${id}`" id="headline" :view="page.prose.headline" :flagged="misleads.headline" :font-size="fontSize" />
+          <ProseLine v-if="has('sentence')" :key="`sentence ${id}`" id="sentence" :view="page.prose.sentence" :flagged="misleads.sentence" :font-size="fontSize" />
         </div>
         <div class="columns" :class="[{ alone: !has('table') }, `table-${tableAt}`]">
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
@@ -121,11 +133,14 @@ function categoryAt(target: Element): string | null {
             <div class="panels">
             <ChartView
               v-for="(panel, at) in panels" :key="at"
-              :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines" :inside="study.quantity?.chart.inside ?? false"
+              :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines" :inside="isInside"
               :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || axisBelow)" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
               :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
               :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @axis-room="page.setAxisRoom" @point="pointed = $event"
             >
+              <template #over="{ marks }">
+                <CalloutNote v-if="called !== null && marks[called - panel.first]" :view="page.prose.callout" :flagged="misleads.callout" :labels="marks.map(({ label }) => label)" :at="called - panel.first" :width="Math.floor(chartWidth / across)" :font-size="fontSize" />
+              </template>
               <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="pointed === null ? null : page.tipPieces.value" />
             </ChartView>
             </div>

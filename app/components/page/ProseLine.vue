@@ -2,11 +2,11 @@
 import { NOTHING } from '~~/core/text/message'
 import type { ProseView } from '~/composables/prose'
 import { vLabel } from '~/desk/label'
-import { piecesFor, type Prosaic } from '~/desk/prose'
+import { type MessageId, piecesFor, surfaceOf } from '~/desk/prose'
 import { useStudy } from '~/stores/study'
 
-/** A headline or sentence as a reader sees it; written anew in its place. */
-const props = defineProps<{ surface: Prosaic; view: ProseView; flagged: boolean; fontSize: number }>()
+/** A headline, sentence or callout as a reader sees it; written anew in its place. */
+const props = defineProps<{ id: MessageId; view: ProseView; flagged: boolean; fontSize: number }>()
 const study = useStudy()
 const isOpen = ref(false)
 const text = ref('')
@@ -21,9 +21,9 @@ async function open() {
 }
 /** Every keystroke is written on the page; what is broken is told beside it. */
 function write(next: string | undefined) {
-  study.changeQuantity(next === undefined ? `Let the program write the ${props.surface}` : `Write the ${props.surface}`, (one) => {
-    const { [props.surface]: _, ...others } = one.texts ?? {}
-    const texts = next === undefined ? others : { ...others, [props.surface]: next }
+  study.changeQuantity(next === undefined ? `Let the program write the ${props.id}` : `Write the ${props.id}`, (one) => {
+    const { [props.id]: _, ...others } = one.texts ?? {}
+    const texts = next === undefined ? others : { ...others, [props.id]: next }
     return { ...one, texts: Object.keys(texts).length > 0 ? texts : undefined }
   }, true)
 }
@@ -40,7 +40,7 @@ interface Piece {
   readonly says: string
 }
 /** What can be put in, each with what it would say now; what speaks of a column that is not fetched yet says nothing so far. */
-const pieces = computed<Piece[]>(() => (isOpen.value ? piecesFor(study.quantity?.column ?? '', study.dataset?.columns ?? []) : []).map((source) => {
+const pieces = computed<Piece[]>(() => (isOpen.value ? piecesFor(study.quantity?.column ?? '', study.dataset?.columns ?? [], props.id) : []).map((source) => {
   const said = props.view.say(source)
   return { text: source, says: said.problems.length === 0 && said.text !== NOTHING ? said.text : '' }
 }))
@@ -61,13 +61,13 @@ async function insert(piece: Piece) {
 </script>
 
 <template>
-  <div class="prose" :class="surface">
+  <div class="prose" :class="id">
     <p class="line">
-      <span v-label="() => view.said.value.text || '…'" :data-surface="surface" data-at="0" :class="{ flagged }" :style="{ fontSize: surface === 'headline' ? `${Math.round(fontSize * 1.75)}px` : undefined }" />
-      <button v-if="!isOpen" type="button" class="quiet" :aria-label="`Write the ${surface}`" @click="open">write</button>
+      <span v-label="() => view.said.value.text || '…'" :data-surface="surfaceOf(id)" :data-at="id === 'callout' ? undefined : 0" :class="{ flagged }" :style="{ fontSize: id === 'headline' ? `${Math.round(fontSize * 1.75)}px` : undefined }" />
+      <button v-if="!isOpen" type="button" class="quiet" :aria-label="`Write the ${id}`" @click="open">write</button>
     </p>
     <div v-if="isOpen" class="editor">
-      <textarea ref="field" v-model="text" rows="2" spellcheck="false" :aria-label="`Text of the ${surface}`" @keyup="note" @click="note" @input="note" @keydown.esc="isOpen = false" />
+      <textarea ref="field" v-model="text" rows="2" spellcheck="false" :aria-label="`Text of the ${id}`" @keyup="note" @click="note" @input="note" @keydown.esc="isOpen = false" />
       <p v-for="problem in problems" :key="problem.message" class="trouble" role="alert">{{ problem.message }}</p>
       <div class="pieces" aria-label="What can be put in">
         <button v-for="piece in fitting" :key="piece.text" type="button" class="piece" @click="insert(piece)"><code>{{ piece.text }}</code> {{ piece.says }}</button>
