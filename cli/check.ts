@@ -3,6 +3,7 @@ import { runChecks } from '../core/checks/run'
 import type { Change, Finding, Subject } from '../core/checks/types'
 import { subtract, sum } from '../core/decimal/arithmetic'
 import type { Decimal } from '../core/decimal/decimal'
+import { joinRegions } from '../core/locale/needs'
 import { amountOf, isFiniteAmount } from '../core/label/value'
 import { DEFAULT_SIZE } from '../core/suggest/axis'
 import { evenStep } from '../core/ticks/linear'
@@ -39,7 +40,6 @@ function findingsOf(input: unknown): Answer {
   const present = places.map((at) => amounts[at] as Decimal)
   const picked = selected(selection, places, values.length)
   const styles = [style, ...(others ?? []).map((other) => other.style), ...(readers ?? []).map((locale) => ({ locale }))]
-  const loaded = styles.map(tablesFor)
   const subject: Subject = {
     surface, style, values: present, byHand: labels, others, shares, binned, text, changes: changes && changesAmong(changes, places, amounts), selection: picked, readers, kind: quantity?.kind,
     room: width === undefined ? undefined : { width, fontSize: fontSize ?? DEFAULT_SIZE },
@@ -47,7 +47,7 @@ function findingsOf(input: unknown): Answer {
     step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
     total: total === true ? sum((picked ?? present.map((_, at) => at)).map((at) => present[at]!)) : total,
     context: {
-      tables: Object.assign({}, ...loaded.map(({ tables }) => tables)), currencyNames: Object.assign({}, ...loaded.map(({ currencyNames }) => currencyNames)),
+      ...joinRegions(styles.map(tablesFor)),
       values, rows, recorded: quantity?.recorded,
     },
   }

@@ -4,6 +4,7 @@ import { Command as Program } from 'commander'
 import type { CommandOptions } from './command'
 import { commands, labelLines } from './commands'
 import { isInputError, readJson } from './input'
+import { checkStudy } from './study'
 
 const BAD_INPUT = 2
 const FOUND_ERRORS = 1
@@ -36,8 +37,17 @@ const program = new Program('ivory-abacus')
 for (const [name, command] of Object.entries(commands)) {
   const own = program.command(name).description(command.summary)
   if (name === 'label') own.option('--parts', 'add the parts of each label').option('--spoken', 'add what a screen reader should say').option('--lines', 'a value a line in, a label a line out')
-  own.action(async (options: CommandOptions & { lines?: boolean }) => {
+  if (name === 'check') own.argument('[file]', 'a study, saved to a file; without it {"style", "values", "surface"} on standard input').option('--format <format>', 'how the findings of a file are reported: text, json or sarif', 'text')
+  own.action(async (...given: unknown[]) => {
+    // Commander gives arguments first, then the options, then itself.
+    const [file, options] = (name === 'check' ? given : [undefined, ...given]) as [string | undefined, CommandOptions & { lines?: boolean; format?: string }]
     try {
+      if (file !== undefined) {
+        const { report, isBad } = checkStudy(file, options.format!)
+        process.stdout.write(report)
+        if (isBad) process.exitCode = FOUND_ERRORS
+        return
+      }
       if (options.lines) return await writeLines()
       const answer = command.run(readJson(await text(process.stdin)), options)
       process.stdout.write(`${JSON.stringify(answer)}\n`)

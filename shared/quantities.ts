@@ -1,4 +1,4 @@
-import type { Surface } from '../core/checks/types'
+import { type Surface, SURFACES } from '../core/checks/types'
 import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
@@ -75,6 +75,12 @@ export function levelsTo(document: StudyDocument, quantity: Quantity, level: Lev
  */
 export const styleOf = (document: StudyDocument, quantity: Quantity, level: Level = 'quantity'): FullStyle =>
   inherit(...levelsTo(document, quantity, level).map(({ own }) => own))
+
+/** Every style that a study is written in, and one for each region whose people read it: what has to be loaded before it is shown. */
+export function stylesIn(document: StudyDocument): Style[] {
+  const levels = ['quantity', ...SURFACES, ...STYLED_PARTS] as const
+  return [...document.quantities.flatMap((one) => levels.map((level) => styleOf(document, one, level))), ...(document.readers ?? []).map((locale) => ({ locale }))]
+}
 
 /** Own styles with one of them changed; one in which nothing is left is as if it never was. */
 function changedIn<Key extends string>(styles: Partial<Record<Key, Style>> | undefined, key: Key, change: (own: Style) => Style): Partial<Record<Key, Style>> | undefined {

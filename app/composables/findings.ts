@@ -1,14 +1,7 @@
-import { SURFACES, type Surface } from '~~/core/checks/types'
+import { SURFACES } from '~~/core/checks/types'
 import type { PlacedFinding } from '~/desk/cards'
-import type { CheckAnswer, CheckedSubject, CheckJob, SentFinding } from '~/workers/checks'
-
-/** What is checked of a surface. */
-export interface PlacedSubject {
-  readonly surface: Surface
-  /** The quantity, where it is another than the page's. */
-  readonly other?: PlacedFinding['other']
-  readonly subject: CheckedSubject
-}
+import type { PlacedSubject } from '~~/shared/page/subjects'
+import type { CheckAnswer, CheckJob, SentFinding } from '~/workers/checks'
 
 /** Checks wait until the hand rests, so that labels never do. */
 const CHECK_DELAY = 60

@@ -1,6 +1,6 @@
 import { SURFACES, type Room, type Surface } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
-import type { Row, Value } from '~~/core/label/types'
+import type { Value } from '~~/core/label/types'
 import { columnsOf, endsDecide } from '~~/core/style/columns'
 import type { FullStyle } from '~~/core/style/fields'
 import { STYLED_PARTS, type StyledPart } from '~~/shared/study'
@@ -14,16 +14,15 @@ import { type SurfaceView, useSurfaces } from '~/composables/surface'
 import { useTotals } from '~/composables/totals'
 import { useWords } from '~/composables/words'
 import { flaggedBy, type Places, standing } from '~/desk/cards'
-import { type Drawing, drawingOf, withTexts } from '~/desk/drawing'
-import { binEdges, binLabels } from '~/desk/legend'
-import { markTexts, partNumbers } from '~/desk/marks'
-import { endsOf } from '~/desk/present'
-import type { MessageId } from '~/desk/prose'
+import { type Drawing, drawingOf, withTexts } from '~~/shared/page/drawing'
+import { binEdges, binLabels } from '~~/shared/page/legend'
+import { markTexts, partNumbers } from '~~/shared/page/marks'
+import { endsOf } from '~~/shared/page/columns'
+import { shownSurfaces } from '~~/shared/page/still'
+import { categoryRows, markedOf, sourcesOf, textsOf } from '~~/shared/page/sources'
+import type { MessageId } from '~~/shared/page/messages'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-
-const textsOf = (values: readonly Decimal[]) => values.map(toExactText)
-const markedOf = (drawing: Drawing | null): readonly Decimal[] => drawing?.labelled.map((at) => drawing.groups[at]!.value) ?? []
 
 /** What the page shows of the quantity on it: drawing, labels and findings on every surface, all following the style. */
 export function usePage() {
@@ -43,35 +42,20 @@ export function usePage() {
   const marked = computed(() => markedOf(drawing.value))
   const markValues = computed(() => textsOf(marked.value))
   const edges = computed(() => (chart.value?.shaded && drawing.value ? binEdges(drawing.value.groups.map(({ value }) => value)) : []))
-  const wholeMarks = computed(() => textsOf(markedOf(whole.value)))
   const wholeEnds = computed(() => textsOf(endsOf(all.value?.values ?? [])))
 
   /** The cells that cases and currencies look at: a table's own, and a mark's category. */
   const sides = useSideColumns(() => columnsOf(levels.on.table.value))
   const tableRows = computed(() => (sides.value && rows.value && rows.value !== all.value ? rows.value.places.map((at) => sides.value![at]!) : sides.value))
-  const categoryRows = (places: readonly number[], from: Drawing | null): readonly Row[] | undefined => {
-    const { category: name, panels: other } = chart.value ?? {}
-    if (!from || (!name && !other)) return undefined
-    const panelAt = (at: number) => from.panels.find((panel) => at < panel.to)?.name
-    return places.map((at) => ({ ...(name ? { [name]: from.groups[at]!.category } : {}), ...(other ? { [other]: panelAt(at) } : {}) }))
-  }
-  const markRows = computed(() => categoryRows(drawing.value?.labelled ?? [], drawing.value))
-  const tipRows = computed(() => categoryRows(drawing.value?.groups.map((_, at) => at) ?? [], drawing.value))
+  const parting = computed(() => ({ category: chart.value?.category ?? null, panels: chart.value?.panels }))
+  const markRows = computed(() => categoryRows(parting.value, drawing.value, drawing.value?.labelled ?? []))
+  const tipRows = computed(() => categoryRows(parting.value, drawing.value, drawing.value?.groups.map((_, at) => at) ?? []))
   /** What a table's rungs are shared over: its two ends, where those decide. */
   const tableValues = computed<readonly Value[]>(() => (endsDecide(levels.on.table.value) ? wholeEnds.value : all.value?.cells ?? []))
-  const said = computed(() => [...wholeMarks.value, ...wholeEnds.value])
 
-  const none = () => undefined
   const view = useSurfaces()
-  const on: Readonly<Record<Surface, SurfaceView>> = {
-    axis: view('axis', { values: () => textsOf(whole.value?.ticks.values ?? []), rows: none }),
-    marks: view('marks', { values: () => wholeMarks.value, rows: () => (rows.value === all.value ? markRows.value : categoryRows(whole.value?.labelled ?? [], whole.value)) }),
-    table: view('table', { values: () => tableValues.value, rows: () => sides.value }),
-    tooltip: view('tooltip', { values: () => textsOf(whole.value?.groups.map(({ value }) => value) ?? []), rows: () => (rows.value === all.value ? tipRows.value : categoryRows(whole.value?.groups.map((_, at) => at) ?? [], whole.value)) }),
-    legend: view('legend', { values: () => textsOf(edges.value), rows: none }),
-    headline: view('headline', { values: () => said.value, rows: none }),
-    sentence: view('sentence', { values: () => said.value, rows: none }),
-  }
+  const sources = sourcesOf({ chart: () => parting.value, whole: () => whole.value, edges: () => edges.value, ends: () => wholeEnds.value, tableValues: () => tableValues.value, sides: () => sides.value })
+  const on = Object.fromEntries(SURFACES.map((surface) => [surface, view(surface, sources[surface])])) as unknown as Readonly<Record<Surface, SurfaceView>>
   const facts = useFacts(rows, drawing)
   /** The mark that has a callout, by its place; null where none is drawn. */
   const calledOut = computed(() => {
@@ -126,8 +110,7 @@ export function usePage() {
   const axisRoom = shallowRef<Room | null>(null)
   const setAxisRoom = (room: Room | null) => (axisRoom.value = room)
   const totals = useTotals({ rows, sides: tableRows, view: on.table })
-  const isShown = (surface: Surface) => !study.document?.page?.without?.includes(surface) && (surface !== 'legend' || edges.value.length > 0)
-  const shown = stable(() => SURFACES.filter(isShown))
+  const shown = stable(() => shownSurfaces({ page: study.document?.page }, edges.value))
   const second = useSecond(rows, drawing)
   const subjects = useSubjects({ calledOut, shown, second, drawing, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose })
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(subjects)

@@ -1,9 +1,10 @@
 import type { Surface } from '~~/core/checks/types'
 import { type Labeller, labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
-import type { Plan, Row, Value } from '~~/core/label/types'
+import type { Plan } from '~~/core/label/types'
 import { looksAtValues } from '~~/core/style/columns'
 import type { FullStyle } from '~~/core/style/fields'
+import type { SurfaceSource } from '~~/shared/page/sources'
 import { useLevels } from '~/stores/levels'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
@@ -17,12 +18,6 @@ export interface SurfaceView {
   /** What its title says, with rung and unit where the labels do not say them. */
   readonly title: ComputedRef<string>
 }
-/** What a surface writes: its values decide what is shared, and its rows are what cases look at. */
-export interface SurfaceSource {
-  readonly values: () => Iterable<Value>
-  readonly rows: () => readonly Row[] | undefined
-}
-
 /** A title with rung and unit, where the labels do not say them. */
 export const titled = (title: string | undefined, plan: Plan): string => [title, plan.title].filter(Boolean).join(', ')
 

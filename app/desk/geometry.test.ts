@@ -1,6 +1,6 @@
 import { decimal } from '~~/core/decimal/decimal'
 import { FORMS } from '~~/shared/study'
-import { drawingOf } from './drawing'
+import { drawingOf } from '~~/shared/page/drawing'
 import { formTrouble, type Frame, freeSpot, geometryOf, wrapped } from './geometry'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))

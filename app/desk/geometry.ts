@@ -3,8 +3,8 @@ import { add, compare } from '~~/core/decimal/arithmetic'
 import { type Decimal, toNumber, ZERO } from '~~/core/decimal/decimal'
 import { alongAxis } from '~~/core/ticks/along'
 import type { Form } from '~~/shared/study'
-import type { Drawing } from '~/desk/drawing'
-import { endsOf } from '~/desk/present'
+import type { Drawing } from '~~/shared/page/drawing'
+import { endsOf } from '~~/shared/page/columns'
 
 export type Anchor = 'start' | 'middle' | 'end'
 export interface Spot {

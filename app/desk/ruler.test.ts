@@ -4,7 +4,7 @@ import { decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { suggestAxis } from '~~/core/suggest/axis'
 import { alongOf, reachOf } from '~~/core/ticks/linear'
 import { placeTicks } from '~~/core/ticks/place'
-import { withTexts } from './drawing'
+import { withTexts } from '~~/shared/page/drawing'
 import { distinctTicks, fractionSteps, nextFraction, nextStep, nudged, POWERS, powersOf, powerTicks, stepNear, valueAlong, wishesFor } from './ruler'
 
 const span = (from: number | string, to: number | string) => [decimal(from), decimal(to)] as const

@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
-import { type Surface, SURFACES } from '~~/core/checks/types'
+import type { Surface } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { AskedOrder } from '~~/shared/import/dates'
-import { type Left, LONGEST_WHAT, type NewColumn, type Quantity, type Study, type StudyDocument, STYLED_PARTS } from '~~/shared/study'
-import { styleOf, withOwn } from '~~/shared/quantities'
+import { type Left, LONGEST_WHAT, type NewColumn, type Quantity, type Study, type StudyDocument } from '~~/shared/study'
+import { stylesIn, withOwn } from '~~/shared/quantities'
 import { useHistory } from '~/composables/history'
 import { ProblemError, request } from '~/composables/request'
 import { useRegions } from '~/stores/regions'
@@ -54,8 +54,7 @@ export const useStudy = defineStore('study', () => {
 
   /** Labels are never shown by another region's rules: the tables come first. */
   async function takeWithRegions(study: Study) {
-    const levels = ['quantity', ...SURFACES, ...STYLED_PARTS] as const
-    await regions.load([...study.document.quantities.flatMap((one) => levels.map((level) => styleOf(study.document, one, level))), ...(study.document.readers ?? []).map((locale) => ({ locale }))])
+    await regions.load(stylesIn(study.document))
     take(study)
   }
   const open = async (studyId: string) => takeWithRegions(await request<Study>(`/api/studies/${studyId}`))

@@ -1,10 +1,7 @@
-import { runChecks } from '~~/core/checks/run'
-import type { Finding, Subject } from '~~/core/checks/types'
-import { present } from '~/desk/present'
-import type { Cell } from '~~/shared/quantities'
+import type { Finding } from '~~/core/checks/types'
+import { runPlaced } from '~~/shared/page/check'
+import type { CheckedSubject } from '~~/shared/page/subjects'
 
-/** What is checked: a subject as it is, or one whose values are a column's cells. */
-export type CheckedSubject = Subject | (Omit<Subject, 'values' | 'rows'> & { readonly cells: Float64Array | readonly Cell[]; readonly sides?: Subject['rows'] })
 export interface CheckJob {
   readonly run: number
   readonly subjects: readonly CheckedSubject[]
@@ -13,16 +10,6 @@ export interface CheckJob {
 export type SentFinding = Omit<Finding, 'at'> & { readonly at: Int32Array }
 /** How far a run is, what it found of one of its subjects, or why it found nothing; done is 1 at its end. */
 export type CheckAnswer = { readonly run: number } & ({ readonly done: number } | { readonly of: number; readonly findings: readonly SentFinding[] } | { readonly trouble: string })
-
-/** Checks a column's cells: missing ones are left out, and places are those of its rows. */
-function checkCells({ cells, sides, ...subject }: Extract<CheckedSubject, { cells: unknown }>, onStep: (done: number) => void): Finding[] {
-  const { values, places } = present(cells)
-  const rows = sides && places.map((at) => sides[at]!)
-  // Places among the rows become those among the values, and back.
-  const placeOf = new Map(places.map((at, i) => [at, i]))
-  const selection = subject.selection?.flatMap((at) => placeOf.get(at) ?? [])
-  return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) => ({ ...finding, at: finding.at.map((i) => places[i]!) }))
-}
 
 /** Milliseconds between two words of progress: more of them would cost frames. */
 const TOLD_EVERY = 50
@@ -39,8 +26,7 @@ addEventListener('message', ({ data: { run, subjects } }: MessageEvent<CheckJob>
   try {
     subjects.forEach((subject, of) => {
       const onStep = (done: number) => tell((of + done) / (subjects.length + 1))
-      const found = 'cells' in subject ? checkCells(subject, onStep) : runChecks(subject, onStep)
-      const findings = found.map((finding): SentFinding => ({ ...finding, at: Int32Array.from(finding.at) }))
+      const findings = runPlaced(subject, onStep).map((finding): SentFinding => ({ ...finding, at: Int32Array.from(finding.at) }))
       answer({ of, findings }, findings.map(({ at }) => at.buffer))
     })
     answer({ done: 1 })

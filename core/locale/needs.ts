@@ -40,3 +40,7 @@ export function regionsBy(style: Style, table: <Kind extends keyof TableKinds>(k
     Object.fromEntries(names.map((name) => [name, table(kind, name)] as const))
   return { tables: chosen('locales', needs.tables), currencyNames: chosen('currency-names', needs.currencyNames) }
 }
+
+/** The tables of several styles as those of one. */
+export const joinRegions = (regions: readonly Regions[]): Regions =>
+  ({ tables: Object.assign({}, ...regions.map(({ tables }) => tables)), currencyNames: Object.assign({}, ...regions.map(({ currencyNames }) => currencyNames)) })

@@ -2,7 +2,7 @@
 import { AGGREGATE_IDS, aggregates } from '~~/core/data/aggregate'
 import type { ChartWishes, Form } from '~~/shared/study'
 import { useTexts } from '~/composables/texts'
-import { type Drawing, orderOf } from '~/desk/drawing'
+import { type Drawing, orderOf } from '~~/shared/page/drawing'
 import { useStudy } from '~/stores/study'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */

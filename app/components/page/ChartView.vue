@@ -6,10 +6,10 @@ import { textWidth } from '~~/core/text/advance'
 import type { Form } from '~~/shared/study'
 import type { SecondAxis } from '~/composables/second'
 import type { Places } from '~/desk/cards'
-import type { Drawing } from '~/desk/drawing'
+import type { Drawing } from '~~/shared/page/drawing'
 import { geometryOf, type MarkPlace, wrapped } from '~/desk/geometry'
 import { vLabel } from '~/desk/label'
-import type { MarkText } from '~/desk/marks'
+import type { MarkText } from '~~/shared/page/marks'
 
 const props = defineProps<{
   drawing: Drawing

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ChartWishes, MarkPart } from '~~/shared/study'
-import { againstOf, linesOf, partsOf } from '~/desk/marks'
+import { againstOf, linesOf, partsOf } from '~~/shared/page/marks'
 import { useStudy } from '~/stores/study'
 
 /** What a mark says and where, as the end of the chart's sentence. */

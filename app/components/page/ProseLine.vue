@@ -2,7 +2,7 @@
 import { NOTHING } from '~~/core/text/message'
 import type { ProseView } from '~/composables/prose'
 import { vLabel } from '~/desk/label'
-import { type MessageId, piecesFor, surfaceOf } from '~/desk/prose'
+import { type MessageId, piecesFor, surfaceOf } from '~~/shared/page/messages'
 import { useStudy } from '~/stores/study'
 
 /** A headline, sentence or callout as a reader sees it; written anew in its place. */

@@ -3,7 +3,7 @@ import { compare, magnitudeOf, subtract } from '~~/core/decimal/arithmetic'
 import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Span } from '~~/core/ticks/linear'
-import { numberStep as numberStepOf } from '~/desk/drawing'
+import { numberStep as numberStepOf } from '~~/shared/page/drawing'
 import { FRACTIONS, nextFraction, nextStep, LIMITS, nudged, stepNear, valueAlong } from '~/desk/ruler'
 
 /** What is taken hold of on the ruler: its ends, its step, how many ticks it has and its length. */

@@ -2,7 +2,7 @@
 import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { TickWishes } from '~~/shared/study'
-import type { Drawing } from '~/desk/drawing'
+import type { Drawing } from '~~/shared/page/drawing'
 import { LIMITS, POWERS, powersOf } from '~/desk/ruler'
 
 /** Where the ticks stand, as a sentence whose phrases are the controls. */

@@ -1,13 +1,13 @@
-import { decimal, toText } from '~~/core/decimal/decimal'
-import { resolve } from '~~/core/label/resolve'
-import type { FullStyle } from '~~/core/style/fields'
-import { inherit } from '~~/core/style/inherit'
-import { styleOf } from '~~/shared/quantities'
-import { type ChartWishes, type Quantity, STYLED_PARTS, type StudyDocument, type StyledPart } from '~~/shared/study'
+import { decimal, toText } from '../../core/decimal/decimal'
+import { resolve } from '../../core/label/resolve'
+import type { FullStyle } from '../../core/style/fields'
+import { inherit } from '../../core/style/inherit'
+import { styleOf } from '../quantities'
+import { type ChartWishes, type Quantity, STYLED_PARTS, type StudyDocument, type StyledPart } from '../study'
 import { type Drawing, drawingOf } from './drawing'
 import { binEdges, binLabels, binOf } from './legend'
 import { markTexts, partNumbers } from './marks'
-import { messageOf, piecesFor, quoted, variablesOf } from './prose'
+import { messageOf, piecesFor, quoted, variablesOf } from './messages'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const chart: ChartWishes = { category: 'site', aggregate: 'sum' }

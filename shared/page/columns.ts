@@ -1,7 +1,7 @@
-import { compare } from '~~/core/decimal/arithmetic'
-import type { Values } from '~~/core/checks/types'
-import type { Decimal } from '~~/core/decimal/decimal'
-import { type Cell, decimalOf } from '~~/shared/quantities'
+import { compare } from '../../core/decimal/arithmetic'
+import type { Values } from '../../core/checks/types'
+import type { Decimal } from '../../core/decimal/decimal'
+import { type Cell, decimalOf } from '../quantities'
 
 /** The numbers of a column's cells and the rows that they stand in, missing cells left out; as doubles where those keep them all. */
 export function present(cells: Float64Array | readonly Cell[]): { values: Values; places: number[] } {

@@ -1,12 +1,12 @@
-import { derive } from '~~/core/data/derive'
-import { subtract, sum } from '~~/core/decimal/arithmetic'
-import { type Decimal, toExactText } from '~~/core/decimal/decimal'
-import { labeller } from '~~/core/label/labeller'
-import { type Context, resolve } from '~~/core/label/resolve'
-import type { Row } from '~~/core/label/types'
-import type { FullStyle } from '~~/core/style/fields'
-import { type ChartWishes, type MarkPart, STYLED_PARTS, type StyledPart } from '~~/shared/study'
-import type { Drawing } from '~/desk/drawing'
+import { derive } from '../../core/data/derive'
+import { subtract, sum } from '../../core/decimal/arithmetic'
+import { type Decimal, toExactText } from '../../core/decimal/decimal'
+import { labeller } from '../../core/label/labeller'
+import { type Context, resolve } from '../../core/label/resolve'
+import type { Row } from '../../core/label/types'
+import type { FullStyle } from '../../core/style/fields'
+import { type ChartWishes, type MarkPart, STYLED_PARTS, type StyledPart } from '../study'
+import type { Drawing } from './drawing'
 
 /** What a mark says besides its own label, and on which line. */
 export interface MarkText {

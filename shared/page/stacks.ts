@@ -1,7 +1,7 @@
-import { type AggregateId, type Group, aggregate } from '~~/core/data/aggregate'
-import { add, compare } from '~~/core/decimal/arithmetic'
-import { type Decimal, ZERO } from '~~/core/decimal/decimal'
-import type { ChartWishes } from '~~/shared/study'
+import { type AggregateId, type Group, aggregate } from '../../core/data/aggregate'
+import { add, compare } from '../../core/decimal/arithmetic'
+import { type Decimal, ZERO } from '../../core/decimal/decimal'
+import type { ChartWishes } from '../study'
 
 /** Marks parted into pieces by a column, one colour for each of its values. */
 export interface Stacks {

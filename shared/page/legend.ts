@@ -1,9 +1,9 @@
-import { compare } from '~~/core/decimal/arithmetic'
-import type { Decimal } from '~~/core/decimal/decimal'
-import type { Plan } from '~~/core/label/types'
-import { rangeLabel } from '~~/core/text/ranges'
-import { endsOf } from '~/desk/present'
-import { linearTicks } from '~~/core/ticks/linear'
+import { compare } from '../../core/decimal/arithmetic'
+import type { Decimal } from '../../core/decimal/decimal'
+import type { Plan } from '../../core/label/types'
+import { rangeLabel } from '../../core/text/ranges'
+import { endsOf } from './columns'
+import { linearTicks } from '../../core/ticks/linear'
 
 /** Shades that can be told apart. */
 export const MOST_BINS = 5

@@ -1,0 +1,88 @@
+import type { Decimal } from '../../core/decimal/decimal'
+import { columnsIn } from '../../core/text/message'
+import { type Cell, decimalOf } from '../quantities'
+import type { DatasetMeta, Quantity } from '../study'
+import { againstOf } from './marks'
+import { MESSAGES, messageOf } from './messages'
+
+export interface TextColumn {
+  readonly name: string
+  readonly cells: readonly string[]
+}
+/** Rows of a quantity's data set, with the columns that its page speaks of. */
+export interface Rows {
+  /** Where each row stands in the data set. */
+  readonly places: readonly number[]
+  readonly cells: readonly Cell[]
+  readonly values: readonly (Decimal | null)[]
+  readonly texts: readonly TextColumn[]
+  readonly categories: readonly string[]
+  /** The panel of each row, where there are panels. */
+  readonly panels: readonly string[] | null
+  /** The colour of each row's piece, where a column parts the marks. */
+  readonly colours: readonly string[] | null
+  /** The column that changes are told from, where marks tell one. */
+  readonly against: readonly (Decimal | null)[] | null
+  /** Other columns that the page speaks of, by name. */
+  readonly others: ReadonlyMap<string, readonly Cell[]>
+}
+const MOST_TEXT_COLUMNS = 2
+
+/** The columns that a page needs, by what they are to it. */
+export interface WantedColumns {
+  readonly column: string
+  readonly category: string | null
+  readonly panels: string | null
+  readonly colour: string | null
+  readonly filter: string | null
+  readonly against: string | null
+  /** Text columns that the table begins with. */
+  readonly texts: readonly string[]
+  readonly others: readonly string[]
+}
+
+/** What the page of a quantity needs of its data set. */
+export function wantedColumns(quantity: Quantity, { columns }: DatasetMeta): WantedColumns {
+  const { chart } = quantity
+  const names = columns.map(({ name }) => name)
+  const spoken = MESSAGES.flatMap((id) => columnsIn(messageOf(quantity, id), names))
+  const against = againstOf(chart)
+  const named = [...spoken, ...quantity.columns ?? [], chart.second, against].filter((name) => name !== undefined)
+  return {
+    column: quantity.column, category: chart.category, panels: chart.panels ?? null, colour: chart.colour ?? null, filter: quantity.filter?.column ?? null, against: against ?? null,
+    texts: columns.filter(({ kind }) => kind === 'text').slice(0, MOST_TEXT_COLUMNS).map(({ name }) => name), others: [...new Set(named)],
+  }
+}
+/** Their names, each once. */
+export const namesIn = ({ column, category, panels, colour, filter, texts, others }: WantedColumns): string[] =>
+  [...new Set([column, category, panels, colour, filter, ...texts, ...others].filter((name) => name !== null))]
+
+/** All rows of a page, and what a filter tells them apart by. */
+export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonly Cell[]): { all: Rows; filtering: readonly string[] | null } {
+  const textOf = (name: string | null) => name === null ? null : cellsOf(name).map((cell) => String(cell ?? ''))
+  const named = (name: string | null) => textOf(name)?.map((cell) => cell || '(none)') ?? null
+  const cells = cellsOf(wanted.column)
+  return {
+    filtering: textOf(wanted.filter),
+    all: {
+      cells, values: cells.map(decimalOf), places: cells.map((_, at) => at),
+      texts: wanted.texts.map((name) => ({ name, cells: textOf(name)! })),
+      categories: named(wanted.category) ?? cells.map((_, at) => `row ${at + 1}`),
+      panels: named(wanted.panels), colours: named(wanted.colour), against: wanted.against === null ? null : cellsOf(wanted.against).map(decimalOf),
+      others: new Map(wanted.others.map((name) => [name, cellsOf(name)])),
+    },
+  }
+}
+
+/** The rows that a filter leaves; the same rows where there is none. */
+export function filteredRows(all: Rows, filtering: readonly string[] | null, filter: Quantity['filter']): Rows {
+  if (!filter || !filtering) return all
+  const shown = new Set(filter.is)
+  const kept = all.places.filter((_, at) => shown.has(filtering[at]!))
+  const pick = <One>(list: readonly One[]): One[] => kept.map((at) => list[at]!)
+  return {
+    places: kept, cells: pick(all.cells), values: pick(all.values), categories: pick(all.categories), panels: all.panels && pick(all.panels), colours: all.colours && pick(all.colours), against: all.against && pick(all.against),
+    texts: all.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
+    others: new Map([...all.others].map(([name, cells]) => [name, pick(cells)])),
+  }
+}
