@@ -1,8 +1,9 @@
-import { type Decimal, toText } from '../core/decimal/decimal'
+import { toText } from '../core/decimal/decimal'
 import { currencyColumn } from '../core/label/currencies'
 import { type Labeller, labeller } from '../core/label/labeller'
 import { readAs } from '../core/label/readas'
-import { isInterval, readBack, type Said } from '../core/label/readback'
+import { readBack, type Said } from '../core/label/readback'
+import { saidEnds, saidText } from '../core/label/said'
 import { type Context, regionOf, resolve } from '../core/label/resolve'
 import type { Row } from '../core/label/types'
 import { ladderOf } from '../core/ladders/find'
@@ -18,14 +19,9 @@ import { suggestCommand } from './suggest'
 import type { Command } from './command'
 import { check, labelInput, lineInput, linesInput, readInput, readJson, rungsInput, ticksInput } from './input'
 
-const boundText = (bound: Decimal | null): string | null => bound && toText(bound)
-
 /** What a label says, as JSON: decimal text, or the ends of an interval. */
-function saidText(said: Said): string | { from: string | null; to: string | null } {
-  if (typeof said !== 'object') return said < 0 ? '-Infinity' : 'Infinity'
-  return isInterval(said) ? { from: boundText(said.from), to: boundText(said.to) } : toText(said)
-}
-const readText = (said: Said | null) => (said === null ? null : saidText(said))
+const saidJson = (said: Said) => saidEnds(said) ?? saidText(said)
+const readText = (said: Said | null) => (said === null ? null : saidJson(said))
 
 const label: Command = {
   summary: 'write values: {"style", "values", "rows"?} in, {"labels", "title"?} out',
@@ -53,7 +49,7 @@ const read: Command = {
     const readings = labels.map((one) => (region ? readAs(one, plan, region) : readBack(one, plan)))
     return {
       values: readings.map(({ value }) => readText(value)),
-      problems: readings.flatMap(({ value, missing, candidates }, at) => (value !== null || missing ? [] : [{ at, candidates: candidates.map(saidText) }])),
+      problems: readings.flatMap(({ value, missing, candidates }, at) => (value !== null || missing ? [] : [{ at, candidates: candidates.map(saidJson) }])),
     }
   },
 }

@@ -208,12 +208,18 @@ export const newDatasetSchema = z.strictObject({
   dates: z.record(z.string(), z.enum(ASKED_ORDERS)).optional(),
 })
 
+export const EXPORT_KINDS = ['module', 'style', 'options', 'csv', 'html'] as const
+/** What the decision is handed over as. */
+export type ExportKind = (typeof EXPORT_KINDS)[number]
 /** An export, proved on the study's values before it is given out. */
 export const exportSchema = z.strictObject({
-  fileName: z.string(),
-  module: z.string(),
-  types: z.string(),
-  proof: z.strictObject({ values: z.int(), equal: z.int() }),
+  kind: z.enum(EXPORT_KINDS),
+  /** The first is what was asked for; others go with it. */
+  files: z.array(z.strictObject({ name: z.string(), type: z.string(), text: z.string() })).min(1),
+  /** How it was proved, on how many values, and where it writes otherwise: the first of them. */
+  proof: z.strictObject({ how: z.string(), values: z.int(), equal: z.int(), differs: z.array(z.strictObject({ value: z.string(), label: z.string(), other: z.string() })) }),
+  /** What is to be known before it is used. */
+  notes: z.array(z.string()),
 })
 export type Export = z.infer<typeof exportSchema>
 

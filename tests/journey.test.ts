@@ -87,7 +87,7 @@ test('the whole path: from a pasted table to a module that writes the same label
   await page.getByRole('img', { name: 'Columns of volume' }).waitFor()
   expect((await labels('marks'))[0]).toBe('2.501M')
 
-  await page.getByRole('button', { name: 'Take away as code' }).click()
+  await page.getByRole('button', { name: 'Take away', exact: true }).click()
   await page.getByText('Run on 8 values: all 8 labels are those of the desk.').waitFor()
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download volume.mjs' }).click()])
   const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-module-'))
@@ -223,7 +223,7 @@ test('a column names the currency of each row, on the desk and in the module', a
   await page.getByText('€1,200', { exact: true }).waitFor()
   expect(await labels('table')).toEqual(['€1,200', '¥7', '3'])
   await saved()
-  await page.getByRole('button', { name: 'Take away as code' }).click()
+  await page.getByRole('button', { name: 'Take away', exact: true }).click()
   await page.getByText('Run on 3 values').waitFor()
 }, 30_000)
 

@@ -1,7 +1,5 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { toExactText, toText } from '~~/core/decimal/decimal'
-import { isPart, type Level } from '~~/shared/quantities'
 import type { Page } from '~/composables/page'
 import { levelOf } from '~/desk/keys'
 import { useLevels } from '~/stores/levels'
@@ -52,12 +50,6 @@ function press(event: KeyboardEvent) {
 const keys = ref(false)
 const hasQuantity = computed(() => study.quantity !== null)
 const isOpen = computed(() => study.document !== null)
-/** The largest number of the chart, as a surface writes it. */
-function example(level: Level) {
-  const largest = props.page.drawing.value?.groups[0]
-  const surface = level === 'house' || level === 'quantity' || isPart(level) ? 'marks' : level
-  return largest ? { value: toText(largest.value), label: props.page.on[surface].writer.value.label(toExactText(largest.value)) } : null
-}
 const title = computed(() => [props.screen, study.document?.name, 'Ivory Abacus'].filter(Boolean).join(' · '))
 useHead({ title })
 </script>
@@ -77,7 +69,7 @@ useHead({ title })
     </div>
     <LazyKeyMap v-model:visible="keys" />
     <LazyImportDialog v-model:visible="importing" />
-    <LazyExportDialog v-model:visible="exporting" :example="example" />
+    <LazyExportDialog v-model:visible="exporting" :page="page" />
   </main>
 </template>
 

@@ -34,7 +34,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
     <Button size="small" label="Undo" variant="text" title="Undo (Ctrl Z)" :disabled="!study.canUndo" @click="study.undo()" />
     <Button size="small" label="Redo" variant="text" title="Redo (Ctrl Shift Z)" :disabled="!study.canRedo" @click="study.redo()" />
     <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
-    <Button size="small" label="Take away as code" :disabled="!hasQuantity" @click="emit('takeAway')" />
+    <Button size="small" label="Take away" :disabled="!hasQuantity" @click="emit('takeAway')" />
   </header>
 </template>
 

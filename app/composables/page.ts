@@ -134,7 +134,7 @@ export function usePage() {
   }
 
   return {
-    rows, on, shown, second, prose, calledOut, totals, setMarksRoom, setAxisRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, tickValues, markValues,
+    rows, on, shown, second, prose, calledOut, totals, setMarksRoom, setAxisRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, markRows, tickValues, markValues,
     styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, tipPieces, valueAt, numbersOn,
   }
 }

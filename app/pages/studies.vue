@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { studyFileName } from '~~/shared/names'
 import type { Study, StudySummary } from '~~/shared/study'
 import { download } from '~/composables/download'
 import { request } from '~/composables/request'
@@ -49,7 +50,7 @@ async function rename(study: StudySummary) {
 }
 const save = (study: StudySummary) => attempt(async () => {
   const file = await request<unknown>(`/api/studies/${study.id}/file`)
-  download(`${study.name.normalize('NFKD').replace(/[^\w]+/g, '-').toLowerCase()}.study.json`, JSON.stringify(file), 'application/json')
+  download(studyFileName(study.name), JSON.stringify(file), 'application/json')
 })
 const bringBack = (event: Event) => attempt(async () => {
   const [file] = (event.target as HTMLInputElement).files ?? []

@@ -21,8 +21,8 @@ export const CONSTANTS = ['pi', 'tau', 'e'] as const
 export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
-/** A digit for a mark could not be told from those of the number. */
-const mark = z.string().min(1).max(8).regex(/^\P{N}+$/u)
+/** A digit for a mark could not be told from those of the number. No pattern of the schema: not every reader of JSON Schema knows Unicode's classes. */
+const mark = z.string().min(1).max(8).refine((text) => /^\P{N}+$/u.test(text))
 const text = z.string().max(200)
 const pair = (least: number) =>
   z.tuple([z.int().min(least).max(MOST_DIGITS), z.int().min(least).max(MOST_DIGITS)]).refine(([low, high]) => low <= high)

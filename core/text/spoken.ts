@@ -37,6 +37,9 @@ const english: Partial<Record<PartType, (text: string) => string>> = {
 const said = (parts: readonly Part[], isEnglish: boolean): string =>
   parts.map(({ type, value }) => (isEnglish ? english[type]?.(value) : undefined) ?? value).join('').replace(/\s+/g, ' ').trim()
 
+/** What a screen reader says for a value. */
+export type Speaker = (value: Value, row?: Row) => string
+
 /**
  * Makes the function that says what a label writes, for a screen reader.
  *
@@ -44,7 +47,7 @@ const said = (parts: readonly Part[], isEnglish: boolean): string =>
  * @param spoken the same style in words, from `spokenPlan`
  * @example speaker(plan, spokenPlan(plan, style))(1234567) // '1.2 million euros', where the label is €1.2M
  */
-export function speaker(plan: Plan, { rules, isEnglish }: SpokenPlan): (value: Value, row?: Row) => string {
+export function speaker(plan: Plan, { rules, isEnglish }: SpokenPlan): Speaker {
   const words: Plan = { ...plan, rules: plan.rules.map((rule, at) => ({ ...rule, ...rules[at] })) }
   return (value, row) => {
     const written = decide(plan, amountOf(value), row)

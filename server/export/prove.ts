@@ -1,6 +1,7 @@
 import { Worker } from 'node:worker_threads'
-import type { Row } from '../../core/label/types'
-import type { Cell } from '../../shared/quantities'
+import type { Row, Value } from '../../core/label/types'
+import type { NumberOptions } from '../../core/options/options'
+import type { Export } from '../../shared/study'
 
 /** An export whose labels were not those of the core. */
 export class ExportError extends Error {
@@ -10,10 +11,30 @@ export class ExportError extends Error {
 const TIME_LIMIT = 60_000
 
 /** Runs in the worker: the module is imported as any other program would, and asked for its labels. */
-const RUN = `
+const RUN_MODULE = `
 const { parentPort, workerData } = require('node:worker_threads')
 import('data:text/javascript,' + encodeURIComponent(workerData.module))
   .then(({ labels }) => parentPort.postMessage(labels(workerData.values, workerData.rows)))`
+/** The platform's own format, as the program that takes the options would make it. */
+const RUN_OPTIONS = `
+const { parentPort, workerData } = require('node:worker_threads')
+const { format } = new Intl.NumberFormat(workerData.locale, workerData.options)
+parentPort.postMessage(workerData.values.map((value) => format(value)))`
+
+/** What a program answers in a worker of its own. */
+function answerOf(program: string, name: string, workerData: unknown): Promise<string[]> {
+  return new Promise((done, fail) => {
+    const worker = new Worker(program, { eval: true, workerData })
+    const timer = setTimeout(() => end(() => fail(new ExportError(`The ${name} took over a minute to write the labels; nothing was exported.`))), TIME_LIMIT)
+    const end = (then: () => void) => {
+      clearTimeout(timer)
+      void worker.terminate()
+      then()
+    }
+    worker.once('message', (labels: string[]) => end(() => done(labels)))
+    worker.once('error', (error) => end(() => fail(new ExportError(`The ${name} does not run: ${error.message}`))))
+  })
+}
 
 /**
  * The labels that an exported module writes, by running it apart from this program.
@@ -21,16 +42,30 @@ import('data:text/javascript,' + encodeURIComponent(workerData.module))
  * @param module its text
  * @throws ExportError when it fails or takes over a minute
  */
-export function labelsByModule(module: string, values: readonly Cell[], rows?: readonly Row[]): Promise<string[]> {
-  return new Promise((done, fail) => {
-    const worker = new Worker(RUN, { eval: true, workerData: { module, values, rows } })
-    const timer = setTimeout(() => end(() => fail(new ExportError('The module took over a minute to write the labels; nothing was exported.'))), TIME_LIMIT)
-    const end = (then: () => void) => {
-      clearTimeout(timer)
-      void worker.terminate()
-      then()
-    }
-    worker.once('message', (labels: string[]) => end(() => done(labels)))
-    worker.once('error', (error) => end(() => fail(new ExportError(`The module does not run: ${error.message}`))))
-  })
+export const labelsByModule = (module: string, values: readonly Value[], rows?: readonly Row[]): Promise<string[]> => answerOf(RUN_MODULE, 'module', { module, values, rows })
+
+/**
+ * The labels that the platform's number format writes.
+ *
+ * @param values decimal text
+ * @throws ExportError when it takes no such options
+ */
+export const labelsByOptions = (locale: string, options: NumberOptions, values: readonly string[]): Promise<string[]> => answerOf(RUN_OPTIONS, 'format', { locale, options, values })
+
+const MOST_TOLD = 5
+/** How two writings of the same values compare. */
+export function compared(how: string, values: readonly Value[], labels: readonly string[], others: readonly string[]): Export['proof'] {
+  const differing = labels.flatMap((label, at) => (label === others[at] ? [] : [at]))
+  return { how, values: values.length, equal: labels.length - differing.length, differs: differing.slice(0, MOST_TOLD).map((at) => ({ value: String(values[at]), label: labels[at]!, other: others[at] ?? '' })) }
+}
+/**
+ * The same of what must be equal.
+ *
+ * @throws ExportError naming the first that is not
+ */
+export function provedEqual(how: string, values: readonly Value[], labels: readonly string[], others: readonly string[]): Export['proof'] {
+  const proof = compared(how, values, labels, others)
+  const [first] = proof.differs
+  if (first || labels.length !== others.length) throw new ExportError(`${how}, and says ${JSON.stringify(first?.other ?? others.length)} where the desk says ${JSON.stringify(first?.label ?? labels.length)}; nothing was exported.`)
+  return proof
 }

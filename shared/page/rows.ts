@@ -27,6 +27,8 @@ export interface Rows {
   readonly others: ReadonlyMap<string, readonly Cell[]>
 }
 const MOST_TEXT_COLUMNS = 2
+/** What a category without a name is called. */
+export const UNNAMED = '(none)'
 
 /** The columns that a page needs, by what they are to it. */
 export interface WantedColumns {
@@ -60,7 +62,7 @@ export const namesIn = ({ column, category, panels, colour, filter, texts, other
 /** All rows of a page, and what a filter tells them apart by. */
 export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonly Cell[]): { all: Rows; filtering: readonly string[] | null } {
   const textOf = (name: string | null) => name === null ? null : cellsOf(name).map((cell) => String(cell ?? ''))
-  const named = (name: string | null) => textOf(name)?.map((cell) => cell || '(none)') ?? null
+  const named = (name: string | null) => textOf(name)?.map((cell) => cell || UNNAMED) ?? null
   const cells = cellsOf(wanted.column)
   return {
     filtering: textOf(wanted.filter),

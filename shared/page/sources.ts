@@ -3,6 +3,7 @@ import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import type { Row, Value } from '../../core/label/types'
 import type { ChartWishes } from '../study'
 import type { Drawing } from './drawing'
+import { UNNAMED } from './rows'
 
 export const textsOf = (values: readonly Decimal[]): string[] => values.map(toExactText)
 /** The numbers of the marks that carry a label. */
@@ -12,7 +13,8 @@ export const markedOf = (drawing: Drawing | null): readonly Decimal[] => drawing
 export function categoryRows({ category, panels }: Pick<ChartWishes, 'category' | 'panels'>, drawing: Drawing | null, places: readonly number[]): readonly Row[] | undefined {
   if (!drawing || (!category && !panels)) return undefined
   const panelAt = (at: number) => drawing.panels.find((panel) => at < panel.to)?.name
-  return places.map((at) => ({ ...(category ? { [category]: drawing.groups[at]!.category } : {}), ...(panels ? { [panels]: panelAt(at) } : {}) }))
+  const cellOf = (name: string | null | undefined) => (name === UNNAMED ? '' : name)
+  return places.map((at) => ({ ...(category ? { [category]: cellOf(drawing.groups[at]!.category) } : {}), ...(panels ? { [panels]: cellOf(panelAt(at)) } : {}) }))
 }
 
 /** What decides the labels of a surface besides its style: values that share a rung, and rows that cases look at. */

@@ -1,0 +1,18 @@
+import { isFiniteAmount, amountOf } from '../../../core/label/value'
+import { optionsOf } from '../../../core/options/options'
+import { compared, labelsByOptions } from '../prove'
+import { exactText } from '../written'
+import type { MakeExport } from './types'
+
+/** The style as options of the platform's own number format, with the values where that writes otherwise. */
+export const makeOptions: MakeExport = async ({ stem, style, context, values, labels }) => {
+  const { locale, options, unsaid } = optionsOf(style, context.recorded)
+  const present = values.flatMap((value, at) => (isFiniteAmount(amountOf(value, at)) ? [at] : []))
+  const numbers = present.map((at) => values[at]!)
+  const theirs = await labelsByOptions(locale, options, numbers.map(exactText))
+  return {
+    files: [{ name: `${stem}.options.json`, type: 'application/json', text: `${JSON.stringify({ locale, options }, null, 2)}\n` }],
+    proof: compared(`These options were run on this engine (Node ${process.versions.node})`, numbers, present.map((at) => labels[at]!), theirs),
+    notes: unsaid.length > 0 ? [`The options have no word for: ${unsaid.map((one) => one.replace(/\.$/, '')).join('; ')}.`] : [],
+  }
+}

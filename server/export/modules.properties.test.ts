@@ -1,0 +1,39 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import fc from 'fast-check'
+import { labeller } from '../../core/label/labeller'
+import { resolve } from '../../core/label/resolve'
+import { anyStyle, anyValue } from '../../core/label/testing/styles'
+import { regionsBy } from '../../core/locale/needs'
+import { parseStyle } from '../../core/style/parse'
+import { spokenPlan, spokenStyle } from '../../core/text/words'
+import { labelsByModule } from './prove'
+import { runtimeFor } from './runtime'
+
+const root = join(__dirname, '../..')
+const table = (kind: string, name: string) => JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8')) as never
+
+test('modules of 500 styles write every one of 2,000 values as the core does', async () => {
+  const values = fc.sample(anyValue, { numRuns: 2600, seed: 11 }).filter((value) => value !== 'apples').slice(0, 2000)
+  const rows = values.map((_, at) => ({ c: ['EUR', 'USD', '', 'EUR'][at % 4] }))
+  let run = 0
+  for (const input of fc.sample(anyStyle, { numRuns: 1500, seed: 7 })) {
+    if (run === 500) break
+    let plan, labels, words
+    try {
+      const style = parseStyle(input)
+      const context = { ...regionsBy(spokenStyle(style), table), values, rows }
+      plan = resolve(style, context)
+      words = spokenPlan(plan, style, context)
+      labels = labeller(plan).labels(values, rows)
+    } catch {
+      continue // A style that is refused, or rows that name no currency, have no module.
+    }
+    run++
+    const module = `const plan = ${JSON.stringify(plan)};const words = ${JSON.stringify(words)};${readFileSync(join(root, 'dist/runtime', runtimeFor(plan, words)), 'utf8')}`
+    const byModule = await labelsByModule(module, values, rows)
+    const wrong = labels.findIndex((label, at) => label !== byModule[at])
+    if (wrong >= 0) throw new Error(`${JSON.stringify(input)} writes ${String(values[wrong])} as ${byModule[wrong]}, and the core as ${labels[wrong]}`)
+  }
+  expect(run).toBe(500)
+}, 300_000)
