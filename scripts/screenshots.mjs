@@ -45,7 +45,7 @@ const views = {
     await page.getByLabel('Paste a table').fill('mooring;depth;keeper\nFarrow Ledge;4,125;Una\nHolm Skerry;11,75;Tove\nTarn Bight;x7;Una\nGull Stack;23,5;Ask\nNorthmost;38;Tove\nHythe Sands;2,875;Ask')
   },
   export: async (page) => {
-    await page.getByRole('button', { name: 'Take away as code' }).click()
+    await page.getByRole('button', { name: 'Take away', exact: true }).click()
     await page.getByText('labels are those of the desk').waitFor()
   },
   studies: (page, url) => page.goto(`${url}/studies`),

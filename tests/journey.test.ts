@@ -88,7 +88,7 @@ test('the whole path: from a pasted table to a module that writes the same label
   expect((await labels('marks'))[0]).toBe('2.501M')
 
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
-  await page.getByText('Run on 8 values: all 8 labels are those of the desk.').waitFor()
+  await page.getByText('The module was run: all 8 values are written as on the desk.').waitFor()
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download volume.mjs' }).click()])
   const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-module-'))
   const file = join(folder, 'volume.mjs')
@@ -224,7 +224,7 @@ test('a column names the currency of each row, on the desk and in the module', a
   expect(await labels('table')).toEqual(['€1,200', '¥7', '3'])
   await saved()
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
-  await page.getByText('Run on 3 values').waitFor()
+  await page.getByText('The module was run: all 3 values').waitFor()
 }, 30_000)
 
 test('a new study begins empty, says what to do, and keeps its data', async () => {

@@ -1,3 +1,4 @@
+import { decimal, toText } from '~~/core/decimal/decimal'
 import { fileStem, studyFileName } from '~~/shared/names'
 import type { Level } from '~~/shared/quantities'
 import { type Export, type ExportKind, type StudyFile, studyFileSchema } from '~~/shared/study'
@@ -10,7 +11,7 @@ export type Taken = ExportKind | 'svg' | 'study'
 export type Made = Omit<Export, 'kind'>
 
 export const takenAs: readonly { readonly id: Taken; readonly title: string; readonly says: string; readonly isOfLevel: boolean }[] = [
-  { id: 'module', title: 'a module for JavaScript', says: 'One file without dependencies: label(value) writes these labels in any chart and leaves numbers numbers; spoken(value) says them, ticks are the axis’s.', isOfLevel: true },
+  { id: 'module', title: 'a module for JavaScript', says: 'One file without dependencies: label(value) writes these labels in any chart and leaves numbers numbers; spoken(value) says them; an axis brings its ticks.', isOfLevel: true },
   { id: 'style', title: 'the style as data', says: 'The decision as JSON, with the schema of what a style takes.', isOfLevel: true },
   { id: 'options', title: 'options of the platform’s number format', says: 'For Intl.NumberFormat (ECMA-402), as far as its options can say the style.', isOfLevel: true },
   { id: 'csv', title: 'a table of values and labels (CSV)', says: 'Each value with all its digits, its label, and what that reads back as.', isOfLevel: true },
@@ -28,7 +29,7 @@ async function makePicture(page: Page, title: string): Promise<Made> {
   const facts = (surface: string, at: number): LabelFacts | null => {
     const value = surface === 'axis' ? page.tickValues.value[at] : surface === 'marks' ? page.markValues.value[at] : undefined
     const say = surface === 'marks' ? page.words.marks.value : null
-    return value === undefined ? null : { value, spoken: say?.(value, page.markRows.value?.[at]) ?? null }
+    return value === undefined ? null : { value: toText(decimal(value)), spoken: say?.(value, page.markRows.value?.[at]) ?? null }
   }
   const text = await pictureOf(charts, title, facts)
   const shown = charts.flatMap((chart) => [...chart.querySelectorAll('[data-surface][data-at]')]).map((one) => one.textContent ?? '')

@@ -17,7 +17,8 @@ export interface LabelFacts {
 function plainCopy(chart: SVGSVGElement, factsOf: (surface: string, at: number) => LabelFacts | null): SVGSVGElement {
   const copy = chart.cloneNode(true) as SVGSVGElement
   for (const one of copy.querySelectorAll('*')) one.classList.remove(...MARKED)
-  copy.style.cssText = 'position: absolute; visibility: hidden; pointer-events: none'
+  copy.style.position = 'absolute'
+  copy.style.visibility = 'hidden'
   chart.parentElement!.append(copy)
   const elements = [copy, ...copy.querySelectorAll('*')]
   const looks = elements.map((one) => {

@@ -7,7 +7,7 @@ export type NumberOptions = Readonly<Record<string, string | number | boolean>>
 export interface Optioned {
   readonly locale: string
   readonly options: NumberOptions
-  /** Why labels will differ, a sentence each; empty where the options say all of the style. */
+  /** What labels will lack, a phrase each; empty where the options say all of the style. */
   readonly unsaid: readonly string[]
 }
 
@@ -50,26 +50,26 @@ function digitsOf(style: FullStyle): NumberOptions {
   }
 }
 
-/** What ECMA-402 cannot say, each with the sentence that tells it. */
+/** What ECMA-402 cannot say, each with the phrase that tells it. */
 const beyond: readonly (readonly [(style: FullStyle) => boolean, string])[] = [
-  [({ notation }) => notation === 'multiple', 'Multiples of a constant.'],
-  [({ notation, ladder }) => notation === 'scaled' && ladder !== 'locale', 'A ladder of its own choosing: the region’s names stand in.'],
-  [({ notation, rung }) => notation === 'scaled' && rung !== 'each', 'One rung for all labels: each has its own there.'],
-  [({ notation, rungForm }) => notation === 'scaled' && rungForm === 'symbolExponent', 'A symbol with its power.'],
-  [({ notation, rungFrom, rungGap }) => notation === 'scaled' && (rungFrom !== null || rungGap !== null), 'From where scaling begins, and the gap before a rung.'],
-  [({ notation, exponent }) => /scientific|engineering/.test(notation) && exponent !== 'each', 'One exponent for all labels: each has its own there.'],
-  [({ notation, exponentForm }) => /scientific|engineering/.test(notation) && exponentForm !== 'E', 'How a power of ten is set: it is written E there.'],
-  [({ unit }) => unit.kind === 'symbol' || unit.kind === 'permille' || unit.kind === 'percentPoint' || unit.kind === 'basisPoint', 'This unit.'],
-  [({ unit }) => unit.kind === 'currency' && typeof unit.code !== 'string', 'A currency that is named by a column.'],
-  [({ unitAt }) => unitAt !== 'label', 'A unit that is said once.'],
-  [({ marks }) => Object.keys(marks).length > 0, 'Marks of one’s own.'],
-  [({ sign, unit }) => sign === 'parentheses' && unit.kind !== 'currency', 'Parentheses around what is no currency.'],
-  [(style) => style.increment !== null && incrementOf(style) === null, 'This increment.'],
-  [({ fraction, significant }) => (fraction?.[1] ?? 0) > 100 || (significant?.[1] ?? 0) > 21, 'That many digits.'],
-  [({ factor }) => factor !== '1', 'A factor: multiply first.'],
-  [({ under, over }) => under !== null || over !== null, 'Bounds.'],
-  [({ before, after, zero }) => before !== '' || after !== '' || zero !== null, 'Text around the label, or for zero.'],
-  [({ cases }) => cases.length > 0, 'Cases.'],
+  [({ notation }) => notation === 'multiple', 'multiples of a constant'],
+  [({ notation, ladder }) => notation === 'scaled' && ladder !== 'locale', 'this ladder (the region’s names stand in)'],
+  [({ notation, rung }) => notation === 'scaled' && rung !== 'each', 'one rung for all labels (each has its own)'],
+  [({ notation, rungForm }) => notation === 'scaled' && rungForm === 'symbolExponent', 'a symbol with its power'],
+  [({ notation, rungFrom, rungGap }) => notation === 'scaled' && (rungFrom !== null || rungGap !== null), 'where scaling begins, and the gap before a rung'],
+  [({ notation, exponent }) => /scientific|engineering/.test(notation) && exponent !== 'each', 'one exponent for all labels (each has its own)'],
+  [({ notation, exponentForm }) => /scientific|engineering/.test(notation) && exponentForm !== 'E', 'how a power of ten is set (it is written E)'],
+  [({ unit }) => unit.kind === 'symbol' || unit.kind === 'permille' || unit.kind === 'percentPoint' || unit.kind === 'basisPoint', 'this unit'],
+  [({ unit }) => unit.kind === 'currency' && typeof unit.code !== 'string', 'a currency that is named by a column'],
+  [({ unitAt }) => unitAt !== 'label', 'a unit that is said once'],
+  [({ marks }) => Object.keys(marks).length > 0, 'marks of one’s own'],
+  [({ sign, unit }) => sign === 'parentheses' && unit.kind !== 'currency', 'parentheses around what is no currency'],
+  [(style) => style.increment !== null && incrementOf(style) === null, 'this increment'],
+  [({ fraction, significant }) => (fraction?.[1] ?? 0) > 100 || (significant?.[1] ?? 0) > 21, 'that many digits'],
+  [({ factor }) => factor !== '1', 'a factor (multiply first)'],
+  [({ under, over }) => under !== null || over !== null, 'bounds'],
+  [({ before, after, zero }) => before !== '' || after !== '' || zero !== null, 'text around the label, or for zero'],
+  [({ cases }) => cases.length > 0, 'cases'],
 ]
 
 /**
@@ -90,6 +90,6 @@ export function optionsOf(style: Style, recorded = 0): Optioned {
       ...notations[full.notation](full), ...unit, ...digits, ...(full.rounding === 'halfExpand' ? {} : { roundingMode: full.rounding }),
       ...(full.trailingZeros === 'auto' ? {} : { trailingZeroDisplay: full.trailingZeros }), ...groupings[full.grouping], ...signs[full.sign],
     },
-    unsaid: [...beyond.filter(([is]) => is(full)).map(([, text]) => text), ...(recorded === 0 ? [] : [`That cells are recorded in powers of ten: multiply by 10^${recorded} first.`])],
+    unsaid: [...beyond.filter(([is]) => is(full)).map(([, text]) => text), ...(recorded === 0 ? [] : [`cells that are recorded in a power of ten (multiply by 10^${recorded} first)`])],
   }
 }

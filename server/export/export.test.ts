@@ -109,11 +109,11 @@ test('a style as data keeps to its schema, which refuses what the style does', a
 
 test('options say the style as far as they can, and name the rest with the values that differ', async () => {
   const plain = await take('options', quantity({ marks: { minus: '-' } }))
-  expect(plain.notes).toEqual(['The options have no word for: Marks of one’s own.'])
+  expect(plain.notes).toEqual(['The options have no word for marks of one’s own.'])
   expect(plain.proof).toMatchObject({ values: 6, equal: 6 })
   const scaled = await take('options', quantity({ notation: 'scaled', ladder: 'si', fraction: [0, 0], marks: { minus: '-' } }))
   expect(JSON.parse(scaled.files[0]!.text)).toMatchObject({ locale: 'en', options: { notation: 'compact', maximumFractionDigits: 0 } })
-  expect(scaled.notes[0]).toContain('A ladder of its own choosing')
+  expect(scaled.notes[0]).toContain('this ladder')
   expect(scaled.proof.differs[0]).toEqual({ value: '-0.0004', label: '-400µ', other: '0' })
 })
 

@@ -1,0 +1,76 @@
+import { mkdtempSync, readFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { removeFolder, until, withDesk } from './lib/program'
+
+const desk = withDesk({ acceptDownloads: true })
+const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-export-'))
+afterAll(() => removeFolder(folder))
+
+async function select(name: string, title: string | RegExp) {
+  await desk.page.getByRole('combobox', { name, exact: true }).click()
+  await desk.page.getByRole('option', { name: title }).and(desk.page.locator('.p-select-option')).first().click()
+}
+async function show(title: string) {
+  await select('Quantity on the page', new RegExp(`^${title}$`))
+  await until(() => desk.page.getByRole('img', { name: new RegExp(` of ${title}$`) }).count(), 1)
+}
+const open = () => desk.page.getByRole('button', { name: 'Take away', exact: true }).click()
+/** Downloads what is made, and gives its path. */
+async function fetched(ending: string): Promise<string> {
+  const button = desk.page.getByRole('button', { name: new RegExp(`^Download .*\\${ending}$`) })
+  const [download] = await Promise.all([desk.page.waitForEvent('download'), button.click()])
+  const path = join(folder, download.suggestedFilename())
+  await download.saveAs(path)
+  return path
+}
+
+test.each([
+  ['the style as data', 'The style was read in again', '.style.json', /"notation": "scaled"/],
+  ['options of the platform’s number format', 'These options were run on this engine', '.options.json', /"locale": "en"/],
+  ['a table of values and labels', 'The file was read in again', '.csv', /^site,species,value,label,reads as\r\nFarrow Ledge,ribbon kelp,65484\.41,€0M,0\r\n/],
+  ['a table for a web page', 'The table was read in again', '.html', /<data value="65484\.41">€0M<\/data>/],
+  ['the whole study as one file', 'The file was read in again', '.study.json', /"format":"ivory-abacus study"/],
+])('Revenue is taken away as %s', async (title, proof, ending, content) => {
+  const { page, program } = desk
+  if (!page.url().startsWith(program.url)) await page.goto(program.url)
+  if (await page.getByRole('dialog').count() === 0) await open()
+  await select('Taken away as', new RegExp(`^${title}`))
+  await page.getByText(proof).waitFor()
+  expect(readFileSync(await fetched(ending), 'utf8')).toMatch(content)
+}, 60_000)
+
+/** Texts with their boxes, by the corner of what holds them. */
+const textsIn = (root: Element[]) => {
+  const corner = root[0]!.getBoundingClientRect()
+  return root.flatMap((one) => Array.from(one.querySelectorAll('text'))).filter((text) => text.textContent !== '').map((text) => {
+    const { left, top, width, height } = text.getBoundingClientRect()
+    return { text: text.textContent!, left: left - corner.left, top: top - corner.top, width, height }
+  })
+}
+interface Boxed { text: string; left: number; top: number; width: number; height: number }
+const overlaps = (boxes: readonly Boxed[]) => boxes.flatMap((a, at) => boxes.slice(at + 1).filter((b) => a.left < b.left + b.width - 1 && b.left < a.left + a.width - 1 && a.top < b.top + b.height - 3 && b.top < a.top + a.height - 3).map((b) => `${a.text} over ${b.text}`))
+
+test.each(['Revenue', 'Harvest', 'Warming', 'Depth', 'Tide phase', 'Nitrate', 'Water temperature'])('the picture of %s has every text where the page has it', async (title) => {
+  const { page, browser } = desk
+  await page.keyboard.press('Escape')
+  await until(() => page.getByRole('dialog').count(), 0)
+  await show(title)
+  await open()
+  await select('Taken away as', /^the chart as a picture/)
+  await page.getByText('The picture was read in again').waitFor()
+  const path = await fetched('.svg')
+  const onPage: Boxed[] = await page.locator('[data-page-body] svg.chart').evaluateAll(textsIn)
+  const alone = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  await alone.goto(`file://${path}`)
+  await alone.evaluate(() => document.fonts.ready)
+  const inPicture: Boxed[] = await alone.locator('svg').first().evaluateAll(textsIn)
+  const size = await alone.locator('svg').first().boundingBox()
+  await alone.context().close()
+  expect(inPicture.map(({ text }) => text)).toEqual(onPage.map(({ text }) => text))
+  inPicture.forEach((box, at) => {
+    expect([box.text, Math.abs(box.width - onPage[at]!.width) < 1, Math.abs(box.left - onPage[at]!.left) < 1, Math.abs(box.top - onPage[at]!.top) < 1]).toEqual([box.text, true, true, true])
+    expect([box.text, box.left > -1, box.left + box.width < size!.width + 1]).toEqual([box.text, true, true])
+  })
+  expect(overlaps(inPicture)).toEqual(overlaps(onPage))
+}, 60_000)
