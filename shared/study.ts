@@ -3,6 +3,7 @@ import { SURFACES } from '../core/checks/types'
 import { AGGREGATE_IDS } from '../core/data/aggregate'
 import { DERIVATION_IDS } from '../core/data/derive'
 import { parseDecimal } from '../core/decimal/decimal'
+import { type OwnLadder, ownLadder } from '../core/ladders/own'
 import { styleSchema } from '../core/style/parse'
 import { schemas } from '../core/style/schemas'
 import { ASKED_ORDERS } from './import/dates'
@@ -135,6 +136,8 @@ export const quantitySchema = z.strictObject({
 })
 export type Quantity = z.infer<typeof quantitySchema>
 
+const studyLadder = ownLadder.refine((own): own is OwnLadder & { title: string } => own.title !== undefined && own.title.trim() !== '', 'a ladder of a study has a title')
+
 /** All that people decide in a study; the data are kept beside it. */
 export const studyDocumentSchema = z.strictObject({
   name,
@@ -144,6 +147,8 @@ export const studyDocumentSchema = z.strictObject({
   shown: id.nullable(),
   /** Where the parts of the page stand, surfaces that are left off it, and the size of what is on it. */
   page: z.strictObject({ table: z.enum(['right', 'left', 'below']).optional(), words: z.enum(['above', 'below']).optional(), legend: z.enum(['above', 'below']).optional(), without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(), chartWidth: z.int().min(160).max(2400).optional(), fontSize: z.int().min(8).max(24).optional() }).optional(),
+  /** Ladders of its own, each known by its title; styles that use one carry it with them. */
+  ladders: z.array(studyLadder).max(40).refine((own) => new Set(own.map(({ title }) => title)).size === own.length, 'two ladders have one title').optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
   readers: z.array(schemas.locale).max(20).optional(),
 })

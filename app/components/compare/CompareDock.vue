@@ -7,9 +7,11 @@ import type { Comparing } from '~/composables/compare'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
 import { railOf } from '~/desk/rail'
 import { useRegions } from '~/stores/regions'
+import { useStudy } from '~/stores/study'
 
 /** The style in hand among those compared, with its own sentence and rail. */
 const props = defineProps<{ comparing: Comparing; hand: number }>()
+const study = useStudy()
 const regions = useRegions()
 const { width } = useElementSize(useTemplateRef<HTMLElement>('box'))
 
@@ -17,7 +19,7 @@ const column = computed(() => props.comparing.columns.value[props.hand]!)
 const telling = computed(() => tellingValues(props.comparing.values.value.filter((value) => value !== null)))
 const rail = computed(() => (telling.value ? railOf(column.value.plan, telling.value, null) : null))
 const phrases = computed(() => sentenceOf(column.value.style, props.comparing.base.value))
-const desk = computed<Desk>(() => ({ style: column.value.style, samples: telling.value ? [telling.value.largest, telling.value.smallest].map(toExactText) : [], context: props.comparing.context.value, more: {}, has: regions.has }))
+const desk = computed<Desk>(() => ({ style: column.value.style, samples: telling.value ? [telling.value.largest, telling.value.smallest].map(toExactText) : [], context: props.comparing.context.value, more: { ladder: study.document?.ladders ?? [] }, has: regions.has }))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
 /** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */

@@ -51,7 +51,7 @@ const phrases = refDebounced(computed(() => sentenceOf(style.value, levels.inher
 const origins = refDebounced(computed(() => new Map(phrases.value.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))]))), REST)
 const origin = (field: FieldName) => origins.value.get(field) ?? 'nobody'
 const codes = useCurrencyColumns()
-const more = computed(() => ({ unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
+const more = computed(() => ({ ladder: study.document?.ladders ?? [], unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
 const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: view.value.context.value, more: more.value, has: regions.has }))
 const deskNow = () => desk.value
 const choices = (field: FieldName) => choicesOf(field, desk.value)
