@@ -1,3 +1,4 @@
+import { ladders } from '../core/ladders'
 import { short } from '../core/ladders/short'
 import type { Style } from '../core/style/fields'
 import { copyOf, fixedOn, freeTitle, ladderChanges, laddersOf, mapStyles, type StudyLadder, usersOf } from './ladders'
@@ -45,6 +46,10 @@ test('a ladder that is taken away leaves styles that inherit one', () => {
   expect(next.ladders).toBeUndefined()
   expect(next.quantities[0]!.style).toEqual({ notation: 'scaled', rung: 'each' })
   expect(usersOf(next, 'boats')).toEqual([])
+})
+
+test.each(Object.values(ladders).map((ladder) => [ladder.id, ladder] as const))('a copy of %s is a ladder that a study can keep', (_, ladder) => {
+  expect(studyDocumentSchema.safeParse(ladderChanges.add(document, copyOf(ladder, 'mine'))).error).toBeUndefined()
 })
 
 test('copies have titles of their own, and stand before the ladders that everybody has', () => {

@@ -1,4 +1,4 @@
-import { asLadder, type OwnLadder } from '../core/ladders/own'
+import { asLadder, type OwnLadder, readsAsNumber } from '../core/ladders/own'
 import { ladders } from '../core/ladders'
 import type { Ladder } from '../core/ladders/types'
 import type { Style } from '../core/style/fields'
@@ -56,9 +56,9 @@ export function freeTitle({ ladders: own = [] }: Pick<StudyDocument, 'ladders'>,
   }
 }
 
-/** A copy of a ladder to edit, its longest part that a study can keep. */
+/** A copy of a ladder to edit, as far up as a study keeps one. Prefixes such as E for exa stand apart from the number; here a word takes their place. */
 export const copyOf = ({ base, rungs }: Pick<Ladder, 'base' | 'rungs'>, title: string): StudyLadder =>
-  ({ title, ...(base === 10 ? {} : { base }), rungs: rungs.slice(0, 200).map(({ power, symbol, word }) => ({ power, symbol, word })) })
+  ({ title, ...(base === 10 ? {} : { base }), rungs: rungs.slice(0, 200).map(({ power, symbol, word }) => ({ power, symbol: readsAsNumber(symbol) ? word : symbol, word })) })
 
 const addLadder = (document: StudyDocument, ladder: StudyLadder): StudyDocument => ({ ...document, ladders: [...document.ladders ?? [], ladder] })
 

@@ -149,6 +149,8 @@ export const studyDocumentSchema = z.strictObject({
   page: z.strictObject({ table: z.enum(['right', 'left', 'below']).optional(), words: z.enum(['above', 'below']).optional(), legend: z.enum(['above', 'below']).optional(), without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(), chartWidth: z.int().min(160).max(2400).optional(), fontSize: z.int().min(8).max(24).optional() }).optional(),
   /** Ladders of its own, each known by its title; styles that use one carry it with them. */
   ladders: z.array(studyLadder).max(40).refine((own) => new Set(own.map(({ title }) => title)).size === own.length, 'two ladders have one title').optional(),
+  /** Regions whose labels are looked at side by side. */
+  regions: z.array(schemas.locale).min(1).max(60).optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
   readers: z.array(schemas.locale).max(20).optional(),
 })

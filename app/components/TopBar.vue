@@ -27,6 +27,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
       <NuxtLink :to="`/study/${study.id}/ticks`" exact-active-class="here">Ticks</NuxtLink>
       <NuxtLink :to="`/study/${study.id}/compare`" exact-active-class="here">Compare</NuxtLink>
       <NuxtLink :to="`/study/${study.id}/sweep`" exact-active-class="here">Sweep</NuxtLink>
+      <NuxtLink :to="`/study/${study.id}/regions`" exact-active-class="here">Regions</NuxtLink>
       <NuxtLink :to="`/study/${study.id}/ladders`" exact-active-class="here">Ladders</NuxtLink>
     </nav>
     <span class="spread" />

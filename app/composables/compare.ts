@@ -80,11 +80,11 @@ export function useCompare(page: Page, fontSize: number) {
     return (telling.length > 0 ? telling : own).map(({ title }) => title).join(', ')
   }
 
+  const subjectOf = (style: Style) => ({ surface: surfaceOf[comparison.value.on], style, values: present.value, kind: study.quantity?.kind, readers: study.readers, context: context.value })
   const columns = computed(() => comparison.value.styles.map(({ style: own, pinned = false }, at): Compared => {
     const style = inherit(base.value, own)
     const plan = resolve(style, context.value)
-    const subject = { surface: surfaceOf[comparison.value.on], style, values: present.value, kind: study.quantity?.kind, readers: study.readers, context: context.value }
-    const measured = present.value.length > 0 ? measure(subject, fontSize) : null
+    const measured = present.value.length > 0 ? measure(subjectOf(style), fontSize) : null
     const places = values.value.flatMap((value, row) => (value ? [row] : []))
     return {
       style, plan, pinned, measured, title: titleOf(at), labels: labeller(plan).labels(values.value.map((value) => value && toExactText(value))),
@@ -106,6 +106,11 @@ export function useCompare(page: Page, fontSize: number) {
     set(`Compare: take back ${field}`, { styles: styles().map((one, place) => (place === at ? { ...one, style: Object.fromEntries(Object.entries(one.style).filter(([name]) => !gone.includes(name as FieldName))) } : one)) })
   }
   const add = (at: number) => !isFull.value && set('Compare one more', { styles: styles().toSpliced(at + 1, 0, { style: styles()[at]!.style }) })
+  /** A suggested style stands last. */
+  const addSuggested = (style: Style) => !isFull.value && study.withTables([inherit(base.value, style)], () =>
+    set('Compare a suggested style', { styles: [...styles(), { style: difference(base.value, inherit(base.value, style)) }] }), 'The comparison stays')
+  /** What ways are suggested for: some of the values that are compared on. */
+  const toSuggest = () => ({ ...subjectOf(base.value), values: present.value.slice(0, MOST_JUDGED) })
   const remove = (at: number) => !isLeast.value && set('Compare one less', { styles: styles().toSpliced(at, 1) })
   const pin = (at: number) => {
     const one = styles()[at]!
@@ -126,6 +131,6 @@ export function useCompare(page: Page, fontSize: number) {
     const { style } = columns.value[at]!
     void levels.setStyle(`${study.quantity?.title}: take a compared style, ${columns.value[at]!.title}`, difference(levels.styleAt(level), style), { at: level })
   }
-  return { comparison, values, columns, base, isFull, isLeast, set, setStyle, takeBack, add, remove, pin, move, take, context }
+  return { comparison, values, columns, base, isFull, isLeast, set, setStyle, takeBack, add, addSuggested, toSuggest, remove, pin, move, take, context }
 }
 export type Comparing = ReturnType<typeof useCompare>

@@ -35,7 +35,7 @@ export function ladderTrouble(ladder: StudyLadder): string {
   const [issue] = result.error.issues
   const at = issue!.path[1]
   const rung = typeof at === 'number' ? ladder.rungs[at] : undefined
-  return rung ? `The rung at 10^${rung.power}: ${String(issue!.path[2])} takes 1 to 40 characters.` : issue!.message.replace(/^rungs\[\d+\]\.power: /, 'The power ')
+  return rung ? `The rung at 10^${rung.power}: ${String(issue!.path[2])} takes 1 to 40 characters.` : `${issue!.message.replace(/^rungs\[\d+\]\.power: /, 'The power ')}.`
 }
 
 /** Findings that speak of a ladder's names and not of the numbers written by it. */

@@ -25,6 +25,10 @@ test.each<[string, string, string[]]>([
   expect(read(label, tag)).toEqual(candidates)
 })
 
+test.each<[string, string, string]>([['m', '38 m', '38'], ['m', '-38 m', '-38'], ['T', '2 T', '2'], ['k', '5 k', '5']])('a unit %s in %s is a unit, and no name of a power', (text, label, number) => {
+  expect(read(label, 'en', { unit: { kind: 'symbol', text } })).toEqual([number])
+})
+
 test('what the label leaves to its title or its style is known to the reader', () => {
   expect(read('1.5', 'en', { notation: 'scaled', rung: 6, unitAt: 'title' })).toEqual(['1500000'])
   expect(read('12.5%', 'en', { unit: { kind: 'percent' } })).toEqual(['0.125'])

@@ -48,6 +48,12 @@ function powersIn(before: string, after: string, names: readonly Name[]): number
 const prefixesIn = (plan: Plan, after: string): number[] =>
   plan.rules.flatMap(({ rungs }) => rungs).filter(({ text }) => text !== '' && after.trim().startsWith(text)).map(({ power }) => power)
 
+/** Units that the style itself writes: a reader knows them for what they are, and "m" for metres is no milli. */
+const unitsIn = (plan: Plan): string[] =>
+  plan.rules.flatMap(({ frames }) => [...frames.none.before, ...frames.none.after]).flatMap((slot) => (typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : []))
+/** What stands around a number, closing brackets aside. */
+const bare = (text: string): string => text.replace(/^[()\s]+|[()\s]+$/g, '')
+
 /** What is said of rung and exponent elsewhere, for labels that do not say it. */
 const saidElsewhere = (plan: Plan, rule: Rule): number =>
   plan.unitAt === 'label' ? 0 : (rule.exponent ? rule.exponent.fixed ?? 0 : rule.rungs[rule.fixedRung ?? unitsRung(rule)]!.power)
@@ -82,7 +88,8 @@ export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading
   const { numbers, rest, isPowered } = numbersIn(match[0], latin.slice(match.index + match[0].length), reader)
   const { short, long, currency } = reader.system.compact
   const own = [...namesIn(short), ...namesIn(long), ...namesIn(currency)]
-  const powers = [own, everywhere].map((names) => powersIn(before, rest, names)).find((found) => found.length > 0) ?? prefixesIn(plan, rest)
+  const isUnit = unitsIn(plan).includes(bare(rest)) || (bare(rest) === '' && unitsIn(plan).includes(bare(before)))
+  const powers = isUnit ? [] : [own, everywhere].map((names) => powersIn(before, rest, names)).find((found) => found.length > 0) ?? prefixesIn(plan, rest)
   const isNegative = /^\s*\(/.test(before) || MINUS.test(before.replace(/[^-−‒–\d]+$/, '')) || /^\s*[-−]/.test(rest)
   const found: Said[] = []
   for (const rule of plan.rules) for (const number of numbers) for (const power of powers.length > 0 ? powers : [isPowered ? 0 : saidElsewhere(plan, rule)]) {

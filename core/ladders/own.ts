@@ -4,7 +4,7 @@ import type { Ladder } from './types'
 const name = z.string().min(1).max(40)
 
 /** Whether a rung's name could be read as part of the number beside it. */
-const readsAsNumber = (text: string): boolean => /\d/.test(text) || /^[eE][+\-−]?$/.test(text) || /^[.,+\-−]/.test(text)
+export const readsAsNumber = (text: string): boolean => /\d/.test(text) || /^[eE][+\-−]?$/.test(text) || /^[.,+\-−]/.test(text)
 
 /** What keeps a list of rungs from being a ladder; null where nothing does. */
 function fault(rungs: readonly { power: number; symbol: string; word?: string }[]): string | null {

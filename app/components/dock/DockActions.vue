@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import type { Surface } from '~~/core/checks/types'
+import type { Subject, Surface } from '~~/core/checks/types'
 import { toExactText } from '~~/core/decimal/decimal'
+import type { Style } from '~~/core/style/fields'
 import { difference, inherit } from '~~/core/style/inherit'
-import { suggest, type Suggestion } from '~~/core/suggest/suggest'
-import { AGAINST } from '~~/core/ticks/search'
 import type { Page } from '~/composables/page'
 import { numberStep } from '~~/shared/page/drawing'
 import { levelWords } from '~/desk/levels'
@@ -15,29 +14,23 @@ const props = defineProps<{ page: Page; surface: Surface }>()
 const study = useStudy()
 const levels = useLevels()
 const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
-const found = shallowRef<Suggestion[]>([])
 const copied = ref('')
 
 /** More numbers than these take too long to judge while somebody waits. */
 const MOST_JUDGED = 40
-const MOST_SHOWN = 3
-function look(event: Event) {
+function subject(): Subject {
   const values = props.page.numbersOn[props.surface]()
   const every = Math.ceil(values.length / MOST_JUDGED)
   const drawing = props.page.drawing.value
-  found.value = suggest({
+  return {
     surface: props.surface, style: levels.style, kind: study.quantity?.kind, readers: study.readers, values: values.filter((_, at) => at % every === 0),
     step: props.surface === 'axis' && drawing ? numberStep(drawing.ticks, study.quantity?.ticks ?? {}) ?? undefined : undefined, context: { ...props.page.on[props.surface].context.value, values: undefined, rows: undefined },
-  }).slice(0, MOST_SHOWN)
-  list.value?.toggle(event)
+  }
 }
-function take({ style, labels }: Suggestion) {
+function take(style: Style, labels: readonly string[]) {
   void levels.setStyle(`${study.quantity?.title}: take a suggestion, ${labels[0]} …`, difference(levels.style, inherit(levels.style, style)))
   list.value?.hide()
 }
-const MOST_LABELS = 5
-const sample = (labels: readonly string[]) => `${labels.slice(0, MOST_LABELS).join('   ')}${labels.length > MOST_LABELS ? '  …' : ''}`
-const isAgainst = (reason: string) => reason.startsWith(AGAINST)
 
 /** Rung and unit can be said once where there are any; then all labels share a rung. */
 const isSaidOnce = computed(() => levels.style.unitAt !== 'label')
@@ -69,20 +62,13 @@ const copyStyle = () => copy('style', JSON.stringify(difference(inherit({}), lev
 
 <template>
   <div class="actions">
-    <button type="button" class="quiet" aria-haspopup="dialog" @click="look">three ways to write it</button>
+    <button type="button" class="quiet" aria-haspopup="dialog" @click="list?.toggle($event)">three ways to write it</button>
     <button v-if="sayable" type="button" class="quiet" @click="sayOnce">{{ isSaidOnce ? 'say the unit on each label' : 'say the unit once, in the title' }}</button>
     <button type="button" class="quiet" @click="copyLabels">{{ copied === 'labels' ? 'copied' : 'copy the labels' }}</button>
     <button type="button" class="quiet" @click="copyStyle">{{ copied === 'style' ? 'copied' : 'copy the style' }}</button>
     <span v-if="copied === 'refused'" role="alert" class="trouble">The browser lets nothing be copied here.</span>
     <Popover ref="list" aria-label="Three ways to write it">
-      <div class="found">
-        <p class="soft">{{ levelWords[levels.level] }}, the best first; none has an error</p>
-        <button v-for="one in found" :key="one.labels.join()" type="button" class="way" @click="take(one)">
-          <b>{{ sample(one.labels) }}</b>
-          <span v-for="reason in one.reasons" :key="reason" :class="isAgainst(reason) ? 'against' : 'soft'">{{ isAgainst(reason) ? reason : `+ ${reason}` }}</span>
-        </button>
-        <p v-if="found.length === 0" class="soft">No way of writing these numbers is free of errors on this surface. More ticks or fewer numbers may help.</p>
-      </div>
+      <SuggestList :subject="subject" :where="levelWords[levels.level]" @take="take" />
     </Popover>
   </div>
 </template>
@@ -94,35 +80,6 @@ const copyStyle = () => copy('style', JSON.stringify(difference(inherit({}), lev
   justify-items: start;
 }
 
-.found {
-  display: grid;
-  gap: var(--gap-2);
-  min-width: 20rem;
-}
-
-.way {
-  display: grid;
-  padding: var(--gap-2);
-  border: 1px solid var(--rule);
-  border-radius: 4px;
-  background: transparent;
-  color: var(--ink);
-  font-size: var(--text-small);
-  text-align: left;
-  cursor: pointer;
-}
-
-.way b {
-  font-size: var(--text);
-  white-space: pre;
-}
-
-.way:hover {
-  border-color: var(--jade);
-  background: var(--jade-wash);
-}
-
-.against,
 .trouble {
   color: var(--rosewood);
 }

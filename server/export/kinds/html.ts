@@ -1,4 +1,5 @@
 import { isMissing } from '../../../core/label/value'
+import { directionOf } from '../../../core/locale/direction'
 import { provedEqual } from '../prove'
 import { exactText, type Written } from '../written'
 import type { MakeExport } from './types'
@@ -6,10 +7,6 @@ import type { MakeExport } from './types'
 const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' }
 const escaped = (text: string) => text.replace(/[&<>"]/g, (one) => ENTITIES[one]!)
 const unescaped = (text: string) => Object.entries(ENTITIES).reduceRight((done, [one, entity]) => done.replaceAll(entity, one), text)
-
-/** Languages that are written from right to left, by ISO 15924 scripts of CLDR's likely subtags. */
-const RIGHT_TO_LEFT = /^(ar|az-Arab|ckb|dv|fa|he|ks|lrc|mzn|nqo|pa-Arab|ps|sd|syr|ug|ur|uz-Arab|yi)(-|$)/
-export const directionOf = (locale: string): 'rtl' | 'ltr' => (RIGHT_TO_LEFT.test(locale) ? 'rtl' : 'ltr')
 
 function tableOf({ title, style: { locale }, values, rows, labels, names, say }: Written): string {
   const head = [...names.map((one) => one.title), title].map((one) => `<th scope="col">${escaped(one)}</th>`).join('')

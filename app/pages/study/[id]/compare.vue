@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Style } from '~~/core/style/fields'
 import type { ComparedOn } from '~~/shared/study'
 import { useCompare } from '~/composables/compare'
 import { usePage } from '~/composables/page'
@@ -24,6 +25,12 @@ function setEnd(end: 0 | 1, text: string | undefined) {
   next[end] = text ? Number(text) : end === 0 ? 0 : 9
   set(`Compare on numbers from 10^${next[0]} to 10^${next[1]}`, { span: next[0] <= next[1] ? next : [next[1], next[0]] }, true)
 }
+const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
+function addSuggested(style: Style) {
+  void comparing.addSuggested(style)
+  list.value?.hide()
+}
+const print = () => window.print()
 const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 1) + 1 })
 </script>
 
@@ -37,6 +44,11 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
           <template v-if="comparison.on === 'drawn'"> from 10 to the <TypedField :value="String(span[0])" placeholder="0" label="Least power of ten" :check="toPower" @change="setEnd(0, $event)" /> to 10 to the <TypedField :value="String(span[1])" placeholder="9" label="Largest power of ten" :check="toPower" @change="setEnd(1, $event)" /> <button type="button" class="quiet" @click="again">draw others</button></template>
         </p>
         <Textarea v-if="comparison.on === 'typed'" :model-value="comparison.typed ?? ''" rows="2" spellcheck="false" placeholder="999.5 1000 1250000" aria-label="Numbers to compare on" class="typed" @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)" />
+        <p class="acts">
+          <button type="button" class="quiet" aria-haspopup="dialog" :disabled="comparing.isFull.value" :title="comparing.isFull.value ? 'Six stand side by side at most: remove one first.' : undefined" @click="list?.toggle($event)">add a suggested way</button>
+          <button type="button" class="quiet" @click="print">print it</button>
+        </p>
+        <Popover ref="list" aria-label="Suggested ways"><SuggestList :subject="comparing.toSuggest" where="On these numbers" @take="addSuggested" /></Popover>
         <CompareTable :comparing="comparing" :hand="inHand" :style="{ fontSize: `${FONT_SIZE}px` }" @take="hand = $event" />
       </template>
       <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
@@ -60,6 +72,17 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
 
 .screen > * {
   max-width: 100%;
+}
+
+@media print {
+  .acts {
+    display: none;
+  }
+}
+
+.acts {
+  display: flex;
+  gap: var(--gap-4);
 }
 
 .typed {

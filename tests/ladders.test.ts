@@ -1,0 +1,101 @@
+import { until, withDesk } from './lib/program'
+
+const desk = withDesk({ reducedMotion: 'reduce' })
+const ladder = (id: string) => desk.page.locator(`[data-ladder="${id}"]`)
+const own = () => ladder('my si')
+const marks = () => desk.page.locator('[data-surface="marks"]').allTextContents()
+const toDesk = () => desk.page.getByRole('link', { name: 'Desk' }).click()
+const toLadders = async () => {
+  await desk.page.getByRole('link', { name: 'Ladders' }).click()
+  await ladder('short').waitFor()
+}
+const head = (at: number) => desk.page.locator('header.head').nth(at)
+const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+
+beforeAll(async () => {
+  await desk.page.goto(desk.program.url)
+  await desk.page.getByText('The labels hide the step').first().waitFor()
+}, 60_000)
+
+test('rungs stand to scale beside each other, and those in use are told', async () => {
+  await toLadders()
+  const top = async (id: string, power: number) => (await ladder(id).locator(`[data-power="${power}"]`).boundingBox())!.y
+  expect(await top('short', 6)).toBeCloseTo(await top('si', 6), 0)
+  expect((await top('indian', 3) - await top('indian', 5)) / (await top('indian', 5) - await top('indian', 7))).toBeCloseTo(1, 1)
+  expect(await ladder('short').locator('.used').evaluateAll((rungs) => rungs.map((rung) => rung.getAttribute('data-power')))).toEqual(['6'])
+}, 60_000)
+
+test('a ladder is copied, edited in place and used, and every label follows its names', async () => {
+  const { page } = desk
+  await head(1).getByRole('button', { name: 'copy' }).click()
+  await own().waitFor()
+  await head(0).getByRole('button', { name: 'use it' }).click()
+  await own().getByLabel('Symbol of 10 to the 6').fill('Mega')
+  await saved()
+  await toDesk()
+  await until(async () => (await marks())[0], '€2Mega')
+  await toLadders()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await toDesk()
+  await until(async () => (await marks())[0], '€2M')
+}, 60_000)
+
+test('what is no ladder is said at once, and nothing is lost meanwhile', async () => {
+  await toLadders()
+  const symbol = own().getByLabel('Symbol of 10 to the 6')
+  await symbol.fill('k')
+  await own().getByRole('alert').filter({ hasText: 'the symbol "k" stands twice.' }).waitFor()
+  expect(await symbol.inputValue()).toBe('k')
+  await symbol.fill('M')
+  await until(() => own().getByRole('alert').count(), 0)
+}, 60_000)
+
+test('a rung is added, climbs by the arrow keys, and one that is fixed does not go without a word', async () => {
+  const { page } = desk
+  await head(0).getByRole('button', { name: 'add a rung' }).click()
+  const grip = own().getByRole('button', { name: 'Move V, at 10 to the 33' }).or(own().getByRole('button', { name: /at 10 to the 33$/ })).first()
+  await grip.focus()
+  await page.keyboard.press('ArrowUp')
+  await own().getByRole('button', { name: /at 10 to the 34$/ }).waitFor()
+  await saved()
+  await toDesk()
+  await page.getByRole('button', { name: /^rung:/ }).first().click()
+  await page.getByRole('option', { name: /^in megas?|^in M/ }).first().click()
+  await toLadders()
+  await own().getByRole('button', { name: 'Take M away', exact: true }).click()
+  await own().getByRole('alert').filter({ hasText: 'Revenue has every label fixed on M' }).waitFor()
+  await page.getByRole('button', { name: 'keep it' }).click()
+  expect(await own().locator('[data-power="6"]').count()).toBe(1)
+  await own().getByRole('button', { name: 'Take M away', exact: true }).click()
+  await page.getByRole('button', { name: /take it away; each label/ }).click()
+  await until(() => own().locator('[data-power="6"]').count(), 0)
+  await toDesk()
+  await until(async () => (await marks())[0], '€1,739k')
+}, 60_000)
+
+test('a ladder in use goes only when that is said, and comes back with undo', async () => {
+  const { page } = desk
+  await toLadders()
+  await head(0).getByRole('button', { name: 'remove', exact: true }).click()
+  await page.getByText('Revenue uses it.').waitFor()
+  await page.getByRole('button', { name: 'remove it all the same' }).click()
+  await until(() => own().count(), 0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await own().waitFor()
+}, 60_000)
+
+describe('regions', () => {
+  test('the same numbers stand in each region’s labels, with what others would read in them', async () => {
+    const { page } = desk
+    await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
+    await page.getByRole('option', { name: 'Depth', exact: true }).click()
+    await page.getByRole('link', { name: 'Regions' }).click()
+    const row = (locale: string) => page.locator(`[data-region="${locale}"]`)
+    await row('de').getByText('23,125\u00a0m').first().waitFor()
+    expect(await row('de').locator('.taken').innerText()).toContain('23,125\u00a0m is 23,125 in English')
+    expect(await row('ar-EG').locator('bdi').first().getAttribute('dir')).toBe('rtl')
+    await row('de').getByRole('button', { name: 'write it so' }).click()
+    await page.getByRole('link', { name: 'Desk' }).click()
+    await until(async () => (await marks()).includes('23,125\u00a0m'), true)
+  }, 60_000)
+})
