@@ -3,6 +3,7 @@ import { copyFileSync, cpSync, mkdirSync, readdirSync, readFileSync, writeFileSy
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'
+import { renderGuide } from './lib/guide.mjs'
 import { runtimeVariants } from './lib/runtime.mjs'
 
 const out = (...path) => join(root, 'dist', ...path)
@@ -19,6 +20,8 @@ for (const name of ['locales', 'currency-names']) {
   const tables = readdirSync(folder).map((file) => [file.replace('.json', ''), JSON.parse(readFileSync(join(folder, file), 'utf8'))])
   writeFileSync(out('regions', `${name}.json`), JSON.stringify(Object.fromEntries(tables)))
 }
+
+renderGuide(root)
 
 await build({
   entryPoints: [join(root, 'cli/ivory-abacus.ts')],

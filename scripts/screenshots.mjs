@@ -13,7 +13,7 @@ async function show(page, title) {
   await page.getByRole('option', { name: title, exact: true }).and(page.locator('.p-select-option')).click()
 }
 /** What the pictures after a view need it to take back. */
-const shownAgain = ['line', 'sentence']
+const shownAgain = ['line', 'sentence', 'regions']
 
 /** Each main view: its file, and how to get there from the desk of the demo. */
 const views = {
@@ -35,6 +35,15 @@ const views = {
     await page.getByRole('link', { name: 'Sweep', exact: true }).click()
     await page.locator('[data-order]').first().waitFor()
   },
+  ladders: async (page) => {
+    await page.getByRole('link', { name: 'Ladders', exact: true }).click()
+    await page.locator('[data-ladder="short"]').waitFor()
+  },
+  regions: async (page) => {
+    await show(page, 'Depth')
+    await page.getByRole('link', { name: 'Regions', exact: true }).click()
+    await page.locator('[data-region="ja"]').waitFor()
+  },
   line: (page) => show(page, 'Tide phase'),
   sentence: async (page) => {
     await show(page, 'Depth')
@@ -46,7 +55,7 @@ const views = {
   },
   export: async (page) => {
     await page.getByRole('button', { name: 'Take away', exact: true }).click()
-    await page.getByText('labels are those of the desk').waitFor()
+    await page.getByText('The module was run').waitFor()
   },
   studies: (page, url) => page.goto(`${url}/studies`),
   // Last, since these change the demo.

@@ -6,10 +6,12 @@ const visible = defineModel<boolean>('visible', { required: true })
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Keys" :style="{ width: 'min(560px, 94vw)' }">
+  <Dialog v-model:visible="visible" modal header="Help" :style="{ width: 'min(560px, 94vw)' }">
+    <h2>Keys</h2>
     <dl class="keys">
       <template v-for="{ key, does } in [...levelKeys, ...otherKeys]" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ does }}</dd></template>
     </dl>
+    <p class="guide"><a href="/guide/index.html" target="_blank" rel="noopener">The guide</a> goes through the work step by step; it has <a href="/guide/style.html" target="_blank" rel="noopener">every field of a style</a> and <a href="/guide/checks.html" target="_blank" rel="noopener">every check</a>.</p>
   </Dialog>
 </template>
 
@@ -19,6 +21,18 @@ const visible = defineModel<boolean>('visible', { required: true })
   grid-template-columns: max-content 1fr;
   gap: var(--gap-1) var(--gap-4);
   margin: 0;
+}
+
+h2 {
+  margin-bottom: var(--gap-2);
+}
+
+.guide {
+  margin-top: var(--gap-4);
+}
+
+a {
+  color: var(--jade);
 }
 
 dd {

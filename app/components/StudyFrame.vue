@@ -57,7 +57,7 @@ useHead({ title })
 <template>
   <main v-if="trouble" class="trouble" role="alert"><p>{{ trouble }}</p><NuxtLink to="/studies">All studies</NuxtLink></main>
   <main v-else class="frame">
-    <TopBar @bring-in="importing = true" @take-away="exporting = true" />
+    <TopBar @bring-in="importing = true" @take-away="exporting = true" @help="keys = true" />
     <slot v-if="hasQuantity" />
     <div v-else class="empty">
       <template v-if="isOpen">

@@ -2,7 +2,7 @@
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
-const emit = defineEmits<{ bringIn: []; takeAway: [] }>()
+const emit = defineEmits<{ bringIn: []; takeAway: []; help: [] }>()
 
 // These stay the same while a style changes.
 const name = computed(() => study.document?.name)
@@ -35,6 +35,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
     <HistoryList />
     <Button size="small" label="Undo" variant="text" title="Undo (Ctrl Z)" :disabled="!study.canUndo" @click="study.undo()" />
     <Button size="small" label="Redo" variant="text" title="Redo (Ctrl Shift Z)" :disabled="!study.canRedo" @click="study.redo()" />
+    <Button size="small" label="?" variant="text" title="Help and keys (?)" aria-label="Help" class="help" @click="emit('help')" />
     <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
     <Button size="small" label="Take away" :disabled="!hasQuantity" @click="emit('takeAway')" />
   </header>

@@ -35,12 +35,12 @@ export function install() {
   writeFileSync(stampFile, wanted)
 }
 
-const SOURCES = ['app', 'core', 'server', 'shared', 'cli', 'demo', 'public', 'scripts/bundle.mjs', 'scripts/lib/runtime.mjs', 'scripts/locales.mjs', 'scripts/lib/prepare.mjs', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = ['app', 'core', 'server', 'shared', 'cli', 'demo', 'public', 'scripts/bundle.mjs', 'scripts/lib/runtime.mjs', 'scripts/lib/guide.mjs', 'docs/guide', 'docs/screenshots', 'scripts/locales.mjs', 'scripts/lib/prepare.mjs', 'nuxt.config.ts', 'package-lock.json']
 const buildStamp = join(root, '.output', 'built-from')
 
 function* filesUnder(path) {
   if (!statSync(path).isDirectory()) return yield path
-  for (const name of readdirSync(path).sort()) if (!/^(large|generated)$/.test(name)) yield* filesUnder(join(path, name))
+  for (const name of readdirSync(path).sort()) if (!/^(large|generated|guide)$/.test(name)) yield* filesUnder(join(path, name))
 }
 
 function sourcesDigest() {
