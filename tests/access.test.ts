@@ -52,12 +52,20 @@ test('axe finds nothing on the ticks', async () => {
   expect(await violations()).toEqual([])
 }, 60_000)
 
-test.each([['Compare', 'tbody tr'], ['Sweep', '[data-order]']])('axe finds nothing on %s', async (screen, content) => {
+test.each([['Compare', 'tbody tr'], ['Sweep', '[data-order]'], ['Regions', '[data-region="ja"]'], ['Ladders', '[data-ladder="short"]']])('axe finds nothing on %s', async (screen, content) => {
   const { page, program } = desk
   await page.goto(program.url)
   await page.getByRole('link', { name: screen, exact: true }).click()
   await page.locator(content).first().waitFor()
   expect(await violations()).toEqual([])
+}, 60_000)
+
+test('axe finds nothing on a ladder of one’s own', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'copy' }).first().click()
+  await page.locator('input.symbol').first().waitFor()
+  expect(await violations()).toEqual([])
+  await page.getByRole('button', { name: 'Undo' }).click()
 }, 60_000)
 
 test('axe finds nothing on the list of studies', async () => {
@@ -76,3 +84,19 @@ test.each([[1024, 700], [1600, 1000]])('at %d×%d nothing is cut off at the side
   const dock = (await page.getByRole('slider', { name: /^Cut/ }).boundingBox())!
   expect(dock.y + dock.height).toBeLessThanOrEqual(height)
 }, 30_000)
+
+test('help leads to the guide, whose pages and pictures are there', async () => {
+  await desk.page.goto(desk.program.url)
+  await desk.page.getByRole('button', { name: 'Help' }).click()
+  const [guide] = await Promise.all([desk.page.waitForEvent('popup'), desk.page.getByRole('link', { name: 'The guide' }).click()])
+  const links = await guide.locator('main a').evaluateAll((all) => all.map((one) => (one as HTMLAnchorElement).href))
+  expect(links.length).toBeGreaterThan(12)
+  for (const link of links) {
+    const answer = await guide.goto(link)
+    expect([link, answer!.status()]).toEqual([link, 200])
+    expect([link, await guide.locator('h1').count()]).toEqual([link, 1])
+    const broken = await guide.locator('img').evaluateAll((all) => all.filter((one) => (one as HTMLImageElement).naturalWidth === 0).map((one) => (one as HTMLImageElement).src))
+    expect(broken).toEqual([])
+  }
+  await guide.close()
+}, 60_000)

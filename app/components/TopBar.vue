@@ -84,6 +84,11 @@ const groups = stable(() => study.datasets.map((dataset) => ({
   flex: none;
 }
 
+.bar :deep(.p-button-text) {
+  min-width: 0;
+  padding-inline: var(--gap-2);
+}
+
 .screens {
   display: flex;
   gap: var(--gap-3);
