@@ -111,6 +111,17 @@ const groups = stable(() => study.datasets.map((dataset) => ({
   font-weight: 600;
 }
 
+@media (max-width: 1100px) {
+  .bar,
+  .screens {
+    gap: var(--gap-2);
+  }
+
+  .name {
+    min-width: 22px;
+  }
+}
+
 .spread {
   flex: 1;
 }

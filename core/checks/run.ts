@@ -29,6 +29,17 @@ const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Ch
 type Found = ReadonlyMap<Check, Severity>
 const severitiesOf = (findings: ReadonlyMap<Check, Said>): Found => new Map([...findings].map(([check, { severity }]) => [check, severity]))
 
+/** What every check finds of a style that may be offered; null as soon as one finds an error, which the first of them do. */
+export function findUnlessError(proof: Proof): { check: Check; severity: Severity }[] | null {
+  const findings: { check: Check; severity: Severity }[] = []
+  for (const check of checks) {
+    const found = check.find(proof)
+    if (found?.severity === 'error') return null
+    if (found) findings.push({ check, severity: found.severity })
+  }
+  return findings
+}
+
 /**
  * What every check finds, without fixes: for many styles of the same values.
  *

@@ -73,10 +73,8 @@ function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize =
   const styles = keepsStyle ? [style] : wordings(form).map((wording) => telling({ ...cleared, ...wording }, values, shared))
   return styles.flatMap((full): AxisChoice[] => {
     const subject: Subject = { surface: 'axis', style: full, values, step: values.length > 1 ? step : undefined, kind, context: shared }
-    const judged = judge(subject)
-    const key = judged?.labels.join('\n')
-    if (!judged || key === undefined || seen.has(key)) return []
-    seen.add(key)
+    const judged = judge(subject, seen)
+    if (!judged) return []
     let best: AxisChoice | null = null
     for (const { size, turned } of settings(fontSize)) {
       const clear = clearanceOf({ ...subject, values, labels: judged.labels }, { width, fontSize: size, turned, ends })

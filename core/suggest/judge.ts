@@ -1,5 +1,5 @@
-import { findAll } from '../checks/run'
-import { labelsOf, saidOf, valuesOf } from '../checks/proof'
+import { findUnlessError } from '../checks/run'
+import { labelsOf, proofOf, saidOf, valuesOf } from '../checks/proof'
 import type { Severity, Subject } from '../checks/types'
 import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, toNumber } from '../decimal/decimal'
@@ -39,14 +39,19 @@ function worstOff(values: readonly Decimal[], said: readonly Decimal[]): number 
 const offText = (off: number): string => (off === 0 ? 'every label is exact' : `off by ${off < 0.0001 ? 'less than 0.01' : String(Math.ceil(off * 10_000) / 100)} % at most`)
 
 /**
- * Judges the labels of a subject: long ones, warnings and notes, and what labels lose, all cost.
+ * Judges labels: long ones, warnings and notes, and what labels lose, all cost.
  *
- * @returns null where a check finds an error
+ * @param seen labels that were judged good before; those of this subject join them
+ * @returns null where a check finds an error, or the same labels were judged good before
  */
-export function judge(subject: Subject): Judged | null {
-  const { proof, findings } = findAll(subject)
-  if (findings.some(({ severity }) => severity === 'error')) return null
-  const [labels, values] = [labelsOf(proof), valuesOf(subject)]
+export function judge(subject: Subject, seen: Set<string>): Judged | null {
+  const proof = proofOf(subject)
+  const labels = labelsOf(proof)
+  const key = labels.join('\n')
+  const findings = seen.has(key) ? null : findUnlessError(proof)
+  if (!findings) return null
+  seen.add(key)
+  const values = valuesOf(proof)
   const longest = Math.max(...labels.map((label) => label.length))
   const off = worstOff(values, saidOf(proof))
   const needless = hasNeedlessPowers(subject, values)

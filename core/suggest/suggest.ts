@@ -28,11 +28,8 @@ export function suggest(subject: Subject, form?: Form): Suggestion[] {
   const seen = new Set<string>()
   const all = candidates(form).flatMap(({ style }): Suggestion[] => {
     const full = { ...subject.style, ...style }
-    const judged = judge({ ...subject, style: full })
-    const key = judged?.labels.join('\n')
-    if (!judged || key === undefined || seen.has(key)) return []
-    seen.add(key)
-    return [{ style: full, labels: judged.labels, score: scoreOf(judged.cost), reasons: judged.reasons }]
+    const judged = judge({ ...subject, style: full }, seen)
+    return judged ? [{ style: full, labels: judged.labels, score: scoreOf(judged.cost), reasons: judged.reasons }] : []
   })
   return all.sort((a, b) => b.score - a.score).slice(0, MOST_SUGGESTED)
 }
