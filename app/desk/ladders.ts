@@ -5,8 +5,11 @@ import { decide } from '~~/core/label/decide'
 import type { Regions } from '~~/core/label/resolve'
 import type { Plan } from '~~/core/label/types'
 import { ownLadder } from '~~/core/ladders/own'
+import { short } from '~~/core/ladders/short'
+import { si } from '~~/core/ladders/si'
 import type { LadderRung } from '~~/core/ladders/types'
 import type { DrawnLadder, StudyLadder } from '~~/shared/ladders'
+import { checkTitles } from '~/desk/cards'
 
 /** Pixels of a power of ten. */
 export const STEP = 12
@@ -38,15 +41,34 @@ export function ladderTrouble(ladder: StudyLadder): string {
   return rung ? `The rung at 10^${rung.power}: ${String(issue!.path[2])} takes 1 to 40 characters.` : `${issue!.message.replace(/^rungs\[\d+\]\.power: /, 'The power ')}.`
 }
 
+/** What is found of a ladder's names. */
+export interface LadderFinding {
+  readonly title: string
+  readonly severity: Finding['severity']
+  readonly message: string
+}
 /** Findings that speak of a ladder's names and not of the numbers written by it. */
 const OF_NAMES: ReadonlySet<string> = new Set(['misread', 'same-label', 'vanished', 'unfamiliar-rung', 'unclear-marks', 'order-reversed'])
 /** Digits that tell a rung's label from its neighbours'. */
 const TELLING = decimal('15')
-/** What is found where a label stands on each rung of a ladder. */
-export function ladderFindings({ title, rungs, base = 10 }: StudyLadder, regions: Regions, readers?: readonly string[]): Finding[] {
-  if (base !== 10) return []
+/** Names that readers know anyway. */
+const KNOWN = [short, si].flatMap(({ rungs }) => rungs.filter(({ power }) => power >= -9 && power <= 12).flatMap(({ power, symbol, word }) => [{ text: symbol, power }, { text: word, power }]))
+
+/** Names that most readers know for another power. */
+function knownOtherwise({ rungs, base = 10 }: StudyLadder): LadderFinding[] {
+  return rungs.flatMap((rung) => [...new Set([rung.symbol, rung.word ?? rung.symbol])].flatMap((name) => {
+    const known = KNOWN.filter(({ text }) => text === name)
+    if (known.length === 0 || (base === 10 && known.some(({ power }) => power === rung.power))) return []
+    return [{ title: 'Known for another power', severity: 'warning' as const, message: `Most readers know “${name}” for 10^${known[0]!.power}; here it stands for ${base}^${rung.power}.` }]
+  }))
+}
+
+/** What is found where a label stands on each rung of a ladder, by readers of some regions. */
+export function ladderFindings(ladder: StudyLadder, regions: Regions, readers?: readonly string[]): LadderFinding[] {
+  const { title, rungs, base = 10 } = ladder
   const values = rungs.map(({ power }): Decimal => ({ coefficient: TELLING.coefficient, exponent: power - 1 }))
-  return runChecks({ surface: 'table', style: { notation: 'scaled', ladder: { title, rungs }, fraction: [0, 1] }, values, context: regions, readers }).filter(({ check }) => OF_NAMES.has(check))
+  const found = base === 10 ? runChecks({ surface: 'table', style: { notation: 'scaled', ladder: { title, rungs }, fraction: [0, 1] }, values, context: regions, readers }) : []
+  return [...knownOtherwise(ladder), ...found.filter(({ check }) => OF_NAMES.has(check)).map(({ check, severity, message }) => ({ title: checkTitles[check]!, severity, message }))]
 }
 
 /** A power for another rung: a thousand times the highest, or the first free one above. */

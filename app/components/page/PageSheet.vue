@@ -155,9 +155,7 @@ function categoryAt(target: Element): string | null {
           </ValueTable>
         </div>
       </template>
-      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-      <p v-else-if="rows" class="soft">{{ isFiltered ? 'No row that is shown holds a number. Show all rows, or others, above.' : 'This column holds no number. Choose another quantity above.' }}</p>
-      <p v-else class="soft" role="status">Fetching the numbers…</p>
+      <NoNumbers v-else :page="page" :is-filtered="isFiltered" />
       <LabelNote :page="page" :within="box" />
     </div>
   </section>

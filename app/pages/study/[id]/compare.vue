@@ -36,7 +36,7 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
 
 <template>
   <StudyFrame :page="page" screen="Compare">
-    <div class="screen">
+    <div class="screen column">
       <template v-if="page.drawing.value">
         <p class="on">
           {{ columns.length }} ways to write <strong>{{ study.quantity?.title }}</strong>, on
@@ -51,9 +51,7 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
         <Popover ref="list" aria-label="Suggested ways"><SuggestList :subject="comparing.toSuggest" where="On these numbers" @take="addSuggested" /></Popover>
         <CompareTable :comparing="comparing" :hand="inHand" :style="{ fontSize: `${FONT_SIZE}px` }" @take="hand = $event" />
       </template>
-      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-      <p v-else-if="page.rows.value" class="soft">This column holds no number. Choose another quantity above.</p>
-      <p v-else class="soft" role="status">Fetching the numbers…</p>
+      <NoNumbers v-else :page="page" />
     </div>
     <CompareDock v-if="page.drawing.value" :comparing="comparing" :hand="inHand" />
   </StudyFrame>
@@ -61,13 +59,7 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
 
 <style scoped>
 .screen {
-  display: flex;
-  flex-direction: column;
-  gap: var(--gap-3);
   align-items: flex-start;
-  min-width: 0;
-  min-height: 0;
-  padding: var(--gap-4) var(--gap-5);
 }
 
 .screen > * {
@@ -89,7 +81,4 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
   width: 100%;
 }
 
-.trouble {
-  color: var(--rosewood);
-}
 </style>

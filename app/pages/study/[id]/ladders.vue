@@ -6,7 +6,6 @@ import type { LadderId } from '~~/core/ladders'
 import { copyOf, type DrawnLadder, fixedOn, freeTitle, ladderChanges, laddersOf, type StudyLadder, usersOf } from '~~/shared/ladders'
 import type { Style } from '~~/core/style/fields'
 import { usePage } from '~/composables/page'
-import { checkTitles } from '~/desk/cards'
 import { ladderFindings, powersUsed, reachOf, STEP } from '~/desk/ladders'
 import { useLevels } from '~/stores/levels'
 import { useRegions } from '~/stores/regions'
@@ -92,7 +91,7 @@ watch([box, height], ([now]) => {
               {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'uses' : 'use' }} it.
               <button type="button" class="quiet" @click="remove(ladder, true)">remove it all the same</button> <button type="button" class="quiet" @click="going = null">keep it</button>
             </p>
-            <p v-for="one in findings.get(ladder.title) ?? []" :key="one.check" class="found"><span class="bead" :class="one.severity === 'note' ? '' : one.severity === 'error' ? 'bad' : 'busy'" /> <b>{{ checkTitles[one.check] }}.</b> {{ one.message }}</p>
+            <p v-for="one in findings.get(ladder.title) ?? []" :key="one.message" class="found"><span class="bead" :class="one.severity === 'note' ? '' : one.severity === 'error' ? 'bad' : 'busy'" /> <b>{{ one.title }}.</b> {{ one.message }}</p>
           </header>
         </div>
         <div class="drawing" :style="{ height: `${height}px` }">

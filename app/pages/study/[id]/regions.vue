@@ -59,7 +59,7 @@ const use = (locale: string) => levels.setStyle(`${study.quantity?.title}: regio
 
 <template>
   <StudyFrame :page="page" screen="Regions">
-    <div class="screen">
+    <div class="screen column">
       <template v-if="page.drawing.value">
         <p class="on">
           <strong>{{ study.quantity?.title }}</strong> as readers of
@@ -87,22 +87,14 @@ const use = (locale: string) => levels.setStyle(`${study.quantity?.title}: regio
           </table>
         </div>
       </template>
-      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-      <p v-else-if="page.rows.value" class="soft">This column holds no number. Choose another quantity above.</p>
-      <p v-else class="soft" role="status">Fetching the numbers…</p>
+      <NoNumbers v-else :page="page" />
     </div>
   </StudyFrame>
 </template>
 
 <style scoped>
 .screen {
-  display: flex;
-  flex-direction: column;
-  gap: var(--gap-3);
   align-items: flex-start;
-  min-width: 0;
-  min-height: 0;
-  padding: var(--gap-4) var(--gap-5);
 }
 
 .box {

@@ -36,7 +36,7 @@ function jump(text: string | undefined) {
 
 <template>
   <StudyFrame :page="page" screen="Sweep">
-    <div class="screen">
+    <div class="screen column">
       <template v-if="page.drawing.value">
         <p>
           <strong>{{ study.quantity?.title }}</strong> over every order of magnitude, as the <NuxtLink :to="`/study/${study.id}/compare`" class="quiet">styles that are compared</NuxtLink> write it. Go to 10 to the
@@ -47,23 +47,12 @@ function jump(text: string | undefined) {
         </p>
         <SweepTable ref="table" :columns="columns" class="table" :style="{ fontSize: `${FONT_SIZE}px` }" />
       </template>
-      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-      <p v-else-if="page.rows.value" class="soft">This column holds no number. Choose another quantity above.</p>
-      <p v-else class="soft" role="status">Fetching the numbers…</p>
+      <NoNumbers v-else :page="page" />
     </div>
   </StudyFrame>
 </template>
 
 <style scoped>
-.screen {
-  display: flex;
-  flex-direction: column;
-  gap: var(--gap-3);
-  min-width: 0;
-  min-height: 0;
-  padding: var(--gap-4) var(--gap-5);
-}
-
 .turns {
   display: flex;
   flex-wrap: wrap;
@@ -76,9 +65,5 @@ function jump(text: string | undefined) {
 
 .table {
   flex: 1;
-}
-
-.trouble {
-  color: var(--rosewood);
 }
 </style>

@@ -69,9 +69,7 @@ const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...
           <FindingMarks :cards="cards" :left="left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
         </section>
       </template>
-      <p v-else-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-      <p v-else-if="page.rows.value" class="soft">This column holds no number. Choose another quantity above.</p>
-      <p v-else class="soft" role="status">Fetching the numbers…</p>
+      <NoNumbers v-else :page="page" />
     </div>
   </StudyFrame>
 </template>
