@@ -1,4 +1,5 @@
 import { request as plainRequest } from 'node:http'
+import { EXPORT_KINDS, exportSchema, type Study } from '../shared/study'
 import { type Program, removeFolder, startProgram } from './lib/program'
 
 let program: Program
@@ -49,4 +50,51 @@ test('a save on an old revision answers 409 with what stands now', async () => {
   const late = await save('Two')
   expect(late.status).toBe(409)
   expect(await late.json()).toMatchObject({ current: { revision: 2, document: { name: 'One' } } })
+})
+
+describe('tables of regions', () => {
+  test('a region’s marks come with its patterns, and its currencies’ names apart', async () => {
+    const german = (await (await send('/api/regions/de')).json()) as { systems: { latn: { marks: { decimal: string; group: string } } } }
+    expect(german.systems.latn.marks).toMatchObject({ decimal: ',', group: '.' })
+    const names = (await (await send('/api/regions/de/currencies')).json()) as { EUR: Record<string, string> }
+    expect(names.EUR).toMatchObject({ other: 'Euro' })
+  })
+  test.each(['xx', '__proto__', '..%2f..%2fpackage', 'constructor'])('there is none called %s', async (name) => {
+    expect((await send(`/api/regions/${name}`)).status).toBe(404)
+  })
+})
+
+describe('exports', () => {
+  const demo = async () => {
+    const all = (await (await send('/api/studies')).json()) as { id: string; name: string }[]
+    return (await (await send(`/api/studies/${all.find(({ name }) => name.startsWith('Osprind'))!.id}`)).json()) as Study
+  }
+  test.each(EXPORT_KINDS)('as %s keep to their contract', async (kind) => {
+    const { id, document } = await demo()
+    const answer = await send(`/api/studies/${id}/export?quantity=${encodeURIComponent(document.shown!)}&surface=axis&as=${kind}`)
+    expect(answer.status).toBe(200)
+    const made = exportSchema.parse(await answer.json())
+    expect(made.kind).toBe(kind)
+    expect(made.files[0]!.name).toMatch(/^revenue-axis\./)
+    expect(made.proof.values).toBe(8)
+  })
+  test.each([['quantity=none', 404], ['', 400], ['as=pdf&quantity=x', 400], ['surface=ceiling&quantity=x', 400]])('?%s is refused with %d, and what the address takes', async (query, status) => {
+    const { id } = await demo()
+    const refused = await problem(await send(`/api/studies/${id}/export?${query}`))
+    expect(refused).toMatchObject({ contentType: 'application/problem+json', status })
+    if (status === 400) expect(refused.detail).toContain('module, style, options, csv, html')
+  })
+})
+
+test('a ladder that is none, two of one title, and a callout far off are refused with their place', async () => {
+  const { id, document } = (await (await send('/api/studies', 'POST', { name: 'Ladders' })).json()) as Study
+  const rungs = [{ power: 3, symbol: 'b', word: 'boatload' }]
+  const put = async (more: object) => (await problem(await send(`/api/studies/${id}`, 'PUT', { base: 1, document: { ...document, ...more }, what: 'Try' })))
+  expect(await put({ ladders: [{ title: 'a', rungs: [...rungs, ...rungs] }] })).toMatchObject({ status: 422, detail: expect.stringContaining('document.ladders.0') as string })
+  expect((await put({ ladders: [{ title: 'a', rungs }, { title: 'a', rungs }] })).detail).toContain('two ladders have one title')
+  expect((await put({ ladders: [{ rungs }] })).detail).toContain('a ladder of a study has a title')
+  expect((await put({ regions: ['not a region!'] })).status).toBe(422)
+  const saved = await send(`/api/studies/${id}`, 'PUT', { base: 1, document: { ...document, ladders: [{ title: 'a', rungs }], regions: ['de', 'ja'] }, what: 'Keep' })
+  expect(saved.status).toBe(200)
+  expect(((await (await send(`/api/studies/${id}`)).json()) as Study).document).toMatchObject({ ladders: [{ title: 'a', rungs }], regions: ['de', 'ja'] })
 })

@@ -14,7 +14,11 @@ function tables<Kind extends keyof Tables>(kind: Kind): Promise<Tables[Kind]> {
 }
 
 /** One region's table. @returns undefined for a region that there is none of */
-export const regionTable = async <Kind extends keyof TableKinds>(kind: Kind, name: string): Promise<TableKinds[Kind] | undefined> => (await tables(kind))[name]
+export const regionTable = async <Kind extends keyof TableKinds>(kind: Kind, name: string): Promise<TableKinds[Kind] | undefined> => {
+  const all = await tables(kind)
+  // A name that every object has is no region.
+  return Object.hasOwn(all, name) ? all[name] : undefined
+}
 
 /** The tables that a style needs. @throws StyleError for an unknown language */
 export async function regionsFor(style: Style): Promise<Regions> {
