@@ -30,8 +30,8 @@ test('the rungs in use are those that labels stand on', () => {
 test('names that most readers know for another power are found at once', () => {
   const told = (...rungs: [number, string, string][]) => ladderFindings({ title: 't', rungs: rungs.map(([power, symbol, word]) => ({ power, symbol, word })) }, {}).map(({ title, message }) => `${title}: ${message}`)
   expect(told([3, 'K', 'thousand'], [6, 'M', 'million'])).toEqual([])
-  expect(told([3, 'M', 'thousand'])).toEqual(['Known for another power: Most readers know “M” for 10^6; here it stands for 10^3.'])
-  expect(told([12, 'B', 'billion'])).toEqual(['B', 'billion'].map((name) => `Known for another power: Most readers know “${name}” for 10^9; here it stands for 10^12.`))
+  expect(told([3, 'M', 'thousand'])).toEqual(['Known for another power: Most readers know “M” for 10⁶, here 10³.'])
+  expect(told([12, 'B', 'billion'])).toEqual(['Known for another power: Most readers know “B” and “billion” for 10⁹, here 10¹².'])
   expect(ladderFindings({ title: 't', base: 2, rungs: [{ power: 10, symbol: 'K', word: 'kibi' }] }, {}).map(({ severity }) => severity)).toEqual(['warning'])
   expect(ladderFindings(boats, {})).toEqual([])
 })

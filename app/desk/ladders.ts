@@ -4,6 +4,7 @@ import { type Decimal, decimal } from '~~/core/decimal/decimal'
 import { decide } from '~~/core/label/decide'
 import type { Regions } from '~~/core/label/resolve'
 import type { Plan } from '~~/core/label/types'
+import { superscript } from '~~/core/label/write'
 import { ownLadder } from '~~/core/ladders/own'
 import { short } from '~~/core/ladders/short'
 import { si } from '~~/core/ladders/si'
@@ -54,13 +55,16 @@ const TELLING = decimal('15')
 /** Names that readers know anyway. */
 const KNOWN = [short, si].flatMap(({ rungs }) => rungs.filter(({ power }) => power >= -9 && power <= 12).flatMap(({ power, symbol, word }) => [{ text: symbol, power }, { text: word, power }]))
 
-/** Names that most readers know for another power. */
+/** Names that most readers know for another power, as one finding. */
 function knownOtherwise({ rungs, base = 10 }: StudyLadder): LadderFinding[] {
-  return rungs.flatMap((rung) => [...new Set([rung.symbol, rung.word ?? rung.symbol])].flatMap((name) => {
-    const known = KNOWN.filter(({ text }) => text === name)
-    if (known.length === 0 || (base === 10 && known.some(({ power }) => power === rung.power))) return []
-    return [{ title: 'Known for another power', severity: 'warning' as const, message: `Most readers know “${name}” for 10^${known[0]!.power}; here it stands for ${base}^${rung.power}.` }]
-  }))
+  const told = rungs.flatMap((rung) => {
+    const others = [...new Set([rung.symbol, rung.word ?? rung.symbol])].flatMap((name) => {
+      const known = KNOWN.filter(({ text }) => text === name)
+      return known.length === 0 || (base === 10 && known.some(({ power }) => power === rung.power)) ? [] : [{ name, power: known[0]!.power }]
+    })
+    return others.length === 0 ? [] : [`${others.map(({ name }) => `“${name}”`).join(' and ')} for 10${superscript(others[0]!.power)}, here ${base}${superscript(rung.power)}`]
+  })
+  return told.length === 0 ? [] : [{ title: 'Known for another power', severity: 'warning', message: `Most readers know ${told.join('; ')}.` }]
 }
 
 /** What is found where a label stands on each rung of a ladder, by readers of some regions. */
