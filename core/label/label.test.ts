@@ -1,4 +1,4 @@
-import { toText } from '../decimal/decimal'
+import { type Decimal, toText } from '../decimal/decimal'
 import { ladders } from '../ladders'
 import type { FullStyle, Style } from '../style/fields'
 import { inherit } from '../style/inherit'
@@ -90,6 +90,14 @@ test('increments, and decimals that are all zero', () => {
 
 test('engineering exponents are multiples of three', () => {
   expect(labels({ notation: 'engineering', fraction: [0, 2] }, [12345, 0.00042, 999999])).toEqual(['12.35×10³', '420×10⁻⁶', '1×10⁶'])
+})
+
+test.each(['7.542530785682747e52', '1e49', '3.2e49', '9.9e300'])('a multiple of π as large as %s has no fraction that its digits could tell, and reads back to itself', (value) => {
+  const write = labeller(resolve({ notation: 'multiple', fraction: [0, 0] }))
+  const label = write.label(value)
+  const read = write.read(label).value as Decimal
+  expect(label).toMatch(/^\d{1,3}(,\d{3})*π$/)
+  expect(write.label(`${read.coefficient}e${read.exponent}`)).toBe(label)
 })
 
 test('multiples of a constant are simple fractions of it, or a decimal factor', () => {

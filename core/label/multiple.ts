@@ -1,4 +1,4 @@
-import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
+import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { divide, quotientRounded } from '../decimal/round'
 import { keep } from './keep'
@@ -7,6 +7,8 @@ import type { Rule, SignState, Written } from './types'
 const LARGEST_DENOMINATOR = 12
 /** How far a ratio may lie from a simple fraction that stands for it. */
 const TOLERANCE = decimal('1e-9')
+/** From this power of ten on, a ratio of 60 digits has too few behind the mark to tell fractions apart by that much. */
+const UNTOLD = 48
 
 interface Fraction {
   readonly numerator: bigint
@@ -57,7 +59,8 @@ export function decideMultiple(rule: Rule, value: Decimal, sign: (negative: bool
   const rounded = keep(rule.precision, ratio)
   const size = magnitudeOf(ratio)
   const decimals = { coefficient: rounded.digits, exponent: rounded.place }
-  const simple = rule.precision.increment === null ? simpleFraction(size) ?? steppedOver(size, decimals) ?? simpleFraction(decimals) : simpleFraction(decimals)
+  const isTold = leadingPower(size) < UNTOLD
+  const simple = !isTold ? null : rule.precision.increment === null ? simpleFraction(size) ?? steppedOver(size, decimals) ?? simpleFraction(decimals) : simpleFraction(decimals)
   const kept = simple ? { digits: simple.numerator, place: 0, decimals: 0 } : rounded
   const zero = kept.digits === 0n
   return {
