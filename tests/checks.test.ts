@@ -23,6 +23,8 @@ interface Case {
 
 /** Shows a quantity with a patch of what was decided about it. */
 async function show({ title, table, patch, readers }: Case): Promise<void> {
+  // What the page did in the scene before is saved first.
+  if (desk.page.url().startsWith(desk.program.url)) await desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
   const demo = (await api<{ id: string; name: string }[]>('/api/studies')).find(({ name }) => name.startsWith('Osprind'))!
   const id = table === undefined ? demo.id : (await api<{ id: string }>('/api/studies', { name: 'Own table' })).id
   if (table !== undefined) await api(`/api/studies/${id}/datasets`, { name: 'own', text: table })

@@ -234,7 +234,7 @@ test('three ways of writing are offered, and one is taken', async () => {
 test('the keyboard alone takes up a surface, changes it and undoes that', async () => {
   const { page } = desk
   await page.keyboard.press('?')
-  await page.getByRole('dialog', { name: 'Keys' }).getByText('Mend the first finding').waitFor()
+  await page.getByRole('dialog', { name: 'Help' }).getByText('Mend the first finding').waitFor()
   await page.keyboard.press('Escape')
   await label('table').click()
   await page.keyboard.press('2')
