@@ -1,3 +1,4 @@
+import { effect, stop as stopEffect } from 'vue'
 import { SURFACES } from '~~/core/checks/types'
 import type { PlacedFinding } from '~/desk/cards'
 import type { PlacedSubject } from '~~/shared/page/subjects'
@@ -70,12 +71,16 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     isStopped.value = true
   }
 
-  watch(subjects, (now) => {
+  /** A change of what is checked only sets the clock: it is worked out when the hand rests. */
+  const checked = effect(() => subjects.value, { scheduler: wait })
+  function wait() {
     clearTimeout(timer)
-    timer = setTimeout(() => start(now), CHECK_DELAY)
-  }, { immediate: true })
+    timer = setTimeout(() => start(checked()), CHECK_DELAY)
+  }
+  wait()
   onScopeDispose(() => {
     clearTimeout(timer)
+    stopEffect(checked)
     giveUp()
   })
   return { findings, checking, progress, isStopped, trouble, stop, again: () => start(subjects.value) }

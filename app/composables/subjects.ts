@@ -14,6 +14,9 @@ import type { Totals } from '~/composables/totals'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
+/** What a callout says that nobody put there. */
+const SILENT = { numbers: [], ownText: '' }
+
 type Now<Value> = Readonly<Ref<Value>>
 interface Sources {
   readonly shown: Now<readonly Surface[]>
@@ -51,7 +54,7 @@ export function useSubjects({ shown, drawing, second, rows, on, tableRows, markR
       on: Object.fromEntries(shown.value.map((surface) => [surface, { style: on[surface].style.value, context: on[surface].context.value }])) as never,
       tableRows: tableRows.value, markRows: markRows.value, tipRows: tipRows.value, tickLabels: tickLabels.value, beside: beside.value, edges: edges.value,
       changeStyle: quantity.chart.partStyles?.change && levels.ofParts.change.value, marksRoom: marksRoom.value, axisRoom: axisRoom.value ?? undefined,
-      said: { headline: prose.headline.said.value, sentence: prose.sentence.said.value, callout: prose.callout.said.value }, hasCallout: calledOut.value !== null,
+      said: { headline: prose.headline.said.value, sentence: prose.sentence.said.value, callout: calledOut.value === null ? SILENT : prose.callout.said.value }, hasCallout: calledOut.value !== null,
     })
     const ofSecond = second.value && shown.value.includes('axis') ? [{ surface: 'axis' as const, other: { id: second.value.id, title: second.value.title }, subject: second.value.subject }] : []
     return [...found, ...ofSecond]

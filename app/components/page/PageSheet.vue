@@ -72,7 +72,7 @@ const called = props.page.calledOut
 /** Which messages have a number that misleads: a callout's stand behind the sentence's. */
 const misleads = stable((): Record<MessageId, boolean> => {
   const { headline, sentence } = props.page.flagged.value
-  const countOf = (id: MessageId) => props.page.prose[id].said.value.numbers.length
+  const countOf = (id: MessageId) => (id === 'callout' && called.value === null ? 0 : props.page.prose[id].said.value.numbers.length)
   const some = (places: Places, count: number, from = 0) => Array.from({ length: count }, (_, at) => places.has(at + from)).includes(true)
   return { headline: some(headline, countOf('headline')), sentence: some(sentence, countOf('sentence')), callout: some(sentence, countOf('callout'), countOf('sentence')) }
 })
