@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { superscript } from '~~/core/label/write'
 import { resolve } from '~~/core/label/resolve'
 import type { LadderId } from '~~/core/ladders'
 import { copyOf, type DrawnLadder, fixedOn, freeTitle, ladderChanges, laddersOf, type StudyLadder, usersOf } from '~~/shared/ladders'
 import type { Style } from '~~/core/style/fields'
+import { endsOf } from '~~/shared/page/columns'
 import { usePage } from '~/composables/page'
 import { ladderFindings, powersUsed, reachOf, STEP } from '~/desk/ladders'
 import { useLevels } from '~/stores/levels'
@@ -34,10 +36,9 @@ const NONE: ReadonlySet<number> = new Set()
 const valueOf = (ladder: DrawnLadder): Style['ladder'] => (ladder.isOwn ? study.document!.ladders!.find(({ title }) => title === ladder.title)! : (ladder.id as LadderId))
 /** The largest number on the marks, as each ladder would write it. */
 const samples = computed(() => {
-  const numbers = page.numbersOn.marks()
-  if (numbers.length === 0) return new Map<string, string>()
-  const largest = numbers.reduce((a, b) => (Number(`${a.coefficient}e${a.exponent}`) >= Number(`${b.coefficient}e${b.exponent}`) ? a : b))
-  return new Map(ladders.value.map((ladder) => [ladder.id, labeller(resolve({ ...levels.on.marks.value, notation: 'scaled', rung: 'each', fraction: [0, 1], significant: null, cases: [], ladder: valueOf(ladder) }, { ...regions.loaded, recorded: study.quantity?.recorded })).label(`${largest.coefficient}e${largest.exponent}`)]))
+  const largest = endsOf(page.numbersOn.marks())[1]
+  if (!largest) return new Map<string, string>()
+  return new Map(ladders.value.map((ladder) => [ladder.id, labeller(resolve({ ...levels.on.marks.value, notation: 'scaled', rung: 'each', fraction: [0, 1], significant: null, cases: [], ladder: valueOf(ladder) }, { ...regions.loaded, recorded: study.quantity?.recorded })).label(toExactText(largest))]))
 })
 const findings = computed(() => new Map((study.document?.ladders ?? []).map((own) => [own.title, ladderFindings(own, regions.loaded, study.readers)])))
 
