@@ -21,7 +21,7 @@ export function useFixes() {
     const { document, quantity } = study
     if (!document || !quantity) return
     if (change.ticks) return study.setTicks(what, { ...quantity.ticks, step: change.ticks.step, count: undefined, multipleOf: undefined })
-    if (change.layout) return study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...layouts[change.layout!] } }))
+    if (change.layout) return study.setChart(what, layouts[change.layout])
     if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })
     const patches = surfaces.flatMap((surface) => {
       const own = findingsOf(card).filter((one) => one.surface === surface).flatMap(({ fixes }) => fixes).find(({ title }) => title === change.title)

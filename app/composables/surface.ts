@@ -4,7 +4,7 @@ import { type Context, resolve } from '~~/core/label/resolve'
 import type { Plan } from '~~/core/label/types'
 import { looksAtValues } from '~~/core/style/columns'
 import type { FullStyle } from '~~/core/style/fields'
-import type { SurfaceSource } from '~~/shared/page/sources'
+import { type SurfaceSource, titled } from '~~/shared/page/sources'
 import { useLevels } from '~/stores/levels'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
@@ -18,9 +18,6 @@ export interface SurfaceView {
   /** What its title says, with rung and unit where the labels do not say them. */
   readonly title: ComputedRef<string>
 }
-/** A title with rung and unit, where the labels do not say them. */
-export const titled = (title: string | undefined, plan: Plan): string => [title, plan.title].filter(Boolean).join(', ')
-
 interface Made {
   readonly plan: Plan
   readonly writer: Labeller

@@ -170,6 +170,8 @@ export const useStudy = defineStore('study', () => {
   /** Sets where the ticks stand, and with it the axis's style that goes with them. */
   const setTicks = (what: string, ticks: Quantity['ticks'], { moves = false, style = {} }: { moves?: boolean; style?: Style } = {}) =>
     changeStyled(what, 'axis', style, (one) => ({ ...one, ticks }), moves)
+  /** Changes what the chart shows of the quantity. */
+  const setChart = (what: string, patch: Partial<Quantity['chart']>) => changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
   const setTotal = (what: string, total: Quantity['total']) => changeQuantity(what, (one) => ({ ...one, total }))
   /** Lets findings stand, for a reason that is kept with them. */
   const leave = (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
@@ -193,6 +195,6 @@ export const useStudy = defineStore('study', () => {
 
   return {
     id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
-    open, flush, keepMine, takeTheirs, change, changeQuantity, changeStyled, withTables, setTicks, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
+    open, flush, keepMine, takeTheirs, change, changeQuantity, changeStyled, withTables, setTicks, setChart, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
   }
 })

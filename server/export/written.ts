@@ -1,4 +1,5 @@
-import { type Decimal, fromNumber, toExactText, toText } from '../../core/decimal/decimal'
+import { fitsDouble } from '../../core/decimal/arithmetic'
+import { type Decimal, toNumber, toText } from '../../core/decimal/decimal'
 import { type Labeller, labeller } from '../../core/label/labeller'
 import { type Context, type Regions, resolve } from '../../core/label/resolve'
 import type { Plan, Row, Value } from '../../core/label/types'
@@ -9,6 +10,7 @@ import { columnsOf } from '../../core/style/columns'
 import type { FullStyle, Style } from '../../core/style/schemas'
 import { type Speaker, speaker } from '../../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
+import { titled } from '../../shared/page/sources'
 import { stillPage } from '../../shared/page/still'
 import { fileStem } from '../../shared/names'
 import { type Cell, type Level, isPart, rowsBeside, styleOf, stylesIn } from '../../shared/quantities'
@@ -55,11 +57,7 @@ export function exactText(value: Value): string {
   return amount === null ? '' : saidText(amount)
 }
 /** A value as a program takes it: a double where that is the same number, else text. */
-const asNumber = (value: Decimal): Value => {
-  const double = Number(toExactText(value))
-  const back = Number.isFinite(double) ? fromNumber(double) : null
-  return back && toText(back) === toText(value) ? double : toText(value)
-}
+const asNumber = (value: Decimal): Value => (fitsDouble(value) ? toNumber(value) : toText(value))
 
 /**
  * What is written on a level: all cells of the column for the quantity and the table, and what the
@@ -72,8 +70,9 @@ export async function writtenOn(db: Db, { document, datasets, quantity, level }:
   const cellsOf = (name: string): Cell[] => columnCells(db, quantity.datasetId, name)
   const style = styleOf(document, quantity, level)
   const regions = joinRegions(await Promise.all([...stylesIn({ ...document, quantities: [quantity] }), spokenStyle(style)].map((one) => sources.regionsFor(one))))
-  const page = stillPage({ document, quantity, dataset, cellsOf, regions })
   const surface = level === 'quantity' || level === 'house' || isPart(level) || level === 'table' ? null : level
+  // The column alone is written there; a page of a long one takes a while.
+  const page = surface && stillPage({ document, quantity, dataset, cellsOf, regions })
   if (surface && !page) throw new ExportError('The page shows no number; choose other rows, or another quantity.')
   const shown = surface && page!.on[surface]
   const values: readonly Value[] = shown ? shown.values : cellsOf(quantity.column)
@@ -86,7 +85,7 @@ export async function writtenOn(db: Db, { document, datasets, quantity, level }:
   const texts = shown ? [{ title: quantity.chart.category ?? '', cells: named[level] ?? [] }] : dataset.columns.filter(({ kind }) => kind === 'text').map(({ name }) => ({ title: name, cells: cellsOf(name).map((cell) => String(cell ?? '')) }))
   const labels = writer.labels(values, rows)
   return {
-    title: [quantity.title, plan.title].filter(Boolean).join(', '), stem: fileStem([quantity.title, ...(level === 'quantity' ? [] : [level])].join(' '), 'labels'),
+    title: titled(quantity.title, plan), stem: fileStem([quantity.title, ...(level === 'quantity' ? [] : [level])].join(' '), 'labels'),
     style, context, plan, writer, say: speaker(plan, spokenPlan(plan, style, context)), values, rows, labels, names: texts.filter(({ cells }) => cells.length > 0),
     ticks: level === 'axis' ? page!.drawing.ticks.values.map((value, at) => ({ value: asNumber(value), label: labels[at]! })) : null,
   }

@@ -1,11 +1,13 @@
 import type { Surface } from '../../core/checks/types'
 import { type Decimal, toExactText } from '../../core/decimal/decimal'
-import type { Row, Value } from '../../core/label/types'
+import type { Plan, Row, Value } from '../../core/label/types'
 import type { ChartWishes } from '../study'
 import type { Drawing } from './drawing'
 import { UNNAMED } from './rows'
 
 export const textsOf = (values: readonly Decimal[]): string[] => values.map(toExactText)
+/** A title with rung and unit, where the labels do not say them. */
+export const titled = (title: string | undefined, plan: Pick<Plan, 'title'>): string => [title, plan.title].filter(Boolean).join(', ')
 /** The numbers of the marks that carry a label. */
 export const markedOf = (drawing: Drawing | null): readonly Decimal[] => drawing?.labelled.map((at) => drawing.groups[at]!.value) ?? []
 

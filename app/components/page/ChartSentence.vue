@@ -56,7 +56,7 @@ const hasSecond = computed(() => secondChoices.value.length > 1 && !chart.value?
 const unread = computed(() => study.dataset?.columns.find((one) => one.name === column.value)?.unread.length ?? 0)
 
 const setKind = (kind: 'amount' | 'count' | 'shares') => study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === kind)!.title}`, (one) => ({ ...one, kind }))
-const setChart = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
+const { setChart } = study
 const setForm = (form: Form) => setChart(`Draw ${forms.find(({ id }) => id === form)!.title.toLowerCase()}`, { form })
 
 const filterColumns = computed(() => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [])

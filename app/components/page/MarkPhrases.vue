@@ -33,7 +33,7 @@ const CALLED = 40
 /** The largest categories first, as far as anybody would choose among. */
 const calloutChoices = stable(() => [{ id: null as string | null, title: 'no callout' }, ...props.categories.slice(0, CALLED).map((id) => ({ id: id as string | null, title: `a callout at ${id}` }))])
 
-const set = (what: string, patch: Partial<ChartWishes>) => study.changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
+const set = study.setChart
 /** The number stands first, however the others were ticked. */
 const setParts = (chosen: MarkPart[]) => set('Mark with other parts', {
   parts: chosen.length === 0 ? ['value'] : parts.map(({ id }) => id).filter((id) => chosen.includes(id)),
