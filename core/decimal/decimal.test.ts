@@ -33,6 +33,12 @@ test('order follows the numbers', () => {
 
 test('the leading power counts digits, not bits', () => {
   expect([999, 1000, 0.001, 0.00099].map((value) => leadingPower(fromNumber(value)))).toEqual([2, 3, -3, -4])
+  // At powers of ten the nearest double may lie on the other side, or be infinite.
+  for (let power = 1; power <= 700; power++) {
+    const ten = 10n ** BigInt(power)
+    expect([ten - 1n, ten, ten + 1n, -ten].map((value) => leadingPower(decimal(value)))).toEqual([power - 1, power, power, power])
+  }
+  fc.assert(fc.property(fc.bigInt({ min: 1n, max: 10n ** 320n }), (value) => leadingPower(decimal(value)) === String(value).length - 1))
 })
 
 /** 2.5, -2.5, 2.4, 2.6 and 3.5 to whole numbers, as ECMA-402 defines each mode. */

@@ -1,22 +1,30 @@
 import { absolute, leadingPower } from './arithmetic'
-import { type Decimal, toExactText, toText } from './decimal'
+import { type Decimal, toText } from './decimal'
 import { roundToPlace } from './round'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
-const digitsOf = ({ coefficient }: Decimal): number => absolute(coefficient).toString().replace(/0+$/, '').length
+/** The digits of a number without the zeros at its end. */
+const digitsOf = ({ coefficient }: Decimal): string => absolute(coefficient).toString().replace(/0+$/, '')
+
+/** All digits, one of them before the mark, and a power of ten. */
+function withPower(value: Decimal): string {
+  const digits = digitsOf(value)
+  const rest = digits.slice(1)
+  return `${value.coefficient < 0n ? '-' : ''}${digits[0]}${rest && `.${rest}`}e${leadingPower(value)}`.replaceAll('-', '−')
+}
 
 /**
  * A number in a message to people: all its digits, grouped by threes, with a true minus; where they
  * take more than 24 places a power of ten, and of more than 24 digits twelve after ≈. It is no label
  * and follows no style.
  *
- * @example plainly(decimal('-250000.5')) // '−250,000.5'
+ * @example plainly(decimal('-250000.5')) // '−250,000.5'; of 1.5e-30 '1.5e−30'
  */
 export function plainly(value: Decimal): string {
   const text = toText(value).replace('-', '−')
-  if (digitsOf(value) > MOST_DIGITS) return briefly(value)
-  if (text.length > MOST_DIGITS) return toExactText(value).replace('-', '−')
+  if (digitsOf(value).length > MOST_DIGITS) return briefly(value)
+  if (text.length > MOST_DIGITS) return withPower(value)
   const [whole = '', fraction] = text.split('.')
   const grouped = whole.replace(GROUPS, ',')
   return fraction === undefined ? grouped : `${grouped}.${fraction}`
@@ -31,7 +39,7 @@ const BRIEF_DIGITS = 12
  * @example briefly(divide(decimal(1), decimal(3))) // '≈ 0.333333333333'
  */
 export function briefly(value: Decimal): string {
-  if (digitsOf(value) <= MOST_BRIEF) return plainly(value)
+  if (digitsOf(value).length <= MOST_BRIEF) return plainly(value)
   const place = leadingPower(value) - BRIEF_DIGITS + 1
   return `≈ ${plainly({ coefficient: roundToPlace(value, place, 'halfExpand'), exponent: place })}`
 }

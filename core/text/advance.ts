@@ -34,3 +34,26 @@ export function textWidth(text: string, size: number, weight: Weight = '400'): n
   for (const character of text) sum += advanceOf(character, table)
   return (sum * size) / 1000
 }
+
+/**
+ * As much of a text as fits a width, with … where it was cut.
+ *
+ * @param width in CSS pixels
+ * @param size of the font, in CSS pixels
+ * @example fittingText('1,234,567', 40, 13) // '1,23…'
+ */
+export function fittingText(text: string, width: number, size: number, weight: Weight = '400'): string {
+  const table = tables[weight]
+  const room = (width * 1000) / size
+  const roomWhenCut = room - advanceOf('…', table)
+  let sum = 0
+  let at = 0
+  let cut = 0
+  for (const character of text) {
+    sum += advanceOf(character, table)
+    if (sum > room) return `${text.slice(0, cut)}…`
+    at += character.length
+    if (sum <= roomWhenCut) cut = at
+  }
+  return text
+}
