@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SCREENS } from '~/desk/screens'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
@@ -23,12 +24,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
       size="small" filter placeholder="Choose a quantity" aria-label="Quantity on the page" scroll-height="24rem" class="quantity" @update:model-value="study.show"
     />
     <nav v-if="hasQuantity" class="screens" aria-label="Screens">
-      <NuxtLink :to="`/study/${study.id}`" exact-active-class="here">Desk</NuxtLink>
-      <NuxtLink :to="`/study/${study.id}/ticks`" exact-active-class="here">Ticks</NuxtLink>
-      <NuxtLink :to="`/study/${study.id}/compare`" exact-active-class="here">Compare</NuxtLink>
-      <NuxtLink :to="`/study/${study.id}/sweep`" exact-active-class="here">Sweep</NuxtLink>
-      <NuxtLink :to="`/study/${study.id}/regions`" exact-active-class="here">Regions</NuxtLink>
-      <NuxtLink :to="`/study/${study.id}/ladders`" exact-active-class="here">Ladders</NuxtLink>
+      <NuxtLink v-for="{ path, title } in SCREENS" :key="path" :to="`/study/${study.id}${path && `/${path}`}`" exact-active-class="here">{{ title }}</NuxtLink>
     </nav>
     <span class="spread" />
     <SaveState />
@@ -119,6 +115,14 @@ const groups = stable(() => study.datasets.map((dataset) => ({
 
   .name {
     min-width: 22px;
+  }
+
+  /* Two letters of a name tell nobody which study it is: the window's title does. */
+  .name h1 {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    clip-path: inset(50%);
   }
 }
 

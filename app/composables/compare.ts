@@ -17,11 +17,14 @@ import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
 /** A style among those that are compared. */
-export interface Compared {
+interface Way {
   readonly style: FullStyle
-  readonly plan: Plan
   /** What it is in words: those that another of them does not share, or all where none differ. */
   readonly title: string
+}
+/** The same on the values that it is compared on. */
+export interface Compared extends Way {
+  readonly plan: Plan
   /** The places of values that its labels misread. */
   readonly misread: ReadonlySet<number>
   /** The label of each value, missing ones too. */
@@ -31,6 +34,8 @@ export interface Compared {
   readonly pinned: boolean
 }
 
+/** The font size of labels that are compared, in CSS pixels. */
+export const LABEL_SIZE = 14
 /** More rows than these nobody reads side by side. */
 const MOST_ROWS = 60
 /** A label that is off by more than this part of its number stands out, as the check of misread numbers has it. */
@@ -46,7 +51,7 @@ const SUGGESTED = 2
 const typedValues = (text: string): (Decimal | null)[] => text.split(/[\s;]+/).filter(Boolean).map((one) => parseDecimal(one.replace('−', '-')))
 
 /** The styles that are compared, on the values that they are compared on, and what is done with them. */
-export function useCompare(page: Page, fontSize: number) {
+export function useCompare(page: Page) {
   const study = useStudy()
   const levels = useLevels()
   const regions = useRegions()
@@ -80,14 +85,16 @@ export function useCompare(page: Page, fontSize: number) {
     return (telling.length > 0 ? telling : own).map(({ title }) => title).join(', ')
   }
 
+  const ways = computed(() => comparison.value.styles.map(({ style }, at): Way => ({ style: inherit(base.value, style), title: titleOf(at) })))
+
   const subjectOf = (style: Style) => ({ surface: surfaceOf[comparison.value.on], style, values: present.value, kind: study.quantity?.kind, readers: study.readers, context: context.value })
-  const columns = computed(() => comparison.value.styles.map(({ style: own, pinned = false }, at): Compared => {
-    const style = inherit(base.value, own)
+  const columns = computed(() => ways.value.map((way, at): Compared => {
+    const { style } = way
     const plan = resolve(style, context.value)
-    const measured = present.value.length > 0 ? measure(subjectOf(style), fontSize) : null
+    const measured = present.value.length > 0 ? measure(subjectOf(style), LABEL_SIZE) : null
     const places = values.value.flatMap((value, row) => (value ? [row] : []))
     return {
-      style, plan, pinned, measured, title: titleOf(at), labels: labeller(plan).labels(values.value.map((value) => value && toExactText(value))),
+      ...way, plan, pinned: comparison.value.styles[at]!.pinned ?? false, measured, labels: labeller(plan).labels(values.value.map((value) => value && toExactText(value))),
       misread: new Set(places.filter((_, i) => compare(measured!.offs[i]!, MOST_OFF) > 0)),
     }
   }))
@@ -131,6 +138,6 @@ export function useCompare(page: Page, fontSize: number) {
     const { style } = columns.value[at]!
     void levels.setStyle(`${study.quantity?.title}: take a compared style, ${columns.value[at]!.title}`, difference(levels.styleAt(level), style), { at: level })
   }
-  return { comparison, values, columns, base, isFull, isLeast, set, setStyle, takeBack, add, addSuggested, toSuggest, remove, pin, move, take, context }
+  return { comparison, values, ways, columns, base, isFull, isLeast, set, setStyle, takeBack, add, addSuggested, toSuggest, remove, pin, move, take, context }
 }
 export type Comparing = ReturnType<typeof useCompare>

@@ -109,6 +109,11 @@ export function usePage() {
   }
   const axisRoom = shallowRef<Room | null>(null)
   const setAxisRoom = (room: Room | null) => (axisRoom.value = room)
+  /** Where nothing is drawn, nothing is crowded. */
+  const clearRooms = () => {
+    marksRoom.value = undefined
+    axisRoom.value = null
+  }
   const totals = useTotals({ rows, sides: tableRows, view: on.table })
   const shown = stable(() => shownSurfaces({ page: study.document?.page }, edges.value))
   const second = useSecond(rows, drawing)
@@ -134,7 +139,7 @@ export function usePage() {
   }
 
   return {
-    rows, on, shown, second, prose, calledOut, totals, setMarksRoom, setAxisRoom, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, markRows, tickValues, markValues,
+    rows, on, shown, second, prose, calledOut, totals, setMarksRoom, setAxisRoom, clearRooms, words, description, drawing, trouble, findings, checks, checkTrouble, flagged, tableRows, markRows, tickValues, markValues,
     styledTicks, tickLabels, markLabels, beside, edges, legendLabels, tipLabel, tipPieces, valueAt, numbersOn,
   }
 }

@@ -2,7 +2,7 @@ import { compare, leadingPower } from '../decimal/arithmetic'
 import { toText } from '../decimal/decimal'
 import { resolve } from '../label/resolve'
 import type { Style } from '../style/fields'
-import { characterText, edgesOf, LARGEST_ORDER, LEAST_ORDER, nameOf, ORDERS, turnsOf } from './sweep'
+import { characterName, characterText, edgesOf, LARGEST_ORDER, LEAST_ORDER, nameOf, ORDERS, turnAt, turnsOf } from './sweep'
 
 test('every order of a double is there once, the largest first', () => {
   expect(ORDERS).toHaveLength(632)
@@ -32,7 +32,21 @@ test('a style says where it begins to write otherwise, and what it does beyond i
   expect(found).toEqual(expect.arrayContaining(['5: in M → in k', '2: in k → whole digits']))
   expect(found.at(-1)).toBe('-31: in q → written as zero')
 })
+test('each character has a short name too', () => {
+  const named = turnsOf(resolve({ notation: 'scaled', ladder: 'si', fraction: [0, 0] })).map(({ to }) => characterName(to))
+  expect([named[0], named.at(-1), named.includes('digits')]).toEqual(['in Q', 'zero', true])
+})
 test('decimals end in zero, and exponents never turn', () => {
   expect(turns({ fraction: [0, 3] })).toEqual(['-4: whole digits → written as zero'])
   expect(turns({ notation: 'scientific', fraction: [0, 1] })).toEqual([])
+})
+
+test('an order alone tells whether a style turns there as the whole sweep does', () => {
+  const styles: Style[] = [{}, { notation: 'scaled', rung: 6 }, { notation: 'scaled', cases: [{ when: { magnitude: { from: 4, to: 5 } }, use: { notation: 'scientific' } }] }]
+  for (const style of styles) {
+    const plan = resolve(style)
+    const found = ORDERS.flatMap((order) => { const to = turnAt(plan, order); return to ? [`${order} ${characterText(to)}`] : [] })
+    expect(found).toEqual(turnsOf(plan).map(({ order, to }) => `${order} ${characterText(to)}`))
+    expect(found.length).toBeGreaterThan(0)
+  }
 })

@@ -63,6 +63,21 @@ function characterOf(plan: Plan, { kind, rule, digits, rung, exponent }: Written
   return { kind: text === '' ? 'digits' : 'rung', rung: text }
 }
 
+/** What is characteristic of how a style writes an order of magnitude. */
+const characterAt = (plan: Plan, order: number): Character => characterOf(plan, decide(plan, { coefficient: 1n, exponent: order }))
+const isSame = (a: Character, b: Character): boolean => a.kind === b.kind && a.rung === b.rung
+
+/**
+ * How a style writes from an order of magnitude down, where it begins to write otherwise there; null elsewhere.
+ *
+ * @example turnAt(resolve({ notation: 'scaled' }), 5) // { kind: 'rung', rung: 'K' }
+ */
+export function turnAt(plan: Plan, order: number): Character | null {
+  if (order === LARGEST_ORDER) return null
+  const now = characterAt(plan, order)
+  return isSame(now, characterAt(plan, order + 1)) ? null : now
+}
+
 /** A place where a style begins to write otherwise. */
 export interface Turn {
   readonly order: number
@@ -76,18 +91,18 @@ export interface Turn {
  * @example turnsOf(resolve({ notation: 'scaled' })).map(({ order }) => order) // …, 8, 5, 2, -4
  */
 export function turnsOf(plan: Plan): Turn[] {
-  const turns: Turn[] = []
-  let last: Character | null = null
-  for (const order of ORDERS) {
-    const now = characterOf(plan, decide(plan, edgesOf(order)[1]))
-    if (last && (last.kind !== now.kind || last.rung !== now.rung)) turns.push({ order, from: last, to: now })
-    last = now
-  }
-  return turns
+  const characters = ORDERS.map((order) => characterAt(plan, order))
+  return ORDERS.flatMap((order, at) => (at > 0 && !isSame(characters[at - 1]!, characters[at]!) ? [{ order, from: characters[at - 1]!, to: characters[at]! }] : []))
 }
 
-const saying: Record<Character['kind'], (character: Character) => string> = {
-  zero: () => 'written as zero', digits: () => 'whole digits', rung: ({ rung }) => `in ${rung}`, exponent: () => 'with an exponent', text: () => 'as text',
+const sayings: Record<Character['kind'], (character: Character) => { readonly text: string; readonly short: string }> = {
+  zero: () => ({ text: 'written as zero', short: 'zero' }),
+  digits: () => ({ text: 'whole digits', short: 'digits' }),
+  rung: ({ rung }) => ({ text: `in ${rung}`, short: `in ${rung}` }),
+  exponent: () => ({ text: 'with an exponent', short: 'exponent' }),
+  text: () => ({ text: 'as text', short: 'text' }),
 }
 /** A character in words. */
-export const characterText = (character: Character): string => saying[character.kind](character)
+export const characterText = (character: Character): string => sayings[character.kind](character).text
+/** The same where there is little room. */
+export const characterName = (character: Character): string => sayings[character.kind](character).short

@@ -1,49 +1,99 @@
 <script setup lang="ts">
-import { useVirtualList } from '@vueuse/core'
-import { characterText, edgesOf, LARGEST_ORDER, nameOf, ORDERS, type Turn } from '~~/core/compare/sweep'
+import { refAutoReset, useWindowSize } from '@vueuse/core'
+import { type Character, characterName, edgesOf, LARGEST_ORDER, nameOf, ORDERS, turnAt } from '~~/core/compare/sweep'
 import { toExactText } from '~~/core/decimal/decimal'
-import type { Labeller } from '~~/core/label/labeller'
+import { writer } from '~~/core/label/writer'
+import type { Plan } from '~~/core/label/types'
+import { fittingText } from '~~/core/text/advance'
+import { LABEL_SIZE } from '~/composables/compare'
 
 /** One style a column, one order of magnitude a row, each with the labels just under it, on it and just over. */
-interface Swept {
-  readonly title: string
-  readonly writer: Labeller
-  readonly turns: readonly Turn[]
-}
-const props = defineProps<{ columns: readonly Swept[] }>()
+const props = defineProps<{ columns: readonly { readonly title: string; readonly plan: Plan }[] }>()
 
 const ROW_HEIGHT = 62
-const orders = ref(ORDERS)
-const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(orders, { itemHeight: ROW_HEIGHT, overscan: 2 })
-/** The turns of each style by the order at which they stand. */
-const turnsAt = computed(() => props.columns.map(({ turns }) => new Map(turns.map((turn) => [turn.order, turn]))))
-const EDGES = ['just under', 'at', 'just over'] as const
-const labels = (at: number, order: number) => edgesOf(order).map((value) => props.columns[at]!.writer.label(toExactText(value)))
-const jump = (order: number) => scrollTo(LARGEST_ORDER - order)
-defineExpose({ jump })
-// The orders that charts are about stand in sight first.
+/** The order that stands first in sight, since charts are about those below. */
 const FIRST = 9
+/** Milliseconds after the last scrolling. */
+const RESTS_AFTER = 150
+const placeOf = (order: number) => LARGEST_ORDER - order
+const EDGES = ['just under', 'at', 'just over'].join('\n')
+
+const rows = useTemplateRef<HTMLElement>('rows')
+const { width: windowWidth, height: windowHeight } = useWindowSize()
+/** More rows than can be in sight. */
+const count = computed(() => Math.min(ORDERS.length, Math.ceil(windowHeight.value / ROW_HEIGHT)))
+const top = ref(placeOf(FIRST) * ROW_HEIGHT)
+const isScrolling = refAutoReset(false, RESTS_AFTER)
+function follow() {
+  top.value = rows.value!.scrollTop
+  isScrolling.value = true
+}
+const first = computed(() => Math.max(0, Math.min(ORDERS.length - count.value, Math.floor(top.value / ROW_HEIGHT) - 1)))
+/** The width of what stands before the styles, and of a style at least and at most, in CSS pixels: numbers far apart are hard to compare. */
+const [NAMES_WIDTH, LEAST_WIDTH, MOST_WIDTH] = [328, 120, 280]
+/** A style's column is no wider than this: hundreds of digits that nobody sees would take longest to lay out. */
+const columnWidth = computed(() => Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, (windowWidth.value - NAMES_WIDTH) / props.columns.length)))
+
+interface Cell {
+  /** The labels of the three edges, a line each: one text is laid out faster than three elements. */
+  readonly labels: string
+  /** How the style writes from here down, where that is otherwise than above. */
+  readonly turn: Character | null
+}
+interface OrderRow {
+  readonly name: string
+  readonly symbols: string
+  readonly cells: readonly Cell[]
+}
+/** The row of an order, made when first seen and kept while the styles stay. */
+const rowOf = computed(() => {
+  // Edges are exact digits, for which doubles need not be made ready.
+  const writers = props.columns.map(({ plan }) => ({ plan, write: writer(plan) }))
+  const width = columnWidth.value
+  const made = new Map<number, OrderRow>()
+  return (order: number): OrderRow => {
+    const known = made.get(order)
+    if (known) return known
+    const { name, symbol, prefix } = nameOf(order)
+    const edges = edgesOf(order).map(toExactText)
+    const cells = writers.map(({ plan, write }) => ({ labels: edges.map((edge) => fittingText(write.label(edge), width, LABEL_SIZE)).join('\n'), turn: turnAt(plan, order) }))
+    const row = { name, symbols: [symbol, prefix && `SI ${prefix}`].filter(Boolean).join(', '), cells }
+    made.set(order, row)
+    return row
+  }
+})
+
+/**
+ * The rows in sight. One that leaves the sight is taken for one that comes into it; while the hand
+ * scrolls none is moved in the document, which would lay out all of them.
+ */
+const seen = computed(() => {
+  const found = Array.from({ length: count.value }, (_, at) => {
+    const place = first.value + at
+    return { place, order: ORDERS[place]!, row: rowOf.value(ORDERS[place]!) }
+  })
+  return isScrolling.value ? found.sort((a, b) => (a.place % count.value) - (b.place % count.value)) : found
+})
+const jump = (order: number) => rows.value?.scrollTo({ top: placeOf(order) * ROW_HEIGHT })
+defineExpose({ jump })
 onMounted(() => jump(FIRST))
 </script>
 
 <template>
-  <div class="sweep" role="table" aria-label="Every order of magnitude" :aria-rowcount="ORDERS.length + 1" :style="{ '--columns': columns.length }">
+  <div class="sweep" role="table" aria-label="Every order of magnitude" :aria-rowcount="ORDERS.length + 1" :style="{ '--columns': columns.length, '--row-height': `${ROW_HEIGHT}px`, '--names': `${NAMES_WIDTH}px`, '--least': `${LEAST_WIDTH}px`, '--most': `${MOST_WIDTH}px`, fontSize: `${LABEL_SIZE}px` }">
     <div class="row head" role="row">
       <span role="columnheader">Order</span>
       <span role="columnheader">called</span>
-      <span role="columnheader" class="edge">edge</span>
+      <span role="columnheader">edge</span>
       <span v-for="(column, at) in columns" :key="at" role="columnheader" class="number">{{ column.title }}</span>
     </div>
-    <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" @scroll="containerProps.onScroll">
-      <div role="presentation" :style="wrapperProps.style">
-        <div v-for="{ data: order } in list" :key="order" class="row" role="row" :data-order="order" :style="{ height: `${ROW_HEIGHT}px` }">
-          <span role="rowheader" class="order"><PowerOfTen :power="order" /></span>
-          <span role="cell" class="name">{{ nameOf(order).name }} <span v-if="nameOf(order).symbol || nameOf(order).prefix" class="soft">{{ [nameOf(order).symbol, nameOf(order).prefix && `SI ${nameOf(order).prefix}`].filter(Boolean).join(', ') }}</span></span>
-          <span role="cell" class="edges"><span v-for="edge in EDGES" :key="edge">{{ edge }}</span></span>
-          <span v-for="(_, at) in columns" :key="at" role="cell" class="number labels" :class="{ turn: turnsAt[at]!.has(order) }">
-            <span v-if="turnsAt[at]!.has(order)" class="turned">from here down {{ characterText(turnsAt[at]!.get(order)!.to) }}</span>
-            <span v-for="(label, edge) in labels(at, order)" :key="edge">{{ label }}</span>
-          </span>
+    <div ref="rows" class="rows" role="rowgroup" tabindex="0" @scroll.passive="follow">
+      <div role="presentation" class="all" :style="{ height: `${ORDERS.length * ROW_HEIGHT}px` }">
+        <div v-for="{ place, order, row } in seen" :key="place % count" v-memo="[row]" class="row order-row" role="row" :data-order="order" :aria-rowindex="place + 2" :style="{ transform: `translateY(${place * ROW_HEIGHT}px)` }">
+          <span role="rowheader"><PowerOfTen :power="order" /></span>
+          <span role="cell" class="name">{{ row.name }} <span class="soft">{{ row.symbols }}</span></span>
+          <span role="cell" class="edges">{{ EDGES }}</span>
+          <span v-for="({ labels, turn }, at) in row.cells" :key="at" role="cell" class="number labels" :class="{ turn }"><span v-if="turn" class="turned">↓ {{ characterName(turn) }}</span>{{ labels }}</span>
         </div>
       </div>
     </div>
@@ -54,6 +104,7 @@ onMounted(() => jump(FIRST))
 .sweep {
   display: grid;
   grid-template-rows: auto minmax(0, 1fr);
+  max-width: calc(var(--names) + 4 * var(--gap-4) + var(--columns) * (var(--most) + var(--gap-4)));
   min-height: 0;
   overflow-x: auto;
   background: var(--sheet);
@@ -62,35 +113,58 @@ onMounted(() => jump(FIRST))
 }
 
 .rows {
-  min-width: max-content;
   overflow-y: auto;
 }
 
+.all {
+  position: relative;
+}
+
+.rows,
+.head {
+  min-width: calc(var(--names) + 4 * var(--gap-4) + var(--columns) * (var(--least) + var(--gap-4)));
+}
+
+/* Boxes of given widths in a row are laid out in two thirds of the time that a grid takes. */
 .row {
-  display: grid;
-  grid-template-columns: 52px 200px 76px repeat(var(--columns), minmax(190px, 1fr));
-  gap: 0 var(--gap-4);
+  display: flex;
+  gap: var(--gap-4);
   padding: 0 var(--gap-4);
   border-bottom: 1px solid var(--rule-soft);
 }
 
+/* Nothing in a row reaches out of it, so that a change in one lays out that one. */
+.order-row {
+  position: absolute;
+  width: 100%;
+  height: var(--row-height);
+  contain: strict;
+}
+
 .head {
-  min-width: max-content;
+  white-space: nowrap;
   padding-block: var(--gap-2);
   font-weight: 600;
   border-bottom: 1px solid var(--ink-soft);
 }
 
-.order {
+.row > :nth-child(1) {
+  flex: 0 0 52px;
   font-weight: 600;
+}
+
+.row > :nth-child(2) {
+  flex: 0 0 200px;
+}
+
+.row > :nth-child(3) {
+  flex: 0 0 76px;
 }
 
 .edges,
 .labels {
-  display: grid;
-  grid-template-rows: repeat(3, 1fr);
-  align-items: center;
-  line-height: 1.2;
+  line-height: calc((var(--row-height) - 2px) / 3);
+  white-space: pre;
 }
 
 .edges {
@@ -100,14 +174,10 @@ onMounted(() => jump(FIRST))
 
 .number {
   position: relative;
+  flex: 1 0 var(--least);
+  width: 0;
   overflow: hidden;
   text-align: right;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-}
-
-.labels > span {
-  overflow: hidden;
   text-overflow: ellipsis;
 }
 
@@ -115,9 +185,9 @@ onMounted(() => jump(FIRST))
   box-shadow: inset 0 2px 0 var(--rosewood);
 }
 
-.labels > .turned {
+.turned {
   position: absolute;
-  top: 4px;
+  top: 0;
   left: 0;
   color: var(--rosewood);
   font-size: var(--text-small);

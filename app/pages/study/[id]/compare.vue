@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import type { Style } from '~~/core/style/fields'
 import type { ComparedOn } from '~~/shared/study'
-import { useCompare } from '~/composables/compare'
-import { usePage } from '~/composables/page'
+import { LABEL_SIZE, useCompare } from '~/composables/compare'
+import type { Page } from '~/composables/page'
 import { useStudy } from '~/stores/study'
 
-/** Type of the table of labels, in CSS pixels. */
-const FONT_SIZE = 14
 const study = useStudy()
-const page = usePage()
-const comparing = useCompare(page, FONT_SIZE)
+const { page } = defineProps<{ page: Page }>()
+const comparing = useCompare(page)
 const { comparison, columns, set } = comparing
 const hand = ref(0)
 const inHand = computed(() => Math.min(hand.value, columns.value.length - 1))
@@ -35,26 +33,24 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
 </script>
 
 <template>
-  <StudyFrame :page="page" screen="Compare">
-    <div class="screen column">
-      <template v-if="page.drawing.value">
-        <p class="on">
-          {{ columns.length }} ways to write <strong>{{ study.quantity?.title }}</strong>, on
-          <Select :model-value="comparison.on" :options="sources" option-label="title" option-value="id" aria-label="Compared on" class="in-text" @update:model-value="set('Compare on other numbers', { on: $event })" />
-          <template v-if="comparison.on === 'drawn'"> from 10 to the <TypedField :value="String(span[0])" placeholder="0" label="Least power of ten" :check="toPower" @change="setEnd(0, $event)" /> to 10 to the <TypedField :value="String(span[1])" placeholder="9" label="Largest power of ten" :check="toPower" @change="setEnd(1, $event)" /> <button type="button" class="quiet" @click="again">draw others</button></template>
-        </p>
-        <Textarea v-if="comparison.on === 'typed'" :model-value="comparison.typed ?? ''" rows="2" spellcheck="false" placeholder="999.5 1000 1250000" aria-label="Numbers to compare on" class="typed" @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)" />
-        <p class="acts">
-          <button type="button" class="quiet" aria-haspopup="dialog" :disabled="comparing.isFull.value" :title="comparing.isFull.value ? 'Six stand side by side at most: remove one first.' : undefined" @click="list?.toggle($event)">add a suggested way</button>
-          <button type="button" class="quiet" @click="print">print it</button>
-        </p>
-        <Popover ref="list" aria-label="Suggested ways"><SuggestList :subject="comparing.toSuggest" where="On these numbers" @take="addSuggested" /></Popover>
-        <CompareTable :comparing="comparing" :hand="inHand" :style="{ fontSize: `${FONT_SIZE}px` }" @take="hand = $event" />
-      </template>
-      <NoNumbers v-else :page="page" />
-    </div>
-    <CompareDock v-if="page.drawing.value" :comparing="comparing" :hand="inHand" />
-  </StudyFrame>
+  <div class="screen column">
+    <template v-if="page.drawing.value">
+      <p class="on">
+        {{ columns.length }} ways to write <strong>{{ study.quantity?.title }}</strong>, on
+        <Select :model-value="comparison.on" :options="sources" option-label="title" option-value="id" aria-label="Compared on" class="in-text" @update:model-value="set('Compare on other numbers', { on: $event })" />
+        <template v-if="comparison.on === 'drawn'"> from 10 to the <TypedField :value="String(span[0])" placeholder="0" label="Least power of ten" :check="toPower" @change="setEnd(0, $event)" /> to 10 to the <TypedField :value="String(span[1])" placeholder="9" label="Largest power of ten" :check="toPower" @change="setEnd(1, $event)" /> <button type="button" class="quiet" @click="again">draw others</button></template>
+      </p>
+      <Textarea v-if="comparison.on === 'typed'" :model-value="comparison.typed ?? ''" rows="2" spellcheck="false" placeholder="999.5 1000 1250000" aria-label="Numbers to compare on" class="typed" @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)" />
+      <p class="acts">
+        <button type="button" class="quiet" aria-haspopup="dialog" :disabled="comparing.isFull.value" :title="comparing.isFull.value ? 'Six stand side by side at most: remove one first.' : undefined" @click="list?.toggle($event)">add a suggested way</button>
+        <button type="button" class="quiet" @click="print">print it</button>
+      </p>
+      <Popover ref="list" aria-label="Suggested ways"><SuggestList :subject="comparing.toSuggest" where="On these numbers" @take="addSuggested" /></Popover>
+      <CompareTable :comparing="comparing" :hand="inHand" :style="{ fontSize: `${LABEL_SIZE}px` }" @take="hand = $event" />
+    </template>
+    <NoNumbers v-else :page="page" />
+  </div>
+  <CompareDock v-if="page.drawing.value" :comparing="comparing" :hand="inHand" />
 </template>
 
 <style scoped>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useFixes } from '~/composables/fixes'
-import { usePage } from '~/composables/page'
+import type { Page } from '~/composables/page'
 import { cardsOf } from '~/desk/cards'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
-const page = usePage()
+const { page } = defineProps<{ page: Page }>()
 const { fix } = useFixes()
 const machine = ref(false)
 const desk = useTemplateRef<HTMLElement>('desk')
@@ -13,14 +13,12 @@ const cards = computed(() => cardsOf(page.findings.value))
 </script>
 
 <template>
-  <StudyFrame :page="page" screen="">
-    <div ref="desk" class="work">
-      <FindingMarks class="findings" :cards="cards" :left="study.left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" @show="study.show" />
-      <PageSheet v-model:machine="machine" :page="page" />
-      <HairLines :desk="desk" :cards="cards" />
-    </div>
-    <StyleDock v-if="page.drawing.value" :page="page" />
-  </StudyFrame>
+  <div ref="desk" class="work">
+    <FindingMarks class="findings" :cards="cards" :left="study.left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" @show="study.show" />
+    <PageSheet v-model:machine="machine" :page="page" />
+    <HairLines :desk="desk" :cards="cards" />
+  </div>
+  <StyleDock v-if="page.drawing.value" :page="page" />
 </template>
 
 <style scoped>

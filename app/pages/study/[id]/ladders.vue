@@ -7,7 +7,7 @@ import type { LadderId } from '~~/core/ladders'
 import { copyOf, type DrawnLadder, fixedOn, freeTitle, ladderChanges, laddersOf, type StudyLadder, usersOf } from '~~/shared/ladders'
 import type { Style } from '~~/core/style/fields'
 import { endsOf } from '~~/shared/page/columns'
-import { usePage } from '~/composables/page'
+import type { Page } from '~/composables/page'
 import { ladderFindings, powersUsed, reachOf, STEP } from '~/desk/ladders'
 import { useLevels } from '~/stores/levels'
 import { useRegions } from '~/stores/regions'
@@ -16,7 +16,7 @@ import { useStudy } from '~/stores/study'
 const study = useStudy()
 const levels = useLevels()
 const regions = useRegions()
-const page = usePage()
+const { page } = defineProps<{ page: Page }>()
 
 const ladders = computed(() => (study.document ? laddersOf(study.document) : []))
 const reach = computed(() => reachOf(ladders.value))
@@ -72,37 +72,35 @@ watch([box, height], ([now]) => {
 </script>
 
 <template>
-  <StudyFrame :page="page" screen="Ladders">
-    <div class="screen">
-      <p class="intro">The names of powers, drawn to scale. <span class="swatch" /> are the rungs that <strong>{{ study.quantity?.title }}</strong> stands on now. Copy a ladder to make one of your own.</p>
-      <div ref="box" class="box" role="region" aria-label="Ladders" tabindex="0">
-        <div class="heads">
-          <span class="corner" />
-          <header v-for="(ladder, at) in ladders" :key="ladder.id" class="head" :class="{ here: used.id === ladder.id }">
-            <h2 v-if="!ladder.isOwn" :title="ladder.title">{{ ladder.title }}</h2>
-            <h2 v-else><TypedField :value="ladder.title" placeholder="its name" :label="`Name of the ladder ${ladder.title}`" :check="titleTrouble(ladder)" @change="rename(ladder, $event)" /></h2>
-            <p class="sample">{{ samples.get(ladder.id) ?? '' }}</p>
-            <p class="acts">
-              <button v-if="used.id !== ladder.id" type="button" class="quiet" @click="use(ladder)">use it</button><span v-else class="soft">in use</span>
-              <button v-if="ladder.isOwn" type="button" class="quiet" @click="columns?.[at]?.add()">add a rung</button>
-              <button type="button" class="quiet" @click="copy(ladder)">copy</button>
-              <button v-if="ladder.isOwn" type="button" class="quiet" @click="remove(ladder)">remove</button>
-            </p>
-            <p v-if="going?.title === ladder.title" class="trouble" role="alert">
-              {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'uses' : 'use' }} it.
-              <button type="button" class="quiet" @click="remove(ladder, true)">remove it all the same</button> <button type="button" class="quiet" @click="going = null">keep it</button>
-            </p>
-            <p v-for="one in findings.get(ladder.title) ?? []" :key="one.message" class="found"><span class="bead" :class="one.severity === 'note' ? '' : one.severity === 'error' ? 'bad' : 'busy'" /> <b>{{ one.title }}.</b> {{ one.message }}</p>
-          </header>
-        </div>
-        <div class="drawing" :style="{ height: `${height}px` }">
-          <div class="scale"><span v-for="power in powers" :key="power" :style="{ top: `${yOf(power)}px` }" :class="{ ground: power === 0 }">{{ power === 0 ? '1' : `10${superscript(power)}` }}</span></div>
-          <LadderColumn v-for="ladder in ladders" :key="ladder.id" ref="columns" :ladder="ladder" :top="reach.top" :height="height" :used="used.id === ladder.id ? used.powers : NONE" :fixed-on="(power) => (ladder.isOwn ? fixedOn(study.document!, ladder.title, power) : [])" @change="(what, next) => change(what, ladder.title, next)" />
-          <span class="ground-line" :style="{ top: `${yOf(0)}px` }" />
-        </div>
+  <div class="screen">
+    <p class="intro">The names of powers, drawn to scale. <span class="swatch" /> are the rungs that <strong>{{ study.quantity?.title }}</strong> stands on now. Copy a ladder to make one of your own.</p>
+    <div ref="box" class="box" role="region" aria-label="Ladders" tabindex="0">
+      <div class="heads">
+        <span class="corner" />
+        <header v-for="(ladder, at) in ladders" :key="ladder.id" class="head" :class="{ here: used.id === ladder.id }">
+          <h2 v-if="!ladder.isOwn" :title="ladder.title">{{ ladder.title }}</h2>
+          <h2 v-else><TypedField :value="ladder.title" placeholder="its name" :label="`Name of the ladder ${ladder.title}`" :check="titleTrouble(ladder)" @change="rename(ladder, $event)" /></h2>
+          <p class="sample">{{ samples.get(ladder.id) ?? '' }}</p>
+          <p class="acts">
+            <button v-if="used.id !== ladder.id" type="button" class="quiet" @click="use(ladder)">use it</button><span v-else class="soft">in use</span>
+            <button v-if="ladder.isOwn" type="button" class="quiet" @click="columns?.[at]?.add()">add a rung</button>
+            <button type="button" class="quiet" @click="copy(ladder)">copy</button>
+            <button v-if="ladder.isOwn" type="button" class="quiet" @click="remove(ladder)">remove</button>
+          </p>
+          <p v-if="going?.title === ladder.title" class="trouble" role="alert">
+            {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'uses' : 'use' }} it.
+            <button type="button" class="quiet" @click="remove(ladder, true)">remove it all the same</button> <button type="button" class="quiet" @click="going = null">keep it</button>
+          </p>
+          <p v-for="one in findings.get(ladder.title) ?? []" :key="one.message" class="found"><span class="bead" :class="one.severity === 'note' ? '' : one.severity === 'error' ? 'bad' : 'busy'" /> <b>{{ one.title }}.</b> {{ one.message }}</p>
+        </header>
+      </div>
+      <div class="drawing" :style="{ height: `${height}px` }">
+        <div class="scale"><span v-for="power in powers" :key="power" :style="{ top: `${yOf(power)}px` }" :class="{ ground: power === 0 }">{{ power === 0 ? '1' : `10${superscript(power)}` }}</span></div>
+        <LadderColumn v-for="ladder in ladders" :key="ladder.id" ref="columns" :ladder="ladder" :top="reach.top" :height="height" :used="used.id === ladder.id ? used.powers : NONE" :fixed-on="(power) => (ladder.isOwn ? fixedOn(study.document!, ladder.title, power) : [])" @change="(what, next) => change(what, ladder.title, next)" />
+        <span class="ground-line" :style="{ top: `${yOf(0)}px` }" />
       </div>
     </div>
-  </StudyFrame>
+  </div>
 </template>
 
 <style scoped>

@@ -3,7 +3,7 @@ import { directionOf } from '~~/core/locale/direction'
 import { regionSheet, type RegionLabels } from '~~/core/compare/regions'
 import { toExactText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
-import { usePage } from '~/composables/page'
+import type { Page } from '~/composables/page'
 import { regionName, regionOptions } from '~/desk/regions'
 import { useLevels } from '~/stores/levels'
 import { useRegions } from '~/stores/regions'
@@ -16,7 +16,7 @@ const USUAL = ['de', 'fr', 'en-IN', 'hi', 'ar-EG', 'ja']
 const study = useStudy()
 const levels = useLevels()
 const regions = useRegions()
-const page = usePage()
+const { page } = defineProps<{ page: Page }>()
 
 const style = computed(() => levels.on.marks.value)
 const chosen = stable(() => study.document?.regions ?? [...new Set([style.value.locale, ...study.readers ?? [], ...USUAL])])
@@ -58,38 +58,36 @@ const use = (locale: string) => levels.setStyle(`${study.quantity?.title}: regio
 </script>
 
 <template>
-  <StudyFrame :page="page" screen="Regions">
-    <div class="screen column">
-      <template v-if="page.drawing.value">
-        <p class="on">
-          <strong>{{ study.quantity?.title }}</strong> as readers of
-          <MultiSelect :model-value="[...chosen]" :options="options" option-label="title" option-value="id" filter :show-toggle-all="false" aria-label="Regions" class="in-text" :max-selected-labels="0" :selected-items-label="'{0} regions'" @update:model-value="choose" />
-          would have it, and what each of the others reads in it.
-        </p>
-        <p v-if="study.refused || trouble" class="trouble" role="alert">{{ study.refused || trouble }}</p>
-        <div class="box" tabindex="0" role="region" aria-label="Labels by region">
-          <table :style="{ fontSize: `${FONT_SIZE}px` }">
-            <thead>
-              <tr><th scope="col">Region</th><th v-for="(number, at) in numbers" :key="at" scope="col" class="number">{{ plainly(number) }}</th><th scope="col" class="number">widest</th><th scope="col">read as another number</th><th scope="col"><span class="unseen">Use</span></th></tr>
-            </thead>
-            <tbody>
-              <tr v-for="row in sheet" :key="row.locale" :data-region="row.locale" :class="{ own: row.locale === style.locale }">
-                <th scope="row">{{ regionName(row.locale) }} <span class="soft">{{ row.locale }}</span></th>
-                <td v-for="(label, at) in row.labels" :key="at" class="number" :class="{ flagged: row.taken.some((one) => one.at === at), widest: row.widest.at === at }"><bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ label }}</bdi></td>
-                <td class="number" :class="{ most: row.widest.width === widest }">{{ Math.ceil(row.widest.width) }} px</td>
-                <td class="taken">
-                  <template v-if="row.taken.length === 0"><span class="bead good" /> by none of the others</template>
-                  <p v-for="one in takenIn(row)" v-else :key="one.label + one.reads"><span class="bead busy" /> <bdi>{{ one.label }}</bdi> is {{ one.reads }} in {{ one.readers }}</p>
-                </td>
-                <td><button v-if="row.locale !== style.locale" type="button" class="quiet" @click="use(row.locale)">write it so</button><span v-else class="soft">as it is</span></td>
-              </tr>
-            </tbody>
-          </table>
-        </div>
-      </template>
-      <NoNumbers v-else :page="page" />
-    </div>
-  </StudyFrame>
+  <div class="screen column">
+    <template v-if="page.drawing.value">
+      <p class="on">
+        <strong>{{ study.quantity?.title }}</strong> as readers of
+        <MultiSelect :model-value="[...chosen]" :options="options" option-label="title" option-value="id" filter :show-toggle-all="false" aria-label="Regions" class="in-text" :max-selected-labels="0" :selected-items-label="'{0} regions'" @update:model-value="choose" />
+        would have it, and what each of the others reads in it.
+      </p>
+      <p v-if="study.refused || trouble" class="trouble" role="alert">{{ study.refused || trouble }}</p>
+      <div class="box" tabindex="0" role="region" aria-label="Labels by region">
+        <table :style="{ fontSize: `${FONT_SIZE}px` }">
+          <thead>
+            <tr><th scope="col">Region</th><th v-for="(number, at) in numbers" :key="at" scope="col" class="number">{{ plainly(number) }}</th><th scope="col" class="number">widest</th><th scope="col">read as another number</th><th scope="col"><span class="unseen">Use</span></th></tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in sheet" :key="row.locale" :data-region="row.locale" :class="{ own: row.locale === style.locale }">
+              <th scope="row">{{ regionName(row.locale) }} <span class="soft">{{ row.locale }}</span></th>
+              <td v-for="(label, at) in row.labels" :key="at" class="number" :class="{ flagged: row.taken.some((one) => one.at === at), widest: row.widest.at === at }"><bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ label }}</bdi></td>
+              <td class="number" :class="{ most: row.widest.width === widest }">{{ Math.ceil(row.widest.width) }} px</td>
+              <td class="taken">
+                <template v-if="row.taken.length === 0"><span class="bead good" /> by none of the others</template>
+                <p v-for="one in takenIn(row)" v-else :key="one.label + one.reads"><span class="bead busy" /> <bdi>{{ one.label }}</bdi> is {{ one.reads }} in {{ one.readers }}</p>
+              </td>
+              <td><button v-if="row.locale !== style.locale" type="button" class="quiet" @click="use(row.locale)">write it so</button><span v-else class="soft">as it is</span></td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </template>
+    <NoNumbers v-else :page="page" />
+  </div>
 </template>
 
 <style scoped>

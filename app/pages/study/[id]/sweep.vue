@@ -1,31 +1,35 @@
 <script setup lang="ts">
 import { characterText, LARGEST_ORDER, LEAST_ORDER, turnsOf } from '~~/core/compare/sweep'
 import { toExactText } from '~~/core/decimal/decimal'
-import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import { useCompare } from '~/composables/compare'
-import { usePage } from '~/composables/page'
+import type { Page } from '~/composables/page'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
-const FONT_SIZE = 14
 const study = useStudy()
 const regions = useRegions()
-const page = usePage()
-const { columns: compared } = useCompare(page, FONT_SIZE)
+const { page } = defineProps<{ page: Page }>()
+const { ways } = useCompare(page)
 const table = useTemplateRef<{ jump(order: number): void }>('table')
 
 /** What the marks share stays as it is on them, so that the sweep writes as the page does. */
-const columns = computed(() => compared.value.map(({ title, style }) => {
-  const plan = resolve(style, { ...regions.loaded, values: page.numbersOn.marks().map(toExactText) })
-  return { title, writer: labeller(plan), turns: turnsOf(plan) }
-}))
-/** Where any of the styles begins to write otherwise, the largest first. */
-const turns = computed(() => {
-  const byOrder = new Map<number, Set<string>>()
-  for (const { order, to } of columns.value.flatMap((column) => column.turns)) byOrder.set(order, (byOrder.get(order) ?? new Set()).add(characterText(to)))
-  return [...byOrder].sort((a, b) => b[0] - a[0]).map(([order, texts]) => ({ order, text: [...texts].join(', ') }))
+const columns = computed(() => {
+  const values = page.numbersOn.marks().map(toExactText)
+  return ways.value.map(({ title, style }) => ({ title, plan: resolve(style, { ...regions.loaded, values }) }))
 })
+/** Where any of the styles begins to write otherwise, the largest first: found once the rows in sight are there. */
+const turns = shallowRef<{ order: number; text: string }[] | null>(null)
+const rest = () => new Promise((next) => requestIdleCallback(next))
+watch(columns, async (now) => {
+  const byOrder = new Map<number, Set<string>>()
+  for (const { plan } of now) {
+    await rest()
+    if (columns.value !== now) return
+    for (const { order, to } of turnsOf(plan)) byOrder.set(order, (byOrder.get(order) ?? new Set()).add(characterText(to)))
+  }
+  turns.value = [...byOrder].sort((a, b) => b[0] - a[0]).map(([order, texts]) => ({ order, text: [...texts].join(', ') }))
+}, { immediate: true })
 const toOrder = (text: string) => (/^[-−]?\d{1,3}$/.test(text) && Number(text.replace('−', '-')) >= LEAST_ORDER && Number(text.replace('−', '-')) <= LARGEST_ORDER ? '' : `A power of ten from ${LEAST_ORDER} to ${LARGEST_ORDER}.`)
 const asked = ref<string>()
 function jump(text: string | undefined) {
@@ -35,21 +39,20 @@ function jump(text: string | undefined) {
 </script>
 
 <template>
-  <StudyFrame :page="page" screen="Sweep">
-    <div class="screen column">
-      <template v-if="page.drawing.value">
-        <p>
-          <strong>{{ study.quantity?.title }}</strong> over every order of magnitude, as the <NuxtLink :to="`/study/${study.id}/compare`" class="quiet">styles that are compared</NuxtLink> write it. Go to 10 to the
-          <TypedField :value="asked" placeholder="6" label="Order of magnitude" :check="toOrder" @change="jump" />
-        </p>
-        <p v-if="turns.length > 0" class="turns">Where the writing turns:
-          <button v-for="{ order, text } in turns" :key="order" type="button" class="quiet" @click="table?.jump(order)"><PowerOfTen :power="order" /> {{ text }}</button>
-        </p>
-        <SweepTable ref="table" :columns="columns" class="table" :style="{ fontSize: `${FONT_SIZE}px` }" />
-      </template>
-      <NoNumbers v-else :page="page" />
-    </div>
-  </StudyFrame>
+  <div class="screen column">
+    <template v-if="page.drawing.value">
+      <p>
+        <strong>{{ study.quantity?.title }}</strong> over every order of magnitude, as the <NuxtLink :to="`/study/${study.id}/compare`" class="quiet">styles that are compared</NuxtLink> write it. Go to 10 to the
+        <TypedField :value="asked" placeholder="6" label="Order of magnitude" :check="toOrder" @change="jump" />
+      </p>
+      <p class="turns">Where the writing turns:
+        <button v-for="{ order, text } in turns" :key="order" type="button" class="quiet" @click="table?.jump(order)"><PowerOfTen :power="order" /> {{ text }}</button>
+        <span v-if="turns?.length === 0">nowhere</span>
+      </p>
+      <SweepTable ref="table" :columns="columns" class="table" />
+    </template>
+    <NoNumbers v-else :page="page" />
+  </div>
 </template>
 
 <style scoped>

@@ -4,13 +4,13 @@ import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { TickWishes } from '~~/shared/study'
 import { type Candidate, useCandidates } from '~/composables/candidates'
 import { useFixes } from '~/composables/fixes'
-import { usePage } from '~/composables/page'
+import type { Page } from '~/composables/page'
 import { cardsOf } from '~/desk/cards'
 import { POWERS } from '~/desk/ruler'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
-const page = usePage()
+const { page } = defineProps<{ page: Page }>()
 const { fix } = useFixes()
 
 /** As long as there is room beside the table. */
@@ -48,30 +48,28 @@ const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...
 </script>
 
 <template>
-  <StudyFrame :page="page" screen="Ticks">
-    <div class="screen">
-      <template v-if="drawing && reach">
-        <header>
-          <TickSentence :title="study.quantity!.title" :wishes="wishes" :drawing="drawing" :width="room.width" :font-size="room.fontSize" @change="set" @counted="countIn" @width="setWidth" @font-size="setFontSize" />
-          <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
-        </header>
-        <section class="rulers" aria-label="Ruler">
-          <TickRuler :reach="reach" :kind="drawing.ticks.kind" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
-            <template #default="{ x, pad }">
-              <RulerHandles :is-powers="drawing.ticks.kind !== 'linear'" :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="setWidth" />
-            </template>
-          </TickRuler>
-          <h2>Other ticks, the best first</h2>
-          <CandidateList :candidates="candidates" :kind="drawing.ticks.kind" :domain="drawing.wanted" :width="room.width" @take="take" />
-        </section>
-        <section class="beside" aria-label="Ticks and what they say">
-          <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.on.axis.plan.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />
-          <FindingMarks :cards="cards" :left="left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
-        </section>
-      </template>
-      <NoNumbers v-else :page="page" />
-    </div>
-  </StudyFrame>
+  <div class="screen">
+    <template v-if="drawing && reach">
+      <header>
+        <TickSentence :title="study.quantity!.title" :wishes="wishes" :drawing="drawing" :width="room.width" :font-size="room.fontSize" @change="set" @counted="countIn" @width="setWidth" @font-size="setFontSize" />
+        <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
+      </header>
+      <section class="rulers" aria-label="Ruler">
+        <TickRuler :reach="reach" :kind="drawing.ticks.kind" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
+          <template #default="{ x, pad }">
+            <RulerHandles :is-powers="drawing.ticks.kind !== 'linear'" :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="setWidth" />
+          </template>
+        </TickRuler>
+        <h2>Other ticks, the best first</h2>
+        <CandidateList :candidates="candidates" :kind="drawing.ticks.kind" :domain="drawing.wanted" :width="room.width" @take="take" />
+      </section>
+      <section class="beside" aria-label="Ticks and what they say">
+        <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.on.axis.plan.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />
+        <FindingMarks :cards="cards" :left="left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
+      </section>
+    </template>
+    <NoNumbers v-else :page="page" />
+  </div>
 </template>
 
 <style scoped>

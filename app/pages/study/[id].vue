@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import type { Page } from '~/composables/page'
+import { usePage } from '~/composables/page'
 import { levelOf } from '~/desk/keys'
+import { screenTitle } from '~/desk/screens'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
-/** What every screen of a study has: its bar, its dialogs, and words for a study that is empty or on its way. */
-const props = defineProps<{ page: Page; screen: string }>()
+/** What every screen of a study has: its page, its bar, its dialogs, and words for a study that is empty or on its way. */
 const route = useRoute()
+const page = usePage()
 const study = useStudy()
 const levels = useLevels()
 const trouble = ref('')
@@ -50,7 +51,7 @@ function press(event: KeyboardEvent) {
 const keys = ref(false)
 const hasQuantity = computed(() => study.quantity !== null)
 const isOpen = computed(() => study.document !== null)
-const title = computed(() => [props.screen, study.document?.name, 'Ivory Abacus'].filter(Boolean).join(' · '))
+const title = computed(() => [screenTitle(route.path), study.document?.name, 'Ivory Abacus'].filter(Boolean).join(' · '))
 useHead({ title })
 </script>
 
@@ -58,7 +59,7 @@ useHead({ title })
   <main v-if="trouble" class="trouble" role="alert"><p>{{ trouble }}</p><NuxtLink to="/studies">All studies</NuxtLink></main>
   <main v-else class="frame">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" @help="keys = true" />
-    <slot v-if="hasQuantity" />
+    <NuxtPage v-if="hasQuantity" :page="page" />
     <div v-else class="empty">
       <template v-if="isOpen">
         <h1>No numbers yet</h1>
