@@ -176,3 +176,26 @@ test('dates that can be read in two ways are asked for at import, and sentences 
   await page.getByLabel('Text of the sentence').press('Control+Enter')
   await until(() => page.locator('[data-surface="sentence"]').first().textContent(), 'Laid March 4, 2026')
 }, 60_000)
+
+test('a rail drawn move by move looks as one that is drawn at once', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await show('Revenue')
+  const digits = page.getByRole('group', { name: 'Rail: digits of telling values' }).locator('canvas[role=img]')
+  const drawn = () => digits.evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL())
+  const cut = page.getByRole('slider', { name: /^Cut/ })
+  const atFirst = await drawn()
+  const seen = [atFirst]
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowLeft']) {
+    await cut.press(key)
+    await until(async () => (await drawn()) !== seen.at(-1), true)
+    seen.push(await drawn())
+  }
+  expect(new Set(seen).size).toBe(4)
+  expect(seen[4]).toBe(seen[2])
+  await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+  await page.reload()
+  await until(drawn, seen[4])
+  for (let undone = 0; undone < 4 && (await drawn()) !== atFirst; undone++) await page.getByRole('button', { name: 'Undo' }).click()
+  await until(drawn, atFirst)
+}, 60_000)

@@ -80,12 +80,6 @@ export function inksOf(element: Element): Inks {
 const BAND = 'rgb(214 199 168 / 22%)'
 const BASELINE = ROW - 7
 const AXIS = ROW - 11.5
-const digitInks: Record<RailDigit['state'], { colour: keyof Inks['colours']; opacity: number }> = {
-  kept: { colour: 'ink', opacity: 1 },
-  decides: { colour: 'rosewood', opacity: 1 },
-  dropped: { colour: 'ink-faint', opacity: 0.8 },
-  pad: { colour: 'ink-faint', opacity: 0.5 },
-}
 export const groundFont = ({ family }: Inks): string => `400 12px ${family}`
 /** The one typeface of all that changes: to set another takes a canvas as long as ten digits. */
 export const digitFont = ({ family }: Inks): string => `600 14px ${family}`
@@ -130,48 +124,79 @@ export function drawGround(context: CanvasRenderingContext2D, rail: Rail, style:
   })
 }
 
+/** How a text is written; texts of one manner are written together, since a canvas takes long to change it. */
+const manners = {
+  kept: { align: 'center', colour: 'ink', opacity: 1 },
+  decides: { align: 'center', colour: 'rosewood', opacity: 1 },
+  dropped: { align: 'center', colour: 'ink-faint', opacity: 0.8 },
+  pad: { align: 'center', colour: 'ink-faint', opacity: 0.5 },
+  said: { align: 'end', colour: 'ink-soft', opacity: 1 },
+  off: { align: 'end', colour: 'rosewood', opacity: 1 },
+  label: { align: 'start', colour: 'ink', opacity: 1 },
+} as const satisfies Record<RailDigit['state'] | 'said' | 'off' | 'label', { align: CanvasTextAlign; colour: Colour; opacity: number }>
+type Manner = keyof typeof manners
+
+/** A place of the face: what stands there, and the room that is wiped before it looks otherwise. */
+interface Spot {
+  readonly row: number
+  readonly x: number
+  readonly width: number
+  readonly texts: readonly { readonly text: string; readonly manner: Manner; readonly x: number }[]
+  readonly look: string
+}
+/** What was drawn last, by place. */
+export type Drawn = ReadonlyMap<string, Spot>
+
+function spotsOf(rail: Rail, { right, middle, column, end, saidAt, offAt }: Places): Drawn {
+  const spots = new Map<string, Spot>()
+  const put = (row: number, place: number | string, x: number, width: number, texts: Spot['texts']) =>
+    spots.set(`${row} ${place}`, { row, x, width, texts, look: texts.map(({ text, manner, x: at }) => `${text} ${manner} ${at}`).join() })
+  rail.rows.forEach(({ digits, negative, label, said, off }, row) => {
+    for (const { power, digit, state } of digits) if (power >= rail.low && power <= rail.high) put(row, power, right(power) - column, column, [{ text: digit, manner: state, x: middle(power) }])
+    const first = right(digits[0]!.power)
+    if (negative) put(row, 'sign', first - 2 * column, column, [{ text: '−', manner: 'kept', x: first - column * 1.3 }])
+    put(row, 'texts', end, offAt - end + 1, [{ text: label, manner: 'label', x: end }, { text: said, manner: 'said', x: saidAt }, { text: off || '–', manner: 'off', x: offAt }])
+  })
+  return spots
+}
+
 /**
- * Draws what changes with a move: digits, what is written, what that is read as.
+ * Draws what changes with a move: digits, what is written, what that is read as. Of some eighty
+ * places a move changes twenty; the others stay as they were drawn.
  *
  * @param context scaled so that a unit is a CSS pixel, its type that of `digitFont`
+ * @param before what stands on the canvas, laid out and coloured as now
+ * @returns what stands there now
  */
-export function drawDigits(context: CanvasRenderingContext2D, rail: Rail, { right, middle, column, end, saidAt, offAt }: Places, inks: Inks): void {
-  const { rows } = rail
-  const { colours } = inks
+export function drawDigits(context: CanvasRenderingContext2D, rail: Rail, places: Places, { colours }: Inks, before: Drawn): Drawn {
+  const { right, column } = places
   const dot = (x: number, y: number, radius: number) => {
     context.beginPath()
     context.arc(x, y, radius, 0, 2 * Math.PI)
     context.fill()
   }
-  const isSeen = ({ power }: RailDigit) => power >= rail.low && power <= rail.high
-  rows.forEach((row, at) => {
-    if (!row.digits.some((digit) => digit.state === 'decides' && isSeen(digit))) return
-    context.fillStyle = colours['rosewood-wash']
-    context.strokeStyle = colours.rosewood
-    dot(middle(row.cut - 1), top(at) + AXIS, Math.min(10, column / 2))
+  const now = spotsOf(rail, places)
+  for (const [place, { look, x, row, width }] of before) if (now.get(place)?.look !== look) context.clearRect(x, top(row), width, ROW)
+  const texts = [...now].filter(([place, { look }]) => before.get(place)?.look !== look).flatMap(([, spot]) => spot.texts.map((text) => ({ ...text, row: spot.row })))
+  context.fillStyle = colours['rosewood-wash']
+  context.strokeStyle = colours.rosewood
+  for (const { manner, x, row } of texts) {
+    if (manner !== 'decides') continue
+    // With its line it stays within its column.
+    dot(x, top(row) + AXIS, Math.min(10, column / 2 - 1))
     context.stroke()
-  })
-  context.textAlign = 'center'
-  for (const [state, { colour, opacity }] of Object.entries(digitInks)) {
+  }
+  for (const [manner, { align, colour, opacity }] of Object.entries(manners)) {
+    context.textAlign = align
     context.fillStyle = colours[colour]
     context.globalAlpha = opacity
-    rows.forEach((row, at) => {
-      for (const digit of row.digits) if (digit.state === state && isSeen(digit)) context.fillText(digit.digit, middle(digit.power), top(at) + BASELINE)
-      if (row.negative && state === 'kept') context.fillText('−', right(row.digits[0]!.power) - column * 1.3, top(at) + BASELINE)
-    })
+    for (const one of texts) if (one.manner === manner) context.fillText(one.text, one.x, top(one.row) + BASELINE)
   }
   context.globalAlpha = 1
-  context.textAlign = 'end'
-  context.fillStyle = colours['ink-soft']
-  rows.forEach((row, at) => context.fillText(row.said, saidAt, top(at) + BASELINE))
-  context.fillStyle = colours.rosewood
-  rows.forEach((row, at) => context.fillText(row.off || '–', offAt, top(at) + BASELINE))
-  context.textAlign = 'start'
-  context.fillStyle = colours.ink
-  rows.forEach((row, at) => context.fillText(row.label, end, top(at) + BASELINE))
-  if (rail.beamIsShared) return
   context.fillStyle = colours.jade
-  rows.forEach((row, at) => dot(right(row.mark), top(at) + ROW - 8, 2.5))
+  // These stand on the lines between places, so that a rail which has them is drawn whole each time.
+  if (!rail.beamIsShared) rail.rows.forEach((row, at) => dot(right(row.mark), top(at) + ROW - 8, 2.5))
+  return now
 }
 
 /** The rail in words, a row a line, for those who cannot see it. */

@@ -2,7 +2,7 @@
 import { refDebounced, useDevicePixelRatio, usePreferredDark } from '@vueuse/core'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { decimalsText } from '~~/core/style/decimals'
-import { digitFont, drawDigits, drawGround, groundFont, groundOf, inksOf, type Places, placesOf, spokenRows } from '~/desk/face'
+import { digitFont, type Drawn, drawDigits, drawGround, groundFont, groundOf, inksOf, type Places, placesOf, spokenRows } from '~/desk/face'
 import { beamStops, powerText, type Rail, withBeam, withCut } from '~/desk/rail'
 
 const props = defineProps<{ rail: Rail; style: FullStyle; width: number }>()
@@ -21,8 +21,8 @@ void document.fonts.ready.then(() => (typeIsReady.value = true))
 const isDark = usePreferredDark()
 const inks = computed(() => (void isDark.value, digits.value && typeIsReady.value ? inksOf(digits.value) : null))
 
-/** A canvas wiped clean, sharp on this screen, whose unit is a CSS pixel. */
-function cleared(canvas: HTMLCanvasElement, font: string): CanvasRenderingContext2D {
+/** A canvas sharp on this screen, whose unit is a CSS pixel; wiped clean, or as it was where that is wanted and it has its size. */
+function cleared(canvas: HTMLCanvasElement, font: string, isKept = false): CanvasRenderingContext2D {
   const context = canvas.getContext('2d')!
   const [width, height] = [props.width, places.value.height].map((length) => Math.round(length * pixelRatio.value)) as [number, number]
   if (canvas.width !== width || canvas.height !== height || canvas.dataset.font !== font) {
@@ -31,15 +31,21 @@ function cleared(canvas: HTMLCanvasElement, font: string): CanvasRenderingContex
     context.setTransform(pixelRatio.value, 0, 0, pixelRatio.value, 0, 0)
     context.font = font
   }
-  context.clearRect(0, 0, props.width, places.value.height)
+  if (!isKept) context.clearRect(0, 0, props.width, places.value.height)
   return context
 }
 const groundKey = computed(() => groundOf(props.rail, props.style, places.value))
 watch([groundKey, inks, pixelRatio, () => props.width], () => {
   if (ground.value && inks.value) drawGround(cleared(ground.value, groundFont(inks.value)), props.rail, props.style, places.value, inks.value)
 }, { flush: 'post' })
+/** What stands on the digits' canvas, and on which ground and in which inks it was drawn. */
+let drawn: { digits: Drawn; on: readonly unknown[] } = { digits: new Map(), on: [] }
 watchEffect(() => {
-  if (digits.value && inks.value) drawDigits(cleared(digits.value, digitFont(inks.value)), props.rail, places.value, inks.value)
+  if (!digits.value || !inks.value) return
+  const on = [groundKey.value, inks.value, pixelRatio.value, props.width, places.value.height]
+  const isKept = props.rail.beamIsShared && on.every((one, at) => one === drawn.on[at])
+  const context = cleared(digits.value, digitFont(inks.value), isKept)
+  drawn = { digits: drawDigits(context, props.rail, places.value, inks.value, isKept ? drawn.digits : new Map()), on: props.rail.beamIsShared ? on : [] }
 }, { flush: 'post' })
 
 /** Nobody hears the rows while they change. */
@@ -128,6 +134,7 @@ function press(handle: Handle, event: KeyboardEvent) {
 <style scoped>
 .rail {
   position: relative;
+  contain: layout size;
   user-select: none;
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refDebounced, useElementSize } from '@vueuse/core'
+import { useElementSize, watchDebounced } from '@vueuse/core'
 import { doublesOf } from '~~/core/checks/proof'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText } from '~~/core/decimal/decimal'
@@ -47,9 +47,13 @@ const samples = computed(() => {
 })
 /** Labels follow the hand; the sentence is said anew when it rests, since a change of it sets all its lines again. */
 const REST = 60
-const phrases = refDebounced(computed(() => sentenceOf(style.value, levels.inherited)), REST)
-const origins = refDebounced(computed(() => new Map(phrases.value.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))]))), REST)
-const origin = (field: FieldName) => origins.value.get(field) ?? 'nobody'
+function sentence() {
+  const phrases = sentenceOf(style.value, levels.inherited)
+  return { phrases, origins: new Map(phrases.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))])) }
+}
+const told = shallowRef(sentence())
+watchDebounced([style, () => levels.inherited, () => levels.level, () => study.document], () => (told.value = sentence()), { debounce: REST })
+const origin = (field: FieldName) => told.value.origins.get(field) ?? 'nobody'
 const codes = useCurrencyColumns()
 const more = computed(() => ({ ladder: study.document?.ladders ?? [], unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
 const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: view.value.context.value, more: more.value, has: regions.has }))
@@ -70,7 +74,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
 
 <template>
   <section class="dock" aria-label="Style">
-    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="phrases" :choices="choices" :typed="typed" :origin="origin" :wider="wider" @choose="choose" @open="prepare" @take-back="levels.takeBack([$event])" @give="give">
+    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="told.phrases" :choices="choices" :typed="typed" :origin="origin" :wider="wider" @choose="choose" @open="prepare" @take-back="levels.takeBack([$event])" @give="give">
       <template #level><LevelChoice /></template>
       <template v-if="surface === 'axis' || levels.level === 'quantity'">
         <span class="lead">{{ ' a tick every ' }}</span>

@@ -17,6 +17,7 @@ const props = defineProps<{ page: Page }>()
 const machine = defineModel<boolean>('machine', { required: true })
 const study = useStudy()
 const levels = useLevels()
+onBeforeUnmount(props.page.clearRooms)
 
 /** The chart's share of the page; a table with two writings of each number takes more. */
 const chartShare = computed(() => (machine.value ? 0.53 : 0.58))

@@ -160,6 +160,10 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
   contain: strict;
 }
 
+.rows .row {
+  contain: strict;
+}
+
 .head {
   color: var(--ink-soft);
   font-size: var(--text-small);
