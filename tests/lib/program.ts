@@ -20,8 +20,6 @@ const freePort = () => new Promise<number>((answer) => {
 export interface Program {
   readonly url: string
   readonly data: string
-  /** Milliseconds from the start to the first answer. */
-  readonly startedIn: number
   stop(signal?: NodeJS.Signals): Promise<void>
 }
 
@@ -42,7 +40,7 @@ export async function startProgram(data = mkdtempSync(join(tmpdir(), 'ivory-abac
     await new Promise((next) => setTimeout(next, 25))
   }
   return {
-    url, data, startedIn: Date.now() - began,
+    url, data,
     async stop(signal = 'SIGTERM') {
       server.kill(signal)
       await ended
