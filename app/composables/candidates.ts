@@ -1,4 +1,3 @@
-import { refDebounced } from '@vueuse/core'
 import { type Decimal, toExactText, toText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
@@ -75,5 +74,5 @@ export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Read
     })
   }
   const keyOf = (values: readonly Decimal[], written: readonly string[]) => [...values.map(toText), ...written].join('\n')
-  return refDebounced(computed(sought), REST)
+  return atRest(sought, REST)
 }

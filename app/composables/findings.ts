@@ -1,4 +1,3 @@
-import { effect, stop as stopEffect } from 'vue'
 import { SURFACES } from '~~/core/checks/types'
 import type { PlacedFinding } from '~/desk/cards'
 import type { PlacedSubject } from '~~/shared/page/subjects'
@@ -22,7 +21,6 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   /** Found since the last word of progress: the margin is drawn once for all of it. */
   let taken: { readonly placed: PlacedSubject; readonly found: readonly SentFinding[] }[] = []
   let run = 0
-  let timer: ReturnType<typeof setTimeout> | undefined
 
   function start(now: readonly PlacedSubject[]) {
     if (checking.value) giveUp()
@@ -71,17 +69,7 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     isStopped.value = true
   }
 
-  /** A change of what is checked only sets the clock: it is worked out when the hand rests. */
-  const checked = effect(() => subjects.value, { scheduler: wait })
-  function wait() {
-    clearTimeout(timer)
-    timer = setTimeout(() => start(checked()), CHECK_DELAY)
-  }
-  wait()
-  onScopeDispose(() => {
-    clearTimeout(timer)
-    stopEffect(checked)
-    giveUp()
-  })
+  whenAtRest(() => subjects.value, start, CHECK_DELAY, true)
+  onScopeDispose(giveUp)
   return { findings, checking, progress, isStopped, trouble, stop, again: () => start(subjects.value) }
 }

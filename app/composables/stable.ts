@@ -4,8 +4,13 @@
  *
  * @param get gives plain data
  */
-export const stable = <Plain>(get: () => Plain) =>
-  computed<Plain>((old) => {
+export function stable<Plain>(get: () => Plain) {
+  let said: string | undefined
+  return computed<Plain>((old) => {
     const now = get()
-    return old !== undefined && JSON.stringify(old) === JSON.stringify(now) ? old : now
+    const text = JSON.stringify(now)
+    if (old !== undefined && said === text) return old
+    said = text
+    return now
   })
+}

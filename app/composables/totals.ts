@@ -1,4 +1,3 @@
-import { refDebounced } from '@vueuse/core'
 import { aggregate } from '~~/core/data/aggregate'
 import { compare, sum } from '~~/core/decimal/arithmetic'
 import { type Decimal } from '~~/core/decimal/decimal'
@@ -74,8 +73,8 @@ export function useTotals({ rows, sides, view: { plan, style: ownStyle } }: Sour
       .map(({ category, value }) => ({ category, label: textOf(plan.value, decide(plan.value, value)) }))
   })
 
-  const asked = computed(() => ({ isShown: isShown.value, plan: plan.value, values: isShown.value ? partValues.value : [], rows: isShown.value ? partRows.value : [], exact: exact.value, way: way.value }))
-  const resting = refDebounced(asked, REST)
+  const asked = () => ({ isShown: isShown.value, plan: plan.value, values: isShown.value ? partValues.value : [], rows: isShown.value ? partRows.value : [], exact: exact.value, way: way.value })
+  const resting = atRest(asked, REST)
   /** What the printed parts add up to, where that is not the printed total. */
   const missed = computed(() => {
     const now = resting.value

@@ -1,4 +1,3 @@
-import { watchDebounced } from '@vueuse/core'
 import type { Row, Value } from '~~/core/label/types'
 import { speaker } from '~~/core/text/spoken'
 import { spokenPlan, spokenStyle } from '~~/core/text/words'
@@ -15,7 +14,7 @@ const REST = 250
 export function useWords({ plan, style, context }: Pick<SurfaceView, 'plan' | 'style' | 'context'>) {
   const regions = useRegions()
   const say = shallowRef<((value: Value, row?: Row) => string) | null>(null)
-  watchDebounced([plan, context], async () => {
+  async function follow() {
     const now = style.value
     try {
       await regions.load([spokenStyle(now)])
@@ -23,6 +22,8 @@ export function useWords({ plan, style, context }: Pick<SurfaceView, 'plan' | 's
     } catch {
       say.value = null
     }
-  }, { debounce: REST, immediate: true })
+  }
+  void follow()
+  whenAtRest(() => [plan.value, context.value], follow, REST)
   return say
 }

@@ -101,56 +101,61 @@ function dayIn(prose: Prose, name: string, options: Options): number {
 }
 
 const STYLES: ReadonlySet<unknown> = new Set(['full', 'long', 'medium', 'short'])
+/** What a message is being written from, and the numbers of its own column that have come so far. */
+interface Saying {
+  prose: Prose
+  numbers: Decimal[]
+}
 /** Words and numbers of the study in a message; each takes the name of a column. */
-function functionsOf(prose: Prose, note: (value: Decimal) => void) {
+function functionsOf(now: Saying) {
   const plain = (text: string, isOwn = false, key: (keys: Set<string>) => string | null = () => null): Value => ({
     type: 'own', dir: 'auto', toString: () => text, toParts: () => [{ type: 'own', value: text, isOwn }], selectKey: key, valueOf: () => text,
   })
-  const counted = (value: Decimal): Value => plain(prose.count(value), false, (keys) => {
+  const counted = (value: Decimal): Value => plain(now.prose.count(value), false, (keys) => {
     const exact = value.exponent === 0 ? String(value.coefficient) : ''
     if (keys.has(exact)) return exact
-    const plural = prose.plural(value)
+    const plural = now.prose.plural(value)
     return keys.has(plural) ? plural : null
   })
   function labelled(name: string, value: Decimal): Value {
-    const { label } = known(prose, name)
+    const { label } = known(now.prose, name)
     if (!label) throw new Error(`“${name}” is a column of text; it has no numbers`)
-    if (name === prose.own) note(value)
-    return plain(label(value), name === prose.own)
+    if (name === now.prose.own) now.numbers.push(value)
+    return plain(label(value), name === now.prose.own)
   }
   const of = (by: keyof typeof aggregates) => (_: unknown, __: Options, operand?: unknown) => {
-    const name = String(operand ?? prose.own)
-    const values = present(numbersOf(prose, name))
+    const name = String(operand ?? now.prose.own)
+    const values = present(numbersOf(now.prose, name))
     if (by === 'count') return counted(decimal(values.length))
     if (values.length === 0) return plain(NOTHING)
     return labelled(name, aggregates[by].of(values))
   }
   const number = (_: unknown, __: Options, operand?: unknown): Value => {
-    if (operand instanceof Exact) return labelled(prose.own, operand.value)
+    if (operand instanceof Exact) return labelled(now.prose.own, operand.value)
     throw new Error('it takes a number of the chart, such as {$total}; numbers of rows are said by :total, :least, :largest, :mean')
   }
   return {
     number, integer: number, offset: number, label: number,
     total: of('sum'), mean: of('mean'), median: of('median'), least: of('least'), largest: of('largest'), count: of('count'),
     span: (_: unknown, __: Options, operand?: unknown) => {
-      const name = String(operand ?? prose.own)
-      const values = present(numbersOf(prose, name))
+      const name = String(operand ?? now.prose.own)
+      const values = present(numbersOf(now.prose, name))
       if (values.length === 0) return plain(NOTHING)
       const ends = [aggregates.least.of(values), aggregates.largest.of(values)].map((value) => labelled(name, value).toString())
-      return plain(ends.join(' to '), name === prose.own)
+      return plain(ends.join(' to '), name === now.prose.own)
     },
     where: (_: unknown, options: Options, operand?: unknown) => {
       const name = String(operand ?? '')
-      const at = rowOf(prose, options)
-      const { values, texts } = known(prose, name)
+      const at = rowOf(now.prose, options)
+      const { values, texts } = known(now.prose, name)
       const value = values?.[at]
       return value ? labelled(name, value) : plain(texts?.[at] ?? NOTHING)
     },
     date: (_: unknown, options: Options, operand?: unknown) => {
       const style = STYLES.has(options.style) ? (options.style as Intl.DateTimeFormatOptions['dateStyle']) : 'long'
-      return plain(new Intl.DateTimeFormat(prose.locale, { dateStyle: style, timeZone: 'UTC' }).format(dateOf(dayIn(prose, String(operand ?? ''), options))))
+      return plain(new Intl.DateTimeFormat(now.prose.locale, { dateStyle: style, timeZone: 'UTC' }).format(dateOf(dayIn(now.prose, String(operand ?? ''), options))))
     },
-    days: (_: unknown, options: Options, operand?: unknown) => counted(subtract(decimal(prose.today), decimal(dayIn(prose, String(operand ?? ''), options)))),
+    days: (_: unknown, options: Options, operand?: unknown) => counted(subtract(decimal(now.prose.today), decimal(dayIn(now.prose, String(operand ?? ''), options)))),
   }
 }
 
@@ -173,18 +178,21 @@ const literalsIn = (model: Model.Message): string[] => {
   return found
 }
 
-/** Messages as they were parsed: each is written again at every change of a style. */
-const parsed = new Map<string, Model.Message>()
-const MOST_PARSED = 64
-function parse(source: string): Model.Message {
-  let model = parsed.get(source)
-  if (!model) {
-    model = parseMessage(source)
-    if (parsed.size >= MOST_PARSED) parsed.clear()
-    parsed.set(source, model)
+/** Messages that are kept: each is written again at every change of a style. */
+const MOST_KEPT = 64
+function kept<Made>(make: (source: string) => Made): (source: string) => Made {
+  const all = new Map<string, Made>()
+  return (source) => {
+    let made = all.get(source)
+    if (!made) {
+      made = make(source)
+      if (all.size >= MOST_KEPT) all.clear()
+      all.set(source, made)
+    }
+    return made
   }
-  return model
 }
+const parse = kept(parseMessage)
 
 /**
  * The columns, among some, that a message speaks of; none where its syntax is broken.
@@ -200,6 +208,12 @@ export function columnsIn(source: string, columns: readonly string[]): string[] 
   }
 }
 
+/** Formats that write from whatever stands beside them at the time, by their source and then their locale. */
+const formatsOf = kept((source) => kept((locale) => {
+  const now: Saying = { prose: {} as Prose, numbers: [] }
+  return { now, format: new MessageFormat(locale, parse(source), { bidiIsolation: 'none', functions: functionsOf(now) as never }) }
+}))
+
 const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({ message: `${error.type.replaceAll('-', ' ')}, at character ${error.start + 1}`, at: [error.start, error.end] })
 
 /**
@@ -213,20 +227,21 @@ const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({ message: `
 export function sayMessage(source: string, prose: Prose): Said {
   const numbers: Decimal[] = []
   const problems: MessageProblem[] = []
-  let format
+  let made
   try {
-    format = new MessageFormat(prose.locale, parse(source), { bidiIsolation: 'none', functions: functionsOf(prose, (value) => numbers.push(value)) as never })
+    made = formatsOf(source)(prose.locale)
   } catch (error) {
     if (!(error instanceof MessageSyntaxError)) throw error
     return { text: '', ownText: '', numbers, problems: [syntaxWords(error)] }
   }
+  Object.assign(made.now, { prose, numbers } satisfies Saying)
   const variables = Object.fromEntries(Object.entries(prose.variables).map(([name, value]) => [name, typeof value === 'string' ? value : new Exact(value)]))
   const onError = (error: unknown) => {
     const { message, cause, source: at } = error as { message: string; cause?: Error; source?: string }
     const place = at === undefined ? -1 : source.indexOf(at)
     problems.push({ message: `${at ? `${at}: ` : ''}${cause?.message ?? message}`, ...(place < 0 ? {} : { at: [place, place + at!.length] as const }) })
   }
-  const parts = format.formatToParts(variables, onError) as { type: string; value?: string; source?: string; isOwn?: boolean }[]
+  const parts = made.format.formatToParts(variables, onError) as { type: string; value?: string; source?: string; isOwn?: boolean }[]
   let [text, ownText] = ['', '']
   for (const { type, value, source: unsaid, isOwn } of parts) {
     const piece = value ?? `{${unsaid ?? ''}}`

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText } from '~~/core/decimal/decimal'
 import type { FieldName, Style } from '~~/core/style/fields'
 import type { Comparing } from '~/composables/compare'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/desk/choices'
-import { railOf } from '~/desk/rail'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
 
@@ -13,11 +11,10 @@ import { useStudy } from '~/stores/study'
 const props = defineProps<{ comparing: Comparing; hand: number }>()
 const study = useStudy()
 const regions = useRegions()
-const { width } = useElementSize(useTemplateRef<HTMLElement>('box'))
 
 const column = computed(() => props.comparing.columns.value[props.hand]!)
 const telling = computed(() => tellingValues(props.comparing.values.value.filter((value) => value !== null)))
-const rail = computed(() => (telling.value ? railOf(column.value.plan, telling.value, null) : null))
+const onRail = { telling: () => telling.value, plan: () => column.value.plan, step: () => null, written: () => column.value.style }
 const phrases = computed(() => sentenceOf(column.value.style, props.comparing.base.value))
 const desk = computed<Desk>(() => ({ style: column.value.style, samples: telling.value ? [telling.value.largest, telling.value.smallest].map(toExactText) : [], context: props.comparing.context.value, more: { ladder: study.document?.ladders ?? [] }, has: regions.has }))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
@@ -33,7 +30,7 @@ const change = (what: string, patch: Style) => props.comparing.setStyle(props.ha
 <template>
   <section class="dock" aria-label="Style in hand">
     <StyleSentence :subject="`style ${hand + 1}`" :phrases="phrases" :choices="choices" :typed="typed" :origin="origin" :wider="[]" @choose="choose" @open="prepare" @take-back="comparing.takeBack(hand, $event)" />
-    <div ref="box"><DigitRail v-if="rail && width > 0" :rail="rail" :style="column.style" :width="Math.min(width, 1180)" @change="change" /></div>
+    <RailBox v-bind="onRail" @change="change" />
   </section>
 </template>
 

@@ -1,14 +1,17 @@
 <script setup lang="ts">
-import { refDebounced, useDevicePixelRatio, usePreferredDark } from '@vueuse/core'
+import { useDevicePixelRatio, usePreferredDark } from '@vueuse/core'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { decimalsText } from '~~/core/style/decimals'
 import { digitFont, type Drawn, drawDigits, drawGround, groundFont, groundOf, inksOf, type Places, placesOf, spokenRows } from '~/desk/face'
 import { beamStops, powerText, type Rail, withBeam, withCut } from '~/desk/rail'
 
-const props = defineProps<{ rail: Rail; style: FullStyle; width: number }>()
+/** The rail and the style come by getters: a move draws them anew, not what the rail stands in. */
+const props = defineProps<{ railNow: () => Rail; styleNow: () => FullStyle; width: number }>()
 const emit = defineEmits<{ change: [what: string, patch: Style] }>()
 
-const places = computed(() => placesOf(props.rail, props.width))
+const rail = computed(() => props.railNow())
+const style = computed(() => props.styleNow())
+const places = computed(() => placesOf(rail.value, props.width))
 const right = (power: number) => places.value.right(power)
 
 // The face is two canvases: some sixty digits and twenty labels change at every move of a handle,
@@ -34,35 +37,35 @@ function cleared(canvas: HTMLCanvasElement, font: string, isKept = false): Canva
   if (!isKept) context.clearRect(0, 0, props.width, places.value.height)
   return context
 }
-const groundKey = computed(() => groundOf(props.rail, props.style, places.value))
+const groundKey = computed(() => groundOf(rail.value, style.value, places.value))
 watch([groundKey, inks, pixelRatio, () => props.width], () => {
-  if (ground.value && inks.value) drawGround(cleared(ground.value, groundFont(inks.value)), props.rail, props.style, places.value, inks.value)
+  if (ground.value && inks.value) drawGround(cleared(ground.value, groundFont(inks.value)), rail.value, style.value, places.value, inks.value)
 }, { flush: 'post' })
 /** What stands on the digits' canvas, and on which ground and in which inks it was drawn. */
 let drawn: { digits: Drawn; on: readonly unknown[] } = { digits: new Map(), on: [] }
 watchEffect(() => {
   if (!digits.value || !inks.value) return
   const on = [groundKey.value, inks.value, pixelRatio.value, props.width, places.value.height]
-  const isKept = props.rail.beamIsShared && on.every((one, at) => one === drawn.on[at])
+  const isKept = rail.value.beamIsShared && on.every((one, at) => one === drawn.on[at])
   const context = cleared(digits.value, digitFont(inks.value), isKept)
-  drawn = { digits: drawDigits(context, props.rail, places.value, inks.value, isKept ? drawn.digits : new Map()), on: props.rail.beamIsShared ? on : [] }
+  drawn = { digits: drawDigits(context, rail.value, places.value, inks.value, isKept ? drawn.digits : new Map()), on: rail.value.beamIsShared ? on : [] }
 }, { flush: 'post' })
 
 /** Nobody hears the rows while they change. */
 const REST = 250
-const inWords = refDebounced(computed(() => spokenRows(props.rail)), REST)
+const inWords = atRest(() => spokenRows(rail.value), REST)
 
-const stops = computed(() => beamStops(props.style, props.rail))
+const stops = computed(() => beamStops(style.value, rail.value))
 const nearest = (choices: readonly number[], power: number) => choices.reduce((best, one) => (Math.abs(one - power) < Math.abs(best - power) ? one : best))
-const decimals = computed(() => Math.max(0, props.rail.beam - props.rail.cut))
+const decimals = computed(() => Math.max(0, rail.value.beam - rail.value.cut))
 
 function moveBeam(power: number) {
   const stop = nearest(stops.value, power)
-  if (stop !== props.rail.beam || !props.rail.beamIsShared) emit('change', `Put the beam at ${powerText(stop, props.style)}`, withBeam(props.style, stop))
+  if (stop !== rail.value.beam || !rail.value.beamIsShared) emit('change', `Put the beam at ${powerText(stop, style.value)}`, withBeam(style.value, stop))
 }
 function moveCut(power: number) {
-  const kept = Math.min(props.rail.beam, power)
-  if (kept !== props.rail.cut) emit('change', `Cut to ${decimalsText(props.rail.beam - kept)}`, withCut(props.style, props.rail.beam, kept))
+  const kept = Math.min(rail.value.beam, power)
+  if (kept !== rail.value.cut) emit('change', `Cut to ${decimalsText(rail.value.beam - kept)}`, withCut(style.value, rail.value.beam, kept))
 }
 
 type Handle = 'beam' | 'cut'
@@ -85,8 +88,8 @@ function release() {
 }
 
 function step(handle: Handle, towardsSmaller: boolean) {
-  if (handle === 'cut') return moveCut(props.rail.cut + (towardsSmaller ? -1 : 1))
-  const at = stops.value.indexOf(nearest(stops.value, props.rail.beam))
+  if (handle === 'cut') return moveCut(rail.value.cut + (towardsSmaller ? -1 : 1))
+  const at = stops.value.indexOf(nearest(stops.value, rail.value.beam))
   const next = stops.value[at + (towardsSmaller ? -1 : 1)]
   if (next !== undefined) moveBeam(next)
 }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize, watchDebounced } from '@vueuse/core'
 import { doublesOf } from '~~/core/checks/proof'
 import { tellingValues } from '~~/core/data/telling'
 import { toExactText } from '~~/core/decimal/decimal'
@@ -13,7 +12,6 @@ import { numberStep } from '~~/shared/page/drawing'
 import { levelNames, levelWords, originOn } from '~/desk/levels'
 import { partContext } from '~~/shared/page/marks'
 import { present } from '~~/shared/page/columns'
-import { railOf } from '~/desk/rail'
 import { useLevels } from '~/stores/levels'
 import { useRegions } from '~/stores/regions'
 import { useStudy } from '~/stores/study'
@@ -23,8 +21,6 @@ const study = useStudy()
 const levels = useLevels()
 const regions = useRegions()
 
-const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
 /** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
 const surface = computed(() => (levels.level === 'quantity' || levels.level === 'house' || isPart(levels.level) ? 'marks' : levels.level))
 /** What the rail's numbers are of: a surface, or a part of its marks. */
@@ -39,7 +35,8 @@ const LONG = 5000
 const telling = computed(() => tellingValues(values.value, values.value.length > LONG ? (doublesOf(present(props.page.rows.value!.cells)) ?? undefined) : undefined))
 /** The step belongs to the axis, and to what all surfaces share. */
 const step = computed(() => (surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house' ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {}) : null))
-const rail = computed(() => (telling.value ? railOf(plan.value, telling.value, step.value) : null))
+
+const onRail = { telling: () => telling.value, plan: () => plan.value, step: () => step.value, written: () => style.value }
 
 const samples = computed(() => {
   const found = telling.value
@@ -51,8 +48,7 @@ function sentence() {
   const phrases = sentenceOf(style.value, levels.inherited)
   return { phrases, origins: new Map(phrases.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))])) }
 }
-const told = shallowRef(sentence())
-watchDebounced([style, () => levels.inherited, () => levels.level, () => study.document], () => (told.value = sentence()), { debounce: REST })
+const told = atRest(sentence, REST)
 const origin = (field: FieldName) => told.value.origins.get(field) ?? 'nobody'
 const codes = useCurrencyColumns()
 const more = computed(() => ({ ladder: study.document?.ladders ?? [], unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
@@ -83,10 +79,9 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
     </StyleSentence>
     <p v-if="study.refused || page.drawing.value?.trouble" class="trouble" role="alert">{{ study.refused || page.drawing.value?.trouble }}</p>
     <div class="work">
-    <div ref="box" class="box">
-      <DigitRail v-if="rail && width > 0" :rail="rail" :style="style" :width="Math.min(width, 1180)" @change="change" />
-      <p v-else-if="!rail" class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
-    </div>
+    <RailBox v-bind="onRail" @change="change">
+      <p class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
+    </RailBox>
     <aside v-if="!isPart(levels.level)" class="beside" aria-label="With this style">
       <CasesLine :desk="deskNow" />
       <DockActions :page="page" :surface="surface" />
@@ -126,10 +121,5 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
   align-content: start;
   max-height: 230px;
   overflow: auto;
-}
-
-.box {
-  min-width: 0;
-  overflow: hidden;
 }
 </style>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
 import type { Room } from '~~/core/checks/types'
 import { machineLabel } from '~~/core/label/machine'
 import { textWidth } from '~~/core/text/advance'
@@ -75,7 +74,7 @@ function roomFor(has: () => boolean, labels: () => readonly string[], gap: numbe
   watch(needed, (now) => {
     if (now > room.value || !has()) room.value = now
   })
-  watchDebounced(needed, (now) => (room.value = now), { debounce: REST })
+  whenAtRest(() => needed.value, (now) => (room.value = now), REST)
   return room
 }
 const labelRoom = roomFor(() => props.hasAxis, () => props.tickLabels.value, 14, 8)

@@ -190,9 +190,9 @@ function categoryAt(target: Element): string | null {
   overflow: auto;
 }
 
-.words {
-  display: grid;
-  gap: 2px;
+/* A block: a line of words is laid out anew at each move, and a grid would lay out its other lines too. */
+.words > * + * {
+  margin-top: 2px;
 }
 
 .columns {
