@@ -2,7 +2,6 @@ import { SURFACES, type Room, type Surface } from '~~/core/checks/types'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import type { Value } from '~~/core/label/types'
 import { columnsOf, endsDecide } from '~~/core/style/columns'
-import type { FullStyle } from '~~/core/style/fields'
 import { STYLED_PARTS, type StyledPart } from '~~/shared/study'
 import { useFindings } from '~/composables/findings'
 import { type ProseView, useFacts, useProse } from '~/composables/prose'
@@ -77,9 +76,8 @@ export function usePage() {
   const byHand = computed(() => ticks.value?.labels)
   const tickLabels = computed(() => withTexts(styledTicks.value, byHand.value))
   const markLabels = computed(() => on.marks.writer.value.labels(markValues.value, markRows.value))
-  const partStyles = computed(() => Object.fromEntries(STYLED_PARTS.map((part) => [part, levels.ofParts[part].value])) as Record<StyledPart, FullStyle>)
   /** The same while it says the same: a move of the rail changes the labels alone. */
-  const beside = stable(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, partStyles.value, on.marks.context.value, markRows.value) : []))
+  const beside = stable(() => (drawing.value && chart.value ? markTexts(drawing.value, chart.value, (part) => levels.ofParts[part].value, on.marks.context.value, markRows.value) : []))
   const legendLabels = computed(() => binLabels(on.legend.plan.value, edges.value))
   const tipLabel = (at: number) => {
     const group = drawing.value?.groups[at]

@@ -32,14 +32,12 @@ export function useSurfaces() {
   const regions = useRegions()
   const recorded = computed(() => study.quantity?.recorded ?? 0)
   let kept = new Map<string, Made>()
-  watch(() => regions.loaded, () => (kept = new Map()), { flush: 'sync' })
+  /** The same by the style itself: surfaces on which nothing is set share one. */
+  let known = new WeakMap<FullStyle, Made>()
+  watch([() => regions.loaded, recorded], () => ([kept, known] = [new Map(), new WeakMap()]), { flush: 'sync' })
 
-  function madeFor(style: FullStyle, context: () => Context): Made {
-    if (looksAtValues(style)) {
-      const plan = resolve(style, context())
-      return { plan, writer: labeller(plan) }
-    }
-    const key = JSON.stringify([style, recorded.value])
+  function keptFor(style: FullStyle): Made {
+    const key = JSON.stringify(style)
     let made = kept.get(key)
     if (!made) {
       const plan = resolve(style, { ...regions.loaded, recorded: recorded.value })
@@ -49,12 +47,21 @@ export function useSurfaces() {
     }
     return made
   }
+  function madeFor(style: FullStyle, context: () => Context): Made {
+    if (looksAtValues(style)) {
+      const plan = resolve(style, context())
+      return { plan, writer: labeller(plan) }
+    }
+    const made = known.get(style) ?? keptFor(style)
+    known.set(style, made)
+    return made
+  }
 
   return function view(surface: Surface, { values, rows }: SurfaceSource): SurfaceView {
     const style = levels.on[surface]
     const context = computed<Context>(() => ({ ...regions.loaded, values: values(), rows: rows(), recorded: recorded.value }))
-    // The one look at `loaded` keeps what was made by older tables from staying.
-    const made = computed(() => (void regions.loaded, madeFor(style.value, () => context.value)))
+    // The looks at `loaded` and `recorded` keep what was made by older ones from staying.
+    const made = computed(() => (void regions.loaded, void recorded.value, madeFor(style.value, () => context.value)))
     const plan = computed(() => made.value.plan)
     return {
       style, context, plan, writer: computed(() => made.value.writer),

@@ -18,8 +18,12 @@ export const useLevels = defineStore('levels', () => {
 
   const pair = computed(() => (study.document && study.quantity ? { document: study.document, quantity: study.quantity } : null))
   const styleAt = (at: Level): FullStyle => (pair.value ? styleOf(pair.value.document, pair.value.quantity, at) : inherit({}))
-  /** The style of each surface; the same object while it says the same, so that a move on one surface leaves the others as they are. */
-  const on = Object.fromEntries(SURFACES.map((surface) => [surface, stable(() => styleAt(surface))])) as Readonly<Record<Surface, ComputedRef<FullStyle>>>
+  const ofQuantity = stable(() => styleAt('quantity'))
+  /** The style of each surface: the quantity's where nothing is set on it. The same object while it says the same, so that a move on one surface leaves the others as they are. */
+  const on = Object.fromEntries(SURFACES.map((surface) => {
+    const own = stable(() => styleAt(surface))
+    return [surface, computed(() => (pair.value?.quantity.surfaces?.[surface] ? own.value : ofQuantity.value))]
+  })) as Readonly<Record<Surface, ComputedRef<FullStyle>>>
   /** The same of the parts of a mark that are numbers of their own. */
   const ofParts = Object.fromEntries(STYLED_PARTS.map((part) => [part, stable(() => styleAt(part))])) as Readonly<Record<StyledPart, ComputedRef<FullStyle>>>
   const style = stable(() => styleAt(level.value))

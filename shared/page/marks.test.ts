@@ -1,9 +1,8 @@
 import { decimal, toText } from '../../core/decimal/decimal'
 import { resolve } from '../../core/label/resolve'
-import type { FullStyle } from '../../core/style/fields'
 import { inherit } from '../../core/style/inherit'
 import { styleOf } from '../quantities'
-import { type ChartWishes, type Quantity, STYLED_PARTS, type StudyDocument, type StyledPart } from '../study'
+import { type ChartWishes, type Quantity, type StudyDocument, type StyledPart } from '../study'
 import { type Drawing, drawingOf } from './drawing'
 import { binEdges, binLabels, binOf } from './legend'
 import { markTexts, partNumbers } from './marks'
@@ -13,12 +12,12 @@ const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const chart: ChartWishes = { category: 'site', aggregate: 'sum' }
 const drawing = drawingOf(chart, {}, { categories: ['a', 'b', 'c'], values: values('50', '30', '20') })!
 const style = inherit({ unit: { kind: 'symbol', text: 'kg' } })
-const stylesOf = ({ partStyles }: Partial<ChartWishes>, own = style) => {
+const styling = ({ partStyles }: Partial<ChartWishes>, own = style) => {
   const quantity = { style: own, chart: { ...chart, partStyles } } as unknown as Quantity
   const document = { house: {}, quantities: [quantity] } as unknown as StudyDocument
-  return Object.fromEntries(STYLED_PARTS.map((part) => [part, styleOf(document, quantity, part)])) as Record<StyledPart, FullStyle>
+  return (part: StyledPart) => styleOf(document, quantity, part)
 }
-const texts = (wishes: Partial<ChartWishes>) => markTexts(drawing, { ...chart, ...wishes }, stylesOf(wishes), {}, undefined).map((parts) => parts.map(({ part, line, text }) => `${part} ${line} ${text}`))
+const texts = (wishes: Partial<ChartWishes>) => markTexts(drawing, { ...chart, ...wishes }, styling(wishes), {}, undefined).map((parts) => parts.map(({ part, line, text }) => `${part} ${line} ${text}`))
 
 test('parts of a mark: the number changes by itself, the others stand in brackets behind it', () => {
   expect(texts({})).toEqual([['value 0 null'], ['value 0 null'], ['value 0 null']])
@@ -32,8 +31,8 @@ test('on two lines the second stands by itself, and the first mark has no change
 
 test('each part has a style of its own over what the program gives it', () => {
   expect(texts({ parts: ['value', 'share'], partStyles: { share: { fraction: [2, 2] } } })[1]).toEqual(['value 0 null', 'share 0 (30.00%)'])
-  expect(stylesOf({}, inherit({ sign: 'parentheses' })).change.sign).toBe('parentheses')
-  expect(stylesOf({ partStyles: { change: { sign: 'always' } } }).change.sign).toBe('always')
+  expect(styling({}, inherit({ sign: 'parentheses' }))('change').sign).toBe('parentheses')
+  expect(styling({ partStyles: { change: { sign: 'always' } } })('change').sign).toBe('always')
   expect(numbers(drawing, 'share')).toEqual(['0.5', '0.3', '0.2'])
   expect(numbers(drawing, 'change')).toEqual([null, '-20', '-10'])
 })
@@ -46,7 +45,7 @@ test('a share is told of all or of its panel, and a change from another column w
   expect(numbers(panelled, 'share')).toEqual(['0.6', '0.2', '0.1', '0.1'])
   expect(numbers(panelled, 'seriesShare')).toEqual(['0.75', '0.25', '0.5', '0.5'])
   expect(numbers(panelled, 'against')).toEqual(['0.5', null, '-0.5', null])
-  const found = markTexts(panelled, { ...chart, parts: ['value', 'seriesShare', 'against'], against: 'before' }, stylesOf({}), { recorded: 3 }, undefined).map((parts) => parts.map(({ text }) => text))
+  const found = markTexts(panelled, { ...chart, parts: ['value', 'seriesShare', 'against'], against: 'before' }, styling({}), { recorded: 3 }, undefined).map((parts) => parts.map(({ text }) => text))
   expect(found).toEqual([[null, '(75%)', '(+50%)'], [null, '(25%)'], [null, '(50%)', '(-50%)'], [null, '(50%)']])
 })
 

@@ -56,15 +56,15 @@ const brackets = (text: string) => `(${text})`
 /**
  * What stands on each labelled mark, part by part.
  *
- * @param styles of the parts that have their own
+ * @param styleOf the style of a part that has its own
  * @param context of the marks' Plan
  * @param rows of the marks, where cases look at their cells
  */
-export function markTexts(drawing: Drawing, chart: ChartWishes, styles: Readonly<Record<StyledPart, FullStyle>>, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
+export function markTexts(drawing: Drawing, chart: ChartWishes, styleOf: (part: StyledPart) => FullStyle, context: Context, rows: readonly Row[] | undefined): MarkText[][] {
   const [parts, lines] = [partsOf(chart), linesOf(chart)]
   const styled = Object.fromEntries(STYLED_PARTS.filter((part) => parts.includes(part)).map((part) => {
     const numbers = partNumbers[part](drawing)
-    const writer = labeller(resolve(styles[part], partContext(part, context, numbers)))
+    const writer = labeller(resolve(styleOf(part), partContext(part, context, numbers)))
     return [part, numbers.map((number, i) => (number ? writer.label(toExactText(number), rows?.[i]) : ''))]
   })) as Partial<Record<StyledPart, string[]>>
   const textOf = (part: MarkPart, at: number, i: number): string | null => (part === 'value' ? null : part === 'name' ? drawing.groups[at]!.category : styled[part]![i]!)

@@ -8,7 +8,7 @@ import { columnsOf, endsDecide } from '../../core/style/columns'
 import type { FullStyle } from '../../core/style/fields'
 import { type Said, sayMessage } from '../../core/text/message'
 import { type Cell, rowsBeside, styleOf } from '../quantities'
-import { type DatasetMeta, type Quantity, STYLED_PARTS, type StudyDocument, type StyledPart } from '../study'
+import { type DatasetMeta, type Quantity, type StudyDocument, type StyledPart } from '../study'
 import { endsOf } from './columns'
 import { type Drawing, drawingOf, withTexts } from './drawing'
 import { binEdges } from './legend'
@@ -109,11 +109,11 @@ export function stillPage({ document, quantity, dataset, cellsOf, regions }: Sti
   }
   const on = byName(SURFACES, (surface) => ({ ...written[surface], ...shows[surface] }))
   const shown = shownSurfaces(document, edges)
-  const partStyles = byName<StyledPart, FullStyle>(STYLED_PARTS, (part) => styleOf(document, quantity, part))
+  const styleOfPart = (part: StyledPart) => styleOf(document, quantity, part)
   const subjects = subjectsOf({
     quantity, dataset, readers: document.readers, shown, on: byName(SURFACES, (surface) => ({ style: on[surface].style, context: on[surface].context })), drawing, column: rows.cells, tableRows, markRows, tipRows, edges,
-    tickLabels: withTexts(on.axis.writer.labels(tickTexts), ticks.labels), beside: markTexts(drawing, chart, partStyles, on.marks.context, markRows),
-    changeStyle: chart.partStyles?.change && partStyles.change, summed: summedOf(quantity, rows), said, hasCallout: called !== undefined,
+    tickLabels: withTexts(on.axis.writer.labels(tickTexts), ticks.labels), beside: markTexts(drawing, chart, styleOfPart, on.marks.context, markRows),
+    changeStyle: chart.partStyles?.change && styleOfPart('change'), summed: summedOf(quantity, rows), said, hasCallout: called !== undefined,
   })
   return { shown, on, rows, drawing, said, subjects }
 }
