@@ -17,7 +17,7 @@ const groups = stable(() => study.datasets.map((dataset) => ({
 </script>
 
 <template>
-  <header class="bar">
+  <header class="bar still">
     <NuxtLink to="/studies" class="name" title="All studies"><img src="/icon.svg" width="22" height="22" alt="All studies" /> <h1>{{ name }}</h1></NuxtLink>
     <Select
       v-if="name !== undefined" :model-value="shown" :options="groups" option-group-label="name" option-group-children="items" option-label="title" option-value="id"

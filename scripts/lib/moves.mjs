@@ -4,20 +4,22 @@ const MOVES = 100
 export const SHARE = 0.95
 
 /**
- * Milliseconds of work for a move: from the key to the frame that shows its labels being ready;
- * and, between the moves, of a loop that is always the same, which tells how far the machine's own
- * speed swings.
+ * Milliseconds of work for a move, from the key to its labels being laid out; and of a loop that is
+ * always the same, once before the first move and once after each, which tells how fast the machine
+ * was at that moment.
  */
 export const measure = (page, name, keys) => page.evaluate(async ({ name, keys, moves }) => {
   const handle = [...document.querySelectorAll('[role=slider]')].find((one) => one.getAttribute('aria-label').startsWith(name))
   const frame = () => new Promise(requestAnimationFrame)
   const times = []
-  const constant = []
   const loop = () => {
+    const began = performance.now()
     let sum = 0
     for (let i = 0; i < 2e6; i++) sum += Math.sqrt(i)
-    return sum
+    return sum > 0 ? performance.now() - began : 0
   }
+  await frame()
+  const constant = [loop()]
   for (let i = 0; i < moves; i++) {
     await frame()
     const began = performance.now()
@@ -27,12 +29,32 @@ export const measure = (page, name, keys) => page.evaluate(async ({ name, keys, 
     document.body.getBoundingClientRect()
     times.push(performance.now() - began)
     await frame()
-    const start = performance.now()
-    loop()
-    constant.push(performance.now() - start)
+    constant.push(loop())
   }
   return { times, constant }
 }, { name, keys, moves: MOVES })
+
+/** Milliseconds of all work of the page's own thread for a move, painting too, on average: what frames with moves take more than frames without. */
+export async function measureFrames(page, name, keys) {
+  const devtools = await page.context().newCDPSession(page)
+  await devtools.send('Performance.enable', { timeDomain: 'timeTicks' })
+  const busy = async () => (await devtools.send('Performance.getMetrics')).metrics.find((one) => one.name === 'TaskDuration').value * 1000
+  const run = async (isMoving) => {
+    const before = await busy()
+    await page.evaluate(async ({ name, keys, moves, isMoving }) => {
+      const handle = [...document.querySelectorAll('[role=slider]')].find((one) => one.getAttribute('aria-label').startsWith(name))
+      for (let i = 0; i < moves; i++) {
+        await new Promise(requestAnimationFrame)
+        if (isMoving) handle.dispatchEvent(new KeyboardEvent('keydown', { key: keys[i % keys.length], bubbles: true }))
+        await new Promise(requestAnimationFrame)
+      }
+    }, { name, keys, moves: MOVES, isMoving })
+    return await busy() - before
+  }
+  const [moving, still] = [await run(true), await run(false)]
+  await devtools.detach()
+  return (moving - still) / MOVES
+}
 
 /** The time that a share of some times stays within. */
 export const at = (times, share) => [...times].sort((a, b) => a - b)[Math.floor(times.length * share)]

@@ -82,7 +82,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
     <RailBox v-bind="onRail" @change="change">
       <p class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
     </RailBox>
-    <aside v-if="!isPart(levels.level)" class="beside" aria-label="With this style">
+    <aside v-if="!isPart(levels.level)" class="beside still" aria-label="With this style">
       <CasesLine :desk="deskNow" />
       <DockActions :page="page" :surface="surface" />
     </aside>

@@ -62,7 +62,7 @@ function choose(key: string | null) {
 </script>
 
 <template>
-  <p class="sentence">
+  <p class="sentence still">
     Write <strong>{{ subject }}</strong> <slot name="level" />
     <template v-for="(one, at) in shown" :key="one.field">
       <span class="lead">{{ ` ${one.lead.replace(/^,\s*/, '')} `.replace(/^\s+$/, ' ') }}</span>

@@ -33,7 +33,7 @@ const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles
 </script>
 
 <template>
-  <aside class="margin" aria-label="What a reader would get wrong" aria-live="polite">
+  <aside class="margin still" aria-label="What a reader would get wrong" aria-live="polite">
     <header class="head">
       <ReadersChoice />
       <p v-if="cards.length > 0" class="counts"><span v-for="[surface, count] in counts" :key="surface">{{ surface }} <b>{{ count }}</b></span></p>

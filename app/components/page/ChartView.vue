@@ -198,12 +198,10 @@ const shadeOf = (at: number) => {
 </template>
 
 <style scoped>
-/* Labels that change move nothing outside. */
 /* Its size is given, so that a change in it lays out nothing else. */
 .frame {
-  contain: layout size;
   position: relative;
-  contain: size layout;
+  contain: layout size;
 }
 
 .tip {

@@ -18,7 +18,6 @@ defineProps<{ title: string; labels: Readonly<Ref<readonly string[]>>; count: nu
 
 <style scoped>
 .legend {
-  contain: layout;
   display: flex;
   flex-wrap: wrap;
   gap: 2px var(--gap-4);

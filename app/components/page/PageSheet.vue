@@ -118,7 +118,7 @@ function categoryAt(target: Element): string | null {
 
 <template>
   <section class="sheet" aria-label="Page">
-    <header class="heading">
+    <header class="heading still">
       <ChartSentence :drawing="drawing" :rows="rows?.cells.length ?? 0" :count="count" />
       <PageMenu v-model:machine="machine" />
     </header>

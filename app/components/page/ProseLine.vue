@@ -79,10 +79,6 @@ async function insert(piece: Piece) {
 </template>
 
 <style scoped>
-.line {
-  contain: layout;
-}
-
 .line .quiet {
   margin-left: var(--gap-2);
 }

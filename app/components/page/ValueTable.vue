@@ -160,10 +160,6 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
   contain: strict;
 }
 
-.rows .row {
-  contain: strict;
-}
-
 .head {
   color: var(--ink-soft);
   font-size: var(--text-small);
