@@ -44,7 +44,7 @@ test('a total is parted by category, and the parts keep the table’s wording', 
   await until(() => page.locator('[data-subtotal]').count(), 0)
 }, 60_000)
 
-test('a label under the pointer says its value and what it reads back as', async () => {
+test('a label under the pointer says its value, what it reads back as, and what a click does', async () => {
   const { page, program } = desk
   await page.goto(program.url)
   await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
@@ -52,7 +52,12 @@ test('a label under the pointer says its value and what it reads back as', async
   await page.locator('[data-surface="marks"][data-at="1"]').hover()
   const note = page.getByRole('tooltip')
   await note.waitFor()
-  expect(await note.innerText()).toBe('value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96')
+  expect(await note.innerText()).toBe('value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96\nClick to write it another way on the marks')
+  await page.locator('[data-surface="marks"][data-at="1"]').click()
+  await until(() => note.innerText(), 'value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96')
+  expect(await page.getByRole('combobox', { name: 'Where this style is set' }).textContent()).toContain('on the marks')
+  await page.locator('[data-surface="legend"]').first().hover()
+  await until(() => note.innerText(), 'Click to write it another way in the legend')
   await page.mouse.move(5, 5)
   await note.waitFor({ state: 'detached' })
 }, 60_000)

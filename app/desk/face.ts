@@ -10,7 +10,8 @@ const CHARACTER = 7.6
 const LEAST_ROOM = 96
 const AFTER_DIGITS = 24
 const HEAD = 40
-const ROW = 24
+/** The height of a row; that in a low window, where the page needs the room; and the height below which a window is one. */
+export const [ROW, LOW_ROW, LOW_WINDOW] = [24, 20, 760]
 const FOOT = 26
 const WIDEST_COLUMN = 30
 const NARROWEST_COLUMN = 11
@@ -23,6 +24,11 @@ export interface Places {
   /** Where the rows end, downwards, and the whole face. */
   readonly bottom: number
   readonly height: number
+  readonly rowHeight: number
+  /** Where a row begins downwards, where its digits stand, and their middle. */
+  top(at: number): number
+  baseline(at: number): number
+  axis(at: number): number
   readonly column: number
   /** The right edge and the middle of a power's column. */
   right(power: number): number
@@ -39,8 +45,9 @@ export interface Places {
  * Lays out the face of a rail.
  *
  * @param width in pixels
+ * @param rowHeight in pixels
  */
-export function placesOf({ rows, high, low }: Rail, width: number): Places {
+export function placesOf({ rows, high, low }: Rail, width: number, rowHeight: number): Places {
   const label = roomFor(rows.map((row) => row.label))
   const said = roomFor(rows.map((row) => row.said))
   const off = roomFor(rows.map((row) => row.off))
@@ -48,9 +55,12 @@ export function placesOf({ rows, high, low }: Rail, width: number): Places {
   const column = Math.max(NARROWEST_COLUMN, Math.min(WIDEST_COLUMN, fitting))
   const right = (power: number) => NAMES + (high - power + 1) * column
   const end = right(low) + 16
-  const bottom = HEAD + rows.length * ROW
+  const top = (at: number) => HEAD + at * rowHeight
+  const bottom = top(rows.length)
   return {
-    head: HEAD, bottom, height: bottom + FOOT, column, right,
+    head: HEAD, bottom, height: bottom + FOOT, rowHeight, column, right, top,
+    baseline: (at) => top(at) + rowHeight / 2 + 5,
+    axis: (at) => top(at) + (rowHeight + 1) / 2,
     middle: (power) => right(power) - column / 2,
     powerAt: (x) => high + 1 - Math.round((x - NAMES) / column),
     end, saidAt: end + label + said, offAt: end + label + said + off,
@@ -78,19 +88,16 @@ export function inksOf(element: Element): Inks {
 }
 
 const BAND = 'rgb(214 199 168 / 22%)'
-const BASELINE = ROW - 7
-const AXIS = ROW - 11.5
 export const groundFont = ({ family }: Inks): string => `400 12px ${family}`
 /** The one typeface of all that changes: to set another takes a canvas as long as ten digits. */
 export const digitFont = ({ family }: Inks): string => `600 14px ${family}`
 
 type Colour = keyof Inks['colours']
-const top = (at: number) => HEAD + at * ROW
 const powersOf = ({ high, low }: Rail) => Array.from({ length: high - low + 1 }, (_, at) => high - at)
 
 /** What the ground is drawn of: where this stays the same, so does the ground. */
-export const groundOf = (rail: Rail, style: FullStyle, { column, end, saidAt, offAt }: Places): string =>
-  JSON.stringify([rail.high, rail.low, column, end, saidAt, offAt, rail.rows.map(({ name }) => name), powersOf(rail).map((power) => nameOf(power, style))])
+export const groundOf = (rail: Rail, style: FullStyle, { column, end, saidAt, offAt, rowHeight }: Places): string =>
+  JSON.stringify([rail.high, rail.low, column, end, saidAt, offAt, rowHeight, rail.rows.map(({ name }) => name), powersOf(rail).map((power) => nameOf(power, style))])
 
 /**
  * Draws what stands still while handles move: names, columns, rods.
@@ -98,7 +105,7 @@ export const groundOf = (rail: Rail, style: FullStyle, { column, end, saidAt, of
  * @param context scaled so that a unit is a CSS pixel, its type that of `groundFont`
  */
 export function drawGround(context: CanvasRenderingContext2D, rail: Rail, style: FullStyle, places: Places, inks: Inks): void {
-  const { right, middle, column, bottom, end, saidAt, offAt } = places
+  const { right, middle, column, bottom, end, saidAt, offAt, top, baseline, axis, rowHeight } = places
   const line = (x1: number, x2: number, y: number, colour: Colour, dash: number[]) => {
     context.strokeStyle = inks.colours[colour]
     context.setLineDash(dash)
@@ -114,13 +121,13 @@ export function drawGround(context: CanvasRenderingContext2D, rail: Rail, style:
   for (const power of powersOf(rail)) context.fillText(nameOf(power, style), middle(power), HEAD - 10)
   context.textAlign = 'start'
   context.fillText('written', end, HEAD - 10)
-  rail.rows.forEach(({ name }, at) => context.fillText(name, 0, top(at) + BASELINE))
+  rail.rows.forEach(({ name }, at) => context.fillText(name, 0, baseline(at)))
   context.textAlign = 'end'
   context.fillText('read as', saidAt, HEAD - 10)
   context.fillText('off by', offAt, HEAD - 10)
   rail.rows.forEach((_, at) => {
-    line(NAMES, right(rail.low), top(at) + ROW - 1, 'rule-soft', [])
-    line(right(rail.low) + 4, end - 4, top(at) + AXIS, 'rule', [2, 2])
+    line(NAMES, right(rail.low), top(at) + rowHeight - 1, 'rule-soft', [])
+    line(right(rail.low) + 4, end - 4, axis(at), 'rule', [2, 2])
   })
 }
 
@@ -169,33 +176,33 @@ function spotsOf(rail: Rail, { right, middle, column, end, saidAt, offAt }: Plac
  * @returns what stands there now
  */
 export function drawDigits(context: CanvasRenderingContext2D, rail: Rail, places: Places, { colours }: Inks, before: Drawn): Drawn {
-  const { right, column } = places
+  const { right, column, top, baseline, axis, rowHeight } = places
   const dot = (x: number, y: number, radius: number) => {
     context.beginPath()
     context.arc(x, y, radius, 0, 2 * Math.PI)
     context.fill()
   }
   const now = spotsOf(rail, places)
-  for (const [place, { look, x, row, width }] of before) if (now.get(place)?.look !== look) context.clearRect(x, top(row), width, ROW)
+  for (const [place, { look, x, row, width }] of before) if (now.get(place)?.look !== look) context.clearRect(x, top(row), width, rowHeight)
   const texts = [...now].filter(([place, { look }]) => before.get(place)?.look !== look).flatMap(([, spot]) => spot.texts.map((text) => ({ ...text, row: spot.row })))
   context.fillStyle = colours['rosewood-wash']
   context.strokeStyle = colours.rosewood
   for (const { manner, x, row } of texts) {
     if (manner !== 'decides') continue
-    // With its line it stays within its column.
-    dot(x, top(row) + AXIS, Math.min(10, column / 2 - 1))
+    // With its line it stays within its column and its row.
+    dot(x, axis(row), Math.min(10, column / 2 - 1, rowHeight / 2 - 1.5))
     context.stroke()
   }
   for (const [manner, { align, colour, opacity }] of Object.entries(manners)) {
     context.textAlign = align
     context.fillStyle = colours[colour]
     context.globalAlpha = opacity
-    for (const one of texts) if (one.manner === manner) context.fillText(one.text, one.x, top(one.row) + BASELINE)
+    for (const one of texts) if (one.manner === manner) context.fillText(one.text, one.x, baseline(one.row))
   }
   context.globalAlpha = 1
   context.fillStyle = colours.jade
   // These stand on the lines between places, so that a rail which has them is drawn whole each time.
-  if (!rail.beamIsShared) rail.rows.forEach((row, at) => dot(right(row.mark), top(at) + ROW - 8, 2.5))
+  if (!rail.beamIsShared) rail.rows.forEach((row, at) => dot(right(row.mark), top(at + 1) - 8, 2.5))
   return now
 }
 

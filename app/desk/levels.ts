@@ -15,6 +15,11 @@ export const levelWords: Readonly<Record<Level, string>> = {
 export const levelNames: Readonly<Record<Level, string>> = {
   house: 'the house style', quantity: 'the quantity', ...Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<Surface, string>, ...partNames,
 }
+/** The level that a click on a part of the page takes up: of a mark's part, or of the surface; null elsewhere. */
+export function levelAt(element: Element): Level | null {
+  const own = (name: 'level' | 'surface') => element.closest<HTMLElement>(`[data-${name}]`)?.dataset[name]
+  return ((own('level') ?? own('surface')) as Level | undefined) ?? null
+}
 export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, ...STYLED_PARTS, 'house']
 
 /** Where a phrase's value comes from, seen from the level in hand. */

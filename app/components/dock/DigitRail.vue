@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useDevicePixelRatio, usePreferredDark } from '@vueuse/core'
+import { useDevicePixelRatio, usePreferredDark, useWindowSize } from '@vueuse/core'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { decimalsText } from '~~/core/style/decimals'
-import { digitFont, type Drawn, drawDigits, drawGround, groundFont, groundOf, inksOf, type Places, placesOf, spokenRows } from '~/desk/face'
+import { digitFont, type Drawn, drawDigits, drawGround, groundFont, groundOf, inksOf, LOW_ROW, LOW_WINDOW, type Places, placesOf, ROW, spokenRows } from '~/desk/face'
 import { beamStops, powerText, type Rail, withBeam, withCut } from '~/desk/rail'
 
 /** The rail and the style come by getters: a move draws them anew, not what the rail stands in. */
@@ -11,7 +11,10 @@ const emit = defineEmits<{ change: [what: string, patch: Style] }>()
 
 const rail = computed(() => props.railNow())
 const style = computed(() => props.styleNow())
-const places = computed(() => placesOf(rail.value, props.width))
+const { height: windowHeight } = useWindowSize()
+/** In low windows the page needs the room. */
+const rowHeight = computed(() => (windowHeight.value < LOW_WINDOW ? LOW_ROW : ROW))
+const places = computed(() => placesOf(rail.value, props.width, rowHeight.value))
 const right = (power: number) => places.value.right(power)
 
 // The face is two canvases: some sixty digits and twenty labels change at every move of a handle,

@@ -29,7 +29,7 @@ const toWidth = (text: string) => (/^\d+$/.test(text) && Number(text) >= 160 && 
 <template>
   <div class="menu">
     <button type="button" class="quiet" aria-haspopup="dialog" @click="list?.toggle($event)">On the page …</button>
-    <label class="switch"><ToggleSwitch v-model="machine" input-id="machine" /> <span>beside what a machine writes</span></label>
+    <label class="switch"><ToggleSwitch v-model="machine" input-id="machine" /> <span class="words">beside what a machine writes</span></label>
     <Popover ref="list" aria-label="On the page">
       <div class="choices">
         <label v-for="surface in SURFACES" :key="surface"><input type="checkbox" :checked="isOn(surface)" @change="toggle(surface)" /> {{ surface }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft">, once marks are shaded by size</span></label>
@@ -59,6 +59,19 @@ const toWidth = (text: string) => (/^\d+$/.test(text) && Number(text) >= 160 && 
   --p-toggleswitch-width: 30px;
   --p-toggleswitch-height: 17px;
   --p-toggleswitch-handle-size: 11px;
+}
+
+@media (max-width: 1100px) {
+  .menu {
+    flex-direction: column;
+    gap: var(--gap-1);
+    align-items: flex-end;
+  }
+
+  .words {
+    max-width: 88px;
+    line-height: 1.15;
+  }
 }
 
 .choices {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
-import type { StudyDocument, StyledPart } from '~~/shared/study'
+import type { StudyDocument } from '~~/shared/study'
 import { type BesideColumn, useBeside } from '~/composables/beside'
 import type { Page } from '~/composables/page'
 import type { Places } from '~/desk/cards'
+import { levelAt } from '~/desk/levels'
 import { panelOf } from '~~/shared/page/drawing'
 import { formTrouble } from '~/desk/geometry'
 import { linesOf } from '~~/shared/page/marks'
@@ -99,9 +100,8 @@ const tipIn = ({ first, drawing: { groups } }: (typeof panels.value)[number]) =>
 /** A click on any label takes up its surface. */
 function takeUp(event: MouseEvent) {
   const target = event.target as Element
-  const surface = target.closest<HTMLElement>('[data-surface]')?.dataset.surface as Surface | undefined
-  const part = target.closest<HTMLElement>('[data-level]')?.dataset.level as StyledPart | undefined
-  if (part ?? surface) levels.take(part ?? surface!)
+  const level = levelAt(target)
+  if (level) levels.take(level)
   levels.picked = categoryAt(target)
 }
 /** The category of the mark or row at a place; null where there is none. */
