@@ -1,4 +1,4 @@
-import { effect, type ShallowRef } from 'vue'
+import { effect, onScopeDispose, shallowRef, type ShallowRef } from 'vue'
 
 /** A timer may come a little early. */
 const EARLY = 1

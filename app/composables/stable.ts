@@ -1,3 +1,5 @@
+import { computed } from 'vue'
+
 /**
  * A computed value that keeps its identity while it says the same, so that what does not
  * change with a move of the rail is not drawn again.

@@ -1,0 +1,66 @@
+import { computed, effectScope, ref } from 'vue'
+import { atRest, whenAtRest } from './rest'
+import { stable } from './stable'
+
+beforeEach(() => jest.useFakeTimers())
+afterEach(() => jest.useRealTimers())
+
+/** A number, how often its double was worked out, and what was done with it. */
+function watched(isFirst?: boolean) {
+  const number = ref(1)
+  const seen: number[] = []
+  let worked = 0
+  const scope = effectScope()
+  scope.run(() => whenAtRest(() => (worked++, number.value * 2), (double) => seen.push(double), 60, isFirst))
+  return { number, seen, scope, worked: () => worked }
+}
+
+test('what changes all the time is worked out once, when it has rested', () => {
+  const { number, seen, worked } = watched()
+  for (let move = 2; move <= 11; move++) {
+    number.value = move
+    jest.advanceTimersByTime(50)
+  }
+  expect([seen, worked()]).toEqual([[], 1])
+  jest.advanceTimersByTime(60)
+  expect([seen, worked()]).toEqual([[22], 2])
+  jest.advanceTimersByTime(1000)
+  expect(seen).toEqual([22])
+  number.value = 5
+  jest.advanceTimersByTime(70)
+  expect(seen).toEqual([22, 10])
+})
+
+test('the first value counts where that is wanted, and none after the end', () => {
+  expect(watched().seen).toEqual([])
+  const { number, seen, scope } = watched(true)
+  jest.advanceTimersByTime(70)
+  expect(seen).toEqual([2])
+  number.value = 3
+  scope.stop()
+  jest.advanceTimersByTime(1000)
+  expect(seen).toEqual([2])
+})
+
+test('a rested value begins as it is, and follows later', () => {
+  const number = ref(1)
+  const text = effectScope().run(() => atRest(() => `number ${number.value}`, 60))!
+  expect(text.value).toBe('number 1')
+  number.value = 2
+  expect(text.value).toBe('number 1')
+  jest.advanceTimersByTime(70)
+  expect(text.value).toBe('number 2')
+})
+
+test('a stable value is the same object while it says the same, and what follows from it is not worked out', () => {
+  const number = ref(1)
+  let worked = 0
+  const parity = stable(() => ({ isOdd: number.value % 2 === 1 }))
+  const words = computed(() => (worked++, parity.value.isOdd ? 'odd' : 'even'))
+  const first = parity.value
+  expect(words.value).toBe('odd')
+  number.value = 3
+  expect([words.value, worked, parity.value === first]).toEqual(['odd', 1, true])
+  number.value = 4
+  expect([words.value, worked, parity.value === first]).toEqual(['even', 2, false])
+})
