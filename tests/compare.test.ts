@@ -152,3 +152,23 @@ test('a suggested way is asked for in a form and a region, added, and printed wi
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(() => page.locator('thead th').count(), before)
 }, 60_000)
+
+test('what stands in the comparison already is not suggested again', async () => {
+  const { page } = desk
+  const before = await page.locator('thead th').count()
+  const ways = page.getByRole('dialog', { name: 'Suggested ways' })
+  const suggested = async () => {
+    await page.getByRole('button', { name: 'add a suggested way' }).click()
+    await ways.locator('.way b, p.soft:nth-of-type(2)').first().waitFor()
+    return ways.locator('.way b').allTextContents()
+  }
+  const [taken, ...others] = await suggested()
+  await ways.locator('.way').first().click()
+  await until(() => page.locator('thead th').count(), before + 1)
+  const next = await suggested()
+  expect(next).not.toContain(taken)
+  expect(next).toEqual(expect.arrayContaining(others))
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(() => page.locator('thead th').count(), before)
+}, 60_000)

@@ -118,6 +118,11 @@ export function useCompare(page: Page) {
     set('Compare a suggested style', { styles: [...styles(), { style: difference(base.value, inherit(base.value, style)) }] }), 'The comparison stays')
   /** What ways are suggested for: some of the values that are compared on. */
   const toSuggest = () => ({ ...subjectOf(base.value), values: present.value.slice(0, MOST_JUDGED) })
+  /** The same numbers as the compared styles write them. */
+  const standing = () => {
+    const texts = present.value.slice(0, MOST_JUDGED).map(toExactText)
+    return columns.value.map(({ plan }) => labeller(plan).labels(texts))
+  }
   const remove = (at: number) => !isLeast.value && set('Compare one less', { styles: styles().toSpliced(at, 1) })
   const pin = (at: number) => {
     const one = styles()[at]!
@@ -138,6 +143,6 @@ export function useCompare(page: Page) {
     const { style } = columns.value[at]!
     void levels.setStyle(`${study.quantity?.title}: take a compared style, ${columns.value[at]!.title}`, difference(levels.styleAt(level), style), { at: level })
   }
-  return { comparison, values, ways, columns, base, isFull, isLeast, set, setStyle, takeBack, add, addSuggested, toSuggest, remove, pin, move, take, context }
+  return { comparison, values, ways, columns, base, isFull, isLeast, set, setStyle, takeBack, add, addSuggested, toSuggest, standing, remove, pin, move, take, context }
 }
 export type Comparing = ReturnType<typeof useCompare>

@@ -13,6 +13,8 @@ const props = defineProps<{
   /** What is to be written; its style is what all ways have in common. */
   subject: () => Subject
   where: string
+  /** The same numbers as they are written already: what would write them so is not suggested. */
+  standing?: () => readonly (readonly string[])[]
 }>()
 const emit = defineEmits<{ take: [style: Style, labels: readonly string[]] }>()
 const study = useStudy()
@@ -28,7 +30,11 @@ const locale = ref<string | null>(null)
 const localeOptions = computed(() => [{ id: null as string | null, title: 'its own region' }, ...regionOptions(study.readers)])
 const trouble = ref('')
 const found = shallowRef<Suggestion[]>([])
+/** Whether ways were left out that stand already. */
+const areStanding = ref(false)
 const toWidth = (text: string) => (/^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : 'A width is 20 to 9999 pixels.')
+
+const textOf = (labels: readonly string[]) => labels.join('\n')
 
 watch([form, width, locale], async () => {
   trouble.value = ''
@@ -37,10 +43,13 @@ watch([form, width, locale], async () => {
     if (asked) await regions.load([{ locale: asked }])
     if (asked !== locale.value) return
     const subject = props.subject()
-    found.value = suggest({
+    const ways = suggest({
       ...subject, style: { ...subject.style, ...(asked ? { locale: asked } : {}) }, context: { ...subject.context, ...regions.loaded },
       room: width.value ? { width: Number(width.value), fontSize: ROOM_SIZE } : undefined,
-    }, form.value ?? undefined).slice(0, MOST_SHOWN)
+    }, form.value ?? undefined)
+    const standing = new Set(props.standing?.().map(textOf))
+    found.value = ways.filter(({ labels }) => !standing.has(textOf(labels))).slice(0, MOST_SHOWN)
+    areStanding.value = ways.length > 0
   } catch (error) {
     trouble.value = (error as Error).message
   }
@@ -63,7 +72,8 @@ const isAgainst = (reason: string) => reason.startsWith(AGAINST)
       <b>{{ sample(one.labels) }}</b>
       <span v-for="reason in one.reasons" :key="reason" :class="isAgainst(reason) ? 'against' : 'soft'">{{ isAgainst(reason) ? reason : `+ ${reason}` }}</span>
     </button>
-    <p v-if="found.length === 0 && !trouble" class="soft">No such way is free of errors on these numbers. More room, another way of telling size or fewer numbers may help.</p>
+    <p v-if="found.length === 0 && areStanding && !trouble" class="soft">Every such way stands here already.</p>
+    <p v-else-if="found.length === 0 && !trouble" class="soft">No such way is free of errors on these numbers. More room, another way of telling size or fewer numbers may help.</p>
   </div>
 </template>
 

@@ -45,7 +45,7 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
         <button type="button" class="quiet" aria-haspopup="dialog" :disabled="comparing.isFull.value" :title="comparing.isFull.value ? 'Six stand side by side at most: remove one first.' : undefined" @click="list?.toggle($event)">add a suggested way</button>
         <button type="button" class="quiet" @click="print">print it</button>
       </p>
-      <Popover ref="list" aria-label="Suggested ways"><SuggestList :subject="comparing.toSuggest" where="On these numbers" @take="addSuggested" /></Popover>
+      <Popover ref="list" aria-label="Suggested ways"><SuggestList :subject="comparing.toSuggest" :standing="comparing.standing" where="On these numbers" @take="addSuggested" /></Popover>
       <CompareTable :comparing="comparing" :hand="inHand" :style="{ fontSize: `${LABEL_SIZE}px` }" @take="hand = $event" />
     </template>
     <NoNumbers v-else :page="page" />
