@@ -1,6 +1,7 @@
 import { asLadder, type OwnLadder, readsAsNumber } from '../core/ladders/own'
 import { ladders } from '../core/ladders'
-import type { Ladder } from '../core/ladders/types'
+import { ladderOf, REGIONAL } from '../core/ladders/find'
+import type { Ladder, LadderRung } from '../core/ladders/types'
 import type { Style } from '../core/style/fields'
 import type { StudyDocument } from './study'
 
@@ -91,8 +92,13 @@ export interface DrawnLadder extends Pick<Ladder, 'title' | 'base' | 'rungs'> {
   readonly id: string
   readonly isOwn: boolean
 }
-/** Every ladder that a study can use: its own first. */
-export const laddersOf = ({ ladders: own = [] }: Pick<StudyDocument, 'ladders'>): DrawnLadder[] => [
+/**
+ * Every ladder that a study can use: its own first, that of its region last.
+ *
+ * @param regional the rungs of a region; none where it names no powers
+ */
+export const laddersOf = ({ ladders: own = [] }: Pick<StudyDocument, 'ladders'>, regional: readonly LadderRung[] = []): DrawnLadder[] => [
   ...own.map((one) => ({ ...asLadder(one), title: one.title, id: one.title, isOwn: true })),
   ...Object.values<Ladder>(ladders).map((one) => ({ ...one, isOwn: false })),
+  ...(regional.length > 0 ? [{ ...ladderOf(REGIONAL), rungs: regional, isOwn: false }] : []),
 ]

@@ -41,9 +41,9 @@ test.each([
 }, 60_000)
 
 /** Texts with their boxes, by the corner of what holds them. */
-const textsIn = (root: Element[]) => {
+const textsIn = (root: Element[], inside: string) => {
   const corner = root[0]!.getBoundingClientRect()
-  return root.flatMap((one) => Array.from(one.querySelectorAll('text'))).filter((text) => text.textContent !== '').map((text) => {
+  return root.flatMap((one) => Array.from(one.querySelectorAll(`:scope > ${inside}`))).filter((text) => text.textContent !== '').map((text) => {
     const { left, top, width, height } = text.getBoundingClientRect()
     return { text: text.textContent!, left: left - corner.left, top: top - corner.top, width, height }
   })
@@ -51,20 +51,26 @@ const textsIn = (root: Element[]) => {
 interface Boxed { text: string; left: number; top: number; width: number; height: number }
 const overlaps = (boxes: readonly Boxed[]) => boxes.flatMap((a, at) => boxes.slice(at + 1).filter((b) => a.left < b.left + b.width - 1 && b.left < a.left + a.width - 1 && a.top < b.top + b.height - 3 && b.top < a.top + a.height - 3).map((b) => `${a.text} over ${b.text}`))
 
+/** The picture of the shown chart, opened by itself. */
+async function pictured() {
+  await open()
+  await select('Taken away as', /^the chart as a picture/)
+  await desk.page.getByText('The picture was read in again').waitFor()
+  const path = await fetched('.svg')
+  const alone = await (await desk.browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
+  await alone.goto(`file://${path}`)
+  await alone.evaluate(() => document.fonts.ready)
+  return alone
+}
+
 test.each(['Revenue', 'Harvest', 'Warming', 'Depth', 'Tide phase', 'Nitrate', 'Water temperature'])('the picture of %s has every text where the page has it', async (title) => {
-  const { page, browser } = desk
+  const { page } = desk
   await page.keyboard.press('Escape')
   await until(() => page.getByRole('dialog').count(), 0)
   await show(title)
-  await open()
-  await select('Taken away as', /^the chart as a picture/)
-  await page.getByText('The picture was read in again').waitFor()
-  const path = await fetched('.svg')
-  const onPage: Boxed[] = await page.locator('[data-page-body] svg.chart').evaluateAll(textsIn)
-  const alone = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage()
-  await alone.goto(`file://${path}`)
-  await alone.evaluate(() => document.fonts.ready)
-  const inPicture: Boxed[] = await alone.locator('svg').first().evaluateAll(textsIn)
+  const alone = await pictured()
+  const onPage: Boxed[] = await page.locator('[data-page-body] svg.chart').evaluateAll(textsIn, '* text, :scope > text')
+  const inPicture: Boxed[] = await alone.locator('svg').first().evaluateAll(textsIn, 'svg text')
   const size = await alone.locator('svg').first().boundingBox()
   await alone.context().close()
   expect(inPicture.map(({ text }) => text)).toEqual(onPage.map(({ text }) => text))
@@ -73,4 +79,34 @@ test.each(['Revenue', 'Harvest', 'Warming', 'Depth', 'Tide phase', 'Nitrate', 'W
     expect([box.text, box.left > -1, box.left + box.width < size!.width + 1]).toEqual([box.text, true, true])
   })
   expect(overlaps(inPicture)).toEqual(overlaps(onPage))
+}, 60_000)
+
+test('a picture has the legend and the callout of its chart, where the page has them', async () => {
+  const { page } = desk
+  await page.keyboard.press('Escape')
+  await until(() => page.getByRole('dialog').count(), 0)
+  await show('Revenue')
+  await page.getByRole('region', { name: 'Page' }).getByRole('button', { name: 'more …' }).click()
+  await select('Callout', 'a callout at Holm Skerry')
+  await page.locator('.note [data-surface="sentence"]').waitFor()
+  const alone = await pictured()
+  const corner = (await page.locator('[data-page-body] svg.chart').boundingBox())!
+  const legend = await page.locator('.legend .bin').evaluateAll((bins) => bins.map((bin) => {
+    const [swatch, label] = Array.from(bin.children).map((one) => one.getBoundingClientRect())
+    return { text: bin.textContent, colour: getComputedStyle(bin.children[0]!).backgroundColor, swatch: [swatch!.x, swatch!.y], label: [label!.x, label!.width] }
+  }))
+  const inPicture = async (selector: string) => alone.locator(selector).evaluateAll((all) => all.map((one) => {
+    const { x, y, width } = one.getBoundingClientRect()
+    return { text: one.textContent, fill: one.getAttribute('fill'), x, y, width }
+  }))
+  const [words, swatches] = [await inPicture('svg > g > text'), await inPicture('svg > g > rect')]
+  expect(legend.length).toBe(4)
+  for (const { text, colour, swatch, label } of legend) {
+    const said = words.find((one) => one.text === text)!
+    expect([text, said.x + corner.x - label[0]!, said.width - label[1]!].map((one) => (typeof one === 'number' ? Math.abs(one) < 1 : one))).toEqual([text, true, true])
+    expect(swatches.some((one) => one.fill === colour && Math.abs(one.x + corner.x - swatch[0]!) < 1 && Math.abs(one.y + corner.y - swatch[1]!) < 1)).toBe(true)
+  }
+  expect(words.map(({ text }) => text)).toContain('Holm Skerry: €1M')
+  expect(await alone.locator('svg > svg line').count()).toBeGreaterThan(0)
+  await alone.context().close()
 }, 60_000)

@@ -25,6 +25,17 @@ test('rungs stand to scale beside each other, and those in use are told', async 
   expect(await ladder('short').locator('.used').evaluateAll((rungs) => rungs.map((rung) => rung.getAttribute('data-power')))).toEqual(['6'])
 }, 60_000)
 
+test('the region’s own ladder is drawn with the others, and is climbed at one click', async () => {
+  const { page } = desk
+  const powers = (of: string) => ladder('locale').locator(of).evaluateAll((rungs) => rungs.map((rung) => Number(rung.getAttribute('data-power'))).sort((a, b) => a - b))
+  expect(await powers('[data-power]')).toEqual([3, 6, 9, 12])
+  expect(await powers('.used')).toEqual([])
+  await page.locator('header.head').last().getByRole('button', { name: 'use it' }).click()
+  await until(() => powers('.used'), [3, 6])
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(() => powers('.used'), [])
+}, 60_000)
+
 test('a ladder is copied, edited in place and used, and every label follows its names', async () => {
   const { page } = desk
   await head(1).getByRole('button', { name: 'copy' }).click()

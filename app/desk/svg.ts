@@ -1,8 +1,9 @@
+import { drawn, flat, wordsOf } from '~/desk/flat'
+
 /** What an element looks like, as attributes that need no style sheet. */
 const LOOKS = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'opacity', 'font-size', 'font-weight', 'text-anchor', 'paint-order'] as const
 /** What a page marks for its editor alone. */
 const MARKED = ['flagged', 'tipped']
-const SVG = 'http://www.w3.org/2000/svg'
 const FAMILY = 'Source Sans 3 Variable'
 const FALLBACK = 'sans-serif'
 
@@ -34,7 +35,7 @@ function plainCopy(chart: SVGSVGElement, factsOf: (surface: string, at: number) 
       one.setAttribute('data-value', facts.value)
       if (facts.spoken) one.setAttribute('aria-label', facts.spoken)
     }
-    for (const { name } of [...one.attributes]) if (name === 'class' || name === 'style' || name.startsWith('data-v-')) one.removeAttribute(name)
+    for (const { name } of [...one.attributes]) if (name === 'class' || name === 'style' || name === 'data-picture' || name.startsWith('data-v-')) one.removeAttribute(name)
   })
   return copy
 }
@@ -64,31 +65,32 @@ async function typefaceFor(text: string): Promise<string> {
  * The charts of a page as one picture whose text stays text, with the number behind each label and
  * its spoken form.
  *
- * @param charts as they stand on the page, panels beside each other
+ * @param charts as they stand on the page, panels beside each other, and the lines of callouts
+ * @param words what belongs to them: a legend, a key of colours, callouts
  * @param title what a screen reader says of it
  */
-export async function pictureOf(charts: readonly SVGSVGElement[], title: string, factsOf: (surface: string, at: number) => LabelFacts | null): Promise<string> {
-  const boxes = charts.map((chart) => chart.getBoundingClientRect())
+export async function pictureOf(charts: readonly SVGSVGElement[], words: readonly Element[], title: string, factsOf: (surface: string, at: number) => LabelFacts | null): Promise<string> {
+  const boxes = [...charts, ...words].map((one) => one.getBoundingClientRect())
   const [left, top] = [Math.min(...boxes.map((box) => box.left)), Math.min(...boxes.map((box) => box.top))]
   const [width, height] = [Math.max(...boxes.map((box) => box.right)) - left, Math.max(...boxes.map((box) => box.bottom)) - top]
-  const picture = document.createElementNS(SVG, 'svg')
-  for (const [name, value] of Object.entries({ width, height, viewBox: `0 0 ${width} ${height}`, role: 'img', 'aria-label': title, 'font-family': `'${FAMILY}', ${FALLBACK}` })) picture.setAttribute(name, String(value))
-  const style = document.createElementNS(SVG, 'style')
-  style.textContent = await typefaceFor(charts.map((chart) => chart.textContent).join(''))
-  picture.append(style)
+  const picture = drawn('svg', { width, height, viewBox: `0 0 ${width} ${height}`, role: 'img', 'aria-label': title, 'font-family': `'${FAMILY}', ${FALLBACK}` })
+  picture.append(drawn('style', {}, await typefaceFor([...charts.map((chart) => chart.textContent), ...words.map(wordsOf)].join(''))))
   charts.forEach((chart, at) => {
     const copy = plainCopy(chart, factsOf)
-    copy.setAttribute('x', String(boxes[at]!.left - left))
-    copy.setAttribute('y', String(boxes[at]!.top - top))
-    copy.setAttribute('overflow', 'visible')
+    const box = boxes[at]!
+    for (const [name, value] of Object.entries({ x: box.left - left, y: box.top - top, width: box.width, height: box.height, overflow: 'visible' })) copy.setAttribute(name, String(value))
     picture.append(copy)
   })
+  picture.append(...words.map((part) => flat(part, { left, top })))
   return new XMLSerializer().serializeToString(picture)
 }
 
-/** The labels of a picture that is read in again, in order, each with the number behind it. */
-export function labelsIn(picture: string): { surface: string; value: string; label: string }[] {
+/** What a picture says that is read in again: its labels in order, each with the number behind it, and the words beside its charts. */
+export function saidIn(picture: string): { labels: { surface: string; value: string; label: string }[]; words: string[] } {
   const read = new DOMParser().parseFromString(picture, 'image/svg+xml')
   if (read.querySelector('parsererror')) throw new Error('The picture cannot be read in again; nothing was exported.')
-  return [...read.querySelectorAll('[data-value]')].map((one) => ({ surface: one.getAttribute('data-surface') ?? '', value: one.getAttribute('data-value')!, label: one.textContent ?? '' }))
+  return {
+    labels: [...read.querySelectorAll('[data-value]')].map((one) => ({ surface: one.getAttribute('data-surface') ?? '', value: one.getAttribute('data-value')!, label: one.textContent ?? '' })),
+    words: [...read.querySelectorAll('svg > g')].filter((one) => one.parentElement === read.documentElement).map((one) => one.textContent ?? ''),
+  }
 }

@@ -1,8 +1,7 @@
 import { negate, shift } from '../decimal/arithmetic'
 import { type Decimal } from '../decimal/decimal'
 import { ladders } from '../ladders'
-import { LEAST_POWER, parsePattern } from '../locale/pattern'
-import type { ByPlural } from '../locale/types'
+import { namesIn, type PowerName } from '../locale/compact'
 import { inCells, unitsRung } from './decide'
 import { readNumeral } from './numeral'
 import { inLatin, readBack, type Reading, sameSaid, type Said } from './readback'
@@ -10,33 +9,20 @@ import type { ChosenRegion } from './resolve'
 import type { Plan, Rule } from './types'
 import { fromSuperscript } from './write'
 
-interface Name {
-  readonly text: string
-  readonly power: number
-}
 const INVISIBLE = /[\u200e\u200f\u061c]/g
 const NUMERAL = /\d+(?:[.,’'\s\u00a0\u202f\u2009٬٫·]\d+)*/
 const EXPONENT = /^\s*[×x·]\s*10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|^[eE]([-−+]?\d+)/
 const POWER_ALONE = /^(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/
 const MINUS = /[-−‒–]$/
 
-/** The names of powers that a pattern holds: its text without signs and currencies. */
-function namesIn(patterns: readonly ByPlural[] | null): Name[] {
-  return (patterns ?? []).flatMap((byPlural, at) => Object.values(byPlural).flatMap((pattern) => {
-    const { zeros, positive } = parsePattern(pattern)
-    const text = [...positive.prefix, ...positive.suffix].map((token) => (typeof token === 'object' ? token.text : '')).join('').trim()
-    return text && zeros > 0 ? [{ text, power: LEAST_POWER + at + 1 - zeros }] : []
-  }))
-}
-
 /** Names that are known everywhere: those of the short ladder, and the prefixes of units. */
-const everywhere: readonly Name[] = [ladders.short, ladders.si].flatMap(({ rungs }) =>
+const everywhere: readonly PowerName[] = [ladders.short, ladders.si].flatMap(({ rungs }) =>
   rungs.filter(({ power }) => power <= 12).flatMap(({ power, symbol, word }) => [{ text: symbol, power }, { text: word, power }]))
 
 const isLetter = (character: string | undefined): boolean => character !== undefined && /\p{L}/u.test(character)
 
 /** The powers that a text beside a number names, by the longest name that stands whole there. */
-function powersIn(before: string, after: string, names: readonly Name[]): number[] {
+function powersIn(before: string, after: string, names: readonly PowerName[]): number[] {
   const [head, tail] = [before.trim(), after.trim()]
   const found = names.filter(({ text }) =>
     (tail.startsWith(text) && !(isLetter(text.at(-1)) && isLetter(tail[text.length]))) || (head.endsWith(text) && !isLetter(head[head.length - text.length - 1])))

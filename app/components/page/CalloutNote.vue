@@ -47,8 +47,8 @@ function press(event: KeyboardEvent) {
 </script>
 
 <template>
-  <svg class="lead" aria-hidden="true"><line :x1="mark.x" :y1="top < mark.y ? mark.y - fontSize : mark.y + 3" :x2="end" :y2="top + fontSize" /></svg>
-  <div class="note" :style="{ left: `${left}px`, top: `${top}px`, width: `${WIDTH}px`, fontSize: `${fontSize}px` }">
+  <svg class="lead" aria-hidden="true" data-picture="line"><line :x1="mark.x" :y1="top < mark.y ? mark.y - fontSize : mark.y + 3" :x2="end" :y2="top + fontSize" /></svg>
+  <div class="note" data-picture="words" :style="{ left: `${left}px`, top: `${top}px`, width: `${WIDTH}px`, fontSize: `${fontSize}px` }">
     <button type="button" class="grip" aria-label="Move the callout" title="Drag, or use the arrow keys" @pointerdown="take" @pointermove="drag" @pointerup="release" @pointercancel="release" @keydown="press" />
     <ProseLine id="callout" :view="view" :flagged="flagged" :font-size="fontSize" />
   </div>

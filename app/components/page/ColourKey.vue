@@ -4,7 +4,7 @@ defineProps<{ names: readonly string[]; fontSize: number }>()
 </script>
 
 <template>
-  <ul class="key" :style="{ fontSize: `${fontSize}px` }" aria-label="Colours">
+  <ul class="key" data-picture="words" :style="{ fontSize: `${fontSize}px` }" aria-label="Colours">
     <li v-for="(name, at) in names" :key="name"><span class="swatch" :style="{ background: `var(--colour-${at + 1})` }" />{{ name }}</li>
   </ul>
 </template>

@@ -2,8 +2,9 @@
 import { toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { superscript } from '~~/core/label/write'
-import { resolve } from '~~/core/label/resolve'
-import type { LadderId } from '~~/core/ladders'
+import { regionOf, resolve } from '~~/core/label/resolve'
+import type { LadderName } from '~~/core/ladders/find'
+import { rungsNamed } from '~~/core/locale/compact'
 import { copyOf, type DrawnLadder, fixedOn, freeTitle, ladderChanges, laddersOf, type StudyLadder, usersOf } from '~~/shared/ladders'
 import type { Style } from '~~/core/style/fields'
 import { endsOf } from '~~/shared/page/columns'
@@ -18,7 +19,8 @@ const levels = useLevels()
 const regions = useRegions()
 const { page } = defineProps<{ page: Page }>()
 
-const ladders = computed(() => (study.document ? laddersOf(study.document) : []))
+const regional = computed(() => rungsNamed(regionOf(levels.on.marks.value.locale, regions.loaded).system.compact))
+const ladders = computed(() => (study.document ? laddersOf(study.document, regional.value) : []))
 const reach = computed(() => reachOf(ladders.value))
 const height = computed(() => (reach.value.top - reach.value.bottom) * STEP)
 /** Every third power, as ladders have their rungs. */
@@ -33,7 +35,7 @@ const used = computed(() => {
   return { id, powers: powersUsed(page.on.marks.plan.value, [...page.numbersOn.marks(), ...page.numbersOn.axis()]) }
 })
 const NONE: ReadonlySet<number> = new Set()
-const valueOf = (ladder: DrawnLadder): Style['ladder'] => (ladder.isOwn ? study.document!.ladders!.find(({ title }) => title === ladder.title)! : (ladder.id as LadderId))
+const valueOf = (ladder: DrawnLadder): Style['ladder'] => (ladder.isOwn ? study.document!.ladders!.find(({ title }) => title === ladder.title)! : (ladder.id as LadderName))
 /** The largest number on the marks, as each ladder would write it. */
 const samples = computed(() => {
   const largest = endsOf(page.numbersOn.marks())[1]
