@@ -17,12 +17,13 @@ const CARD_LINE = 11
 const lines = shallowRef<Line[]>([])
 const { width, height } = useElementSize(() => props.desk)
 
-/** What a line leads to: the first label, or the head of a table's column, whose rows may be out of sight. */
+/** What a line leads to: the first label, or the head of a table's column, whose rows may be out of sight, and of a legend, whose title stands before its labels. */
 const label = (surface: Surface) => (at: number) => `[data-surface="${surface}"][data-at="${at}"]`
 const whole = (surface: Surface) => () => `[data-surface="${surface}"]`
+const head = (surface: Surface) => () => `[data-head="${surface}"]`
 const targets: Record<Surface, (at: number) => string> = {
-  axis: label('axis'), marks: label('marks'), table: () => '[data-head="table"]',
-  tooltip: whole('tooltip'), legend: whole('legend'), headline: whole('headline'), sentence: whole('sentence'),
+  axis: label('axis'), marks: label('marks'), table: head('table'),
+  tooltip: whole('tooltip'), legend: head('legend'), headline: whole('headline'), sentence: whole('sentence'),
 }
 /** Those at the left of the page are reached straight from the gutter; lines to the others run above them. */
 const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', 'legend'])

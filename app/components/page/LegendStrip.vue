@@ -7,7 +7,7 @@ defineProps<{ title: string; labels: Readonly<Ref<readonly string[]>>; count: nu
 </script>
 
 <template>
-  <p class="legend" data-picture="words" :style="{ fontSize: `${fontSize}px` }" role="list" :aria-label="`Legend of ${title}`">
+  <p class="legend" data-picture="words" data-head="legend" :style="{ fontSize: `${fontSize}px` }" role="list" :aria-label="`Legend of ${title}`">
     <span class="title">{{ title }}</span>
     <span v-for="at in count" :key="at" role="listitem" class="bin">
       <span class="swatch" :style="{ background: `var(--shade-${at})` }" />
