@@ -10,13 +10,15 @@ const EARLY = 1
  *
  * @param rest in milliseconds
  * @param isFirst whether the first value counts as a change
+ * @returns the first value
  * @example whenAtRest(() => levels.style, check, 60)
  */
-export function whenAtRest<Value>(get: () => Value, act: (value: Value) => void, rest: number, isFirst = false): void {
+export function whenAtRest<Value>(get: () => Value, act: (value: Value) => void, rest: number, isFirst = false): Value {
   let due = 0
   let timer: ReturnType<typeof setTimeout> | undefined
   let isNew = isFirst
-  const seen = effect(get, { scheduler: change })
+  let value!: Value
+  const workOut = effect(() => (value = get()), { scheduler: change })
   function change() {
     due = performance.now() + rest
     timer ??= setTimeout(look, rest)
@@ -24,12 +26,14 @@ export function whenAtRest<Value>(get: () => Value, act: (value: Value) => void,
   function look() {
     const left = due - performance.now()
     timer = left > EARLY ? setTimeout(look, left) : undefined
-    if (timer !== undefined || !(isNew || seen.effect.dirty)) return
+    if (timer !== undefined || !(isNew || workOut.effect.dirty)) return
     isNew = false
-    act(seen())
+    workOut()
+    act(value)
   }
   if (isFirst) change()
   onScopeDispose(() => clearTimeout(timer))
+  return value
 }
 
 /**
@@ -38,7 +42,6 @@ export function whenAtRest<Value>(get: () => Value, act: (value: Value) => void,
  * @param rest in milliseconds
  */
 export function atRest<Value>(get: () => Value, rest: number): Readonly<ShallowRef<Value>> {
-  const value = shallowRef(get()) as ShallowRef<Value>
-  whenAtRest(get, (now) => (value.value = now), rest)
-  return value
+  const rested: ShallowRef<Value> = shallowRef(whenAtRest(get, (now) => (rested.value = now), rest))
+  return rested
 }

@@ -1,10 +1,15 @@
 // Words and swatches of a page as they stand on it, drawn for a picture.
 
-export const SVG = 'http://www.w3.org/2000/svg'
+const SVG = 'http://www.w3.org/2000/svg'
+type Attributes = Readonly<Record<string, string | number>>
+/** Sets some attributes of an element. */
+export function set(element: Element, attributes: Attributes): void {
+  for (const [name, value] of Object.entries(attributes)) element.setAttribute(name, String(value))
+}
 /** An element of a picture with some attributes. */
-export function drawn(name: string, attributes: Readonly<Record<string, string | number>>, text?: string): SVGElement {
+export function drawn(name: string, attributes: Attributes, text?: string): SVGElement {
   const element = document.createElementNS(SVG, name)
-  for (const [key, value] of Object.entries(attributes)) element.setAttribute(key, String(value))
+  set(element, attributes)
   if (text !== undefined) element.textContent = text
   return element
 }
@@ -14,14 +19,14 @@ const OF_EDITOR = 'button, textarea, .editor'
 const NO_COLOUR = 'rgba(0, 0, 0, 0)'
 
 interface Line {
-  readonly text: string
+  text: string
   readonly left: number
   readonly top: number
 }
 /** The lines that a text is broken into, where each begins. */
 function linesOf(node: Text): Line[] {
   const range = document.createRange()
-  const lines: { text: string; left: number; top: number }[] = []
+  const lines: Line[] = []
   let at = 0
   for (const character of node.data) {
     range.setStart(node, at)

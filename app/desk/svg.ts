@@ -1,4 +1,4 @@
-import { drawn, flat, wordsOf } from '~/desk/flat'
+import { drawn, flat, set, wordsOf } from '~/desk/flat'
 
 /** What an element looks like, as attributes that need no style sheet. */
 const LOOKS = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'opacity', 'font-size', 'font-weight', 'text-anchor', 'paint-order'] as const
@@ -78,7 +78,7 @@ export async function pictureOf(charts: readonly SVGSVGElement[], words: readonl
   charts.forEach((chart, at) => {
     const copy = plainCopy(chart, factsOf)
     const box = boxes[at]!
-    for (const [name, value] of Object.entries({ x: box.left - left, y: box.top - top, width: box.width, height: box.height, overflow: 'visible' })) copy.setAttribute(name, String(value))
+    set(copy, { x: box.left - left, y: box.top - top, width: box.width, height: box.height, overflow: 'visible' })
     picture.append(copy)
   })
   picture.append(...words.map((part) => flat(part, { left, top })))
@@ -91,6 +91,6 @@ export function saidIn(picture: string): { labels: { surface: string; value: str
   if (read.querySelector('parsererror')) throw new Error('The picture cannot be read in again; nothing was exported.')
   return {
     labels: [...read.querySelectorAll('[data-value]')].map((one) => ({ surface: one.getAttribute('data-surface') ?? '', value: one.getAttribute('data-value')!, label: one.textContent ?? '' })),
-    words: [...read.querySelectorAll('svg > g')].filter((one) => one.parentElement === read.documentElement).map((one) => one.textContent ?? ''),
+    words: [...read.querySelectorAll(':root > g')].map((one) => one.textContent ?? ''),
   }
 }

@@ -30,8 +30,8 @@ const locale = ref<string | null>(null)
 const localeOptions = computed(() => [{ id: null as string | null, title: 'its own region' }, ...regionOptions(study.readers)])
 const trouble = ref('')
 const found = shallowRef<Suggestion[]>([])
-/** Whether ways were left out that stand already. */
-const areStanding = ref(false)
+/** Whether there are ways at all, some of which may stand already. */
+const hasWays = ref(false)
 const toWidth = (text: string) => (/^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : 'A width is 20 to 9999 pixels.')
 
 const textOf = (labels: readonly string[]) => labels.join('\n')
@@ -49,7 +49,7 @@ watch([form, width, locale], async () => {
     }, form.value ?? undefined)
     const standing = new Set(props.standing?.().map(textOf))
     found.value = ways.filter(({ labels }) => !standing.has(textOf(labels))).slice(0, MOST_SHOWN)
-    areStanding.value = ways.length > 0
+    hasWays.value = ways.length > 0
   } catch (error) {
     trouble.value = (error as Error).message
   }
@@ -72,7 +72,7 @@ const isAgainst = (reason: string) => reason.startsWith(AGAINST)
       <b>{{ sample(one.labels) }}</b>
       <span v-for="reason in one.reasons" :key="reason" :class="isAgainst(reason) ? 'against' : 'soft'">{{ isAgainst(reason) ? reason : `+ ${reason}` }}</span>
     </button>
-    <p v-if="found.length === 0 && areStanding && !trouble" class="soft">Every such way stands here already.</p>
+    <p v-if="found.length === 0 && hasWays && !trouble" class="soft">Every such way stands here already.</p>
     <p v-else-if="found.length === 0 && !trouble" class="soft">No such way is free of errors on these numbers. More room, another way of telling size or fewer numbers may help.</p>
   </div>
 </template>

@@ -22,11 +22,11 @@ interface Note {
 const WIDTH = 260
 const note = shallowRef<Note | null>(null)
 
-function readingAt(element: HTMLElement | null) {
-  const surface = element?.dataset.surface as Surface | undefined
-  const value = surface && props.page.valueAt[surface](Number(element!.dataset.at))
+function readingAt({ dataset, textContent }: HTMLElement) {
+  const surface = dataset.surface as Surface | undefined
+  const value = surface && props.page.valueAt[surface](Number(dataset.at))
   if (!value) return null
-  const label = element!.textContent.replace(/^†/, '')
+  const label = textContent.replace(/^†/, '')
   return { value: briefly(value), label, ...readingOf(label, value, props.page.on[surface].plan.value) }
 }
 function show(event: PointerEvent) {
