@@ -59,3 +59,10 @@ test('copies have titles of their own, and stand before the ladders that everybo
   expect(studyDocumentSchema.parse(next).ladders![1]!.rungs).toHaveLength(short.rungs.length)
   expect(studyDocumentSchema.safeParse({ ...next, ladders: [boats, boats] }).success).toBe(false)
 })
+
+test('the ladder of a region stands last, where the region names powers', () => {
+  const rungs = [{ power: 4, symbol: '万', word: '万' }]
+  expect(laddersOf({}, rungs).at(-1)).toMatchObject({ id: 'locale', base: 10, rungs, isOwn: false })
+  expect(laddersOf({}, rungs).length).toBe(laddersOf({}).length + 1)
+  expect(laddersOf({}).map(({ id }) => id)).not.toContain('locale')
+})
