@@ -45,3 +45,6 @@ export function atRest<Value>(get: () => Value, rest: number): Readonly<ShallowR
   const rested: ShallowRef<Value> = shallowRef(whenAtRest(get, (now) => (rested.value = now), rest))
   return rested
 }
+
+/** Waits until the page has nothing else to do. */
+export const spare = (): Promise<unknown> => new Promise((next) => requestIdleCallback(next))

@@ -1,27 +1,20 @@
 <script setup lang="ts">
 import { refAutoReset, useWindowSize } from '@vueuse/core'
-import { type Character, characterName, edgesOf, LARGEST_ORDER, nameOf, ORDERS, turnAt } from '~~/core/compare/sweep'
-import { toExactText } from '~~/core/decimal/decimal'
-import { writer } from '~~/core/label/writer'
-import type { Plan } from '~~/core/label/types'
-import { fittingText } from '~~/core/text/advance'
+import { characterName, ORDERS } from '~~/core/compare/sweep'
 import { LABEL_SIZE } from '~/composables/compare'
+import type { SweepColumn } from '~/composables/sweep'
+import { columnWidth, FIRST, LEAST_WIDTH, MOST_WIDTH, NAMES_WIDTH, placeOf, ROW_HEIGHT, rowsIn, rowsOf } from '~/desk/sweep'
 
 /** One style a column, one order of magnitude a row, each with the labels just under it, on it and just over. */
-const props = defineProps<{ columns: readonly { readonly title: string; readonly plan: Plan }[] }>()
+const props = defineProps<{ columns: readonly SweepColumn[] }>()
 
-const ROW_HEIGHT = 62
-/** The order that stands first in sight, since charts are about those below. */
-const FIRST = 9
 /** Milliseconds after the last scrolling. */
 const RESTS_AFTER = 150
-const placeOf = (order: number) => LARGEST_ORDER - order
 const EDGES = ['just under', 'at', 'just over'].join('\n')
 
 const rows = useTemplateRef<HTMLElement>('rows')
 const { width: windowWidth, height: windowHeight } = useWindowSize()
-/** More rows than can be in sight. */
-const count = computed(() => Math.min(ORDERS.length, Math.ceil(windowHeight.value / ROW_HEIGHT)))
+const count = computed(() => rowsIn(windowHeight.value))
 const top = ref(placeOf(FIRST) * ROW_HEIGHT)
 const isScrolling = refAutoReset(false, RESTS_AFTER)
 function follow() {
@@ -29,39 +22,7 @@ function follow() {
   isScrolling.value = true
 }
 const first = computed(() => Math.max(0, Math.min(ORDERS.length - count.value, Math.floor(top.value / ROW_HEIGHT) - 1)))
-/** The width of what stands before the styles, and of a style at least and at most, in CSS pixels: numbers far apart are hard to compare. */
-const [NAMES_WIDTH, LEAST_WIDTH, MOST_WIDTH] = [328, 120, 280]
-/** A style's column is no wider than this: hundreds of digits that nobody sees would take longest to lay out. */
-const columnWidth = computed(() => Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, (windowWidth.value - NAMES_WIDTH) / props.columns.length)))
-
-interface Cell {
-  /** The labels of the three edges, a line each: one text is laid out faster than three elements. */
-  readonly labels: string
-  /** How the style writes from here down, where that is otherwise than above. */
-  readonly turn: Character | null
-}
-interface OrderRow {
-  readonly name: string
-  readonly symbols: string
-  readonly cells: readonly Cell[]
-}
-/** The row of an order, made when first seen and kept while the styles stay. */
-const rowOf = computed(() => {
-  // Edges are exact digits, for which doubles need not be made ready.
-  const writers = props.columns.map(({ plan }) => ({ plan, write: writer(plan) }))
-  const width = columnWidth.value
-  const made = new Map<number, OrderRow>()
-  return (order: number): OrderRow => {
-    const known = made.get(order)
-    if (known) return known
-    const { name, symbol, prefix } = nameOf(order)
-    const edges = edgesOf(order).map(toExactText)
-    const cells = writers.map(({ plan, write }) => ({ labels: edges.map((edge) => fittingText(write.label(edge), width, LABEL_SIZE)).join('\n'), turn: turnAt(plan, order) }))
-    const row = { name, symbols: [symbol, prefix && `SI ${prefix}`].filter(Boolean).join(', '), cells }
-    made.set(order, row)
-    return row
-  }
-})
+const rowOf = computed(() => rowsOf(props.columns.map(({ plan }) => plan), columnWidth(windowWidth.value, props.columns.length), LABEL_SIZE))
 
 /**
  * The rows in sight. One that leaves the sight is taken for one that comes into it; while the hand

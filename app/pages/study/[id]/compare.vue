@@ -3,12 +3,15 @@ import type { Style } from '~~/core/style/fields'
 import type { ComparedOn } from '~~/shared/study'
 import { LABEL_SIZE, useCompare } from '~/composables/compare'
 import type { Page } from '~/composables/page'
+import { rehearse, useSweep } from '~/composables/sweep'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
 const comparing = useCompare(page)
 const { comparison, columns, set } = comparing
+const swept = useSweep(page, comparing.ways)
+onMounted(() => rehearse(swept.value))
 const hand = ref(0)
 const inHand = computed(() => Math.min(hand.value, columns.value.length - 1))
 

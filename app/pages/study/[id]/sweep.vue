@@ -1,30 +1,21 @@
 <script setup lang="ts">
 import { characterText, LARGEST_ORDER, LEAST_ORDER, turnsOf } from '~~/core/compare/sweep'
-import { toExactText } from '~~/core/decimal/decimal'
-import { resolve } from '~~/core/label/resolve'
 import { useCompare } from '~/composables/compare'
 import type { Page } from '~/composables/page'
-import { useRegions } from '~/stores/regions'
+import { useSweep } from '~/composables/sweep'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
-const regions = useRegions()
 const { page } = defineProps<{ page: Page }>()
-const { ways } = useCompare(page)
+const columns = useSweep(page, useCompare(page).ways)
 const table = useTemplateRef<{ jump(order: number): void }>('table')
 
-/** What the marks share stays as it is on them, so that the sweep writes as the page does. */
-const columns = computed(() => {
-  const values = page.numbersOn.marks().map(toExactText)
-  return ways.value.map(({ title, style }) => ({ title, plan: resolve(style, { ...regions.loaded, values }) }))
-})
 /** Where any of the styles begins to write otherwise, the largest first: found once the rows in sight are there. */
 const turns = shallowRef<{ order: number; text: string }[] | null>(null)
-const rest = () => new Promise((next) => requestIdleCallback(next))
 watch(columns, async (now) => {
   const byOrder = new Map<number, Set<string>>()
   for (const { plan } of now) {
-    await rest()
+    await spare()
     if (columns.value !== now) return
     for (const { order, to } of turnsOf(plan)) byOrder.set(order, (byOrder.get(order) ?? new Set()).add(characterText(to)))
   }
