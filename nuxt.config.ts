@@ -16,7 +16,8 @@ export default defineNuxtConfig({
     autoImport: true,
   },
   app: { head: { title: 'Ivory Abacus', htmlAttrs: { lang: 'en' }, link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }] } },
-  experimental: { appManifest: false, payloadExtraction: false },
+  // A screen is there sooner than the frame that a link would wait for.
+  experimental: { appManifest: false, payloadExtraction: false, navigationRepaint: false },
   typescript: {
     strict: true,
     tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, noUnusedLocals: true }, exclude: ['../**/*.test.ts'] },

@@ -1,10 +1,8 @@
 // From moving the cut or the beam to labels that are laid out, on the demo, in Chromium.
 import { withProgram } from '../scripts/lib/browser.mjs'
-import { at, measure, measureFrames, SHARE } from '../scripts/lib/moves.mjs'
+import { at, calmOf, measure, measureFrames, SHARE } from '../scripts/lib/moves.mjs'
 
 const ROUNDS = 5
-/** A moment is calm when the constant loop takes no more than this many of its medians, before a move and after it. */
-const CALM = 1.25
 
 await withProgram(async ({ browser, url }) => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -20,9 +18,7 @@ await withProgram(async ({ browser, url }) => {
     }
     const times = rounds.flatMap((one) => one.times)
     const constant = rounds.flatMap((one) => one.constant)
-    // A machine that is shared runs at half its speed for moments; the loops around a move tell when.
-    const calm = CALM * at(constant, 0.5)
-    const calmly = rounds.flatMap((one) => one.times.filter((_, move) => Math.max(one.constant[move], one.constant[move + 1]) <= calm))
+    const calmly = calmOf(rounds)
     const after = await page.locator('[data-surface="axis"]').allTextContents()
     if (before.join() !== after.join()) throw new Error('the moves did not come back to where they began')
     const say = (some) => `median ${at(some, 0.5).toFixed(1)} ms, ${SHARE * 100} % within ${at(some, SHARE).toFixed(1)} ms`
