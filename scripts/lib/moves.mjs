@@ -47,26 +47,55 @@ export const measure = (page, name, keys) => page.evaluate(async ({ name, keys, 
   return { times, constant }
 }, { name, keys, moves: MOVES, loopText: String(constantLoop) })
 
-/** Milliseconds of all work of the page's own thread for a move, painting too, on average: what frames with moves take more than frames without. */
-export async function measureFrames(page, name, keys) {
+/**
+ * Milliseconds of all work of the page's own thread for a move, painting too: what the frames from one
+ * move to the next take more than as many frames without one. With the constant loop, as above.
+ */
+export async function measurePainted(page, name, keys) {
   const devtools = await page.context().newCDPSession(page)
-  await devtools.send('Performance.enable', { timeDomain: 'timeTicks' })
-  const busy = async () => (await devtools.send('Performance.getMetrics')).metrics.find((one) => one.name === 'TaskDuration').value * 1000
-  const run = async (isMoving) => {
-    const before = await busy()
-    await page.evaluate(async ({ name, keys, moves, isMoving }) => {
-      const handle = [...document.querySelectorAll('[role=slider]')].find((one) => one.getAttribute('aria-label').startsWith(name))
-      for (let i = 0; i < moves; i++) {
-        await new Promise(requestAnimationFrame)
-        if (isMoving) handle.dispatchEvent(new KeyboardEvent('keydown', { key: keys[i % keys.length], bubbles: true }))
-        await new Promise(requestAnimationFrame)
-      }
-    }, { name, keys, moves: MOVES, isMoving })
-    return await busy() - before
-  }
-  const [moving, still] = [await run(true), await run(false)]
+  const still = await traceMoves(page, devtools, { name, keys, isMoving: false })
+  const moving = await traceMoves(page, devtools, { name, keys, isMoving: true })
   await devtools.detach()
-  return (moving - still) / MOVES
+  const usual = at(still.times, 0.5)
+  return { times: moving.times.map((time) => time - usual), constant: moving.constant }
+}
+
+/** What Chromium calls a task of a thread in its traces. */
+const TASK = 'ThreadControllerImpl::RunTask'
+const MARK = 'move begins'
+
+async function traceMoves(page, devtools, { name, keys, isMoving }) {
+  const events = []
+  const gather = ({ value }) => events.push(...value)
+  devtools.on('Tracing.dataCollected', gather)
+  await devtools.send('Tracing.start', { traceConfig: { includedCategories: ['toplevel', 'blink.user_timing'], excludedCategories: ['*'] } })
+  const constant = await page.evaluate(async ({ name, keys, moves, isMoving, mark, loopText }) => {
+    const loop = new Function(`return ${loopText}`)()
+    const handle = [...document.querySelectorAll('[role=slider]')].find((one) => one.getAttribute('aria-label').startsWith(name))
+    const frame = () => new Promise(requestAnimationFrame)
+    await frame()
+    const constant = [loop()]
+    for (let i = 0; i < moves; i++) {
+      await frame()
+      performance.mark(mark)
+      if (isMoving) handle.dispatchEvent(new KeyboardEvent('keydown', { key: keys[i % keys.length], bubbles: true }))
+      await frame()
+      constant.push(loop())
+    }
+    await frame()
+    performance.mark(mark)
+    return constant
+  }, { name, keys, moves: MOVES, isMoving, mark: MARK, loopText: String(constantLoop) })
+  const complete = new Promise((done) => devtools.once('Tracing.tracingComplete', done))
+  await devtools.send('Tracing.end')
+  await complete
+  devtools.off('Tracing.dataCollected', gather)
+  const marks = events.filter((one) => one.name === MARK).sort((a, b) => a.ts - b.ts)
+  const tasks = events.filter((one) => one.ph === 'X' && one.name === TASK && one.pid === marks[0].pid && one.tid === marks[0].tid)
+  // The task that holds a mark began before it.
+  const starts = marks.map(({ ts }) => Math.max(...tasks.filter((task) => task.ts <= ts).map((task) => task.ts)))
+  const workFrom = (from, to) => tasks.reduce((sum, task) => sum + (task.ts >= from && task.ts < to ? task.dur / 1000 : 0), 0)
+  return { times: starts.slice(1).map((to, i) => workFrom(starts[i], to) - constant[i + 1]), constant }
 }
 
 /** The time that a share of some times stays within. */
