@@ -16,7 +16,8 @@ test('label writes numbers and decimal text without loss', () => {
 
 test('label --parts adds the parts', () => {
   expect(run('label', { style: { unit: { kind: 'currency', code: 'EUR' } }, values: [-5] }, '--parts').output).toEqual({
-    labels: ['-€5'], parts: [[{ type: 'minus', value: '-' }, { type: 'unit', value: '€' }, { type: 'integer', value: '5' }]],
+    labels: ['-€5.00'],
+    parts: [[{ type: 'minus', value: '-' }, { type: 'unit', value: '€' }, { type: 'integer', value: '5' }, { type: 'decimal', value: '.' }, { type: 'fraction', value: '00' }]],
   })
 })
 
@@ -28,10 +29,10 @@ test('label --spoken adds what a screen reader should say', () => {
 
 test('each row is written in the currency that it names, line by line too', () => {
   const style = { unit: { kind: 'currency', code: { column: 'money' } } }
-  expect(run('label', { style, values: [5, 6, 7], rows: [{ money: 'EUR' }, { money: 'JPY' }, {}] }).output).toEqual({ labels: ['€5', '¥6', '7'] })
+  expect(run('label', { style, values: [5, 6, 7], rows: [{ money: 'EUR' }, { money: 'JPY' }, {}] }).output).toEqual({ labels: ['€5.00', '¥6', '7'] })
   const lines = [{ style }, { value: 5, row: { money: 'EUR' } }, { value: 6, row: { money: 'USD' } }, 7].map((one) => JSON.stringify(one)).join('\n')
   const { stdout } = spawnSync(process.execPath, [join(root, 'dist/cli/ivory-abacus.mjs'), 'label', '--lines'], { input: lines, encoding: 'utf8' })
-  expect(stdout).toBe('"€5"\n"$6"\n"7"\n')
+  expect(stdout).toBe('"€5.00"\n"$6.00"\n"7"\n')
 })
 
 test('a quantity recorded in thousands is written in full', () => {
@@ -64,7 +65,7 @@ test.each([
   [{ locale: 'de', unit: { kind: 'currency', code: 'EUR' }, fraction: [2, 2] }, -1234.5, '-1.234,50\u00a0€'],
   [{ locale: 'ar-EG' }, 1234, '١٬٢٣٤'],
   [{ locale: 'ar-EG-u-nu-latn' }, 1234, '1,234'],
-  [{ locale: 'fr', unit: { kind: 'currency', code: 'EUR', display: 'name' } }, 2, '2\u00a0euros'],
+  [{ locale: 'fr', unit: { kind: 'currency', code: 'EUR', display: 'name' } }, 2, '2,00\u00a0euros'],
   [{ locale: 'ja', notation: 'scaled', ladder: 'locale', fraction: [0, 1] }, 12345678, '1234.6万'],
 ])('labels in the region of %j', (style, value, label) => {
   const { labels } = run('label', { style, values: [value] }).output as { labels: string[] }

@@ -220,8 +220,8 @@ test('labels follow another region, fetched when it is chosen, and an increment 
 test('a column names the currency of each row, on the desk and in the module', async () => {
   await bringIn('site,amount,money\nHolm,1200,EUR\nVik,7,JPY\nSund,3,', 'amount')
   await choose(/^unit:/, 'the currency in money')
-  await page.getByText('€1,200', { exact: true }).waitFor()
-  expect(await labels('table')).toEqual(['€1,200', '¥7', '3'])
+  await page.getByText('€1,200.00', { exact: true }).waitFor()
+  expect(await labels('table')).toEqual(['€1,200.00', '¥7', '3'])
   await saved()
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
   await page.getByText('The module was run: all 3 values').waitFor()

@@ -2,6 +2,7 @@ import { labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Value } from '~~/core/label/types'
 import { DEFAULTS, type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from '~~/core/style/fields'
+import { withDigits } from '~~/core/style/digits'
 import { StyleError } from '~~/core/style/error'
 import { parseStyle } from '~~/core/style/parse'
 import type { Phrase } from '~~/core/style/phrases'
@@ -35,12 +36,13 @@ const keyOf = (value: unknown): string => JSON.stringify(value)
  * @param inherited what the style would be if nothing were set on its own level
  */
 export function sentenceOf(style: FullStyle, inherited: FullStyle = DEFAULTS): SentencePhrase[] {
+  const written = withDigits(style)
   return FIELD_NAMES.flatMap((field) => {
     const phrase = phraseOf(field)
-    if (!phrase?.applies(style)) return []
-    const value = style[field]
+    if (!phrase?.applies(written)) return []
+    const value = written[field]
     const rare = !USUAL.includes(field) && keyOf(value) === keyOf(inherited[field])
-    return [{ field, lead: phrase.lead, name: phrase.name, key: keyOf(value), title: phrase.say(value, style), rare }]
+    return [{ field, lead: phrase.lead, name: phrase.name, key: keyOf(value), title: phrase.say(value, written), rare }]
   })
 }
 
@@ -81,7 +83,7 @@ export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   if (!phrase) return []
   const { style } = desk
   const listed = [...phrase.choices(style), ...(desk.more[field] ?? [])]
-  const own = style[field]
+  const own = withDigits(style)[field]
   const values = listed.some((value) => keyOf(value) === keyOf(own)) ? listed : [own, ...listed]
   return values.flatMap((value) => {
     try {

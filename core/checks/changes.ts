@@ -6,6 +6,7 @@ import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
 import { decimalsText, withDecimals } from '../style/decimals'
+import { withDigits } from '../style/digits'
 import { largest } from './numbers'
 import type { Change, Proof } from './types'
 
@@ -17,7 +18,7 @@ const styled = ({ style }: Proof, title: string, way: Change['way'], changes: St
 /** So many decimals. */
 export const toDecimals = (proof: Proof, count: number): Change => styled(proof, `Write ${decimalsText(count)}`, 'decimals', withDecimals(proof.style, count))
 const mostWritten = ({ decisions }: Proof): number => largest(decisions.map(({ written }) => written.decimals))
-const mostDecimals = (proof: Proof): number => proof.full.fraction?.[1] ?? mostWritten(proof)
+const mostDecimals = (proof: Proof): number => withDigits(proof.full).fraction?.[1] ?? mostWritten(proof)
 
 /** More and more decimals, one at a time. */
 export function* moreDecimals(proof: Proof): Generator<Change> {

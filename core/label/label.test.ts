@@ -181,12 +181,12 @@ test('each exponent of its own carries too', () => {
 test('signs: none on zero, parentheses around the unit', () => {
   expect(labels({ fraction: [0, 0], sign: 'always' }, [-0.4, 3, -3])).toEqual(['+0', '+3', '-3'])
   expect(labels({ fraction: [0, 0], sign: 'exceptZero' }, [-0.4, 3])).toEqual(['0', '+3'])
-  expect(labels({ sign: 'parentheses', unit: { kind: 'currency', code: 'EUR' } }, [-3400, 5])).toEqual(['(€3,400)', '€5'])
+  expect(labels({ sign: 'parentheses', unit: { kind: 'currency', code: 'EUR' } }, [-3400, 5])).toEqual(['(€3,400.00)', '€5.00'])
 })
 
 test('a unit stands before or after, and its gap does not break', () => {
   expect(labels({ unit: { kind: 'symbol', text: 'kg' }, notation: 'scaled', fraction: [0, 1] }, [-15300])).toEqual(['-15.3K\u00a0kg'])
-  expect(labels({ unit: { kind: 'currency', code: 'CHF' } }, [5])).toEqual(['CHF\u00a05'])
+  expect(labels({ unit: { kind: 'currency', code: 'CHF' } }, [5])).toEqual(['CHF\u00a05.00'])
   expect(() => resolve({ unit: { kind: 'currency', code: 'QQQ' } })).toThrow(/^style\.unit\.code: "QQQ" is not allowed/)
 })
 

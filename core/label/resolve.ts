@@ -8,6 +8,7 @@ import { isNumberAlone, parsePattern } from '../locale/pattern'
 import type { ByPlural, CurrencyNames, LocaleTable, PluralKey } from '../locale/types'
 import { notations } from '../notations'
 import type { Contribution, Notation } from '../notations/types'
+import { withDigits } from '../style/digits'
 import { StyleError } from '../style/error'
 import { inherit, stylesOf } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
@@ -112,7 +113,7 @@ const outsideOf = ({ named }: UnitWriting): Surroundings['outside'] => (named ? 
 type Rest = Omit<Rule, keyof Contribution>
 
 function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, unit: UnitWriting, marks: Marks, inWords = false): Rest {
-  const { fraction, significant, priority, rounding, increment, trailingZeros } = style
+  const { fraction, significant, priority, rounding, increment, trailingZeros } = withDigits(style)
   const brackets = style.sign === 'parentheses' && !unit.isMoney
   const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
   const plain: UnitWriting['layer'] = { pattern: parsePattern('#'), fill: { marks, unit: '', text: 'literal' } }

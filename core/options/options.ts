@@ -1,3 +1,4 @@
+import { withDigits } from '../style/digits'
 import { inherit } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
 
@@ -80,7 +81,7 @@ const beyond: readonly (readonly [(style: FullStyle) => boolean, string])[] = [
  * @example optionsOf({ fraction: [0, 1], grouping: 'never' }).options // { maximumFractionDigits: 1, … useGrouping: false }
  */
 export function optionsOf(style: Style, recorded = 0): Optioned {
-  const full = inherit(style)
+  const full = withDigits(inherit(style))
   const unit = (units[full.unit.kind] as (unit: FullStyle['unit']) => NumberOptions)(full.unit)
   const significant = Math.min(21, full.significant?.[1] ?? 21)
   const digits = digitsOf({ ...full, significant: full.significant && [Math.min(full.significant[0], significant), significant] })

@@ -1,4 +1,5 @@
 import type { Style } from './schemas'
+import { withDigits } from './digits'
 import { inherit } from './inherit'
 
 /** "no decimals", "1 decimal", "3 decimals". */
@@ -11,7 +12,7 @@ export const decimalsText = (count: number): string => (count === 0 ? 'no decima
  * @example withDecimals({ fraction: [1, 1] }, 3) // { fraction: [3, 3] }
  */
 export function withDecimals(style: Style, count: number): Pick<Style, 'fraction' | 'significant'> {
-  const [least, most] = inherit(style).fraction ?? [0, 0]
+  const [least, most] = withDigits(inherit(style)).fraction ?? [0, 0]
   const fraction: [number, number] = [least === most ? count : Math.min(least, count), count]
   return style.significant ? { fraction, significant: null } : { fraction }
 }

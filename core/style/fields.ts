@@ -56,7 +56,7 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   exponentForm: field('exponentForm', 'times', 'How a power of ten is set.', oneOf(EXPONENT_FORMS), phrases.exponentForm),
   multipleOf: field('multipleOf', 'pi', 'The constant that labels count.', `it takes ${CONSTANTS.join(', ')}, or ${DECIMAL_TEXT} above zero`, phrases.multipleOf),
   fraction: field(
-    'fraction', [0, 3], 'Least and most digits after the decimal mark.',
+    'fraction', [0, 3], 'Least and most digits after the decimal mark. Money in plain digits has those of its currency where neither these nor significant digits are set.',
     `it takes [least, most], whole numbers from 0 to ${MOST_DIGITS}, least not above most`, phrases.fraction,
   ),
   significant: field(

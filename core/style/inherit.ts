@@ -11,17 +11,18 @@ function clearOther(level: Style): Style {
 /**
  * Lays levels of style over one another: what is set on a later level replaces what stands
  * on an earlier one; marks are merged mark by mark, and decimals and significant digits
- * replace each other.
+ * replace each other. Where neither is set, both are null, and what is written follows from the
+ * unit (`withDigits`).
  *
  * @param levels from the house style to the surface
  * @example inherit({ fraction: [0, 1] }, { notation: 'scaled' }) // both set, the rest by default
  */
 export function inherit(...levels: readonly Style[]): FullStyle {
-  let full: FullStyle = { ...DEFAULTS }
+  let full: FullStyle = { ...DEFAULTS, fraction: null }
   for (const level of levels) {
     full = { ...full, ...clearOther(level), ...level, marks: { ...full.marks, ...level.marks } }
   }
-  return full.fraction || full.significant ? full : { ...full, fraction: DEFAULTS.fraction }
+  return full
 }
 
 /**

@@ -1,9 +1,11 @@
 import { DEFAULTS, FIELD_NAMES, fields } from './fields'
+import { withDigits } from './digits'
 import { difference, inherit, originOf, together } from './inherit'
 import { parseStyle, styleSchema } from './parse'
 
-test('nothing set is the built-in default', () => {
-  expect(inherit()).toEqual(DEFAULTS)
+test('nothing set is the built-in default, its decimals as soon as a label is written', () => {
+  expect(withDigits(inherit())).toEqual(DEFAULTS)
+  expect(inherit()).toMatchObject({ fraction: null, significant: null })
   expect(DEFAULTS).toMatchObject({ notation: 'plain', fraction: [0, 3], rung: 'each', unit: { kind: 'none' } })
 })
 

@@ -89,7 +89,7 @@ test('dates in the order of a region are read by the whole column; where that is
 test.each([
   [{ notation: 'scaled' }, '10000', '20000', '10–20K'],
   [{ notation: 'scaled' }, '900000', '1200000', '900K–1.2M'],
-  [{ unit: { kind: 'currency', code: 'EUR' } }, '5', '10', '€5–10'],
+  [{ unit: { kind: 'currency', code: 'EUR' } }, '5', '10', '€5.00–10.00'],
   [{ unit: { kind: 'symbol', text: 'kg' } }, '5', '10', '5–10\u00a0kg'],
   [{ unit: { kind: 'currency', code: 'EUR' }, fraction: [0, 0] }, '-10', '5', '-€10 to €5'],
   [{ notation: 'scientific', exponent: 5 }, '100000', '250000', '1–2.5×10⁵'],

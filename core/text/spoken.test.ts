@@ -19,7 +19,8 @@ const short: Style = { notation: 'scaled', fraction: [0, 1] }
 test.each<[Style, Value, string]>([
   [{ ...short, unit: euro }, 1234567, '1.2 million euros'],
   [{ ...short, unit: euro }, 1e6, '1 million euros'],
-  [{ unit: euro }, 1, '1 euro'],
+  [{ unit: euro, fraction: [0, 0] }, 1, '1 euro'],
+  [{ unit: euro }, 1.5, '1.50 euros'],
   [{ ...short, rung: 6, unitAt: 'title', unit: euro, sign: 'parentheses' }, -2.5e6, 'minus 2.5 million euros'],
   [{ ...short, ladder: 'binary', unit: { kind: 'symbol', text: 'B' } }, 1536, '1.5 kibi B'],
   [{ ...short, ladder: 'locale' }, 12345, '12.3 thousand'],
