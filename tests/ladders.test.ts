@@ -51,6 +51,43 @@ test('a ladder is copied, edited in place and used, and every label follows its 
   await until(async () => (await marks())[0], '€2M')
 }, 60_000)
 
+describe('a rung climbs past another one and stays in hand', () => {
+  const powers = () => own().locator('[data-power]').evaluateAll((rungs) => rungs.map((rung) => Number(rung.getAttribute('data-power'))).filter((power) => power > 0).sort((a, b) => a - b))
+  const grip = (power: number) => own().getByRole('button', { name: new RegExp(`^Move G, at 10 to the ${power}$`) })
+  const withG = (power: number) => [3, 6, power, 12, 15, 18, 21, 24, 27, 30].sort((a, b) => a - b)
+
+  test('dragged by a bead; one undo takes it back', async () => {
+    const { page } = desk
+    await toLadders()
+    await until(powers, withG(9))
+    await grip(9).scrollIntoViewIfNeeded()
+    const { x, y, height } = (await grip(9).boundingBox())!
+    const height3 = (await own().locator('[data-power="6"]').boundingBox())!.y - (await own().locator('[data-power="9"]').boundingBox())!.y
+    await page.mouse.move(x + 7, y + height / 2)
+    await page.mouse.down()
+    await page.mouse.move(x + 7, y + height / 2 - (height3 / 3) * 5, { steps: 20 })
+    await page.mouse.up()
+    await until(powers, withG(14))
+    expect(await own().getByLabel('Symbol of 10 to the 14').inputValue()).toBe('G')
+    await page.getByRole('button', { name: 'Undo' }).click()
+    await until(powers, withG(9))
+  }, 60_000)
+
+  test('by the arrow keys, over a power that is taken', async () => {
+    const { page } = desk
+    await grip(9).focus()
+    for (const power of [10, 11, 13, 14]) {
+      await page.keyboard.press('ArrowUp')
+      await grip(power).waitFor()
+    }
+    for (const power of [13, 11, 10, 9]) {
+      await page.keyboard.press('ArrowDown')
+      await grip(power).waitFor()
+    }
+    await until(powers, withG(9))
+  }, 60_000)
+})
+
 test('what is no ladder is said at once, and nothing is lost meanwhile', async () => {
   await toLadders()
   const symbol = own().getByLabel('Symbol of 10 to the 6')

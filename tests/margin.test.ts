@@ -14,6 +14,29 @@ test('findings that one fix mends stand on one card, counted for each surface', 
   await axisCard().getByText('Ticks 250,000 apart are written “€0M”, “€0M”, “€1M”, “€1M” and 4 more').waitFor()
 }, 60_000)
 
+test('a check that takes long says how far it is, is stopped, and begins again', async () => {
+  const { page, program } = desk
+  let isHeld = true
+  let release = () => {}
+  const held = new Promise<void>((go) => (release = go))
+  // What reads the labels back arrives late, as over a slow line.
+  await page.route(/\/_nuxt\/checks-.*\.js$/, async (route) => {
+    if (isHeld) await held
+    await route.continue()
+  })
+  await page.goto(program.url)
+  await page.getByRole('progressbar', { name: 'How much is checked' }).waitFor()
+  await page.getByRole('button', { name: 'stop', exact: true }).click()
+  await page.getByText('The check was stopped.').waitFor()
+  expect(await cards().count()).toBe(0)
+  isHeld = false
+  release()
+  await page.getByRole('button', { name: 'Check again' }).click()
+  await cards().first().waitFor()
+  expect(await page.getByText('The check was stopped.').count()).toBe(0)
+  await page.unrouteAll()
+}, 60_000)
+
 test('the table marks the rows that mislead, and only errors and warnings', async () => {
   const { page } = desk
   expect(await page.locator('.flagged[data-surface="table"]').count()).toBeGreaterThan(5)

@@ -37,6 +37,28 @@ test('the step handle is dragged to round steps', async () => {
   await until(labels, ['€0M', '€1M', '€2M'])
 }, 60_000)
 
+test('the ends and the length are dragged, each as one step of undo', async () => {
+  const { page } = desk
+  const drag = async (name: string, shape: string, by: number) => {
+    const box = (await handle(name).locator(shape).first().boundingBox())!
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+    await page.mouse.down()
+    await page.mouse.move(box.x + box.width / 2 + by, box.y + box.height / 2, { steps: 8 })
+    await page.mouse.up()
+  }
+  const end = () => handle('End').getAttribute('aria-valuetext')
+  const before = await end()
+  const length = Number(await handle('Length').getAttribute('aria-valuenow'))
+  await drag('End', 'ellipse', -200)
+  expect(Number((await end())!.replaceAll(',', ''))).toBeLessThan(Number(before!.replaceAll(',', '')) * 0.9)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(end, before)
+  await drag('Length', 'rect', -60)
+  await until(async () => Number(await handle('Length').getAttribute('aria-valuenow')), length - 60)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(async () => Number(await handle('Length').getAttribute('aria-valuenow')), length)
+}, 60_000)
+
 test('a candidate is drawn with its labels and taken with its style, as one step of undo', async () => {
   const { page } = desk
   await page.getByRole('button', { name: 'Take candidate 1: every 250000' }).click()

@@ -21,11 +21,14 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   /** Found since the last word of progress: the margin is drawn once for all of it. */
   let taken: { readonly placed: PlacedSubject; readonly found: readonly SentFinding[] }[] = []
   let run = 0
+  /** Whether the worker has something to check: one that is still on its way is not sent for twice. */
+  let isBusy = false
 
   function start(now: readonly PlacedSubject[]) {
-    if (checking.value) giveUp()
+    if (isBusy) giveUp()
     worker ??= new Worker(new URL('../workers/checks.ts', import.meta.url), { type: 'module' })
     checking.value = true
+    isBusy = now.length > 0
     isStopped.value = false
     progress.value = 0
     taken = []
@@ -36,7 +39,7 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
       show()
       if ('done' in data) progress.value = data.done
       trouble.value = 'trouble' in data ? data.trouble : ''
-      checking.value = 'done' in data && data.done < 1
+      checking.value = isBusy = 'done' in data && data.done < 1
     }
     worker.onerror = ({ message }) => fail(message)
     try {
@@ -61,7 +64,7 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   function giveUp() {
     worker?.terminate()
     worker = null
-    checking.value = false
+    checking.value = isBusy = false
   }
   /** Gives a long run up; the findings of the last one stay. */
   function stop() {

@@ -17,8 +17,8 @@ export function useWords({ plan, style, context }: Pick<SurfaceView, 'plan' | 's
   async function follow() {
     const now = style.value
     try {
-      await regions.load([spokenStyle(now)])
-      say.value = speaker(plan.value, spokenPlan(plan.value, now, { ...context.value, ...regions.loaded }))
+      const loaded = await regions.loadedWith(spokenStyle(now))
+      say.value = speaker(plan.value, spokenPlan(plan.value, now, { ...context.value, ...loaded }))
     } catch {
       say.value = null
     }

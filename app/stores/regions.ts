@@ -23,18 +23,41 @@ export const useRegions = defineStore('regions', () => {
     return lacking.tables.length + lacking.currencyNames.length === 0
   }
 
-  /** @throws ProblemError when the server does not give them; StyleError for an unknown language */
-  async function load(styles: readonly Style[]): Promise<void> {
+  async function fetchMissing(styles: readonly Style[]) {
     const lacking = styles.map(missing)
-    const fetched = async <Table>(names: readonly string[], suffix: string) =>
-      Object.fromEntries(await Promise.all([...new Set(names)].map(async (name) => [name, await request<Table>(`/api/regions/${name}${suffix}`)] as const)))
-    const [more, moreNames] = await Promise.all([
+    const fetched = async <Table>(names: readonly string[], suffix: string): Promise<Record<string, Table>> =>
+      Object.fromEntries(await Promise.all([...new Set(names)].map(async (name) => [name, await ask<Table>(`/api/regions/${name}${suffix}`)] as const)))
+    const [moreTables, moreNames] = await Promise.all([
       fetched<LocaleTable>(lacking.flatMap((one) => one.tables), ''),
       fetched<CurrencyNames>(lacking.flatMap((one) => one.currencyNames), '/currencies'),
     ])
-    if (Object.keys(more).length > 0) tables.value = { ...tables.value, ...more }
-    if (Object.keys(moreNames).length > 0) currencyNames.value = { ...currencyNames.value, ...moreNames }
+    return { moreTables, moreNames }
+  }
+  /** What was asked for already comes from there. */
+  const answers = new Map<string, Promise<unknown>>()
+  function ask<Table>(address: string): Promise<Table> {
+    const answer = answers.get(address) ?? request<Table>(address)
+    answers.set(address, answer)
+    answer.catch(() => answers.delete(address))
+    return answer as Promise<Table>
   }
 
-  return { loaded, has, load }
+  /** @throws ProblemError when the server does not give them; StyleError for an unknown language */
+  async function load(styles: readonly Style[]): Promise<void> {
+    const { moreTables, moreNames } = await fetchMissing(styles)
+    if (Object.keys(moreTables).length > 0) tables.value = { ...tables.value, ...moreTables }
+    if (Object.keys(moreNames).length > 0) currencyNames.value = { ...currencyNames.value, ...moreNames }
+  }
+  /**
+   * What is loaded, with what one more style needs: for one that speaks labels alone, so that the
+   * labels need not be written and checked again.
+   *
+   * @throws as `load` does
+   */
+  async function loadedWith(style: Style): Promise<Regions> {
+    const { moreTables, moreNames } = await fetchMissing([style])
+    return { tables: { ...tables.value, ...moreTables }, currencyNames: { ...currencyNames.value, ...moreNames } }
+  }
+
+  return { loaded, has, load, loadedWith }
 })

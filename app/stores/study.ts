@@ -61,14 +61,25 @@ export const useStudy = defineStore('study', () => {
 
   const history = useHistory<StudyDocument>()
 
-  /** Whether the changes not saved yet are moves of one drag, which are undone at once. */
+  /** Whether the last changes are moves of one drag, or of keys in one go, which are undone at once. */
   let isMoving = false
+  let isHeld = false
 
   function change(what: string, next: StudyDocument, moves = false) {
-    const goesOn = moves && isMoving && unsaved !== null
+    const goesOn = moves && isMoving && (isHeld || unsaved !== null)
     if (goesOn) history.rename(what)
     else if (document.value) history.keep(document.value, what)
     put(what, next, moves)
+  }
+
+  /** What moves next is a step of its own. */
+  function letGo() {
+    isMoving = false
+  }
+  /** A drag is one step, however long it takes. */
+  function hold(isDown: boolean) {
+    letGo()
+    isHeld = isDown
   }
 
   function put(what: string, next: StudyDocument, moves = false) {
@@ -195,6 +206,6 @@ export const useStudy = defineStore('study', () => {
 
   return {
     id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
-    open, flush, keepMine, takeTheirs, change, changeQuantity, changeStyled, withTables, setTicks, setChart, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
+    open, flush, keepMine, takeTheirs, change, letGo, hold, changeQuantity, changeStyled, withTables, setTicks, setChart, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
   }
 })

@@ -17,68 +17,63 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [what: string, next: StudyLadder] }>()
 
-/** What stands in the fields: it is kept with the study as soon as it is a ladder. */
-const draft = ref<LadderRung[]>(props.ladder.rungs.map((rung) => ({ ...rung })))
+/** What stands in the fields: it is kept with the study as soon as it is a ladder. Rungs stay in their order while they climb, so that the one in hand stays in hand. */
+const draft = shallowRef<readonly LadderRung[]>(props.ladder.rungs)
+const ascending = computed(() => [...draft.value].sort((a, b) => a.power - b.power))
 watch(() => props.ladder.rungs, (rungs) => {
-  if (!trouble.value) draft.value = rungs.map((rung) => ({ ...rung }))
+  if (!trouble.value && JSON.stringify(rungs) !== JSON.stringify(ascending.value)) draft.value = rungs
 })
 const asked = computed<StudyLadder>(() => ({
-  title: props.ladder.title, ...(props.ladder.base === 10 ? {} : { base: props.ladder.base }), rungs: [...draft.value].sort((a, b) => a.power - b.power),
+  title: props.ladder.title, ...(props.ladder.base === 10 ? {} : { base: props.ladder.base }), rungs: ascending.value.map((rung) => ({ ...rung })),
 }))
 const trouble = computed(() => (props.ladder.isOwn ? ladderTrouble(asked.value) : ''))
-function keep(what: string) {
+function put(next: readonly LadderRung[], what: string) {
+  draft.value = next
   if (!trouble.value) emit('change', `${props.ladder.title}: ${what}`, asked.value)
 }
+const change = (at: number, patch: Partial<LadderRung>, what: string) => put(draft.value.map((rung, place) => (place === at ? { ...rung, ...patch } : rung)), what)
 const y = (rung: LadderRung) => (props.top - heightOf(props.ladder, rung)) * STEP
 const rungs = computed(() => (props.ladder.isOwn ? draft.value : props.ladder.rungs))
 
-function rename(rung: LadderRung, key: 'symbol' | 'word', text: string) {
-  rung[key as never] = text.trim() as never
-  keep(`call 10^${rung.power} ${text}`)
+const rename = (at: number, key: 'symbol' | 'word', text: string) => change(at, { [key]: text.trim() }, `call 10^${draft.value[at]!.power} ${text}`)
+const isTaken = (wanted: number) => wanted === 0 || draft.value.some(({ power }) => power === wanted)
+function move(at: number, power: number) {
+  const { symbol, power: before } = draft.value[at]!
+  change(at, { power }, `move ${symbol} from 10^${before} to 10^${power}`)
 }
+const arrows: Record<string, 1 | -1> = { ArrowUp: 1, ArrowDown: -1 }
 /** A rung climbs to the next power that is free. */
-function climb(rung: LadderRung, by: 1 | -1) {
-  const taken = new Set(draft.value.map(({ power }) => power))
-  let power = rung.power + by
-  while (taken.has(power) || power === 0) power += by
-  const before = rung.power
-  ;(rung as { power: number }).power = power
-  keep(`move ${rung.symbol} from 10^${before} to 10^${power}`)
-}
-function press(event: KeyboardEvent, rung: LadderRung) {
-  const by = { ArrowUp: 1, ArrowDown: -1 }[event.key] as 1 | -1 | undefined
+function press(event: KeyboardEvent, at: number) {
+  const by = arrows[event.key]
   if (!by) return
   event.preventDefault()
-  climb(rung, by)
+  let power = draft.value[at]!.power + by
+  while (isTaken(power)) power += by
+  move(at, power)
 }
-let held: { rung: LadderRung; from: number; power: number } | null = null
-function take(event: PointerEvent, rung: LadderRung) {
-  held = { rung, from: event.clientY, power: rung.power }
+let held: { at: number; from: number; power: number } | null = null
+function take(event: PointerEvent, at: number) {
+  held = { at, from: event.clientY, power: draft.value[at]!.power }
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
 }
 function drag(event: PointerEvent) {
   if (!held) return
-  const wanted = held.power + Math.round((held.from - event.clientY) / STEP)
-  const by = Math.sign(wanted - held.rung.power) as 1 | -1 | 0
-  if (by !== 0 && wanted !== 0 && !draft.value.some(({ power }) => power === wanted)) {
-    ;(held.rung as { power: number }).power = wanted
-    keep(`move ${held.rung.symbol} to 10^${wanted}`)
-  }
+  const wanted = held.power + Math.round((held.from - event.clientY) / (STEP * heightOf(props.ladder, { power: 1 })))
+  if (!isTaken(wanted)) move(held.at, wanted)
 }
 const release = () => (held = null)
 function add() {
   const power = freePower(draft.value)
-  draft.value.push(freeNames(draft.value, power))
-  keep(`add a rung at 10^${power}`)
+  put([...draft.value, freeNames(draft.value, power)], `add a rung at 10^${power}`)
 }
 /** A rung that is fixed somewhere is taken away only when that is said. */
-const going = shallowRef<{ rung: LadderRung; users: string[] } | null>(null)
-function remove(rung: LadderRung, isSure = false) {
+const going = shallowRef<{ at: number; rung: LadderRung; users: string[] } | null>(null)
+function remove(at: number, isSure = false) {
+  const rung = draft.value[at]!
   const users = props.fixedOn(rung.power)
-  if (users.length > 0 && !isSure) return (going.value = { rung, users })
+  if (users.length > 0 && !isSure) return (going.value = { at, rung, users })
   going.value = null
-  draft.value = draft.value.filter((one) => one !== rung)
-  keep(`take away ${rung.symbol}`)
+  put(draft.value.toSpliced(at, 1), `take away ${rung.symbol}`)
 }
 defineExpose({ add })
 </script>
@@ -88,16 +83,16 @@ defineExpose({ add })
     <span class="rail left" /><span class="rail right" />
     <div v-for="(rung, at) in rungs" :key="ladder.isOwn ? at : rung.power" class="rung" :class="{ used: used.has(rung.power) }" :style="{ top: `${y(rung)}px` }" :data-power="rung.power">
       <template v-if="ladder.isOwn">
-        <button type="button" class="bar grip" :aria-label="`Move ${rung.symbol}, at 10 to the ${rung.power}`" :title="`10${superscript(rung.power)}: drag it, or use the arrow keys`" @keydown="press($event, rung)" @pointerdown="take($event, rung)" @pointermove="drag" @pointerup="release" @pointercancel="release" />
-        <input :value="rung.symbol" class="symbol" maxlength="40" spellcheck="false" :aria-label="`Symbol of 10 to the ${rung.power}`" @input="rename(rung, 'symbol', ($event.target as HTMLInputElement).value)" />
-        <input :value="rung.word" class="word" maxlength="40" spellcheck="false" :aria-label="`Word of 10 to the ${rung.power}`" @input="rename(rung, 'word', ($event.target as HTMLInputElement).value)" />
-        <button type="button" class="away" :aria-label="`Take ${rung.symbol} away`" title="Take this rung away" @click="remove(rung)">×</button>
+        <button type="button" class="bar grip" :aria-label="`Move ${rung.symbol}, at 10 to the ${rung.power}`" :title="`10${superscript(rung.power)}: drag it, or use the arrow keys`" @keydown="press($event, at)" @pointerdown="take($event, at)" @pointermove="drag" @pointerup="release" @pointercancel="release" />
+        <input :value="rung.symbol" class="symbol" maxlength="40" spellcheck="false" :aria-label="`Symbol of 10 to the ${rung.power}`" @input="rename(at, 'symbol', ($event.target as HTMLInputElement).value)" />
+        <input :value="rung.word" class="word" maxlength="40" spellcheck="false" :aria-label="`Word of 10 to the ${rung.power}`" @input="rename(at, 'word', ($event.target as HTMLInputElement).value)" />
+        <button type="button" class="away" :aria-label="`Take ${rung.symbol} away`" title="Take this rung away" @click="remove(at)">×</button>
       </template>
       <template v-else><span class="bar" /><span class="symbol">{{ rung.symbol }}</span><span class="word">{{ rung.word }}</span></template>
     </div>
     <p v-if="going" class="said" role="alert" :style="{ top: `${y(going.rung) + 14}px` }">
       {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'has' : 'have' }} every label fixed on {{ going.rung.symbol }}.
-      <button type="button" class="quiet" @click="remove(going!.rung, true)">take it away; each label finds its own rung</button>
+      <button type="button" class="quiet" @click="remove(going!.at, true)">take it away; each label finds its own rung</button>
       <button type="button" class="quiet" @click="going = null">keep it</button>
     </p>
     <p v-else-if="trouble" class="said" role="alert" :style="{ top: `${top * STEP + 10}px` }">{{ trouble }} Nothing is kept until it is mended.</p>
@@ -146,15 +141,31 @@ defineExpose({ add })
   background: var(--ink-faint);
 }
 
-.used .bar {
+.used .bar:not(.grip) {
   height: 5px;
   background: var(--jade);
 }
 
+/* The rod with a bead at each end: the beads can be taken hold of, and stand out of the symbol's field. */
 .grip {
-  height: 5px;
+  --bead: var(--ink-faint);
+  width: 73px;
+  height: 22px;
+  margin-left: 0;
+  background:
+    radial-gradient(circle at 7px 50%, var(--bead) 5px, transparent 6px),
+    radial-gradient(circle at calc(100% - 7px) 50%, var(--bead) 5px, transparent 6px),
+    linear-gradient(var(--bead), var(--bead)) center / 59px 3px no-repeat;
   cursor: ns-resize;
   touch-action: none;
+}
+
+.used .grip {
+  --bead: var(--jade);
+}
+
+.grip:hover {
+  --bead: var(--ink);
 }
 
 .symbol {

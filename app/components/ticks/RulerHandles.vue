@@ -90,11 +90,10 @@ const handles = computed<Handle[]>(() => {
 
 /** The ruler as it stood when a handle was taken up, so that it does not run from the hand. */
 let grip: { reach: Span; width: number; left: number; along: number; count: number } | null = null
-function take(event: PointerEvent) {
-  const element = event.currentTarget as SVGGElement
-  element.setPointerCapture(event.pointerId)
-  const left = element.ownerSVGElement!.getBoundingClientRect().left + props.pad
-  grip = { reach: props.reach, width: props.width, left, along: (event.clientX - left) / props.width, count: wanted.value }
+function take(handle: Handle, event: PointerEvent) {
+  ;(event.currentTarget as SVGGElement).setPointerCapture(event.pointerId)
+  // A handle stays as far from the hand as it was taken hold of.
+  grip = { reach: props.reach, width: props.width, left: event.clientX - (handle.at - props.pad), along: (handle.at - props.pad) / props.width, count: wanted.value }
 }
 function drag(handle: Handle, event: PointerEvent) {
   if (grip) handle.drag((event.clientX - grip.left) / grip.width, grip.reach)
@@ -115,7 +114,7 @@ function press(handle: Handle, event: KeyboardEvent) {
   <g
     v-for="handle in handles" :key="handle.name" :class="['handle', handle.name.toLowerCase()]" :transform="`translate(${handle.at} 0)`" tabindex="0" role="slider" :aria-label="handle.name"
     :aria-valuemin="0" :aria-valuemax="handle.most" :aria-valuenow="handle.now" :aria-valuetext="handle.text"
-    @pointerdown="take" @pointermove="drag(handle, $event)" @pointerup="release" @pointercancel="release" @keydown="press(handle, $event)"
+    @pointerdown="take(handle, $event)" @pointermove="drag(handle, $event)" @pointerup="release" @pointercancel="release" @keydown="press(handle, $event)"
   >
     <template v-if="handle.name === 'Length'">
       <rect x="6" :y="head - 4" width="16" height="24" class="reach" />

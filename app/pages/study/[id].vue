@@ -29,6 +29,11 @@ useEventListener(window, 'beforeunload', (event) => {
   if (study.state !== 'saved') event.preventDefault()
 })
 
+/** Another grip, by hand or by key, is another step of undo. */
+useEventListener(document, 'pointerdown', () => study.hold(true), { capture: true })
+useEventListener(document, ['pointerup', 'pointercancel'], () => study.hold(false), { capture: true })
+useEventListener(document, 'focusin', study.letGo)
+
 /** Texts undo by themselves. */
 const isTyping = (target: EventTarget | null) => target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
