@@ -135,6 +135,8 @@ const partsOn = (i: number, line: number) => partsAt(i).flatMap((part, place) =>
 /** A tooltip stands above its mark's label where there is room, beside it elsewhere. */
 const TIP_ROOM = 70
 const TIP_WIDTH = 110
+/** How far its wide side and half a label beside it reach. */
+const TIP_REACH = 150
 const tipAt = computed(() => {
   const mark = props.tip === null ? undefined : geometry.value.marks[props.tip]
   if (!mark) return null
@@ -142,7 +144,7 @@ const tipAt = computed(() => {
   if (props.form === 'bars') return { x: Math.min(x + 60, props.width - TIP_WIDTH), y, across: '0', up: '-50%' }
   const isRight = x > props.width / 2
   // It hides no label beside it.
-  const near = geometry.value.marks.filter(({ label }) => Math.abs(label.x - x) < TIP_WIDTH).map(({ label }) => label.y)
+  const near = geometry.value.marks.filter(({ label }) => Math.abs(label.x - x) < TIP_REACH).map(({ label }) => label.y)
   const top = Math.min(...near) - props.fontSize * LEADING * props.lines
   return top > TIP_ROOM ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' } : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
 })
