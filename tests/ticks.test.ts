@@ -59,6 +59,25 @@ test('the ends and the length are dragged, each as one step of undo', async () =
   await until(async () => Number(await handle('Length').getAttribute('aria-valuenow')), length)
 }, 60_000)
 
+test('a drag that rests half way is one step of undo, and a key after it another', async () => {
+  const { page } = desk
+  const end = () => handle('End').getAttribute('aria-valuetext')
+  const before = await end()
+  const { x, y, width, height } = (await handle('End').locator('ellipse').boundingBox())!
+  await page.mouse.move(x + width / 2, y + height / 2)
+  await page.mouse.down()
+  await page.mouse.move(x + width / 2 - 80, y + height / 2, { steps: 4 })
+  await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
+  await page.mouse.move(x + width / 2 - 120, y + height / 2, { steps: 4 })
+  await page.mouse.up()
+  const dragged = await end()
+  await handle('End').press('PageDown')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(end, dragged)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await until(end, before)
+}, 60_000)
+
 test('a candidate is drawn with its labels and taken with its style, as one step of undo', async () => {
   const { page } = desk
   await page.getByRole('button', { name: 'Take candidate 1: every 250000' }).click()
