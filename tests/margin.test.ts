@@ -3,6 +3,8 @@ import { bringIn, withDesk } from './lib/program'
 const desk = withDesk()
 const cards = () => desk.page.locator('article.finding')
 const axisCard = () => desk.page.locator('article[data-check="step-hidden"]')
+/** The sentence's findings come last. */
+const allChecked = () => desk.page.locator('.counts').getByText('sentence').waitFor()
 const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
 
 test('findings that one fix mends stand on one card, counted for each surface', async () => {
@@ -10,6 +12,7 @@ test('findings that one fix mends stand on one card, counted for each surface', 
   await page.goto(program.url)
   await axisCard().waitFor()
   await page.getByText('axis 5').waitFor()
+  await allChecked()
   await axisCard().getByText(/^mends 4 more: different numbers read the same/).click()
   await axisCard().getByText('Ticks 250,000 apart are written “€0M”, “€0M”, “€1M”, “€1M” and 4 more').waitFor()
 }, 60_000)
@@ -32,7 +35,7 @@ test('a check that takes long says how far it is, is stopped, and begins again',
   isHeld = false
   release()
   await page.getByRole('button', { name: 'Check again' }).click()
-  await cards().first().waitFor()
+  await allChecked()
   expect(await page.getByText('The check was stopped.').count()).toBe(0)
   await page.unrouteAll()
 }, 60_000)
@@ -80,7 +83,7 @@ test('a fix is undone and done again, by button and by key', async () => {
   await axisCard().waitFor()
   await saved()
   await page.reload()
-  await axisCard().waitFor()
+  await allChecked()
   expect(await cards().count()).toBeGreaterThan(2)
 }, 60_000)
 

@@ -80,6 +80,8 @@ test('a drag that rests half way is one step of undo, and a key after it another
 
 test('a candidate is drawn with its labels and taken with its style, as one step of undo', async () => {
   const { page } = desk
+  // They are sought once the hand rests.
+  await page.getByLabel(/^Candidate 1: .*€1\.75M$/).waitFor()
   await page.getByRole('button', { name: 'Take candidate 1: every 250000' }).click()
   await until(labels, ['€0.00M', '€0.25M', '€0.50M', '€0.75M', '€1.00M', '€1.25M', '€1.50M', '€1.75M'])
   await page.getByText('Every label reads back as its number.').waitFor()
