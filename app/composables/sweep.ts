@@ -22,11 +22,14 @@ export function useSweep(page: Page, ways: Comparing['ways']): Readonly<Ref<read
   })
 }
 
+let isRehearsed = false
 /**
  * Writes the rows that the sweep would show first, one at a time while nothing else is to be done.
- * Its code has then run when the sweep is opened, which takes half as long as the first time.
+ * Its code has then run when the sweep is opened; once is enough.
  */
 export async function rehearse(columns: readonly SweepColumn[]): Promise<void> {
+  if (isRehearsed) return
+  isRehearsed = true
   const rowOf = rowsOf(columns.map(({ plan }) => plan), columnWidth(innerWidth, columns.length), LABEL_SIZE)
   const from = placeOf(FIRST)
   for (const order of ORDERS.slice(from, from + rowsIn(innerHeight))) {

@@ -21,10 +21,13 @@ const emit = defineEmits<{ change: [what: string, next: StudyLadder] }>()
 const draft = shallowRef<readonly LadderRung[]>(props.ladder.rungs)
 const ascending = computed(() => [...draft.value].sort((a, b) => a.power - b.power))
 watch(() => props.ladder.rungs, (rungs) => {
-  if (!trouble.value && JSON.stringify(rungs) !== JSON.stringify(ascending.value)) draft.value = rungs
+  if (trouble.value || JSON.stringify(rungs) === JSON.stringify(ascending.value)) return
+  draft.value = rungs
+  // It asked about a rung by its place.
+  going.value = null
 })
 const asked = computed<StudyLadder>(() => ({
-  title: props.ladder.title, ...(props.ladder.base === 10 ? {} : { base: props.ladder.base }), rungs: ascending.value.map((rung) => ({ ...rung })),
+  title: props.ladder.title, ...(props.ladder.base === 10 ? {} : { base: props.ladder.base }), rungs: ascending.value,
 }))
 const trouble = computed(() => (props.ladder.isOwn ? ladderTrouble(asked.value) : ''))
 function put(next: readonly LadderRung[], what: string) {
