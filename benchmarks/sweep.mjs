@@ -71,7 +71,7 @@ await withProgram(async ({ browser, url }) => {
   }
   const said = (some) => some.map((time) => time.toFixed(0)).join(', ')
   console.log(`${STYLES} styles appear, the first time and ${ROUNDS - 1} times again: ${said(times)} ms (bar: 100)`)
-  console.log(`  those in calm moments: ${said(calmOf([{ times, constant }]))} ms; a constant loop around them: ${say(constant)}`)
+  console.log(`  those in calm moments: ${said(calmOf([{ times, constant }]))} ms; constant work around them: ${say(constant)}`)
   for (const pixels of [...PIXELS_A_FRAME, 0]) {
     const gaps = []
     for (let round = 0; round < ROUNDS; round++) gaps.push(...await frames(page, pixels))

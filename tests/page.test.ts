@@ -181,8 +181,8 @@ test('a rail drawn move by move looks as one that is drawn at once', async () =>
   const { page, program } = desk
   await page.goto(program.url)
   await show('Revenue')
-  const digits = page.getByRole('group', { name: 'Rail: digits of telling values' }).locator('canvas[role=img]')
-  const drawn = () => digits.evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL())
+  const spots = page.getByRole('group', { name: 'Rail: digits of telling values' }).locator('.spots > span')
+  const drawn = () => spots.evaluateAll((all) => all.map((one) => [one.textContent, one.className, one.getAttribute('style')].join(' ')).join('\n'))
   const cut = page.getByRole('slider', { name: /^Cut/ })
   const atFirst = await drawn()
   const seen = [atFirst]

@@ -4,7 +4,7 @@ import { drawn, flat, set, wordsOf } from '~/desk/flat'
 const LOOKS = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'opacity', 'font-size', 'font-weight', 'text-anchor', 'paint-order'] as const
 /** What a page marks for its editor alone. */
 const MARKED = ['flagged', 'tipped']
-const FAMILY = 'Source Sans 3 Variable'
+const FAMILY = 'Source Sans 3'
 const FALLBACK = 'sans-serif'
 
 /** What is known of a label on the page. */
@@ -56,7 +56,7 @@ async function typefaceFor(text: string): Promise<string> {
     const address = /url\("?([^")]+)"?\)/.exec(style.getPropertyValue('src'))?.[1]
     if (!address) return ''
     const answer = await fetch(new URL(address, parentStyleSheet?.href ?? location.href))
-    return `@font-face{font-family:'${FAMILY}';font-weight:200 900;src:url(data:font/woff2;base64,${base64(await answer.arrayBuffer())})format('woff2');unicode-range:${style.getPropertyValue('unicode-range')}}`
+    return `@font-face{font-family:'${FAMILY}';font-weight:${style.getPropertyValue('font-weight')};src:url(data:font/woff2;base64,${base64(await answer.arrayBuffer())})format('woff2');unicode-range:${style.getPropertyValue('unicode-range')}}`
   }))
   return faces.join('')
 }

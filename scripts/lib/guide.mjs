@@ -19,7 +19,7 @@ export function renderGuide(root) {
   mkdirSync(join(to, 'pictures'), { recursive: true })
   for (const name of readdirSync(pictures)) copyFileSync(join(pictures, name), join(to, 'pictures', name))
   copyFileSync(join(from, 'guide.css'), join(to, 'guide.css'))
-  copyFileSync(join(root, 'node_modules/@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2'), join(to, 'typeface.woff2'))
+  for (const weight of [400, 600]) copyFileSync(join(root, `node_modules/@fontsource/source-sans-3/files/source-sans-3-latin-${weight}-normal.woff2`), join(to, `typeface-${weight}.woff2`))
   for (const name of readdirSync(from).filter((one) => one.endsWith('.md'))) {
     const text = readFileSync(join(from, name), 'utf8')
     const html = marked.parse(text).replaceAll('../screenshots/', 'pictures/').replace(/href="([\w-]+)\.md(#[\w-]+)?"/g, 'href="$1.html$2"').replaceAll('README.html', 'index.html')

@@ -3,22 +3,27 @@
 const MOVES = 100
 export const SHARE = 0.95
 
-/** Milliseconds of a loop that is always the same, which tell how fast the machine is at the moment; run in the page. */
+/**
+ * Milliseconds of some work that is always the same, which tell how fast the machine is at the moment; run in
+ * the page. It goes through memory as a move does: arithmetic alone does not feel a neighbour on the same core.
+ */
 export function constantLoop() {
+  const rows = Array.from({ length: 1500 }, (_, at) => ({ at, name: `row ${at}`, values: [at / 7, at / 3] }))
   const began = performance.now()
-  let sum = 0
-  for (let i = 0; i < 2e6; i++) sum += Math.sqrt(i)
-  return sum > 0 ? performance.now() - began : 0
+  const { length } = JSON.stringify(JSON.parse(JSON.stringify(rows)))
+  return length > 0 ? performance.now() - began : 0
 }
-/** A moment is calm when the loops before it and after it take no more than this many of their medians. */
+/** A moment is calm when the work before it and after it takes no more than this many of what it takes at its best. */
 const CALM = 1.25
+const BEST = 0.02
 /**
  * The times of calm moments: a machine that is shared runs at half its speed for some of the time.
  *
- * @param rounds each with a loop more than times, one before the first and one after each
+ * @param rounds each with constant work once more than times, before the first and after each
+ * @param all the constant work of a whole benchmark, which tells the best
  */
-export function calmOf(rounds) {
-  const most = CALM * at(rounds.flatMap(({ constant }) => constant), 0.5)
+export function calmOf(rounds, all = rounds.flatMap(({ constant }) => constant)) {
+  const most = CALM * at(all, BEST)
   return rounds.flatMap(({ times, constant }) => times.filter((_, i) => Math.max(constant[i], constant[i + 1]) <= most))
 }
 
@@ -48,8 +53,9 @@ export const measure = (page, name, keys) => page.evaluate(async ({ name, keys, 
 }, { name, keys, moves: MOVES, loopText: String(constantLoop) })
 
 /**
- * Milliseconds of all work of the page's own thread for a move, painting too: what the frames from one
- * move to the next take more than as many frames without one. With the constant loop, as above.
+ * Milliseconds that the page's own thread works for a move, painting too: what it takes of the
+ * processor from one move to the next, more than it takes for as many frames without one. While the
+ * thread waits, since something else has the processor, it does not work. With the constant loop, as above.
  */
 export async function measurePainted(page, name, keys) {
   const devtools = await page.context().newCDPSession(page)
@@ -60,42 +66,51 @@ export async function measurePainted(page, name, keys) {
   return { times: moving.times.map((time) => time - usual), constant: moving.constant }
 }
 
-/** What Chromium calls a task of a thread in its traces. */
+/** What Chromium calls a task of a thread in its traces, whose `tdur` is the thread's own time in microseconds. */
 const TASK = 'ThreadControllerImpl::RunTask'
 const MARK = 'move begins'
+const LOOP_MARK = 'constant loop'
 
 async function traceMoves(page, devtools, { name, keys, isMoving }) {
   const events = []
   const gather = ({ value }) => events.push(...value)
   devtools.on('Tracing.dataCollected', gather)
   await devtools.send('Tracing.start', { traceConfig: { includedCategories: ['toplevel', 'blink.user_timing'], excludedCategories: ['*'] } })
-  const constant = await page.evaluate(async ({ name, keys, moves, isMoving, mark, loopText }) => {
+  const constant = await page.evaluate(async ({ name, keys, moves, isMoving, mark, loopMark, loopText }) => {
     const loop = new Function(`return ${loopText}`)()
     const handle = [...document.querySelectorAll('[role=slider]')].find((one) => one.getAttribute('aria-label').startsWith(name))
     const frame = () => new Promise(requestAnimationFrame)
-    await frame()
-    const constant = [loop()]
+    // A task of its own, so that it can be told from the move's.
+    const timed = () => new Promise((done) => setTimeout(() => {
+      performance.mark(loopMark)
+      done(loop())
+    }))
+    const constant = [await timed()]
     for (let i = 0; i < moves; i++) {
       await frame()
       performance.mark(mark)
       if (isMoving) handle.dispatchEvent(new KeyboardEvent('keydown', { key: keys[i % keys.length], bubbles: true }))
       await frame()
-      constant.push(loop())
+      constant.push(await timed())
     }
     await frame()
     performance.mark(mark)
     return constant
-  }, { name, keys, moves: MOVES, isMoving, mark: MARK, loopText: String(constantLoop) })
+  }, { name, keys, moves: MOVES, isMoving, mark: MARK, loopMark: LOOP_MARK, loopText: String(constantLoop) })
   const complete = new Promise((done) => devtools.once('Tracing.tracingComplete', done))
   await devtools.send('Tracing.end')
   await complete
   devtools.off('Tracing.dataCollected', gather)
-  const marks = events.filter((one) => one.name === MARK).sort((a, b) => a.ts - b.ts)
+  const marksOf = (mark) => events.filter((one) => one.name === mark).sort((a, b) => a.ts - b.ts)
+  const marks = marksOf(MARK)
+  const loops = marksOf(LOOP_MARK)
   const tasks = events.filter((one) => one.ph === 'X' && one.name === TASK && one.pid === marks[0].pid && one.tid === marks[0].tid)
+  const holds = (task, { ts }) => task.ts <= ts && ts < task.ts + task.dur
+  const work = tasks.filter((task) => !loops.some((loop) => holds(task, loop)))
   // The task that holds a mark began before it.
-  const starts = marks.map(({ ts }) => Math.max(...tasks.filter((task) => task.ts <= ts).map((task) => task.ts)))
-  const workFrom = (from, to) => tasks.reduce((sum, task) => sum + (task.ts >= from && task.ts < to ? task.dur / 1000 : 0), 0)
-  return { times: starts.slice(1).map((to, i) => workFrom(starts[i], to) - constant[i + 1]), constant }
+  const starts = marks.map((mark) => work.find((task) => holds(task, mark)).ts)
+  const workFrom = (from, to) => work.reduce((sum, task) => sum + (task.ts >= from && task.ts < to ? task.tdur / 1000 : 0), 0)
+  return { times: starts.slice(1).map((to, i) => workFrom(starts[i], to)), constant }
 }
 
 /** The time that a share of some times stays within. */

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { useDevicePixelRatio, usePreferredDark, useWindowSize } from '@vueuse/core'
+import { useWindowSize } from '@vueuse/core'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { decimalsText } from '~~/core/style/decimals'
-import { digitFont, type Drawn, drawDigits, drawGround, groundFont, groundOf, inksOf, LOW_ROW, LOW_WINDOW, type Places, placesOf, ROW, spokenRows } from '~/desk/face'
+import { isPowered } from '~~/core/style/phrases'
+import { headsOf, LOW_ROW, LOW_WINDOW, measuresOf, type Places, placesOf, ROW, spokenRows, spotsOf } from '~/desk/face'
 import { beamStops, powerText, type Rail, withBeam, withCut } from '~/desk/rail'
 
 /** The rail and the style come by getters: a move draws them anew, not what the rail stands in. */
@@ -14,45 +15,13 @@ const style = computed(() => props.styleNow())
 const { height: windowHeight } = useWindowSize()
 /** In low windows the page needs the room. */
 const rowHeight = computed(() => (windowHeight.value < LOW_WINDOW ? LOW_ROW : ROW))
-const places = computed(() => placesOf(rail.value, props.width, rowHeight.value))
-const right = (power: number) => places.value.right(power)
-
-// The face is two canvases: some sixty digits and twenty labels change at every move of a handle,
-// and laying them out as elements takes longer than all labels of the page.
-const ground = useTemplateRef<HTMLCanvasElement>('ground')
-const digits = useTemplateRef<HTMLCanvasElement>('digits')
-const { pixelRatio } = useDevicePixelRatio()
-const typeIsReady = ref(false)
-void document.fonts.ready.then(() => (typeIsReady.value = true))
-const isDark = usePreferredDark()
-const inks = computed(() => (void isDark.value, digits.value && typeIsReady.value ? inksOf(digits.value) : null))
-
-/** A canvas sharp on this screen, whose unit is a CSS pixel; wiped clean, or as it was where that is wanted and it has its size. */
-function cleared(canvas: HTMLCanvasElement, font: string, isKept = false): CanvasRenderingContext2D {
-  const context = canvas.getContext('2d')!
-  const [width, height] = [props.width, places.value.height].map((length) => Math.round(length * pixelRatio.value)) as [number, number]
-  if (canvas.width !== width || canvas.height !== height || canvas.dataset.font !== font) {
-    // A new size takes all settings from a canvas.
-    [canvas.width, canvas.height, canvas.dataset.font] = [width, height, font]
-    context.setTransform(pixelRatio.value, 0, 0, pixelRatio.value, 0, 0)
-    context.font = font
-  }
-  if (!isKept) context.clearRect(0, 0, props.width, places.value.height)
-  return context
-}
-const groundKey = computed(() => groundOf(rail.value, style.value, places.value))
-watch([groundKey, inks, pixelRatio, () => props.width], () => {
-  if (ground.value && inks.value) drawGround(cleared(ground.value, groundFont(inks.value)), rail.value, style.value, places.value, inks.value)
-}, { flush: 'post' })
-/** What stands on the digits' canvas, and on which ground and in which inks it was drawn. */
-let drawn: { digits: Drawn; on: readonly unknown[] } = { digits: new Map(), on: [] }
-watchEffect(() => {
-  if (!digits.value || !inks.value) return
-  const on = [groundKey.value, inks.value, pixelRatio.value, props.width, places.value.height]
-  const isKept = rail.value.beamIsShared && on.every((one, at) => one === drawn.on[at])
-  const context = cleared(digits.value, digitFont(inks.value), isKept)
-  drawn = { digits: drawDigits(context, rail.value, places.value, inks.value, isKept ? drawn.digits : new Map()), on: rail.value.beamIsShared ? on : [] }
-}, { flush: 'post' })
+const measures = stable(() => measuresOf(rail.value, props.width, rowHeight.value))
+const places = computed(() => placesOf(measures.value))
+const ladder = computed(() => (isPowered(style.value) ? null : style.value.ladder))
+const heads = computed(() => headsOf(measures.value, ladder.value))
+const names = stable(() => rail.value.rows.map(({ name }) => name))
+const spots = computed(() => spotsOf(rail.value, measures.value, places.value))
+const spotOf = (power: number) => `left:${places.value.right(power)}px`
 
 /** Nobody hears the rows while they change. */
 const REST = 250
@@ -73,7 +42,7 @@ function moveCut(power: number) {
 
 type Handle = 'beam' | 'cut'
 const moves: Record<Handle, (power: number) => void> = { beam: moveBeam, cut: moveCut }
-const svg = useTemplateRef<SVGSVGElement>('svg')
+const box = useTemplateRef<HTMLElement>('box')
 /** The columns as they stood when a handle was taken up, so that they do not run from the hand. */
 let grip: Places | null = null
 
@@ -82,8 +51,8 @@ function take(event: PointerEvent) {
   grip = places.value
 }
 function drag(handle: Handle, event: PointerEvent) {
-  if (!grip || !svg.value) return
-  const x = event.clientX - svg.value.getBoundingClientRect().left
+  if (!grip || !box.value) return
+  const x = event.clientX - box.value.getBoundingClientRect().left
   moves[handle](grip.powerAt(x))
 }
 function release() {
@@ -106,34 +75,28 @@ function press(handle: Handle, event: KeyboardEvent) {
 </script>
 
 <template>
-  <div class="rail" role="group" aria-label="Rail: digits of telling values" :style="{ width: `${width}px`, height: `${places.height}px` }">
-    <canvas ref="ground" aria-hidden="true" />
-    <canvas ref="digits" role="img" :aria-label="inWords" />
-    <svg ref="svg" :width="width" :height="places.height">
-      <g
-        class="handle beam" :class="{ loose: !rail.beamIsShared }" :transform="`translate(${right(rail.beam)} 0)`" tabindex="0" role="slider" aria-label="Beam: where the decimal mark stands"
-        :aria-valuemin="0" :aria-valuemax="stops.length - 1" :aria-valuenow="Math.max(0, stops.indexOf(rail.beam))"
-        :aria-valuetext="rail.beamIsShared ? powerText(rail.beam, style) : `each label its own, the largest in ${powerText(rail.beam, style)}`"
-        @pointerdown="take" @pointermove="drag('beam', $event)" @pointerup="release" @pointercancel="release" @keydown="press('beam', $event)"
-      >
-        <rect x="-14" y="0" width="28" :height="places.bottom" class="reach" />
-        <line y1="12" :y2="places.bottom" />
-        <ellipse cy="9" rx="11" ry="8" />
-        <text x="15" y="13" class="hint">{{ rail.beamIsShared ? powerText(rail.beam, style) : 'each its own' }}</text>
-        <title>The beam: where the decimal mark stands. Drag it, or use the arrow keys.</title>
-      </g>
-      <g
-        class="handle cut" :transform="`translate(${right(rail.cut)} 0)`" tabindex="0" role="slider" aria-label="Cut: the last digit written"
-        :aria-valuemin="0" :aria-valuemax="100" :aria-valuenow="decimals" :aria-valuetext="decimalsText(decimals)"
-        @pointerdown="take" @pointermove="drag('cut', $event)" @pointerup="release" @pointercancel="release" @keydown="press('cut', $event)"
-      >
-        <rect x="-14" :y="places.head" width="28" :height="places.height - places.head" class="reach" />
-        <line :y1="places.head - 4" :y2="places.bottom + 8" />
-        <ellipse :cy="places.bottom + 14" rx="11" ry="8" />
-        <text x="15" :y="places.bottom + 18" class="hint">{{ decimalsText(decimals) }}</text>
-        <title>The cut: the last digit written. Drag it, or use the arrow keys.</title>
-      </g>
-    </svg>
+  <div ref="box" class="rail" role="group" aria-label="Rail: digits of telling values" :style="{ width: `${width}px`, height: `${places.height}px`, '--row': `${rowHeight}px`, '--circle': `${places.circle}px`, '--head': `${places.head}px`, '--bottom': `${places.bottom}px` }">
+    <RailGround :places="places" :heads="heads" :names="names" :width="width" />
+    <div class="face" role="img" :aria-label="inWords">
+      <div class="spots" aria-hidden="true">
+        <span v-for="{ place, text, manner, left, top } in spots" :key="place" v-memo="[text, manner, left, top]" :class="manner" :style="`left:${left}px;top:${top}px`">{{ text }}</span>
+      </div>
+    </div>
+    <div
+      class="handle beam" :class="{ loose: !rail.beamIsShared }" :style="spotOf(rail.beam)" tabindex="0" role="slider" aria-label="Beam: where the decimal mark stands" title="The beam: where the decimal mark stands. Drag it, or use the arrow keys."
+      :aria-valuemin="0" :aria-valuemax="stops.length - 1" :aria-valuenow="Math.max(0, stops.indexOf(rail.beam))"
+      :aria-valuetext="rail.beamIsShared ? powerText(rail.beam, style) : `each label its own, the largest in ${powerText(rail.beam, style)}`"
+      @pointerdown="take" @pointermove="drag('beam', $event)" @pointerup="release" @pointercancel="release" @keydown="press('beam', $event)"
+    >
+      <span class="hint">{{ rail.beamIsShared ? powerText(rail.beam, style) : 'each its own' }}</span>
+    </div>
+    <div
+      class="handle cut" :style="spotOf(rail.cut)" tabindex="0" role="slider" aria-label="Cut: the last digit written" title="The cut: the last digit written. Drag it, or use the arrow keys."
+      :aria-valuemin="0" :aria-valuemax="100" :aria-valuenow="decimals" :aria-valuetext="decimalsText(decimals)"
+      @pointerdown="take" @pointermove="drag('cut', $event)" @pointerup="release" @pointercancel="release" @keydown="press('cut', $event)"
+    >
+      <span class="hint">{{ decimalsText(decimals) }}</span>
+    </div>
   </div>
 </template>
 
@@ -144,62 +107,153 @@ function press(handle: Handle, event: KeyboardEvent) {
   user-select: none;
 }
 
-canvas,
-svg {
+.spots {
   position: absolute;
   inset: 0;
-  width: 100%;
-  height: 100%;
+  isolation: isolate;
+  font-weight: 600;
 }
 
-.hint {
-  fill: var(--ink-soft);
-  font-size: var(--text-small);
+/* The size of each is given, so that a text in it lays out nothing else. */
+.spots > span {
+  position: absolute;
+  width: var(--circle);
+  height: var(--circle);
+  contain: layout size;
+  line-height: var(--circle);
+  white-space: nowrap;
+  text-align: center;
+  border-radius: 50%;
+}
+
+.spots > .absent {
+  visibility: hidden;
+}
+
+.spots > .decides {
+  background: var(--rosewood-wash);
+  box-shadow: 0 0 0 1px var(--rosewood);
+  color: var(--rosewood);
+}
+
+/* Colours that are seen through, not elements: those would each be a layer. */
+.spots > .dropped {
+  color: color-mix(in srgb, var(--ink-faint) 80%, transparent);
+}
+
+.spots > .pad {
+  color: color-mix(in srgb, var(--ink-faint) 50%, transparent);
+}
+
+.spots > .label,
+.spots > .said,
+.spots > .off {
+  width: 200px;
+  height: var(--row);
+  line-height: var(--row);
+}
+
+.spots > .label {
+  text-align: start;
+}
+
+.spots > .said,
+.spots > .off {
+  margin-left: -200px;
+  text-align: end;
+}
+
+.spots > .said {
+  color: var(--ink-soft);
+}
+
+.spots > .off {
+  color: var(--rosewood);
+}
+
+.spots > .point {
+  width: 5px;
+  height: 5px;
+  margin: -10px 0 0 -2.5px;
+  background: var(--jade);
 }
 
 .handle {
+  --tint: var(--jade);
+
+  position: absolute;
+  top: 0;
+  width: 28px;
+  margin-left: -14px;
+  height: var(--bottom);
+  contain: layout size;
   cursor: ew-resize;
   touch-action: none;
   outline: none;
 }
 
-.handle .reach {
-  fill: transparent;
+.cut {
+  --tint: var(--rosewood);
+
+  top: var(--head);
+  height: calc(100% - var(--head));
 }
 
-.handle line {
-  stroke-width: 2;
+.handle::before {
+  position: absolute;
+  top: 12px;
+  bottom: 0;
+  left: 13px;
+  border-left: 2px solid var(--tint);
+  content: '';
 }
 
-.handle ellipse {
-  stroke: var(--sheet);
-  stroke-width: 1.5;
+.cut::before {
+  top: -4px;
+  bottom: 18px;
 }
 
-.beam line,
-.beam ellipse {
-  stroke: var(--jade);
+.loose::before {
+  border-left-style: dashed;
 }
 
-.beam ellipse {
-  fill: var(--jade);
+.handle::after {
+  position: absolute;
+  top: 1px;
+  left: 3px;
+  width: 22px;
+  height: 16px;
+  border: 1.5px solid var(--sheet);
+  border-radius: 50%;
+  background: var(--tint);
+  content: '';
 }
 
-.beam.loose line {
-  stroke-dasharray: 2 4;
+.cut::after {
+  top: auto;
+  bottom: 4px;
 }
 
-.cut line,
-.cut ellipse {
-  stroke: var(--rosewood);
+.handle:focus-visible::after {
+  border: 3px solid var(--ink);
 }
 
-.cut ellipse {
-  fill: var(--rosewood);
+.hint {
+  position: absolute;
+  top: 0;
+  left: 29px;
+  width: 140px;
+  height: 18px;
+  contain: layout size;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  line-height: 18px;
+  white-space: nowrap;
+  pointer-events: none;
 }
 
-.handle:focus-visible ellipse {
-  stroke: var(--ink);
-  stroke-width: 3;
+.cut .hint {
+  top: auto;
+  bottom: 3px;
 }
 </style>

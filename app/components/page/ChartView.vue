@@ -279,7 +279,7 @@ const shadeOf = (at: number) => {
 
 .flagged {
   fill: var(--rosewood);
-  text-decoration: underline wavy 1px;
+  text-decoration: underline 1.5px;
   text-underline-offset: 3px;
 }
 

@@ -139,7 +139,7 @@ tbody th {
 
 .flagged {
   color: var(--rosewood);
-  text-decoration: underline wavy 1px;
+  text-decoration: underline 1.5px;
   text-underline-offset: 3px;
 }
 
