@@ -33,17 +33,18 @@ async function bringIn(table: string, quantity: string) {
 /** How wide a column of the rail is: a step of the cut. */
 async function columnWidth() {
   const cut = page.getByRole('slider', { name: /^Cut/ })
-  const place = async () => (await cut.locator('ellipse').boundingBox())!.x
+  const place = async () => (await cut.boundingBox())!.x
   const before = await place()
   await cut.press('ArrowRight')
   const after = await place()
   await cut.press('ArrowLeft')
   return after - before
 }
+/** By the bead at its top. */
 async function dragTo(handle: Locator, columns: number) {
   const column = await columnWidth()
-  const box = (await handle.locator('ellipse').boundingBox())!
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  const box = (await handle.boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + 9]
   await page.mouse.move(x, y)
   await page.mouse.down()
   await page.mouse.move(x - (columns * column) / 2, y)

@@ -1,3 +1,5 @@
+import { computed, type Ref, shallowRef } from 'vue'
+
 const MOST_KEPT = 200
 /** Of these, as many are kept over a reload, and of large studies so few that they take no more characters than this. */
 const MOST_STORED = 60
