@@ -65,7 +65,7 @@ text {
 
 .flagged {
   fill: var(--rosewood);
-  text-decoration: underline 1.5px;
+  text-decoration: underline 1px;
   text-underline-offset: 3px;
 }
 </style>
