@@ -1,3 +1,4 @@
+import { computed, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
 import type { Regions } from '~~/core/label/resolve'
 import { needsOf } from '~~/core/locale/needs'

@@ -139,7 +139,7 @@ tbody th {
 
 .flagged {
   color: var(--rosewood);
-  text-decoration: underline 1px;
+  text-decoration: underline dashed 1px;
   text-underline-offset: 3px;
 }
 
