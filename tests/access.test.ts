@@ -100,3 +100,17 @@ test('help leads to the guide, whose pages and pictures are there', async () => 
   }
   await guide.close()
 }, 60_000)
+
+test.each(['/guide', '/guide/', '/guide/index.html'])('the guide at %s has its looks, its typeface and its links', async (path) => {
+  const guide = await desk.browser.newPage()
+  await guide.goto(desk.program.url + path)
+  const faces = await guide.evaluate(async () => {
+    await document.fonts.ready
+    return Array.from(document.fonts, ({ weight, status }) => `${weight} ${status}`)
+  })
+  expect(faces).toEqual(['400 loaded', '600 loaded'])
+  expect(await guide.locator('main').evaluate((main) => getComputedStyle(main).backgroundColor)).not.toBe('rgba(0, 0, 0, 0)')
+  await guide.getByRole('link', { name: 'Checks', exact: true }).click()
+  await guide.waitForURL(`${desk.program.url}/guide/checks.html`)
+  await guide.close()
+}, 30_000)

@@ -1,11 +1,11 @@
-// Renders docs/guide into pages that the server gives out with the app.
+// Renders docs/guide into pages that the server gives out with the app, at /guide with or without a slash after it.
 import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { marked } from 'marked'
 
 const page = (title, body) => `<!doctype html>
 <html lang="en">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${title} · Ivory Abacus</title><link rel="icon" type="image/svg+xml" href="/icon.svg"><link rel="stylesheet" href="guide.css"></head>
+<head><meta charset="utf-8"><base href="/guide/"><meta name="viewport" content="width=device-width"><title>${title} · Ivory Abacus</title><link rel="icon" type="image/svg+xml" href="/icon.svg"><link rel="stylesheet" href="guide.css"></head>
 <body><nav><a href="index.html">The guide</a> <a href="style.html">Fields</a> <a href="checks.html">Checks</a> <a href="/">To the desk</a></nav><main>${body}</main></body>
 </html>
 `
