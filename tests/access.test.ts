@@ -106,7 +106,9 @@ test.each(['/guide', '/guide/', '/guide/index.html'])('the guide at %s has its l
   await guide.goto(desk.program.url + path)
   const faces = await guide.evaluate(async () => {
     await document.fonts.ready
-    return Array.from(document.fonts, ({ weight, status }) => `${weight} ${status}`)
+    const said: string[] = []
+    document.fonts.forEach(({ weight, status }) => said.push(`${weight} ${status}`))
+    return said
   })
   expect(faces).toEqual(['400 loaded', '600 loaded'])
   expect(await guide.locator('main').evaluate((main) => getComputedStyle(main).backgroundColor)).not.toBe('rgba(0, 0, 0, 0)')
