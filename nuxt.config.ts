@@ -9,7 +9,7 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', '@primevue/nuxt-module'],
   components: [{ path: '~/components', pathPrefix: false }],
-  // Of fixed weights: texts in a variable typeface take a third longer to lay out.
+  // Of fixed weights: texts in a variable typeface take a fifth longer to lay out.
   css: ['@fontsource/source-sans-3/400.css', '@fontsource/source-sans-3/600.css', '~/assets/main.css'],
   primevue: {
     options: { theme: { preset, options: { darkModeSelector: 'system', cssLayer: false } } },

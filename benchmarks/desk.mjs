@@ -1,6 +1,6 @@
 // From moving the cut or the beam to labels that are laid out, on the demo, in Chromium.
 import { withProgram } from '../scripts/lib/browser.mjs'
-import { at, calmOf, measure, measurePainted, SHARE } from '../scripts/lib/moves.mjs'
+import { at, calmOf, handleOf, measure, measurePainted, SHARE } from '../scripts/lib/moves.mjs'
 
 const ROUNDS = 5
 
@@ -14,7 +14,7 @@ await withProgram(async ({ browser, url }) => {
   const labels = () => page.locator('[data-surface="axis"]').allTextContents()
   const before = await labels()
   const measured = handles.flatMap(([name, keys]) => ways.map(([what, way]) => ({ name, keys, what, way, rounds: [] })))
-  for (let round = 0; round < ROUNDS; round++) for (const { name, keys, way, rounds } of measured) rounds.push(await way(page, name, keys))
+  for (let round = 0; round < ROUNDS; round++) for (const { name, keys, way, rounds } of measured) rounds.push(await way(page, await handleOf(page, name), keys))
   if (before.join() !== (await labels()).join()) throw new Error('the moves did not come back to where they began')
   const say = (some) => `median ${at(some, 0.5).toFixed(1)} ms, ${SHARE * 100} % within ${at(some, SHARE).toFixed(1)} ms`
   const constant = measured.flatMap(({ rounds }) => rounds.flatMap((one) => one.constant))

@@ -1,6 +1,6 @@
 // The sweep of every order of magnitude by six styles: how soon it appears, and its frames while it is scrolled, in Chromium.
 import { withProgram } from '../scripts/lib/browser.mjs'
-import { at, calmOf, constantLoop } from '../scripts/lib/moves.mjs'
+import { at, calmOf, constantWork } from '../scripts/lib/moves.mjs'
 
 const STYLES = 6
 const ROUNDS = 15
@@ -60,13 +60,13 @@ await withProgram(async ({ browser, url }) => {
     for (let place = 3; place < style; place++) await page.getByRole('slider', { name: 'Cut' }).press('ArrowRight')
   }
   const times = []
-  const constant = [await page.evaluate(constantLoop)]
+  const constant = [await page.evaluate(constantWork)]
   for (let round = 0; round < ROUNDS; round++) {
     await page.getByRole('link', { name: 'Compare', exact: true }).click()
     await page.locator('tbody tr').first().waitFor()
     await page.waitForTimeout(500)
     times.push(await appear(page))
-    constant.push(await page.evaluate(constantLoop))
+    constant.push(await page.evaluate(constantWork))
     await page.waitForTimeout(300)
   }
   const said = (some) => some.map((time) => time.toFixed(0)).join(', ')

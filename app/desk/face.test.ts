@@ -9,7 +9,10 @@ const numbers = (...texts: string[]) => tellingValues(texts.map((text) => decima
 const style = inherit({ notation: 'scaled', rung: 6, fraction: [1, 1] })
 const rail = railOf(resolve(style), numbers('1739346.2', '492782.66', '307502.88'), null)
 const measures = measuresOf(rail, 900, ROW)
-const spotsFor = (one: Rail) => spotsOf(one, measuresOf(one, 900, ROW), placesOf(measuresOf(one, 900, ROW)))
+const spotsFor = (one: Rail) => {
+  const own = measuresOf(one, 900, ROW)
+  return spotsOf(one, own, placesOf(own))
+}
 const inRow = (one: Rail, row: number, manner: string) => spotsFor(one).filter((spot) => spot.place.startsWith(`${row} `) && spot.manner === manner)
 
 test.each([ROW, LOW_ROW])('rows of %i pixels follow each other, with their digits inside', (height) => {

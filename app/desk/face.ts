@@ -78,17 +78,19 @@ export function placesOf({ high, low, count, rowHeight, column, label, said, off
   }
 }
 
+/** The powers of the columns, from the left. */
+const powersOf = ({ high, low }: Measures) => Array.from({ length: high - low + 1 }, (_, at) => high - at)
+
 /**
  * Names over the columns, from the left: the rungs, the units, and a power every third column else.
  *
  * @param ladder none where labels are written with powers of ten
  */
-export function headsOf({ high, low }: Measures, ladder: FullStyle['ladder'] | null): readonly { readonly power: number; readonly name: string }[] {
+export function headsOf(measures: Measures, ladder: FullStyle['ladder'] | null): readonly { readonly power: number; readonly name: string }[] {
   const symbols = new Map(ladder === null ? [] : ladderOf(ladder).rungs.map(({ power, symbol }) => [power, symbol]))
   const nameOf = (power: number) => (power === 0 ? '1' : symbols.get(power) ?? (power % 3 === 0 ? `10${superscript(power)}` : ''))
-  return Array.from({ length: high - low + 1 }, (_, at) => ({ power: high - at, name: nameOf(high - at) }))
+  return powersOf(measures).map((power) => ({ power, name: nameOf(power) }))
 }
-
 
 /** A text or a point on the face, how it looks, and where it stands. */
 export interface Spot {
@@ -104,16 +106,17 @@ export interface Spot {
  * every power of every row, unseen where a number has none, so that a move makes no element: it
  * only makes some twenty of them look otherwise.
  */
-export function spotsOf({ rows, beamIsShared }: Rail, { high, low, column }: Measures, places: Places): readonly Spot[] {
+export function spotsOf({ rows, beamIsShared }: Rail, measures: Measures, places: Places): readonly Spot[] {
+  const powers = powersOf(measures)
   const { right, middle, top, axis, circle, end, saidAt, offAt } = places
   return rows.flatMap(({ digits, negative, label, said, off, mark }, row): Spot[] => {
     const at = (place: string | number, text: string, manner: Spot['manner'], left: number, down = top(row)): Spot => ({ place: `${row} ${place}`, text, manner, left, top: down })
     const byPower = new Map(digits.map((digit) => [digit.power, digit]))
-    const cells = Array.from({ length: high - low + 1 }, (_, back) => {
-      const found = byPower.get(high - back)
-      return at(high - back, found?.digit ?? '0', found?.state ?? 'absent', middle(high - back) - circle / 2, axis(row) - circle / 2)
+    const cells = powers.map((power) => {
+      const found = byPower.get(power)
+      return at(power, found?.digit ?? '0', found?.state ?? 'absent', middle(power) - circle / 2, axis(row) - circle / 2)
     })
-    const sign = at('sign', '−', negative ? 'kept' : 'absent', right(digits[0]!.power) - column * 1.3 - circle / 2, axis(row) - circle / 2)
+    const sign = at('sign', '−', negative ? 'kept' : 'absent', right(digits[0]!.power) - measures.column * 1.3 - circle / 2, axis(row) - circle / 2)
     const point = at('point', '', beamIsShared ? 'absent' : 'point', right(mark), top(row + 1))
     return [...cells, sign, point, at('label', label, 'label', end), at('said', said, 'said', saidAt), at('off', off || '–', 'off', offAt)]
   })

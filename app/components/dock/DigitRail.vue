@@ -21,7 +21,12 @@ const ladder = computed(() => (isPowered(style.value) ? null : style.value.ladde
 const heads = computed(() => headsOf(measures.value, ladder.value))
 const names = stable(() => rail.value.rows.map(({ name }) => name))
 const spots = computed(() => spotsOf(rail.value, measures.value, places.value))
-const spotOf = (power: number) => `left:${places.value.right(power)}px`
+const leftOf = (power: number) => `left:${places.value.right(power)}px`
+const lengths = computed(() => {
+  const { rowHeight: row, label, said, off } = measures.value
+  const { circle, head, bottom, height } = places.value
+  return Object.entries({ width: props.width, height, '--row': row, '--label': label, '--said': said, '--off': off, '--circle': circle, '--head': head, '--bottom': bottom }).map(([name, pixels]) => `${name}:${pixels}px`).join(';')
+})
 
 /** Nobody hears the rows while they change. */
 const REST = 250
@@ -75,7 +80,7 @@ function press(handle: Handle, event: KeyboardEvent) {
 </script>
 
 <template>
-  <div ref="box" class="rail" role="group" aria-label="Rail: digits of telling values" :style="{ width: `${width}px`, height: `${places.height}px`, '--row': `${rowHeight}px`, '--circle': `${places.circle}px`, '--head': `${places.head}px`, '--bottom': `${places.bottom}px` }">
+  <div ref="box" class="rail" role="group" aria-label="Rail: digits of telling values" :style="lengths">
     <RailGround :places="places" :heads="heads" :names="names" :width="width" />
     <div class="face" role="img" :aria-label="inWords">
       <div class="spots" aria-hidden="true">
@@ -83,7 +88,7 @@ function press(handle: Handle, event: KeyboardEvent) {
       </div>
     </div>
     <div
-      class="handle beam" :class="{ loose: !rail.beamIsShared }" :style="spotOf(rail.beam)" tabindex="0" role="slider" aria-label="Beam: where the decimal mark stands" title="The beam: where the decimal mark stands. Drag it, or use the arrow keys."
+      class="handle beam" :class="{ loose: !rail.beamIsShared }" :style="leftOf(rail.beam)" tabindex="0" role="slider" aria-label="Beam: where the decimal mark stands" title="The beam: where the decimal mark stands. Drag it, or use the arrow keys."
       :aria-valuemin="0" :aria-valuemax="stops.length - 1" :aria-valuenow="Math.max(0, stops.indexOf(rail.beam))"
       :aria-valuetext="rail.beamIsShared ? powerText(rail.beam, style) : `each label its own, the largest in ${powerText(rail.beam, style)}`"
       @pointerdown="take" @pointermove="drag('beam', $event)" @pointerup="release" @pointercancel="release" @keydown="press('beam', $event)"
@@ -91,7 +96,7 @@ function press(handle: Handle, event: KeyboardEvent) {
       <span class="hint">{{ rail.beamIsShared ? powerText(rail.beam, style) : 'each its own' }}</span>
     </div>
     <div
-      class="handle cut" :style="spotOf(rail.cut)" tabindex="0" role="slider" aria-label="Cut: the last digit written" title="The cut: the last digit written. Drag it, or use the arrow keys."
+      class="handle cut" :style="leftOf(rail.cut)" tabindex="0" role="slider" aria-label="Cut: the last digit written" title="The cut: the last digit written. Drag it, or use the arrow keys."
       :aria-valuemin="0" :aria-valuemax="100" :aria-valuenow="decimals" :aria-valuetext="decimalsText(decimals)"
       @pointerdown="take" @pointermove="drag('cut', $event)" @pointerup="release" @pointercancel="release" @keydown="press('cut', $event)"
     >
@@ -107,7 +112,7 @@ function press(handle: Handle, event: KeyboardEvent) {
   user-select: none;
 }
 
-.spots {
+.face {
   position: absolute;
   inset: 0;
   isolation: isolate;
@@ -148,26 +153,23 @@ function press(handle: Handle, event: KeyboardEvent) {
 .spots > .label,
 .spots > .said,
 .spots > .off {
-  width: 200px;
+  width: var(--label);
   height: var(--row);
   line-height: var(--row);
-}
-
-.spots > .label {
   text-align: start;
 }
 
-.spots > .said,
-.spots > .off {
-  margin-left: -200px;
-  text-align: end;
-}
-
 .spots > .said {
+  width: var(--said);
+  margin-left: calc(-1 * var(--said));
+  text-align: end;
   color: var(--ink-soft);
 }
 
 .spots > .off {
+  width: var(--off);
+  margin-left: calc(-1 * var(--off));
+  text-align: end;
   color: var(--rosewood);
 }
 

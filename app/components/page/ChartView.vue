@@ -279,7 +279,7 @@ const shadeOf = (at: number) => {
 
 .flagged {
   fill: var(--rosewood);
-  text-decoration: underline dashed 1px;
+  text-decoration: var(--misleading);
   text-underline-offset: 3px;
 }
 

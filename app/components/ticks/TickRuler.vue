@@ -65,7 +65,7 @@ text {
 
 .flagged {
   fill: var(--rosewood);
-  text-decoration: underline dashed 1px;
+  text-decoration: var(--misleading);
   text-underline-offset: 3px;
 }
 </style>

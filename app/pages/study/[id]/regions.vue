@@ -139,7 +139,7 @@ tbody th {
 
 .flagged {
   color: var(--rosewood);
-  text-decoration: underline dashed 1px;
+  text-decoration: var(--misleading);
   text-underline-offset: 3px;
 }
 
