@@ -52,7 +52,14 @@ test('columns are named by the rungs of their ladder, by every third power witho
 test('digits before the cut are kept, the next decides and the others are dropped', () => {
   const read = (manner: string) => inRow(rail, 0, manner).map(({ text }) => text).join('')
   expect([read('kept'), read('decides'), read('dropped')]).toEqual(['17', '3', '93462'])
-  expect(inRow(rail, 0, 'label').concat(inRow(rail, 0, 'said'), inRow(rail, 0, 'off')).map(({ text }) => text)).toEqual(['1.7M', '1,700,000', '39,346.2'])
+})
+
+test('what is written, what that is read as and how far off it is stand in columns, a line a row', () => {
+  const linesIn = (manner: string) => spotsFor(rail).filter((spot) => spot.manner === manner).flatMap(({ text }) => text.split('\n'))
+  expect([linesIn('label')[0], linesIn('said')[0], linesIn('off')[0]]).toEqual(['1.7M', '1,700,000', '39,346.2'])
+  expect(['label', 'said', 'off'].map((manner) => linesIn(manner).length)).toEqual(Array.from({ length: 3 }, () => rail.rows.length))
+  const broken = { ...rail, rows: rail.rows.map((row) => ({ ...row, label: 'in\ntwo' })) }
+  expect(spotsFor(broken).find(({ manner }) => manner === 'label')!.text.split('\n')).toEqual(rail.rows.map(() => 'in two'))
 })
 
 test('a cut behind a number’s last digit shows the zeros that are written', () => {

@@ -1,7 +1,7 @@
 import { ladderOf } from '~~/core/ladders/find'
 import { superscript } from '~~/core/label/write'
 import type { FullStyle } from '~~/core/style/fields'
-import type { Rail, RailDigit } from '~/desk/rail'
+import type { Rail, RailDigit, RailRow } from '~/desk/rail'
 
 const NAMES = 112
 /** Room at the rows' ends for the label, what it reads back as, and how far off that is. */
@@ -92,25 +92,27 @@ export function headsOf(measures: Measures, ladder: FullStyle['ladder'] | null):
   return powersOf(measures).map((power) => ({ power, name: nameOf(power) }))
 }
 
-/** A text or a point on the face, how it looks, and where it stands. */
+/** A digit, a sign, a point or a column of texts on the face, how it looks, and where it stands. */
 export interface Spot {
   readonly place: string
   readonly text: string
-  readonly manner: RailDigit['state'] | 'absent' | 'label' | 'said' | 'off' | 'point'
+  readonly manner: RailDigit['state'] | 'absent' | 'point' | EndColumn
   readonly left: number
   readonly top: number
 }
+type EndColumn = 'label' | 'said' | 'off'
 
 /**
  * All that changes with a move: digits, what is written, what that is read as. There is a digit at
  * every power of every row, unseen where a number has none, so that a move makes no element: it
- * only makes some twenty of them look otherwise.
+ * only makes some twenty of them look otherwise. What stands at the rows' ends is one text a
+ * column, a line a row: a browser lays out and paints one text of six lines in a third of the time of six.
  */
 export function spotsOf({ rows, beamIsShared }: Rail, measures: Measures, places: Places): readonly Spot[] {
   const powers = powersOf(measures)
   const { right, middle, top, axis, circle, end, saidAt, offAt } = places
-  return rows.flatMap(({ digits, negative, label, said, off, mark }, row): Spot[] => {
-    const at = (place: string | number, text: string, manner: Spot['manner'], left: number, down = top(row)): Spot => ({ place: `${row} ${place}`, text, manner, left, top: down })
+  const digits = rows.flatMap(({ digits, negative, mark }, row): Spot[] => {
+    const at = (place: string | number, text: string, manner: Spot['manner'], left: number, down: number): Spot => ({ place: `${row} ${place}`, text, manner, left, top: down })
     const byPower = new Map(digits.map((digit) => [digit.power, digit]))
     const cells = powers.map((power) => {
       const found = byPower.get(power)
@@ -118,8 +120,10 @@ export function spotsOf({ rows, beamIsShared }: Rail, measures: Measures, places
     })
     const sign = at('sign', '−', negative ? 'kept' : 'absent', right(digits[0]!.power) - measures.column * 1.3 - circle / 2, axis(row) - circle / 2)
     const point = at('point', '', beamIsShared ? 'absent' : 'point', right(mark), top(row + 1))
-    return [...cells, sign, point, at('label', label, 'label', end), at('said', said, 'said', saidAt), at('off', off || '–', 'off', offAt)]
+    return [...cells, sign, point]
   })
+  const column = (manner: EndColumn, left: number, textOf: (row: RailRow) => string): Spot => ({ place: manner, text: rows.map((row) => textOf(row).replaceAll('\n', ' ')).join('\n'), manner, left, top: top(0) })
+  return [...digits, column('label', end, ({ label }) => label), column('said', saidAt, ({ said }) => said), column('off', offAt, ({ off }) => off || '–')]
 }
 
 /** The rail in words, a row a line, for those who cannot see it. */

@@ -154,8 +154,9 @@ function press(handle: Handle, event: KeyboardEvent) {
 .spots > .said,
 .spots > .off {
   width: var(--label);
-  height: var(--row);
+  height: calc(var(--bottom) - var(--head));
   line-height: var(--row);
+  white-space: pre;
   text-align: start;
 }
 
