@@ -70,8 +70,10 @@ const tailWidth = computed(() => {
   const measured = rows.value.filter((_, at) => at % step === 0)
   return `${Math.ceil(Math.max(0, ...measured.map((at) => textWidth(halvesOf(at)[1]))))}px`
 })
-/** Only the rows in sight are drawn. */
+const rowsHeight = computed(() => Math.min(props.height - HEAD_HEIGHT - props.foot, rows.value.length * ROW_HEIGHT))
 const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 1 })
+/** Only the rows in sight are drawn, and one behind them: a move writes each row anew. */
+const drawn = computed(() => list.value.slice(0, Math.ceil(rowsHeight.value / ROW_HEIGHT) + 1))
 </script>
 
 <template>
@@ -87,9 +89,9 @@ const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight
         </span>
         <span role="columnheader" class="pick"><TableColumns /></span>
       </div>
-      <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${Math.min(height - HEAD_HEIGHT - foot, rows.length * ROW_HEIGHT)}px` }" @scroll="containerProps.onScroll">
+      <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${rowsHeight}px` }" @scroll="containerProps.onScroll">
         <div role="presentation" :style="wrapperProps.style">
-          <div v-for="{ data: at } in list" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
+          <div v-for="{ data: at } in drawn" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
             <span role="cell" class="pick"><input type="checkbox" :checked="selected.has(at)" :aria-label="`Row ${at + 1} in the total`" @change="emit('select', at)" /></span>
             <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
             <span v-for="other in beside" :key="other.name" role="cell" class="number beside">{{ other.label(at) }}</span>

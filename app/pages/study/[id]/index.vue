@@ -25,7 +25,7 @@ const cards = computed(() => cardsOf(page.findings.value))
 .work {
   position: relative;
   display: grid;
-  grid-template-columns: clamp(230px, 23vw, 340px) minmax(0, 1fr);
+  grid-template: minmax(0, 1fr) / clamp(230px, 23vw, 340px) minmax(0, 1fr);
   gap: var(--gap-6);
   min-height: 0;
   padding: var(--gap-4) var(--gap-5);
