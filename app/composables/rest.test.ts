@@ -1,5 +1,5 @@
 import { computed, effectScope, ref } from 'vue'
-import { atRest, whenAtRest } from './rest'
+import { afterRest, atRest, whenAtRest } from './rest'
 import { stable } from './stable'
 
 beforeEach(() => jest.useFakeTimers())
@@ -40,6 +40,34 @@ test('the first value counts where that is wanted, and none after the end', () =
   scope.stop()
   jest.advanceTimersByTime(1000)
   expect(seen).toEqual([2])
+})
+
+test('each is done a while after it was last asked for, whichever was asked first, and not once it is forgotten', () => {
+  const done: string[] = []
+  const [slow, quick, gone] = ['slow', 'quick', 'gone'].map((name) => afterRest(() => done.push(name)))
+  slow!.ask(250)
+  quick!.ask(60)
+  gone!.ask(60)
+  gone!.forget()
+  jest.advanceTimersByTime(50)
+  quick!.ask(60)
+  jest.advanceTimersByTime(50)
+  expect(done).toEqual([])
+  jest.advanceTimersByTime(20)
+  expect(done).toEqual(['quick'])
+  jest.advanceTimersByTime(200)
+  expect(done).toEqual(['quick', 'slow'])
+})
+
+test('what fails at its turn is told, and those that wait with it have theirs', () => {
+  const done: string[] = []
+  const failing = afterRest(() => { throw new Error('no answer') })
+  const others = ['before', 'after'].map((name) => afterRest(() => done.push(name)))
+  for (const { ask } of [others[0]!, failing, others[1]!]) ask(60)
+  expect(() => jest.advanceTimersByTime(70)).toThrow('no answer')
+  others[0]!.ask(60)
+  jest.advanceTimersByTime(70)
+  expect(done).toEqual(['before', 'after', 'before'])
 })
 
 test('a rested value begins as it is, and follows later', () => {

@@ -118,8 +118,9 @@ export function spotsOf({ rows, beamIsShared }: Rail, measures: Measures, places
       const found = byPower.get(power)
       return at(power, found?.digit ?? '0', found?.state ?? 'absent', middle(power) - circle / 2, axis(row) - circle / 2)
     })
-    const sign = at('sign', '−', negative ? 'kept' : 'absent', right(digits[0]!.power) - measures.column * 1.3 - circle / 2, axis(row) - circle / 2)
-    const point = at('point', '', beamIsShared ? 'absent' : 'point', right(mark), top(row + 1))
+    // What is not seen stays where it is: the browser would lay it out all the same.
+    const sign = negative ? at('sign', '−', 'kept', right(digits[0]!.power) - measures.column * 1.3 - circle / 2, axis(row) - circle / 2) : at('sign', '', 'absent', 0, 0)
+    const point = beamIsShared ? at('point', '', 'absent', 0, 0) : at('point', '', 'point', right(mark), top(row + 1))
     return [...cells, sign, point]
   })
   const column = (manner: EndColumn, left: number, textOf: (row: RailRow) => string): Spot => ({ place: manner, text: rows.map((row) => textOf(row).replaceAll('\n', ' ')).join('\n'), manner, left, top: top(0) })

@@ -30,7 +30,6 @@ export const useStudy = defineStore('study', () => {
   /** What stands on the server where two tabs met. */
   const newer = shallowRef<Study | null>(null)
   let unsaved: { what: string } | null = null
-  let timer: ReturnType<typeof setTimeout> | undefined
   let running: Promise<void> | null = null
 
   const quantity = computed<Quantity | null>(() => document.value?.quantities.find((one) => one.id === document.value!.shown) ?? null)
@@ -91,13 +90,13 @@ export const useStudy = defineStore('study', () => {
 
   function schedule(delay: number) {
     state.value = 'saving'
-    clearTimeout(timer)
-    timer = setTimeout(() => void flush(), delay)
+    saving.ask(delay)
   }
 
+  const saving = afterRest(() => void flush())
   /** Saves what is not saved yet; one request at a time. */
   async function flush(): Promise<void> {
-    clearTimeout(timer)
+    saving.forget()
     if (running) await running
     if (!unsaved || state.value === 'conflict') return
     running = save(unsaved.what).finally(() => { running = null })
@@ -121,7 +120,7 @@ export const useStudy = defineStore('study', () => {
         state.value = 'conflict'
       } else {
         state.value = 'failed'
-        timer = setTimeout(() => void flush(), RETRY_DELAY)
+        saving.ask(RETRY_DELAY)
       }
     }
   }
