@@ -23,6 +23,15 @@ test('an empty set tells nothing, zeros alone tell zero', () => {
   expect(toText(tellingValues(decimals('0', '0'))!.largest)).toBe('0')
 })
 
+test('of doubles the closest pair is the same as of the decimals that they mean', () => {
+  const near = fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: -3, max: 3 })).map(([tenths, bits]) => tenths / 10 + bits * 2 ** -54)
+  fc.assert(fc.property(fc.array(fc.oneof(near, fc.double({ min: -1e12, max: 1e12, noNaN: true })), { minLength: 1, maxLength: 20 }), (numbers) => {
+    const values = numbers.map((number) => decimal(number))
+    const [byDecimals, byDoubles] = [tellingValues(values)!, tellingValues(values, Float64Array.from(numbers))!].map(({ closest }) => closest && toText(subtract(closest[1], closest[0])))
+    expect(byDoubles).toBe(byDecimals)
+  }))
+})
+
 test('no pair lies closer than the closest', () => {
   fc.assert(fc.property(fc.array(fc.integer(), { minLength: 2, maxLength: 30 }), (numbers) => {
     const values = numbers.map((number) => decimal(number))

@@ -70,10 +70,12 @@ const tailWidth = computed(() => {
   const measured = rows.value.filter((_, at) => at % step === 0)
   return `${Math.ceil(Math.max(0, ...measured.map((at) => textWidth(halvesOf(at)[1]))))}px`
 })
-const rowsHeight = computed(() => Math.min(props.height - HEAD_HEIGHT - props.foot, rows.value.length * ROW_HEIGHT))
+/** A row that is cut through its label is worse than one that is not there. */
+const fitting = computed(() => Math.max(1, Math.floor((props.height - HEAD_HEIGHT - props.foot) / ROW_HEIGHT)))
+const rowsHeight = computed(() => Math.min(fitting.value, rows.value.length) * ROW_HEIGHT)
 const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 1 })
 /** Only the rows in sight are drawn, and one behind them: a move writes each row anew. */
-const drawn = computed(() => list.value.slice(0, Math.ceil(rowsHeight.value / ROW_HEIGHT) + 1))
+const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 </script>
 
 <template>
