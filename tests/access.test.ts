@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { withDesk } from './lib/program'
+import { until, withDesk } from './lib/program'
 
 const axe = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
 
@@ -83,6 +83,28 @@ test.each([[1024, 700], [1600, 1000]])('at %d×%d nothing is cut off at the side
   expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0)
   const dock = (await page.getByRole('slider', { name: /^Cut/ }).boundingBox())!
   expect(dock.y + dock.height).toBeLessThanOrEqual(height)
+}, 30_000)
+
+test.each([[1024, 700], [1280, 800], [1600, 1000]])('at %d×%d no row of the table is cut in two, and however far it is scrolled it is full of rows', async (width, height) => {
+  const { page, program } = desk
+  await page.setViewportSize({ width, height })
+  await page.goto(program.url)
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  const table = page.getByRole('table', { name: /^Revenue/ }).getByRole('rowgroup')
+  const sides = () => table.evaluate((group) => {
+    const { top, bottom } = group.getBoundingClientRect()
+    return { height: bottom - top, rows: Array.from(group.querySelectorAll('[role=row]'), (row) => row.getBoundingClientRect()).map((row) => [row.top - top, row.bottom - top] as const) }
+  })
+  const { height: room, rows } = await sides()
+  expect(room).toBeGreaterThan(0)
+  expect(rows.filter(([from, to]) => from < room && to > room)).toEqual([])
+  for (const by of [13, 500, 1e6]) {
+    await table.evaluate((group, down) => group.scrollTo(0, down), by)
+    await until(async () => {
+      const now = await sides()
+      return now.rows[0]![0] <= 0 && now.rows.at(-1)![1] >= now.height - 0.5
+    }, true)
+  }
 }, 30_000)
 
 test('help leads to the guide, whose pages and pictures are there', async () => {
