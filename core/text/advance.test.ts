@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { fittingText, textWidth } from './advance'
+import { fittingText, isMeasured, textWidth } from './advance'
 
 test('a text that fits stays whole, to the pixel', () => {
   const width = textWidth('1,234,567', 13)
@@ -20,4 +20,11 @@ test('what is cut fits with its dots, and one character more would not', () => {
 test('a narrow room leaves the dots alone, and no character is cut in two', () => {
   expect(fittingText('123', 1, 14)).toBe('…')
   expect(fittingText('𝟙𝟚𝟛𝟜', 30, 14)).toMatch(/^(?:𝟙𝟚?𝟛?)?…$/u)
+})
+
+test('what labels are made of is measured, letters that the typeface lacks are not', () => {
+  for (const weight of ['400', '600'] as const) {
+    expect(['€1,234.5\u00a0K', '−12\u202f000,5', '1–2 Mio.\u00a0€', 'd’été'].map((text) => isMeasured(text, weight))).toEqual([true, true, true, true])
+    expect(['4.2×10⁻⁷', '१,२३४', '1億', '٣٫٥'].map((text) => isMeasured(text, weight))).toEqual([false, false, false, false])
+  }
 })

@@ -36,6 +36,13 @@ export function textWidth(text: string, size: number, weight: Weight = '400'): n
 }
 
 /**
+ * Whether the shipped typeface has all characters of a text, so that its width is not guessed.
+ *
+ * @example isMeasured('€1,234') // true; isMeasured('१,२३४') // false
+ */
+export const isMeasured = (text: string, weight: Weight = '400'): boolean => Array.from(text).every((character) => tables[weight].has(character))
+
+/**
  * As much of a text as fits a width, with … where it was cut.
  *
  * @param width in CSS pixels

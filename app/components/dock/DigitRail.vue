@@ -47,6 +47,15 @@ function moveCut(power: number) {
 
 type Handle = 'beam' | 'cut'
 const moves: Record<Handle, (power: number) => void> = { beam: moveBeam, cut: moveCut }
+/** How the handles stand, and what is said of them. */
+const handles = computed(() => {
+  const { beam, beamIsShared, cut } = rail.value
+  const [rung, count] = [powerText(beam, style.value), decimalsText(decimals.value)]
+  return [
+    { handle: 'beam' as const, name: 'Beam', title: 'where the decimal mark stands', at: beam, isLoose: !beamIsShared, most: stops.value.length - 1, now: Math.max(0, stops.value.indexOf(beam)), says: beamIsShared ? rung : `each label its own, the largest in ${rung}`, hint: beamIsShared ? rung : 'each its own' },
+    { handle: 'cut' as const, name: 'Cut', title: 'the last digit written', at: cut, isLoose: false, most: 100, now: decimals.value, says: count, hint: count },
+  ]
+})
 const box = useTemplateRef<HTMLElement>('box')
 /** The columns as they stood when a handle was taken up, so that they do not run from the hand. */
 let grip: Places | null = null
@@ -87,20 +96,14 @@ function press(handle: Handle, event: KeyboardEvent) {
         <span v-for="{ place, text, manner, left, top } in spots" :key="place" v-memo="[text, manner, left, top]" :class="manner" :style="`left:${left}px;top:${top}px`">{{ text }}</span>
       </div>
     </div>
-    <div
-      class="handle beam" :class="{ loose: !rail.beamIsShared }" :style="leftOf(rail.beam)" tabindex="0" role="slider" aria-label="Beam: where the decimal mark stands" title="The beam: where the decimal mark stands. Drag it, or use the arrow keys."
-      :aria-valuemin="0" :aria-valuemax="stops.length - 1" :aria-valuenow="Math.max(0, stops.indexOf(rail.beam))"
-      :aria-valuetext="rail.beamIsShared ? powerText(rail.beam, style) : `each label its own, the largest in ${powerText(rail.beam, style)}`"
-      @pointerdown="take" @pointermove="drag('beam', $event)" @pointerup="release" @pointercancel="release" @keydown="press('beam', $event)"
-    >
-      <span class="hint">{{ rail.beamIsShared ? powerText(rail.beam, style) : 'each its own' }}</span>
-    </div>
-    <div
-      class="handle cut" :style="leftOf(rail.cut)" tabindex="0" role="slider" aria-label="Cut: the last digit written" title="The cut: the last digit written. Drag it, or use the arrow keys."
-      :aria-valuemin="0" :aria-valuemax="100" :aria-valuenow="decimals" :aria-valuetext="decimalsText(decimals)"
-      @pointerdown="take" @pointermove="drag('cut', $event)" @pointerup="release" @pointercancel="release" @keydown="press('cut', $event)"
-    >
-      <span class="hint">{{ decimalsText(decimals) }}</span>
+    <div class="handles">
+      <div
+        v-for="{ handle, at, isLoose, name, title, most, now, says, hint } in handles" :key="handle" class="handle" :class="[handle, { loose: isLoose }]" :style="leftOf(at)" tabindex="0" role="slider" :aria-label="`${name}: ${title}`"
+        :title="`The ${handle}: ${title}. Drag it, or use the arrow keys.`" :aria-valuemin="0" :aria-valuemax="most" :aria-valuenow="now" :aria-valuetext="says"
+        @pointerdown="take" @pointermove="drag(handle, $event)" @pointerup="release" @pointercancel="release" @keydown="press(handle, $event)"
+      >
+        <span class="hint">{{ hint }}</span>
+      </div>
     </div>
   </div>
 </template>
@@ -181,6 +184,14 @@ function press(handle: Handle, event: KeyboardEvent) {
   background: var(--jade);
 }
 
+/* A box of their own: a handle that moves lays out what is in it, not all of the page. */
+.handles {
+  position: absolute;
+  inset: 0;
+  contain: layout size;
+  pointer-events: none;
+}
+
 .handle {
   --tint: var(--jade);
 
@@ -190,6 +201,7 @@ function press(handle: Handle, event: KeyboardEvent) {
   margin-left: -14px;
   height: var(--bottom);
   contain: layout size;
+  pointer-events: auto;
   cursor: ew-resize;
   touch-action: none;
   outline: none;

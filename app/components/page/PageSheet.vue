@@ -125,15 +125,15 @@ function categoryAt(target: Element): string | null {
     <div ref="box" class="body" data-page-body @click="takeUp">
       <template v-if="drawing && rows && width > 0">
         <div v-if="has('headline') || has('sentence')" class="words" :class="wanted.words">
-          <ProseLine v-if="has('headline')" :key="`headline ${id}`" id="headline" :view="page.prose.headline" :flagged="misleads.headline" :font-size="fontSize" />
-          <ProseLine v-if="has('sentence')" :key="`sentence ${id}`" id="sentence" :view="page.prose.sentence" :flagged="misleads.sentence" :font-size="fontSize" />
+          <ProseLine v-if="has('headline')" :key="`headline ${id}`" id="headline" :view="page.prose.headline" :flagged="misleads.headline" :font-size="fontSize" :width="width" />
+          <ProseLine v-if="has('sentence')" :key="`sentence ${id}`" id="sentence" :view="page.prose.sentence" :flagged="misleads.sentence" :font-size="fontSize" :width="width" />
         </div>
         <div class="columns" :class="[{ alone: !has('table') }, `table-${tableAt}`]">
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
             <ColourKey v-if="colours" :names="colours" :font-size="fontSize" />
             <div class="panels">
+            <div v-for="(panel, at) in panels" :key="at">
             <ChartView
-              v-for="(panel, at) in panels" :key="at"
               :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines" :inside="isInside"
               :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || axisBelow)" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
               :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
@@ -145,7 +145,8 @@ function categoryAt(target: Element): string | null {
               <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="pointed === null ? null : page.tipPieces.value" />
             </ChartView>
             </div>
-            <LegendStrip v-if="has('legend')" :class="{ first: wanted.legend === 'above' }" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" />
+            </div>
+            <LegendStrip v-if="has('legend')" :class="{ first: wanted.legend === 'above' }" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" :width="chartWidth" />
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>
           <ValueTable

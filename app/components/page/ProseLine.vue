@@ -2,16 +2,31 @@
 import { NOTHING } from '~~/core/text/message'
 import type { ProseView } from '~/composables/prose'
 import { vLabel } from '~/desk/label'
+import { areSureToFit } from '~/desk/width'
 import { type MessageId, piecesFor, surfaceOf } from '~~/shared/page/messages'
 import { useStudy } from '~/stores/study'
 
 /** A headline, sentence or callout as a reader sees it; written anew in its place. */
-const props = defineProps<{ id: MessageId; view: ProseView; flagged: boolean; fontSize: number }>()
+const props = defineProps<{
+  id: MessageId
+  view: ProseView
+  flagged: boolean
+  fontSize: number
+  /** The room that it has, where its height is not told by how it wraps. */
+  width?: number
+}>()
 const study = useStudy()
 const isOpen = ref(false)
 const text = ref('')
 const field = useTemplateRef<HTMLTextAreaElement>('field')
 const problems = stable(() => props.view.said.value.problems)
+
+const SIZES: Record<MessageId, number> = { headline: 1.75, sentence: 1.3, callout: 1 }
+const size = computed(() => Math.round(props.fontSize * SIZES[props.id]))
+/** What offers to write it. */
+const OFFER = 48
+const isOneLine = computed(() => props.width !== undefined && !isOpen.value && problems.value.length === 0
+  && areSureToFit([props.view.said.value.text], { size: size.value, weight: props.id === 'headline' ? '600' : '400', beside: OFFER, room: props.width }))
 
 async function open() {
   text.value = props.view.source.value
@@ -61,9 +76,9 @@ async function insert(piece: Piece) {
 </script>
 
 <template>
-  <div class="prose" :class="id">
+  <div class="prose" :class="[`of-${id}`, { single: isOneLine }]" :style="{ fontSize: `${size}px` }">
     <p class="line">
-      <span v-label="() => view.said.value.text || '…'" :data-surface="surfaceOf(id)" :data-at="id === 'callout' ? undefined : 0" :class="{ flagged }" :style="{ fontSize: id === 'headline' ? `${Math.round(fontSize * 1.75)}px` : undefined }" />
+      <span v-label="() => view.said.value.text || '…'" :data-surface="surfaceOf(id)" :data-at="id === 'callout' ? undefined : 0" :class="{ flagged }" />
       <button v-if="!isOpen" type="button" class="quiet" :aria-label="`Write the ${id}`" @click="open">write</button>
     </p>
     <div v-if="isOpen" class="editor">
@@ -92,13 +107,16 @@ async function insert(piece: Piece) {
   opacity: 1;
 }
 
-.headline .line {
+.of-headline {
   font-weight: 600;
   line-height: 1.15;
 }
 
 .editor {
   display: grid;
+  font-weight: 400;
+  font-size: var(--text);
+  line-height: 1.45;
   gap: var(--gap-1);
   padding: var(--gap-2) 0;
 }

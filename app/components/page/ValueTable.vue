@@ -107,7 +107,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
         </div>
       </div>
     </div>
-    <div :style="{ height: `${foot}px` }"><slot /></div>
+    <div class="foot" :style="{ height: `${foot}px` }"><slot /></div>
   </div>
 </template>
 
@@ -162,6 +162,10 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 .rows {
   overflow-y: auto;
   contain: strict;
+}
+
+.foot {
+  contain: layout size;
 }
 
 .head {
