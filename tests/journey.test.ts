@@ -134,7 +134,7 @@ test('a table sorts by the number, not by its label', async () => {
   await choose(/^notation:/, 'shortened')
   await page.getByRole('button', { name: 'Spores released' }).click()
   const values = await page.locator('[data-surface="table"]').evaluateAll((cells) => cells.map((cell) => Number(cell.getAttribute('data-value'))))
-  expect(values.length).toBeGreaterThan(10)
+  expect(values.length).toBeGreaterThan(5)
   expect(values).toEqual([...values].sort((a, b) => b - a))
   await saved()
 }, 30_000)
