@@ -40,6 +40,8 @@ test('a total is parted by category, and the parts keep the table’s wording', 
   const { page } = desk
   await page.getByRole('button', { name: 'by site' }).click()
   await until(() => page.locator('[data-subtotal]').allTextContents(), ['3', '5'])
+  const ends = await page.locator('[data-surface="table"], [data-total], [data-subtotal]').evaluateAll((all) => all.map((one) => Math.round(one.getBoundingClientRect().right)))
+  expect(new Set(ends).size).toBe(1)
   await page.getByRole('button', { name: 'by site' }).click()
   await until(() => page.locator('[data-subtotal]').count(), 0)
 }, 60_000)

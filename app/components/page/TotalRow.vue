@@ -53,7 +53,10 @@ function take(choice: TotalChoice) {
 </template>
 
 <style scoped>
+/* Under the table's numbers: beside these stands the narrow column in which others are added. */
 .foot {
+  --behind: calc(14px + var(--gap-2) + var(--gap-3));
+
   padding-top: var(--gap-1);
   border-top: 1px solid var(--ink-soft);
 }
@@ -62,7 +65,7 @@ function take(choice: TotalChoice) {
   display: flex;
   gap: var(--gap-2);
   align-items: baseline;
-  padding-right: var(--gap-2);
+  padding-right: var(--behind);
 }
 
 .label {
@@ -78,7 +81,7 @@ function take(choice: TotalChoice) {
   display: grid;
   gap: 0 var(--gap-4);
   margin: 0;
-  padding: 0 var(--gap-2) 0 0;
+  padding: 0 var(--behind) 0 0;
   max-height: 7.5em;
   overflow: auto;
   color: var(--ink-soft);
