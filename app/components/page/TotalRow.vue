@@ -82,7 +82,7 @@ function take(choice: TotalChoice) {
   gap: 0 var(--gap-4);
   margin: 0;
   padding: 0 var(--behind) 0 0;
-  max-height: 7.5em;
+  max-height: 9em;
   overflow: auto;
   color: var(--ink-soft);
   font-size: var(--text-small);
