@@ -17,6 +17,27 @@ async function unfold() {
 }
 const finding = (check: string) => desk.page.locator(`[data-check="${check}"]`).first()
 
+test('a legend that needs two lines takes them from the chart, and gives them back', async () => {
+  const { page, program } = desk
+  await page.setViewportSize({ width: 1024, height: 700 })
+  await page.goto(program.url)
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  const bottoms = () => page.locator('[data-page-body]').evaluate((body) => {
+    const lines = new Set(Array.from(body.querySelectorAll('.legend .bin'), (bin) => Math.round(bin.getBoundingClientRect().top))).size
+    return { lines, isWhole: body.querySelector('.legend')!.getBoundingClientRect().bottom <= body.getBoundingClientRect().bottom, scrolls: body.scrollHeight > body.clientHeight }
+  })
+  const whole = (lines: number) => until(bottoms, { lines, isWhole: true, scrolls: false })
+  await whole(1)
+  await page.getByRole('slider', { name: /^Beam/ }).press('ArrowRight')
+  const cut = page.getByRole('slider', { name: /^Cut/ })
+  for (const key of ['ArrowRight', 'ArrowRight']) await cut.press(key)
+  await whole(2)
+  for (const key of ['ArrowLeft', 'ArrowLeft']) await cut.press(key)
+  await page.getByRole('slider', { name: /^Beam/ }).press('ArrowLeft')
+  await whole(1)
+  await page.setViewportSize({ width: 1280, height: 800 })
+}, 60_000)
+
 describe('one colour for each', () => {
   test('columns are parted by species, and the tooltip tells each part', async () => {
     const { page, program } = desk

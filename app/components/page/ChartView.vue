@@ -133,7 +133,7 @@ const lineY = (at: number, line: number) => {
 const linesOn = (i: number) => Math.max(0, ...partsAt(i).map(({ line }) => line)) + 1
 const partsOn = (i: number, line: number) => partsAt(i).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
 /** A tooltip stands above its mark's label where there is room, beside it elsewhere. */
-const TIP_ROOM = 70
+const tipRoom = computed(() => 3 * props.fontSize + 14)
 const TIP_WIDTH = 110
 /** How far its wide side and half a label beside it reach. */
 const TIP_REACH = 150
@@ -146,7 +146,7 @@ const tipAt = computed(() => {
   // It hides no label beside it.
   const near = geometry.value.marks.filter(({ label }) => Math.abs(label.x - x) < TIP_REACH).map(({ label }) => label.y)
   const top = Math.min(...near) - props.fontSize * LEADING * props.lines
-  return top > TIP_ROOM ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' } : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
+  return top > tipRoom.value ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' } : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
 })
 const shadeOf = (at: number) => {
   const shade = props.bins ? props.bins[at + props.first]! + 1 : props.form === 'ring' ? (at % 4) + 2 : null

@@ -35,8 +35,12 @@ const LEAST_HEIGHT = 160
 const LEAST_PANEL = 130
 /** A table below its chart shows some rows and scrolls. */
 const TABLE_BELOW = 220
-const LEGEND_HEIGHT = 26
-const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - (has('legend') ? LEGEND_HEIGHT : 0) - (colours.value ? LEGEND_HEIGHT : 0)))
+/** A legend or a key of colours beside a chart takes as many lines as it needs, the first as soon as it is there. */
+const [KEY_LINE, KEY_GAP] = [26, 7]
+const { height: legendHeight } = useElementSize(useTemplateRef<ComponentPublicInstance>('legend'))
+const { height: coloursHeight } = useElementSize(useTemplateRef<ComponentPublicInstance>('key'))
+const keyHeight = (isThere: boolean, height: number) => (isThere ? Math.max(KEY_LINE, height + KEY_GAP) : 0)
+const figureHeight = computed(() => Math.max(LEAST_HEIGHT, chartHeight.value - keyHeight(has('legend'), legendHeight.value) - keyHeight(colours.value !== null, coloursHeight.value)))
 
 const drawing = computed(() => props.page.drawing.value)
 const rows = computed(() => props.page.rows.value)
@@ -130,7 +134,7 @@ function categoryAt(target: Element): string | null {
         </div>
         <div class="columns" :class="[{ alone: !has('table') }, `table-${tableAt}`]">
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
-            <ColourKey v-if="colours" :names="colours" :font-size="fontSize" />
+            <ColourKey v-if="colours" ref="key" :names="colours" :font-size="fontSize" />
             <div class="panels">
             <div v-for="(panel, at) in panels" :key="at">
             <ChartView
@@ -146,7 +150,7 @@ function categoryAt(target: Element): string | null {
             </ChartView>
             </div>
             </div>
-            <LegendStrip v-if="has('legend')" :class="{ first: wanted.legend === 'above' }" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" :width="chartWidth" />
+            <LegendStrip v-if="has('legend')" ref="legend" :class="{ first: wanted.legend === 'above' }" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" :width="chartWidth" />
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
           </div>
           <ValueTable
