@@ -132,9 +132,12 @@ test('beside the styled labels stands what a machine writes', async () => {
 test('a table sorts by the number, not by its label', async () => {
   await showQuantity('Spores released')
   await choose(/^notation:/, 'shortened')
+  const size = page.viewportSize()!
+  await page.setViewportSize({ ...size, height: 1000 })
   await page.getByRole('button', { name: 'Spores released' }).click()
   const values = await page.locator('[data-surface="table"]').evaluateAll((cells) => cells.map((cell) => Number(cell.getAttribute('data-value'))))
-  expect(values.length).toBeGreaterThan(5)
+  await page.setViewportSize(size)
+  expect(values.length).toBeGreaterThan(10)
   expect(values).toEqual([...values].sort((a, b) => b - a))
   await saved()
 }, 30_000)

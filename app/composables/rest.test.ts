@@ -1,6 +1,5 @@
-import { computed, effectScope, ref } from 'vue'
+import { effectScope, ref } from 'vue'
 import { afterRest, atRest, whenAtRest } from './rest'
-import { stable } from './stable'
 
 beforeEach(() => jest.useFakeTimers())
 afterEach(() => jest.useRealTimers())
@@ -79,17 +78,4 @@ test('a rested value begins as it is, and follows later', () => {
   expect(text.value).toBe('number 1')
   jest.advanceTimersByTime(70)
   expect([text.value, worked]).toEqual(['number 2', 2])
-})
-
-test('a stable value is the same object while it says the same, and what follows from it is not worked out', () => {
-  const number = ref(1)
-  let worked = 0
-  const parity = stable(() => ({ isOdd: number.value % 2 === 1 }))
-  const words = computed(() => (worked++, parity.value.isOdd ? 'odd' : 'even'))
-  const first = parity.value
-  expect(words.value).toBe('odd')
-  number.value = 3
-  expect([words.value, worked, parity.value === first]).toEqual(['odd', 1, true])
-  number.value = 4
-  expect([words.value, worked, parity.value === first]).toEqual(['even', 2, false])
 })

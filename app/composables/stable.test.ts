@@ -26,3 +26,16 @@ test('nothing is a value too', () => {
   source.value = null
   expect(kept.value).toBe(null)
 })
+
+test('a stable value is the same object while it says the same, and what follows from it is not worked out', () => {
+  const number = ref(1)
+  let worked = 0
+  const parity = stable(() => ({ isOdd: number.value % 2 === 1 }))
+  const words = computed(() => (worked++, parity.value.isOdd ? 'odd' : 'even'))
+  const first = parity.value
+  expect(words.value).toBe('odd')
+  number.value = 3
+  expect([words.value, worked, parity.value === first]).toEqual(['odd', 1, true])
+  number.value = 4
+  expect([words.value, worked, parity.value === first]).toEqual(['even', 2, false])
+})

@@ -106,7 +106,7 @@ type EndColumn = 'label' | 'said' | 'off'
  * All that changes with a move: digits, what is written, what that is read as. There is a digit at
  * every power of every row, unseen where a number has none, so that a move makes no element: it
  * only makes some twenty of them look otherwise. What stands at the rows' ends is one text a
- * column, a line a row: a browser lays out and paints one text of six lines in a third of the time of six.
+ * column, a line a row: one text of six lines is laid out and painted sooner than six.
  */
 export function spotsOf({ rows, beamIsShared }: Rail, measures: Measures, places: Places): readonly Spot[] {
   const powers = powersOf(measures)

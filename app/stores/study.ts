@@ -88,12 +88,12 @@ export const useStudy = defineStore('study', () => {
     if (state.value !== 'conflict') schedule(SAVE_DELAY)
   }
 
+  const saving = afterRest(() => void flush())
   function schedule(delay: number) {
     state.value = 'saving'
     saving.ask(delay)
   }
 
-  const saving = afterRest(() => void flush())
   /** Saves what is not saved yet; one request at a time. */
   async function flush(): Promise<void> {
     saving.forget()

@@ -132,7 +132,7 @@ const lineY = (at: number, line: number) => {
 /** How many lines a mark's label has: the first of all has no change to tell. */
 const linesOn = (i: number) => Math.max(0, ...partsAt(i).map(({ line }) => line)) + 1
 const partsOn = (i: number, line: number) => partsAt(i).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
-/** A tooltip stands above its mark's label where there is room, beside it elsewhere. */
+/** A tooltip of two lines stands above its mark's label where there is room, beside it elsewhere. */
 const tipRoom = computed(() => 3 * props.fontSize + 14)
 const TIP_WIDTH = 110
 /** How far its wide side and half a label beside it reach. */

@@ -136,19 +136,19 @@ function categoryAt(target: Element): string | null {
           <div ref="figure" class="figure" :style="{ width: `${chartWidth}px` }">
             <ColourKey v-if="colours" ref="key" :names="colours" :font-size="fontSize" />
             <div class="panels">
-            <div v-for="(panel, at) in panels" :key="at">
-            <ChartView
-              :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines" :inside="isInside"
-              :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || axisBelow)" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
-              :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
-              :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @axis-room="page.setAxisRoom" @point="pointed = $event"
-            >
-              <template #over="{ marks }">
-                <CalloutNote v-if="called !== null && marks[called - panel.first]" :view="page.prose.callout" :flagged="misleads.callout" :labels="marks.map(({ label }) => label)" :at="called - panel.first" :width="Math.floor(chartWidth / across)" :font-size="fontSize" />
-              </template>
-              <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="pointed === null ? null : page.tipPieces.value" />
-            </ChartView>
-            </div>
+              <div v-for="(panel, at) in panels" :key="at">
+                <ChartView
+                  :drawing="panel.drawing" :first="panel.first" :first-label="panel.firstLabel" :form="form" :tick-values="page.tickValues.value" :tick-labels="page.tickLabels" :mark-labels="page.markLabels" :beside="page.beside" :lines="lines" :inside="isInside"
+                  :flagged-ticks="page.flagged.value.axis" :flagged-marks="page.flagged.value.marks" :has-axis="has('axis') && (at % across === 0 || axisBelow)" :has-marks="has('marks')" :bins="bins" :machine="machine" :width="Math.floor(chartWidth / across)" :height="panelHeight" :font-size="fontSize"
+                  :title="panel.name === null ? chartTitle : `${chartTitle}, ${panel.name}`" :axis-title="panel.name ?? page.on.axis.title.value" :description="page.description.value" :tip="tipIn(panel)"
+                  :second="second" @take-second="takeAxis" @room="page.setMarksRoom" @axis-room="page.setAxisRoom" @point="pointed = $event"
+                >
+                  <template #over="{ marks }">
+                    <CalloutNote v-if="called !== null && marks[called - panel.first]" :view="page.prose.callout" :flagged="misleads.callout" :labels="marks.map(({ label }) => label)" :at="called - panel.first" :width="Math.floor(chartWidth / across)" :font-size="fontSize" />
+                  </template>
+                  <TooltipCard v-if="tip !== null && tipIn(panel) !== null" :name="tipName" :title="title" :label="() => page.tipLabel(tip!)" :at="tip" :flagged="page.flagged.value.tooltip.has(tip)" :font-size="fontSize" :pieces="pointed === null ? null : page.tipPieces.value" />
+                </ChartView>
+              </div>
             </div>
             <LegendStrip v-if="has('legend')" ref="legend" :class="{ first: wanted.legend === 'above' }" :title="page.on.legend.title.value" :labels="page.legendLabels" :count="page.edges.value.length - 1" :flagged="page.flagged.value.legend" :font-size="fontSize" :width="chartWidth" />
             <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
@@ -229,6 +229,7 @@ function categoryAt(target: Element): string | null {
   grid-template-columns: auto;
 }
 
+/* Each chart in a block of its own, in which it keeps its layout to itself. */
 .panels {
   display: flex;
   flex-wrap: wrap;

@@ -23,7 +23,7 @@ const problems = stable(() => props.view.said.value.problems)
 
 const SIZES: Record<MessageId, number> = { headline: 1.75, sentence: 1.3, callout: 1 }
 const size = computed(() => Math.round(props.fontSize * SIZES[props.id]))
-/** What offers to write it. */
+/** The room of the button that offers to write it, in pixels. */
 const OFFER = 48
 const isOneLine = computed(() => props.width !== undefined && !isOpen.value && problems.value.length === 0
   && areSureToFit([props.view.said.value.text], { size: size.value, weight: props.id === 'headline' ? '600' : '400', beside: OFFER, room: props.width }))

@@ -22,6 +22,7 @@ const cards = computed(() => cardsOf(page.findings.value))
 </template>
 
 <style scoped>
+/* With the height of its row given, what stands in it is not measured before it is laid out. */
 .work {
   position: relative;
   display: grid;
