@@ -12,7 +12,11 @@ export default defineNuxtConfig({
   // Of fixed weights: texts in a variable typeface take a fifth longer to lay out.
   css: ['@fontsource/source-sans-3/400.css', '@fontsource/source-sans-3/600.css', '~/assets/main.css'],
   primevue: {
-    options: { theme: { preset, options: { darkModeSelector: 'system', cssLayer: false } } },
+    options: {
+      theme: { preset, options: { darkModeSelector: 'system', cssLayer: false } },
+      // A dialog is given the focus when it is there in full. Were it to come in slowly, that would take the focus away from a field that somebody already writes in.
+      pt: { dialog: { transition: { css: false } } },
+    },
     components: { include: ['Select', 'MultiSelect', 'Listbox', 'Button', 'Dialog', 'ToggleSwitch', 'Textarea', 'InputText', 'Message', 'Popover'] },
     autoImport: true,
   },

@@ -153,6 +153,25 @@ test('what cannot be read is listed by row, and an empty paste says what to do',
   await page.keyboard.press('Escape')
 }, 30_000)
 
+test('a dialog can be written in as soon as it is there, and leaves the hand in the field that it goes to', async () => {
+  const browser = await page.context().newCDPSession(page)
+  await browser.send('Animation.enable')
+  await browser.send('Animation.setPlaybackRate', { playbackRate: 0.05 })
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByLabel('Paste a table').waitFor({ state: 'attached' })
+  await page.keyboard.press('Control+A')
+  await page.keyboard.insertText('site,depth\na,7')
+  expect(await page.getByLabel('Paste a table').inputValue()).toBe('site,depth\na,7')
+  await page.getByLabel('Name').focus()
+  // Whatever moves at the opening has ended.
+  await page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState === 'finished'))
+  await page.keyboard.insertText('Depths')
+  expect(await page.getByLabel('Name').inputValue()).toBe('Depths')
+  await browser.detach()
+  await page.keyboard.press('Escape')
+  await page.getByRole('dialog').waitFor({ state: 'detached' })
+}, 30_000)
+
 test('two tabs: the second to save is told, and chooses', async () => {
   await showQuantity('Harvest')
   await saved()
