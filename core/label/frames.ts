@@ -1,4 +1,4 @@
-import type { AffixToken, NumberPattern, Subpattern } from '../locale/pattern'
+import { type AffixToken, hasMinus, type NumberPattern, type Subpattern } from '../locale/pattern'
 import type { FullStyle } from '../style/schemas'
 import type { Frame, Frames, Marks, Part, SignState, Slot } from './types'
 
@@ -35,8 +35,6 @@ function fillToken(token: AffixToken, { marks, unit, text }: Fill, state: SignSt
   if (token === '+') return [{ type: 'plus', value: marks.plus }]
   return [{ type: 'unit', value: unit }]
 }
-
-const hasMinus = ({ prefix, suffix }: Subpattern): boolean => prefix.includes('-') || suffix.includes('-')
 
 /** The subpattern for a state of the sign, with the sign put first where the pattern has no place for it. */
 function subpatternFor({ positive, negative }: NumberPattern, state: SignState): Subpattern {

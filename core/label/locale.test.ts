@@ -90,6 +90,8 @@ const DIFFERENCES: Record<string, (rival: Rival, locale: string, value: Value, s
     isNamed(rival) && rival.options.notation === 'compact' && plural(locale).select(said) !== plural(locale).select(Number(value)),
   'the platform puts a currency\'s name last where a region\'s own digits are not Latin, whatever CLDR says': (rival, locale) => isNamed(rival) && hasOwnNameOrder(locale),
   'the platform takes names of currencies for Serbian in Montenegro from the Latin script': (rival, locale) => isNamed(rival) && locale === 'sr-Cyrl-ME',
+  'parentheses that were asked for are written in regions too whose accounts have a minus': ({ options }, locale, value) =>
+    options.currencySign === 'accounting' && Number(value) < 0 && !new Intl.NumberFormat(locale, { ...money, currencySign: 'accounting' }).format(-5).includes('('),
   'the platform\'s long forms of Pashto lack the thousands and millions that CLDR has': ({ options }, locale) => options.compactDisplay === 'long' && /^ps(-|$)/.test(locale),
 }
 const kept = new Map<string, Intl.PluralRules>()
@@ -118,6 +120,13 @@ test('the platform has the CLDR of the tables, or the comparison with it is left
 /** The platform's label; the sign of an exponent is the region's there, and the style's here. */
 const written = (platform: Intl.NumberFormat, value: Value) =>
   platform.formatToParts(value as number).map((part) => (part.type === 'exponentSeparator' ? 'E' : part.value)).join('')
+
+test('parentheses that are asked for stand around negative money in every region, whatever its ladder, and without a minus', () => {
+  const ways: Style[] = [twoDigits, compact, { ...compact, rungForm: 'word' }, { notation: 'scaled', ladder: 'short' }]
+  const without = localeNames.flatMap((locale) => ways.map((way) => write({ unit: euro, sign: 'parentheses', locale, ...way }).label(-1234567).replace(/[\u200e\u200f\u061c]/g, ''))
+    .filter((label) => !/^\(.*\)$/.test(label) || /[-−]/.test(label)).map((label) => `${locale}: ${label}`))
+  expect(without).toEqual([])
+})
 
 const comparing = isSameCldr ? test : test.skip
 comparing.each(Object.keys(RIVALS))('%s agrees with the platform in every locale that it has', (name) => {

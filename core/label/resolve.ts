@@ -4,7 +4,7 @@ import { ladderOf, REGIONAL } from '../ladders/find'
 import { chooseSystem, nearestName } from '../locale/choose'
 import en from '../locale/generated/locales/en.json'
 import localeNames from '../locale/generated/index.json'
-import { isNumberAlone, parsePattern } from '../locale/pattern'
+import { hasBrackets, isNumberAlone, parsePattern } from '../locale/pattern'
 import type { ByPlural, CurrencyNames, LocaleTable, PluralKey } from '../locale/types'
 import { notations } from '../notations'
 import type { Contribution, Notation } from '../notations/types'
@@ -114,7 +114,7 @@ type Rest = Omit<Rule, keyof Contribution>
 
 function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, unit: UnitWriting, marks: Marks, inWords = false): Rest {
   const { fraction, significant, priority, rounding, increment, trailingZeros } = withDigits(style)
-  const brackets = style.sign === 'parentheses' && !unit.isMoney
+  const brackets = style.sign === 'parentheses' && !hasBrackets(unit.layer.pattern)
   const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
   const plain: UnitWriting['layer'] = { pattern: parsePattern('#'), fill: { marks, unit: '', text: 'literal' } }
   return {
@@ -147,10 +147,10 @@ function formsOf(style: FullStyle, unit: UnitWriting, isMoneyPattern: boolean, p
     const layer = { pattern, fill: { ...fill, text: 'rung' as const } }
     const around: Surroundings = { ...NO_SURROUNDINGS, before: unit.before, after: unit.after, outside: outsideOf(unit), hidden }
     // A pattern without a word is the number as it would stand anyway.
-    if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around, brackets && !unit.isMoney)]
+    if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around, brackets && !hasBrackets(unit.layer.pattern))]
     // A rung's pattern takes the place of the number's own; only a percent sign or the like stays around it.
-    if (isMoneyPattern || isNumberAlone(unit.layer.pattern)) return [plural, framesOf(style, layer, around, brackets && !pattern.negative)]
-    return [plural, framesOf(style, unit.layer, { ...around, inner: layer }, brackets && !unit.isMoney)]
+    if (isMoneyPattern || isNumberAlone(unit.layer.pattern)) return [plural, framesOf(style, layer, around, brackets && !hasBrackets(pattern))]
+    return [plural, framesOf(style, unit.layer, { ...around, inner: layer }, brackets && !hasBrackets(unit.layer.pattern))]
   }))
 }
 

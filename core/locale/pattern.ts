@@ -71,6 +71,10 @@ export function parsePattern(pattern: string): NumberPattern {
   }
 }
 
+export const hasMinus = ({ prefix, suffix }: Subpattern): boolean => prefix.includes('-') || suffix.includes('-')
+/** Whether a pattern tells negative numbers by other marks than a minus: accounts write parentheses. */
+export const hasBrackets = ({ negative }: NumberPattern): boolean => negative !== null && !hasMinus(negative)
+
 /** The power of ten of the first of a region's patterns for shortened numbers. */
 export const LEAST_POWER = 3
 
