@@ -145,7 +145,7 @@ test('a table sorts by the number, not by its label', async () => {
 test('what cannot be read is listed by row, and an empty paste says what to do', async () => {
   await page.getByRole('button', { name: 'Bring in data' }).click()
   await page.getByLabel('Paste a table').fill('site;depth\na;1,5\nb;x7\nc;2\nd;3\ne;4')
-  await page.getByText('row 2: “x7”').waitFor()
+  await page.getByText('row 2: “x7” is kept as missing').waitFor()
   await page.getByText('Numbers were read with a decimal comma.').waitFor()
   await page.getByLabel('Paste a table').fill('site,depth')
   await page.getByText('There is a header but no row below it.').waitFor()

@@ -27,6 +27,7 @@ const dates = ref<Record<string, AskedOrder>>({})
 const ORDERS: { id: AskedOrder; title: string }[] = [{ id: 'dmy', title: 'the day comes first' }, { id: 'mdy', title: 'the month comes first' }]
 watch(text, () => (dates.value = {}))
 const MOST_UNREAD = 8
+const beadOf = ({ kind, unread }: ImportedTable['columns'][number]) => (kind === 'text' ? '' : unread.length > 0 ? 'busy' : 'good')
 const numbers = computed(() => preview.value.table?.columns.filter((column) => column.kind === 'number').length ?? 0)
 const delimiters: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }
 
@@ -59,19 +60,19 @@ async function bringIn() {
     <div class="form" @dragover.prevent @drop.prevent="drop">
       <label for="import-text">Paste a table, drop a file here, or <span class="file">choose one<input type="file" accept=".csv,.tsv,.txt,text/csv" aria-label="Choose a file" @change="choose" /></span>. Commas, semicolons and tabs are all fine.</label>
       <Textarea id="import-text" v-model="text" rows="7" spellcheck="false" placeholder="site,depth&#10;Farrow Ledge,0.125&#10;Holm Skerry,0.25" class="paste" autofocus />
-      <label for="import-name">Name <InputText id="import-name" v-model="name" size="small" placeholder="Pasted table" /></label>
+      <label for="import-name" class="name">Name <InputText id="import-name" v-model="name" size="small" placeholder="Pasted table" /></label>
       <Message v-if="preview.trouble || refused" severity="error" :closable="false">{{ preview.trouble || refused }}</Message>
       <template v-if="preview.table">
         <p class="soft">{{ preview.table.rowCount }} rows parted by {{ delimiters[preview.table.delimiter] ?? preview.table.delimiter }}, {{ numbers }} of {{ preview.table.columns.length }} columns are numbers.</p>
         <ul v-if="preview.table.notices.length > 0" class="notices"><li v-for="notice in preview.table.notices" :key="notice">{{ notice }}</li></ul>
         <dl class="columns">
           <template v-for="column in preview.table.columns" :key="column.name">
-            <dt><span class="bead" :class="column.kind === 'number' ? 'good' : ''" /> {{ column.name }}</dt>
+            <dt><span class="bead" :class="beadOf(column)" /> {{ column.name }}</dt>
             <dd>
               <template v-if="isUnclear(column.reason)">Dates: <Select v-model="dates[column.name]" :options="ORDERS" option-label="title" option-value="id" placeholder="does day or month come first?" :aria-label="`Order of the dates in ${column.name}`" class="in-text" /></template>
               <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">; {{ column.missing }} missing</template>
               <ul v-if="column.unread.length > 0" class="unread">
-                <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">row {{ cell.row }}: “{{ cell.text }}”</li>
+                <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">row {{ cell.row }}: “{{ cell.text }}” is kept as missing</li>
                 <li v-if="column.unread.length > MOST_UNREAD">and {{ column.unread.length - MOST_UNREAD }} more</li>
               </ul>
             </dd>
@@ -97,6 +98,12 @@ async function bringIn() {
   width: 100%;
   font-size: 13px;
   line-height: 1.4;
+}
+
+.name {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
 }
 
 .file {
@@ -131,6 +138,10 @@ dt {
   font-weight: 600;
 }
 
+dt .bead {
+  margin-right: var(--gap-1);
+}
+
 dd {
   margin: 0;
 }
@@ -140,8 +151,11 @@ ul {
   padding-left: var(--gap-4);
 }
 
-.notices,
-.unread {
+.notices {
   color: var(--ink-soft);
+}
+
+.unread {
+  color: var(--rosewood);
 }
 </style>
