@@ -3,6 +3,7 @@ import { studyFileName } from '~~/shared/names'
 import type { Study, StudySummary } from '~~/shared/study'
 import { download } from '~/composables/download'
 import { request } from '~/composables/request'
+import { vFocus } from '~/desk/focus'
 
 const studies = shallowRef<StudySummary[] | null>(null)
 const trouble = ref('')
@@ -73,7 +74,7 @@ useHead({ title: 'Studies · Ivory Abacus' })
     <p v-if="!studies && !trouble" role="status">Fetching the studies…</p>
     <ul v-if="studies" class="list">
       <li v-for="study in studies" :key="study.id">
-        <form v-if="renamed === study.id" @submit.prevent="rename(study)"><InputText v-model="newName" size="small" aria-label="New name" autofocus maxlength="200" @keydown.esc="renamed = null" /> <Button size="small" type="submit" label="Rename" /></form>
+        <form v-if="renamed === study.id" @submit.prevent="rename(study)"><InputText v-model="newName" v-focus size="small" aria-label="New name" maxlength="200" @focus="($event.target as HTMLInputElement).select()" @keydown.esc="renamed = null" /> <Button size="small" type="submit" label="Rename" /></form>
         <NuxtLink v-else :to="`/study/${study.id}`">{{ study.name }}</NuxtLink>
         <span class="soft">changed {{ when.format(new Date(study.changedAt)) }}, revision {{ study.revision }}</span>
         <span class="acts">

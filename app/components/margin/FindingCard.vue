@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Change } from '~~/core/checks/types'
 import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from '~/desk/cards'
+import { vFocus } from '~/desk/focus'
 import { levelWords } from '~/desk/levels'
 
 const props = defineProps<{ card: Card }>()
@@ -14,13 +15,7 @@ const places = computed(() => (props.card.main.other ? `on the axis of ${props.c
 const alsoTitles = computed(() => props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '))
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
-const field = useTemplateRef<{ $el: HTMLInputElement }>('field')
 
-async function ask() {
-  reason.value = ''
-  await nextTick()
-  field.value?.$el.focus()
-}
 function leave() {
   const why = reason.value?.trim()
   if (why) emit('leave', findingsOf(props.card), why)
@@ -34,12 +29,12 @@ function leave() {
         <span class="bead" :class="beads[card.main.severity]" :title="severities[card.main.severity]" />
         {{ checkTitles[card.main.check] }}
       </h2>
-      <button v-if="reason === null && !card.main.other" type="button" class="quiet" @click="ask">leave it</button>
+      <button v-if="!card.main.other" v-show="reason === null" type="button" class="quiet" @click="reason = ''">leave it</button>
     </header>
     <p class="place">{{ places }}</p>
     <p>{{ card.main.message }}</p>
     <form v-if="reason !== null" class="fixes" @submit.prevent="leave" @keydown.esc="reason = null">
-      <InputText ref="field" v-model="reason" size="small" fluid maxlength="300" placeholder="Why may it stand?" aria-label="Why may it stand?" />
+      <InputText v-model="reason" v-focus size="small" fluid maxlength="300" placeholder="Why may it stand?" aria-label="Why may it stand?" />
       <Button size="small" label="Leave it" type="submit" :disabled="!reason.trim()" />
       <Button size="small" label="Cancel" variant="text" @click="reason = null" />
     </form>

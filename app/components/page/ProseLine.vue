@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NOTHING } from '~~/core/text/message'
 import type { ProseView } from '~/composables/prose'
+import { vFocus } from '~/desk/focus'
 import { vLabel } from '~/desk/label'
 import { areSureToFit } from '~/desk/width'
 import { type MessageId, piecesFor, surfaceOf } from '~~/shared/page/messages'
@@ -28,11 +29,9 @@ const OFFER = 48
 const isOneLine = computed(() => props.width !== undefined && !isOpen.value && problems.value.length === 0
   && areSureToFit([props.view.said.value.text], { size: size.value, weight: props.id === 'headline' ? '600' : '400', beside: OFFER, room: props.width }))
 
-async function open() {
+function open() {
   text.value = props.view.source.value
   isOpen.value = true
-  await nextTick()
-  field.value?.focus()
 }
 /** Every keystroke is written on the page; what is broken is told beside it. */
 function write(next: string | undefined) {
@@ -82,7 +81,7 @@ async function insert(piece: Piece) {
       <button v-if="!isOpen" type="button" class="quiet" :aria-label="`Write the ${id}`" @click="open">write</button>
     </p>
     <div v-if="isOpen" class="editor">
-      <textarea ref="field" v-model="text" rows="2" spellcheck="false" :aria-label="`Text of the ${id}`" @keyup="note" @click="note" @input="note" @keydown.esc="isOpen = false" />
+      <textarea ref="field" v-model="text" v-focus rows="2" spellcheck="false" :aria-label="`Text of the ${id}`" @keyup="note" @click="note" @input="note" @keydown.esc="isOpen = false" />
       <p v-for="problem in problems" :key="problem.message" class="trouble" role="alert">{{ problem.message }}</p>
       <div class="pieces" aria-label="What can be put in">
         <button v-for="piece in fitting" :key="piece.text" type="button" class="piece" @click="insert(piece)"><code>{{ piece.text }}</code> {{ piece.says }}</button>
