@@ -108,8 +108,8 @@ async function traceMoves(page, devtools, { handle, keys, isMoving }) {
   const tasks = events.filter((one) => one.ph === 'X' && one.name === TASK && one.pid === marks[0].pid && one.tid === marks[0].tid)
   const holds = (task, { ts }) => task.ts <= ts && ts < task.ts + task.dur
   const work = tasks.filter((task) => !constants.some((mark) => holds(task, mark)))
-  // The task that holds a mark began before it.
-  const starts = marks.map((mark) => work.find((task) => holds(task, mark)).ts)
+  // The task that holds a mark began before it; one that began before the trace is not in it.
+  const starts = marks.map((mark) => work.find((task) => holds(task, mark))?.ts ?? mark.ts)
   const workFrom = (from, to) => work.reduce((sum, task) => sum + (task.ts >= from && task.ts < to ? task.tdur / 1000 : 0), 0)
   return { times: starts.slice(1).map((to, i) => workFrom(starts[i], to)), constant }
 }
