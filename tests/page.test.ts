@@ -220,3 +220,22 @@ test('a rail drawn move by move looks as one that is drawn at once', async () =>
   for (let undone = 0; undone < 4 && (await drawn()) !== atFirst; undone++) await page.getByRole('button', { name: 'Undo' }).click()
   await until(drawn, atFirst)
 }, 60_000)
+
+test('names without end and numbers of three hundred digits keep to their room, and hide no label', async () => {
+  const { page } = desk
+  const name = 'The very long name of a mooring far off the northern coast'
+  await bringIn(desk, `site,length\n${[3, 2, 1].map((size) => `${name} ${size},${size}234567.891`).join('\n')}`, 'length')
+  const tip = page.getByRole('note', { name: `Tooltip of ${name} 1` })
+  const isWhole = (element: Element) => element.scrollWidth <= element.clientWidth
+  expect(await tip.locator('[data-surface="tooltip"]').evaluate(isWhole)).toBe(true)
+  expect(await tip.locator('.name').evaluate(isWhole)).toBe(false)
+  const box = (await tip.boundingBox())!
+  for (const label of await page.locator('[data-surface="marks"]').all()) {
+    const { x, y, width, height } = (await label.boundingBox())!
+    expect(x + width <= box.x || x >= box.x + box.width || y + height <= box.y || y >= box.y + box.height).toBe(true)
+  }
+  await bringIn(desk, 'site,size\na,1e300\nb,-3e299', 'size')
+  expect((await page.getByLabel('Tick step', { exact: true }).boundingBox())!.width).toBeLessThan(400)
+  expect(await page.locator('html').evaluate(isWhole)).toBe(true)
+  expect(await page.locator('[data-surface="headline"]').evaluateAll((lines) => lines.every((line) => line.getBoundingClientRect().right <= line.closest('[data-page-body]')!.getBoundingClientRect().right))).toBe(true)
+}, 60_000)

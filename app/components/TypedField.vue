@@ -9,6 +9,9 @@ watch(() => props.value, (value) => { if (!focused.value) text.value = value ?? 
 
 const bare = computed(() => text.value.trim().replaceAll(',', '').replace('\u2212', '-'))
 const trouble = computed(() => (bare.value === '' ? '' : props.check(bare.value)))
+/** A number of three hundred digits scrolls in its field. */
+const MOST_WIDE = 24
+const width = computed(() => Math.min(MOST_WIDE, Math.max(3, (text.value || props.placeholder).length) + 1.5))
 function typed(value: string | undefined) {
   text.value = value ?? ''
   if (!trouble.value) emit('change', bare.value || undefined)
@@ -18,7 +21,7 @@ function typed(value: string | undefined) {
 <template>
   <span class="typed">
     <InputText
-      :model-value="text" :placeholder="placeholder" :invalid="trouble !== ''" :aria-label="label" :style="{ width: `${Math.max(3, (text || placeholder).length) + 1.5}ch` }"
+      :model-value="text" :placeholder="placeholder" :invalid="trouble !== ''" :aria-label="label" :style="{ width: `${width}ch` }"
       size="small" @focus="focused = true" @blur="focused = false" @update:model-value="typed"
     />
     <span v-if="trouble" class="trouble" role="alert">{{ trouble }}</span>

@@ -4,6 +4,8 @@ import { roundToPlace } from './round'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
+/** Below this power of ten a number is told with a power, however few its digits are: numbers of one size stand side by side and are told alike. */
+const LEAST_PLAIN = -7
 /** The digits of a number without the zeros at its end. */
 const digitsOf = ({ coefficient }: Decimal): string => absolute(coefficient).toString().replace(/0+$/, '')
 
@@ -15,17 +17,17 @@ function withPower(value: Decimal): string {
 }
 
 /**
- * A number in a message to people: all its digits, grouped by threes, with a true minus; where they
- * take more than 24 places a power of ten, and of more than 24 digits twelve after ≈. It is no label
- * and follows no style.
+ * A number in a message to people: all its digits, grouped by threes, with a true minus; below 10⁻⁷
+ * and from 10²⁴ on with a power of ten, and of more than 24 digits twelve after ≈. It is no label and
+ * follows no style.
  *
- * @example plainly(decimal('-250000.5')) // '−250,000.5'; of 1.5e-30 '1.5e−30'
+ * @example plainly(decimal('-250000.5')) // '−250,000.5'; of 2e-8 '2e−8'
  */
 export function plainly(value: Decimal): string {
-  const text = toText(value).replace('-', '−')
   if (digitsOf(value).length > MOST_DIGITS) return briefly(value)
-  if (text.length > MOST_DIGITS) return withPower(value)
-  const [whole = '', fraction] = text.split('.')
+  const power = leadingPower(value)
+  if (value.coefficient !== 0n && (power >= MOST_DIGITS || power < LEAST_PLAIN)) return withPower(value)
+  const [whole = '', fraction] = toText(value).replace('-', '−').split('.')
   const grouped = whole.replace(GROUPS, ',')
   return fraction === undefined ? grouped : `${grouped}.${fraction}`
 }

@@ -134,6 +134,12 @@ defineExpose({ add })
   margin-top: -11px;
 }
 
+/* Of two rungs a power apart the one in hand lies on top. */
+.rung:hover,
+.rung:focus-within {
+  z-index: 2;
+}
+
 .bar {
   grid-area: 1 / 1 / 2 / 2;
   width: 61px;
@@ -209,7 +215,7 @@ input.symbol {
 }
 
 input.word {
-  background: transparent;
+  background: var(--sheet);
   border-bottom-color: var(--rule-soft);
 }
 
@@ -231,7 +237,7 @@ input.word {
 .said {
   position: absolute;
   left: 0;
-  z-index: 2;
+  z-index: 3;
   width: 200px;
   padding: var(--gap-2);
   background: var(--sheet);

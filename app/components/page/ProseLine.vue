@@ -93,11 +93,12 @@ async function insert(piece: Piece) {
 </template>
 
 <style scoped>
-.line .quiet {
-  margin-left: var(--gap-2);
+.line {
+  overflow-wrap: anywhere;
 }
 
 .line .quiet {
+  margin-left: var(--gap-2);
   opacity: 0.35;
 }
 

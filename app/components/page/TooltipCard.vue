@@ -29,14 +29,21 @@ defineProps<{
 <style scoped>
 .tip {
   display: grid;
-  grid-template-columns: auto auto;
+  grid-template-columns: minmax(0, 1fr) auto;
   gap: 0 var(--gap-3);
   padding: var(--gap-1) var(--gap-2);
   background: var(--sheet);
   border: 1px solid var(--ink-soft);
   border-radius: 3px;
   box-shadow: var(--shadow);
+  width: max-content;
+  max-width: 200px;
   white-space: nowrap;
+}
+
+.tip > * {
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .name {
