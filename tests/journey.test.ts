@@ -153,6 +153,21 @@ test('what cannot be read is listed by row, and an empty paste says what to do',
   await page.keyboard.press('Escape')
 }, 30_000)
 
+test('bringing data in is a step like others: undone, and redone over a reload', async () => {
+  await showQuantity('Revenue')
+  await saved()
+  await bringIn('mooring,depth\nFarrow Ledge,4.125\nHolm Skerry,11.75', 'depth')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  await saved()
+  await page.reload()
+  await page.getByRole('button', { name: 'Redo' }).click()
+  await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
+  await until(() => labels('marks'), ['11.75', '4.125'])
+  await showQuantity('Revenue')
+  await saved()
+}, 30_000)
+
 test('a dialog can be written in as soon as it is there, and leaves the hand in the field that it goes to', async () => {
   const browser = await page.context().newCDPSession(page)
   await browser.send('Animation.enable')

@@ -39,7 +39,7 @@ export const useStudy = defineStore('study', () => {
   const readers = computed(() => document.value?.readers)
   const dataset = computed(() => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null)
 
-  function take(study: Study) {
+  function settle(study: Study) {
     id.value = study.id
     document.value = study.document
     datasets.value = study.datasets
@@ -48,6 +48,9 @@ export const useStudy = defineStore('study', () => {
     trouble.value = ''
     newer.value = null
     unsaved = null
+  }
+  function take(study: Study) {
+    settle(study)
     history.recall(study.id, study.revision)
   }
 
@@ -195,7 +198,14 @@ export const useStudy = defineStore('study', () => {
 
   async function bringIn(name: string, text: string, dates?: Record<string, AskedOrder>) {
     await flush()
-    take(await request<Study>(`/api/studies/${id.value}/datasets`, { name, text, dates }))
+    const [before, base] = [document.value, revision.value]
+    const study = await request<Study>(`/api/studies/${id.value}/datasets`, { name, text, dates })
+    // What another tab saved meanwhile came with it, and no step leads back over that.
+    if (!before || study.revision !== base + 1) return take(study)
+    settle(study)
+    letGo()
+    history.keep(before, `Bring in ${name}`)
+    history.store(study.id, study.revision)
   }
 
   async function derive(column: NewColumn) {

@@ -71,6 +71,7 @@ export function parsePattern(pattern: string): NumberPattern {
   }
 }
 
+/** Whether a pattern writes a minus. */
 export const hasMinus = ({ prefix, suffix }: Subpattern): boolean => prefix.includes('-') || suffix.includes('-')
 /** Whether a pattern tells negative numbers by other marks than a minus: accounts write parentheses. */
 export const hasBrackets = ({ negative }: NumberPattern): boolean => negative !== null && !hasMinus(negative)
