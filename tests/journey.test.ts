@@ -197,6 +197,13 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await saved()
   await other.getByLabel('Tick step', { exact: true }).fill('20000')
   await other.getByText('Changed in another tab').waitFor()
+  // Data that come in bring the server's study with them: they wait until it is chosen, and stay in their field.
+  await other.getByRole('button', { name: 'Bring in data' }).click()
+  await other.getByLabel('Paste a table').fill('site,depth\na,7')
+  await other.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await other.getByText('Choose “Take theirs” or “Keep mine” first').waitFor()
+  expect(await other.getByLabel('Paste a table').inputValue()).toBe('site,depth\na,7')
+  await other.keyboard.press('Escape')
   await other.getByRole('button', { name: 'Take theirs' }).click()
   await other.getByText('Saved', { exact: true }).waitFor()
   expect(await labels('axis', other)).toEqual(await labels('axis'))

@@ -196,8 +196,14 @@ export const useStudy = defineStore('study', () => {
   }, 'The choice of readers stays')
   const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
 
-  async function bringIn(name: string, text: string, dates?: Record<string, AskedOrder>) {
+  /** What is not saved would be lost with the study that comes back. */
+  async function saveAll() {
     await flush()
+    if (unsaved) throw new Error(state.value === 'conflict' ? 'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.' : trouble.value)
+  }
+
+  async function bringIn(name: string, text: string, dates?: Record<string, AskedOrder>) {
+    await saveAll()
     const [before, base] = [document.value, revision.value]
     const study = await request<Study>(`/api/studies/${id.value}/datasets`, { name, text, dates })
     // What another tab saved meanwhile came with it, and no step leads back over that.
@@ -209,7 +215,7 @@ export const useStudy = defineStore('study', () => {
   }
 
   async function derive(column: NewColumn) {
-    await flush()
+    await saveAll()
     if (dataset.value) take(await request<Study>(`/api/studies/${id.value}/datasets/${dataset.value.id}/columns`, column))
   }
 
