@@ -1,4 +1,4 @@
-import { type AffixToken, hasMinus, type NumberPattern, type Subpattern } from '../locale/pattern'
+import { type AffixToken, hasBrackets, hasMinus, type NumberPattern, type Subpattern } from '../locale/pattern'
 import type { FullStyle } from '../style/schemas'
 import type { Frame, Frames, Marks, Part, SignState, Slot } from './types'
 
@@ -73,9 +73,10 @@ export const NO_SURROUNDINGS: Surroundings = { rung: [], before: [], after: [], 
  * unit, the rung behind the number, `after`.
  *
  * @param layer the outermost pattern of the region
- * @param brackets whether negative numbers stand in parentheses that the pattern does not have
  */
-export function framesOf(style: FullStyle, layer: Layer, { rung, before, after, outside, inner, hidden }: Surroundings, brackets: boolean): Frames {
+export function framesOf(style: FullStyle, layer: Layer, { rung, before, after, outside, inner, hidden }: Surroundings): Frames {
+  // Parentheses that the pattern does not have.
+  const brackets = style.sign === 'parentheses' && !hasBrackets(layer.pattern)
   const inside = inner ? sides(inner, 'none') : { before: [], after: [] }
   const frame = (state: SignState, open: Part[] = [], close: Part[] = []): Frame => {
     const own = sides(layer, state)

@@ -4,7 +4,7 @@ import { ladderOf, REGIONAL } from '../ladders/find'
 import { chooseSystem, nearestName } from '../locale/choose'
 import en from '../locale/generated/locales/en.json'
 import localeNames from '../locale/generated/index.json'
-import { hasBrackets, isNumberAlone, parsePattern } from '../locale/pattern'
+import { isNumberAlone, parsePattern } from '../locale/pattern'
 import type { ByPlural, CurrencyNames, LocaleTable, PluralKey } from '../locale/types'
 import { notations } from '../notations'
 import type { Contribution, Notation } from '../notations/types'
@@ -114,7 +114,6 @@ type Rest = Omit<Rule, keyof Contribution>
 
 function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, unit: UnitWriting, marks: Marks, inWords = false): Rest {
   const { fraction, significant, priority, rounding, increment, trailingZeros } = withDigits(style)
-  const brackets = style.sign === 'parentheses' && !hasBrackets(unit.layer.pattern)
   const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
   const plain: UnitWriting['layer'] = { pattern: parsePattern('#'), fill: { marks, unit: '', text: 'literal' } }
   return {
@@ -127,10 +126,10 @@ function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, 
     infinity: region.system.infinity,
     grouping: groupingOf(style, region, unit),
     sign: style.sign,
-    frames: framesOf(style, unit.layer, around, brackets),
+    frames: framesOf(style, unit.layer, around),
     names: namesOf(unit),
     plurals: unit.named || isRegional(style) || (inWords && style.notation === 'scaled') ? region.table.plurals : null,
-    bare: framesOf(style, plain, NO_SURROUNDINGS, style.sign === 'parentheses'),
+    bare: framesOf(style, plain, NO_SURROUNDINGS),
     under: style.under,
     over: style.over,
     zero: style.zero,
@@ -140,17 +139,16 @@ function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, 
 /** A rung's frames by plural, from the region's patterns: money has patterns of its own. */
 function formsOf(style: FullStyle, unit: UnitWriting, isMoneyPattern: boolean, patterns: ByPlural): Forms {
   const { fill } = unit.layer
-  const brackets = style.sign === 'parentheses'
   return Object.fromEntries((Object.entries(patterns) as [PluralKey, string][]).map(([plural, text]) => {
     const pattern = parsePattern(text)
     const hidden = !/[0#]/.test(text.replace(/'[^']*'/g, ''))
     const layer = { pattern, fill: { ...fill, text: 'rung' as const } }
     const around: Surroundings = { ...NO_SURROUNDINGS, before: unit.before, after: unit.after, outside: outsideOf(unit), hidden }
     // A pattern without a word is the number as it would stand anyway.
-    if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around, brackets && !hasBrackets(unit.layer.pattern))]
+    if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around)]
     // A rung's pattern takes the place of the number's own; only a percent sign or the like stays around it.
-    if (isMoneyPattern || isNumberAlone(unit.layer.pattern)) return [plural, framesOf(style, layer, around, brackets && !hasBrackets(pattern))]
-    return [plural, framesOf(style, unit.layer, { ...around, inner: layer }, brackets && !hasBrackets(unit.layer.pattern))]
+    if (isMoneyPattern || isNumberAlone(unit.layer.pattern)) return [plural, framesOf(style, layer, around)]
+    return [plural, framesOf(style, unit.layer, { ...around, inner: layer })]
   }))
 }
 

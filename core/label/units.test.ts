@@ -12,7 +12,7 @@ const region = { table: en as LocaleTable, system: (en as LocaleTable).systems.l
 const text = (slots: readonly Slot[]) => slots.map((slot) => (typeof slot === 'object' ? slot.value : `{${slot}}`)).join('')
 const around = ({ before, after }: Frame) => `${text(before)}5${text(after)}`
 const layer = (pattern: string, unit = ''): Layer => ({ pattern: parsePattern(pattern), fill: { marks, unit, text: 'literal' } })
-const frames = (pattern: string, unit = '', style: Partial<FullStyle> = {}) => framesOf(inherit(style), layer(pattern, unit), { ...NO_SURROUNDINGS, rung: ['rung'] }, style.sign === 'parentheses')
+const frames = (pattern: string, unit = '', style: Partial<FullStyle> = {}) => framesOf(inherit(style), layer(pattern, unit), { ...NO_SURROUNDINGS, rung: ['rung'] })
 
 test('the sign comes first where the pattern has no place for it', () => {
   const { none, minus, plus } = frames('¤#', '€')
