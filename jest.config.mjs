@@ -1,6 +1,13 @@
 const shared = {
-  transform: { '^.+\\.([jt]s|mjs)$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } }] },
-  transformIgnorePatterns: ['/node_modules/(?!(lossless-json|messageformat|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)'],
+  transform: {
+    '^.+\\.([jt]s|mjs)$': [
+      '@swc/jest',
+      { jsc: { parser: { syntax: 'typescript' }, target: 'es2022' } },
+    ],
+  },
+  transformIgnorePatterns: [
+    '/node_modules/(?!(lossless-json|messageformat|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)',
+  ],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
   testPathIgnorePatterns: ['/node_modules/', '/.output/', '/.nuxt/'],
   modulePathIgnorePatterns: ['/.output/', '/.nuxt/', '/dist/'],
@@ -9,7 +16,11 @@ const shared = {
 /** Unit tests stand beside their code; whole journeys through the built program are in tests/. */
 export default {
   projects: [
-    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/{core,shared,server,cli,app}/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'unit',
+      testMatch: ['<rootDir>/{core,shared,server,cli,app}/**/*.test.ts'],
+    },
     { ...shared, displayName: 'whole', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
   ],
 }

@@ -5,29 +5,52 @@ import { root } from '../scripts/lib/prepare.mjs'
 
 const bundled = await build({
   stdin: {
-    contents: "export { suggest } from './core/suggest/suggest'; export { suggestAxis } from './core/suggest/axis'; export { findAll, runChecks } from './core/checks/run'; export { placeTicks } from './core/ticks/place'; export { decimal } from './core/decimal/decimal'",
-    resolveDir: join(root), loader: 'ts',
+    contents:
+      "export { suggest } from './core/suggest/suggest'; export { suggestAxis } from './core/suggest/axis'; export { findAll, runChecks } from './core/checks/run'; export { placeTicks } from './core/ticks/place'; export { decimal } from './core/decimal/decimal'",
+    resolveDir: join(root),
+    loader: 'ts',
   },
-  bundle: true, format: 'esm', write: false, platform: 'node', target: 'node20',
+  bundle: true,
+  format: 'esm',
+  write: false,
+  platform: 'node',
+  target: 'node20',
 })
-const { suggest, suggestAxis, findAll, runChecks, placeTicks, decimal } = await import(`data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`)
+const { suggest, suggestAxis, findAll, runChecks, placeTicks, decimal } = await import(
+  `data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`
+)
 const median = (times) => [...times].sort((a, b) => a - b)[times.length >> 1]
 function timed(rounds, run) {
-  return median(Array.from({ length: rounds }, (_, round) => {
-    const began = performance.now()
-    run(round)
-    return performance.now() - began
-  }))
+  return median(
+    Array.from({ length: rounds }, (_, round) => {
+      const began = performance.now()
+      run(round)
+      return performance.now() - began
+    }),
+  )
 }
 
-const axes = Array.from({ length: 200 }, (_, at) => placeTicks({ domain: [decimal(0), decimal(String(1.7 ** (at % 40)))] }))
+const axes = Array.from({ length: 200 }, (_, at) =>
+  placeTicks({ domain: [decimal(0), decimal(String(1.7 ** (at % 40)))] }),
+)
 const suggesting = timed(200, (round) => {
   const { ticks, step } = axes[round]
-  suggest({ surface: 'axis', style: {}, values: ticks.map(({ value }) => value), step: decimal(step) })
+  suggest({
+    surface: 'axis',
+    style: {},
+    values: ticks.map(({ value }) => value),
+    step: decimal(step),
+  })
 })
 console.log(`suggestions for an axis: ${suggesting.toFixed(1)} ms (bar 10 ms)`)
 
-const searching = timed(200, (round) => suggestAxis({ domain: [decimal(0), decimal(String(1.7 ** (round % 40)))], style: {}, width: 300 + round }))
+const searching = timed(200, (round) =>
+  suggestAxis({
+    domain: [decimal(0), decimal(String(1.7 ** (round % 40)))],
+    style: {},
+    width: 300 + round,
+  }),
+)
 console.log(`ticks and style of an axis together: ${searching.toFixed(1)} ms (bar 10 ms)`)
 
 const ROWS = 1_000_000
@@ -37,8 +60,14 @@ const random = () => {
   return state / 2 ** 32
 }
 const numbers = Array.from({ length: ROWS }, () => Math.round(10 ** (random() * 7) * 100) / 100)
-const subject = { surface: 'table', style: { notation: 'scaled', rung: 'shared', fraction: [1, 1] }, values: Float64Array.from(numbers) }
+const subject = {
+  surface: 'table',
+  style: { notation: 'scaled', rung: 'shared', fraction: [1, 1] },
+  values: Float64Array.from(numbers),
+}
 const texts = timed(5, () => numbers.map(String))
 const finding = timed(3, () => findAll(subject))
 const fixing = timed(1, () => runChecks(subject))
-console.log(`all checks of ${ROWS} values: ${finding.toFixed(0)} ms, ${(finding / texts).toFixed(1)} times String(n) (bar 3 times); with proved fixes ${fixing.toFixed(0)} ms`)
+console.log(
+  `all checks of ${ROWS} values: ${finding.toFixed(0)} ms, ${(finding / texts).toFixed(1)} times String(n) (bar 3 times); with proved fixes ${fixing.toFixed(0)} ms`,
+)

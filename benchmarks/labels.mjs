@@ -11,10 +11,21 @@ import { root } from '../scripts/lib/prepare.mjs'
 const COUNT = 1_000_000
 const ROUNDS = 11
 const bundled = await build({
-  stdin: { contents: "export { labeller } from './core/label/labeller'; export { resolve } from './core/label/resolve'", resolveDir: root, loader: 'ts' },
-  bundle: true, format: 'esm', write: false, platform: 'node', target: 'node20',
+  stdin: {
+    contents:
+      "export { labeller } from './core/label/labeller'; export { resolve } from './core/label/resolve'",
+    resolveDir: root,
+    loader: 'ts',
+  },
+  bundle: true,
+  format: 'esm',
+  write: false,
+  platform: 'node',
+  target: 'node20',
 })
-const { labeller, resolve } = await import(`data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`)
+const { labeller, resolve } = await import(
+  `data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`
+)
 
 let state = 7
 const random = () => {
@@ -23,7 +34,9 @@ const random = () => {
 }
 const mix = Array.from({ length: COUNT }, (_, at) => {
   if (at % 3 === 0) return 10 ** (random() * 16 - 3)
-  return at % 3 === 1 ? Math.floor(10 ** (random() * 12)) : Math.round(10 ** (random() * 9) * 100) / 100
+  return at % 3 === 1
+    ? Math.floor(10 ** (random() * 12))
+    : Math.round(10 ** (random() * 9) * 100) / 100
 })
 
 /** Reads a character of each string, so that joined strings are made flat. */
@@ -39,24 +52,40 @@ const timed = (write) => {
 const median = (times) => [...times].sort((a, b) => a - b)[times.length >> 1]
 
 function measure(locale) {
-  const tables = { [locale]: JSON.parse(readFileSync(join(root, 'core/locale/generated/locales', `${locale}.json`), 'utf8')) }
+  const tables = {
+    [locale]: JSON.parse(
+      readFileSync(join(root, 'core/locale/generated/locales', `${locale}.json`), 'utf8'),
+    ),
+  }
   const scaled = labeller(resolve({ locale, notation: 'scaled', fraction: [0, 1] }, { tables }))
   const plain = labeller(resolve({ locale, fraction: [0, 3] }, { tables }))
   const compact = new Intl.NumberFormat(locale, { notation: 'compact', maximumFractionDigits: 1 })
   const decimal = new Intl.NumberFormat(locale, { maximumFractionDigits: 3 })
-  const runs = { scaled: scaled.label, plain: plain.label, text: String, compact: (value) => compact.format(value), decimal: (value) => decimal.format(value) }
+  const runs = {
+    scaled: scaled.label,
+    plain: plain.label,
+    text: String,
+    compact: (value) => compact.format(value),
+    decimal: (value) => decimal.format(value),
+  }
   const times = Object.fromEntries(Object.keys(runs).map((name) => [name, []]))
-  for (let round = 0; round < ROUNDS; round++) for (const [name, write] of Object.entries(runs)) times[name].push(timed(write))
+  for (let round = 0; round < ROUNDS; round++)
+    for (const [name, write] of Object.entries(runs)) times[name].push(timed(write))
   const at = Object.fromEntries(Object.entries(times).map(([name, all]) => [name, median(all)]))
   const ratio = (a, b) => median(times[a].map((time, round) => time / times[b][round])).toFixed(2)
-  console.log(`${locale}: scaled ${at.scaled.toFixed(0)} ms, ${ratio('compact', 'scaled')} times as fast as the platform's compact (bar 10), ${ratio('scaled', 'text')} of the time of String(n) (bar 0.75)`)
-  console.log(`${locale}: plain ${at.plain.toFixed(0)} ms, ${ratio('decimal', 'plain')} times as fast as the platform's decimal (bar 5)`)
+  console.log(
+    `${locale}: scaled ${at.scaled.toFixed(0)} ms, ${ratio('compact', 'scaled')} times as fast as the platform's compact (bar 10), ${ratio('scaled', 'text')} of the time of String(n) (bar 0.75)`,
+  )
+  console.log(
+    `${locale}: plain ${at.plain.toFixed(0)} ms, ${ratio('decimal', 'plain')} times as fast as the platform's decimal (bar 5)`,
+  )
 }
 
 const [region] = process.argv.slice(2)
 if (region) measure(region)
 else {
-  for (const locale of ['en', 'de', 'hi']) execFileSync(process.execPath, [process.argv[1], locale], { stdio: 'inherit' })
+  for (const locale of ['en', 'de', 'hi'])
+    execFileSync(process.execPath, [process.argv[1], locale], { stdio: 'inherit' })
   const making = Array.from({ length: 2000 }, (_, at) => {
     const began = performance.now()
     labeller(resolve({ notation: 'scaled', fraction: [0, at % 7] }))

@@ -27,4 +27,6 @@ for (let round = 0; round < ROUNDS; round++) {
   again.push(await start(data))
 }
 const [one, other] = [at(bare, 0.5), at(again, 0.5)]
-console.log(`the server answers after ${other.toFixed(0)} ms (${(other / one).toFixed(1)} of a bare Node's ${one.toFixed(0)} ms; bar: 2000 ms); with the demo yet to be loaded after ${fresh.toFixed(0)} ms`)
+console.log(
+  `the server answers after ${other.toFixed(0)} ms (${(other / one).toFixed(1)} of a bare Node's ${one.toFixed(0)} ms; bar: 2000 ms); with the demo yet to be loaded after ${fresh.toFixed(0)} ms`,
+)

@@ -17,7 +17,16 @@ import { checkCommand } from './check'
 import { tablesFor } from './locales'
 import { suggestCommand } from './suggest'
 import type { Command } from './command'
-import { check, labelInput, lineInput, linesInput, readInput, readJson, rungsInput, ticksInput } from './input'
+import {
+  check,
+  labelInput,
+  lineInput,
+  linesInput,
+  readInput,
+  readJson,
+  rungsInput,
+  ticksInput,
+} from './input'
 
 /** What a label says, as JSON: decimal text, or the ends of an interval. */
 const saidJson = (said: Said) => saidEnds(said) ?? saidText(said)
@@ -27,7 +36,12 @@ const label: Command = {
   summary: 'write values: {"style", "values", "rows"?} in, {"labels", "title"?} out',
   run(input, { parts, spoken }) {
     const { style, values, rows, quantity } = check(labelInput, input)
-    const context = { ...tablesFor(spoken ? spokenStyle(style) : style), values, rows, recorded: quantity?.recorded }
+    const context = {
+      ...tablesFor(spoken ? spokenStyle(style) : style),
+      values,
+      rows,
+      recorded: quantity?.recorded,
+    }
     const plan = resolve(style, context)
     const say = spoken && speaker(plan, spokenPlan(plan, style, context))
     const write = labeller(plan)
@@ -49,7 +63,9 @@ const read: Command = {
     const readings = labels.map((one) => (region ? readAs(one, plan, region) : readBack(one, plan)))
     return {
       values: readings.map(({ value }) => readText(value)),
-      problems: readings.flatMap(({ value, missing, candidates }, at) => (value !== null || missing ? [] : [{ at, candidates: candidates.map(saidJson) }])),
+      problems: readings.flatMap(({ value, missing, candidates }, at) =>
+        value !== null || missing ? [] : [{ at, candidates: candidates.map(saidJson) }],
+      ),
     }
   },
 }
@@ -63,25 +79,50 @@ const rungs: Command = {
 
 /** Whether an axis leaves its ticks to the search: a linear one without a step or positions of its own. */
 const isOpen = ({ kind, step, positions, multipleOf }: TickRequest): boolean =>
-  (kind ?? 'linear') === 'linear' && step === undefined && positions === undefined && multipleOf === undefined
+  (kind ?? 'linear') === 'linear' &&
+  step === undefined &&
+  positions === undefined &&
+  multipleOf === undefined
 
 const ticks: Command = {
   summary: 'place ticks: {"domain", "step" or "count" …} in, {"step", "ticks"} out',
   run(input) {
     const { style, quantity, width, ...given } = check(ticksInput, input)
-    const found = width !== undefined && isOpen(given)
-      ? suggestAxis({ domain: given.domain, style: style ?? {}, keepsStyle: style !== undefined, width, count: given.count, context: { ...tablesFor(style ?? {}), recorded: quantity?.recorded } }, 1)[0]
-      : undefined
-    const request = found ? { ...given, domain: [found.ticks.values[0]!, found.ticks.values.at(-1)!] as const, step: toText(found.ticks.step) } : given
+    const found =
+      width !== undefined && isOpen(given)
+        ? suggestAxis(
+            {
+              domain: given.domain,
+              style: style ?? {},
+              keepsStyle: style !== undefined,
+              width,
+              count: given.count,
+              context: { ...tablesFor(style ?? {}), recorded: quantity?.recorded },
+            },
+            1,
+          )[0]
+        : undefined
+    const request = found
+      ? {
+          ...given,
+          domain: [found.ticks.values[0]!, found.ticks.values.at(-1)!] as const,
+          step: toText(found.ticks.step),
+        }
+      : given
     const placed = placeTicks(request)
     const texts = placed.ticks.map(({ value }) => toText(value))
     const used = style ?? found?.choice.style ?? tellingStyle(request, placed)
-    const write = labeller(resolve(used, { ...tablesFor(used), values: texts, recorded: quantity?.recorded }))
+    const write = labeller(
+      resolve(used, { ...tablesFor(used), values: texts, recorded: quantity?.recorded }),
+    )
     const labels = write.labels(texts)
     return {
       step: placed.step,
       ticks: placed.ticks.map(({ factor }, at) => ({
-        value: texts[at], ...(factor === undefined ? {} : { factor }), label: labels[at], readsBack: readText(write.read(labels[at]!).value),
+        value: texts[at],
+        ...(factor === undefined ? {} : { factor }),
+        label: labels[at],
+        readsBack: readText(write.read(labels[at]!).value),
       })),
       ...(request.minor ? { minor: placed.minor.map(toText) } : {}),
     }
@@ -89,7 +130,14 @@ const ticks: Command = {
 }
 
 /** Every command, by its name. */
-export const commands: Record<string, Command> = { label, read, rungs, ticks, check: checkCommand, suggest: suggestCommand }
+export const commands: Record<string, Command> = {
+  label,
+  read,
+  rungs,
+  ticks,
+  check: checkCommand,
+  suggest: suggestCommand,
+}
 
 /** A labeller for each currency that the rows name as they come; one for all where the style names it. */
 function writersByCurrency(style: Style, context: Context): (row?: Row) => Labeller {
@@ -121,7 +169,8 @@ export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<
       continue
     }
     const given = check(lineInput, input, `line ${number}`)
-    const [value, row] = typeof given === 'object' && given !== null ? [given.value, given.row] : [given, undefined]
+    const [value, row] =
+      typeof given === 'object' && given !== null ? [given.value, given.row] : [given, undefined]
     yield JSON.stringify(writerFor(row).label(value, row))
   }
 }

@@ -30,29 +30,59 @@ export function readJson(text: string, where = 'the input'): unknown {
 }
 
 /** Checks an input against what a command takes. @throws InputError naming the place */
-export function check<Schema extends z.ZodType>(schema: Schema, input: unknown, at = 'input'): z.infer<Schema> {
+export function check<Schema extends z.ZodType>(
+  schema: Schema,
+  input: unknown,
+  at = 'input',
+): z.infer<Schema> {
   const result = schema.safeParse(input)
   if (result.success) return result.data
   const [issue] = result.error.issues
-  const where = issue!.path.map((part, at) => (typeof part === 'number' ? `[${part}]` : at === 0 ? String(part) : `.${String(part)}`)).join('')
-  throw new InputError(issue!.message.startsWith('style') ? issue!.message : `${where || at}: ${issue!.message}`)
+  const where = issue!.path
+    .map((part, at) =>
+      typeof part === 'number' ? `[${part}]` : at === 0 ? String(part) : `.${String(part)}`,
+    )
+    .join('')
+  throw new InputError(
+    issue!.message.startsWith('style') ? issue!.message : `${where || at}: ${issue!.message}`,
+  )
 }
 
-const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], { error: 'takes a number, decimal text or null' })
+const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], {
+  error: 'takes a number, decimal text or null',
+})
 const decimalText = z.union([z.number(), z.string()]).transform((input, context) => {
   const read = parseDecimal(String(input))
-  if (!read) context.addIssue({ code: 'custom', message: `${JSON.stringify(input)} is not a number` })
+  if (!read)
+    context.addIssue({ code: 'custom', message: `${JSON.stringify(input)} is not a number` })
   return read ?? z.NEVER
 })
-const quantity = z.strictObject({ recorded: z.int().min(-400).max(400).optional(), kind: z.string().optional() }).optional()
+const quantity = z
+  .strictObject({ recorded: z.int().min(-400).max(400).optional(), kind: z.string().optional() })
+  .optional()
 
 const rows = z.array(z.record(z.string(), z.unknown())).optional()
 
-export const labelInput = z.strictObject({ style: styleSchema, values: z.array(value), rows, quantity })
-export const readInput = z.strictObject({ style: styleSchema, labels: z.array(z.string()), reader: schemas.locale.optional(), values: z.array(value).optional(), rows, quantity })
+export const labelInput = z.strictObject({
+  style: styleSchema,
+  values: z.array(value),
+  rows,
+  quantity,
+})
+export const readInput = z.strictObject({
+  style: styleSchema,
+  labels: z.array(z.string()),
+  reader: schemas.locale.optional(),
+  values: z.array(value).optional(),
+  rows,
+  quantity,
+})
 /** The first line of `label --lines`, and each line after it. */
 export const linesInput = z.strictObject({ style: styleSchema, quantity })
-export const lineInput = z.union([value, z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() })])
+export const lineInput = z.union([
+  value,
+  z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() }),
+])
 const surface = z.enum(SURFACES)
 /** CSS pixels. */
 const width = z.number().positive().max(100_000).optional()
@@ -69,7 +99,11 @@ export const checkInput = z.strictObject({
   selection: z.array(z.int().min(0)).optional(),
   readers: z.array(schemas.locale).optional(),
   /** Changes printed beside the values, by their places; the exact difference where no value is given. */
-  changes: z.array(z.strictObject({ from: z.int().min(0), to: z.int().min(0), value: decimalText.optional() })).optional(),
+  changes: z
+    .array(
+      z.strictObject({ from: z.int().min(0), to: z.int().min(0), value: decimalText.optional() }),
+    )
+    .optional(),
   /** What a legend parts into bins whose edges are the values. */
   binned: z.array(decimalText).optional(),
   /** The sentence that the labels stand in. */
@@ -79,16 +113,21 @@ export const checkInput = z.strictObject({
   rows,
   quantity,
 })
-export const suggestInput = z.strictObject({
-  values: z.array(value).min(1).optional(),
-  domain: z.tuple([decimalText, decimalText]).optional(),
-  surface,
-  locale: schemas.locale.optional(),
-  form: z.enum(FORMS).optional(),
-  width,
-  fontSize,
-  quantity,
-}).refine(({ values, domain }) => (values === undefined) !== (domain === undefined), { error: 'takes either values or a domain', path: ['values'] })
+export const suggestInput = z
+  .strictObject({
+    values: z.array(value).min(1).optional(),
+    domain: z.tuple([decimalText, decimalText]).optional(),
+    surface,
+    locale: schemas.locale.optional(),
+    form: z.enum(FORMS).optional(),
+    width,
+    fontSize,
+    quantity,
+  })
+  .refine(({ values, domain }) => (values === undefined) !== (domain === undefined), {
+    error: 'takes either values or a domain',
+    path: ['values'],
+  })
 export const rungsInput = z.strictObject({ ladder: schemas.ladder })
 export const ticksInput = z.strictObject({
   domain: z.tuple([decimalText, decimalText]),
@@ -107,4 +146,6 @@ export const ticksInput = z.strictObject({
 
 /** Errors that mean bad input, wherever they arise. */
 export const isInputError = (error: unknown): error is Error =>
-  error instanceof InputError || error instanceof StyleError || ['ValueError', 'TickError', 'TypeError'].includes((error as Error)?.name)
+  error instanceof InputError ||
+  error instanceof StyleError ||
+  ['ValueError', 'TickError', 'TypeError'].includes((error as Error)?.name)

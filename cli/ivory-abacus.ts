@@ -20,10 +20,13 @@ const GATHERED = 1 << 16
 
 async function writeLines(): Promise<void> {
   let waiting = ''
-  for await (const line of labelLines(createInterface({ input: process.stdin, crlfDelay: Infinity }))) {
+  for await (const line of labelLines(
+    createInterface({ input: process.stdin, crlfDelay: Infinity }),
+  )) {
     waiting += `${line}\n`
     if (waiting.length < GATHERED) continue
-    if (!process.stdout.write(waiting)) await new Promise((drained) => process.stdout.once('drain', drained))
+    if (!process.stdout.write(waiting))
+      await new Promise((drained) => process.stdout.once('drain', drained))
     waiting = ''
   }
   process.stdout.write(waiting)
@@ -32,15 +35,34 @@ async function writeLines(): Promise<void> {
 const program = new Program('ivory-abacus')
   .description('Writes numbers as labels and reads labels back. JSON on standard input and output.')
   .exitOverride((error) => process.exit(error.exitCode === 0 ? 0 : BAD_INPUT))
-  .configureOutput({ outputError: (message, write) => write(`ivory-abacus: ${message.replace(/^error: /, '')}`) })
+  .configureOutput({
+    outputError: (message, write) => write(`ivory-abacus: ${message.replace(/^error: /, '')}`),
+  })
 
 for (const [name, command] of Object.entries(commands)) {
   const own = program.command(name).description(command.summary)
-  if (name === 'label') own.option('--parts', 'add the parts of each label').option('--spoken', 'add what a screen reader should say').option('--lines', 'a value a line in, a label a line out')
-  if (name === 'check') own.argument('[file]', 'a study, saved to a file; without it {"style", "values", "surface"} on standard input').option('--format <format>', 'how the findings of a file are reported: text, json or sarif', 'text')
+  if (name === 'label')
+    own
+      .option('--parts', 'add the parts of each label')
+      .option('--spoken', 'add what a screen reader should say')
+      .option('--lines', 'a value a line in, a label a line out')
+  if (name === 'check')
+    own
+      .argument(
+        '[file]',
+        'a study, saved to a file; without it {"style", "values", "surface"} on standard input',
+      )
+      .option(
+        '--format <format>',
+        'how the findings of a file are reported: text, json or sarif',
+        'text',
+      )
   own.action(async (...given: unknown[]) => {
     // Commander gives arguments first, then the options, then itself.
-    const [file, options] = (name === 'check' ? given : [undefined, ...given]) as [string | undefined, CommandOptions & { lines?: boolean; format?: string }]
+    const [file, options] = (name === 'check' ? given : [undefined, ...given]) as [
+      string | undefined,
+      CommandOptions & { lines?: boolean; format?: string },
+    ]
     try {
       if (file !== undefined) {
         const { report, isBad } = checkStudy(file, options.format!)

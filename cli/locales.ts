@@ -8,7 +8,8 @@ const kept = new Map<string, unknown>()
 /** A table that was built beside the command. */
 function table<Kind extends keyof TableKinds>(kind: Kind, name: string): TableKinds[Kind] {
   const path = `../${kind}/${name}.json`
-  if (!kept.has(path)) kept.set(path, JSON.parse(readFileSync(new URL(path, import.meta.url), 'utf8')))
+  if (!kept.has(path))
+    kept.set(path, JSON.parse(readFileSync(new URL(path, import.meta.url), 'utf8')))
   return kept.get(path) as TableKinds[Kind]
 }
 

@@ -23,12 +23,21 @@ export function checkStudy(path: string, format: string): { report: string; isBa
   try {
     text = readFileSync(path, 'utf8')
   } catch (error) {
-    throw new InputError(`${path} cannot be read: ${(error as NodeJS.ErrnoException).code ?? (error as Error).message}`)
+    throw new InputError(
+      `${path} cannot be read: ${(error as NodeJS.ErrnoException).code ?? (error as Error).message}`,
+    )
   }
   const { document, datasets } = check(studyFileSchema, readJson(text, path), path)
-  const cells = new Map(datasets.map(({ id, columns }) => [id, new Map(columns.map((column) => [column.name, column.cells]))]))
+  const cells = new Map(
+    datasets.map(({ id, columns }) => [
+      id,
+      new Map(columns.map((column) => [column.name, column.cells])),
+    ]),
+  )
   const findings = studyFindings({
-    document, datasets, regions: joinRegions(stylesIn(document).map(tablesFor)),
+    document,
+    datasets,
+    regions: joinRegions(stylesIn(document).map(tablesFor)),
     cellsOf: (dataset, column) => {
       const found = cells.get(dataset)?.get(column)
       if (!found) throw new InputError(`${path}: there is no column “${column}” in the data`)

@@ -11,23 +11,60 @@ import { tablesFor } from './locales'
 export const suggestCommand: Command = {
   summary: 'suggest styles: {"values" or "domain", "surface"} in, {"suggestions"} out, best first',
   run(input) {
-    const { values: given, domain, surface, locale, form, width, fontSize = DEFAULT_SIZE, quantity } = check(suggestInput, input)
+    const {
+      values: given,
+      domain,
+      surface,
+      locale,
+      form,
+      width,
+      fontSize = DEFAULT_SIZE,
+      quantity,
+    } = check(suggestInput, input)
     const common = locale === undefined ? {} : { locale }
     const context = { ...tablesFor(common), recorded: quantity?.recorded }
     if (domain && width !== undefined && surface === 'axis') {
-      const found = suggestAxis({ domain, style: common, width, fontSize, form, kind: quantity?.kind, context })
+      const found = suggestAxis({
+        domain,
+        style: common,
+        width,
+        fontSize,
+        form,
+        kind: quantity?.kind,
+        context,
+      })
       return {
-        suggestions: found.map(({ ticks, choice: { style, labels, reasons, fontSize: size, turned }, score }) =>
-          ({ style, labels, values: ticks.values.map(toText), score, reasons, step: toText(ticks.step), fontSize: size, turned })),
+        suggestions: found.map(
+          ({ ticks, choice: { style, labels, reasons, fontSize: size, turned }, score }) => ({
+            style,
+            labels,
+            values: ticks.values.map(toText),
+            score,
+            reasons,
+            step: toText(ticks.step),
+            fontSize: size,
+            turned,
+          }),
+        ),
       }
     }
-    const values = domain ? placeTicks({ domain }).ticks.map(({ value }) => value) : given!.map((value, at) => amountOf(value, at)).filter(isFiniteAmount)
-    if (values.length === 0) throw new InputError('values: all are missing; give at least one number')
-    const suggestions = suggest({
-      surface, style: common, values, kind: quantity?.kind, context,
-      room: width === undefined ? undefined : { width, fontSize },
-      step: surface === 'axis' ? (evenStep(values) ?? undefined) : undefined,
-    }, form)
+    const values = domain
+      ? placeTicks({ domain }).ticks.map(({ value }) => value)
+      : given!.map((value, at) => amountOf(value, at)).filter(isFiniteAmount)
+    if (values.length === 0)
+      throw new InputError('values: all are missing; give at least one number')
+    const suggestions = suggest(
+      {
+        surface,
+        style: common,
+        values,
+        kind: quantity?.kind,
+        context,
+        room: width === undefined ? undefined : { width, fontSize },
+        step: surface === 'axis' ? (evenStep(values) ?? undefined) : undefined,
+      },
+      form,
+    )
     return { suggestions: suggestions.map((one) => ({ ...one, values: values.map(toText) })) }
   },
 }

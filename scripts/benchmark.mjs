@@ -5,7 +5,9 @@ import { build, install, root, run } from './lib/prepare.mjs'
 
 install()
 build()
-for (const name of readdirSync(join(root, 'benchmarks')).filter((one) => one.endsWith('.mjs')).sort()) {
+for (const name of readdirSync(join(root, 'benchmarks'))
+  .filter((one) => one.endsWith('.mjs'))
+  .sort()) {
   console.log(`\n${name}`)
   run(process.execPath, [join(root, 'benchmarks', name)])
 }

@@ -9,7 +9,8 @@ import { runtimeVariants } from './lib/runtime.mjs'
 const out = (...path) => join(root, 'dist', ...path)
 mkdirSync(out('runtime'), { recursive: true })
 
-for (const [name, text] of Object.entries(await runtimeVariants(root))) writeFileSync(out('runtime', name), text)
+for (const [name, text] of Object.entries(await runtimeVariants(root)))
+  writeFileSync(out('runtime', name), text)
 copyFileSync(join(root, 'core/label/module.d.mts'), out('runtime', 'label.d.mts'))
 
 // A file a region for the command line; for the server one file, which goes into it as it is.
@@ -17,7 +18,10 @@ mkdirSync(out('regions'), { recursive: true })
 for (const name of ['locales', 'currency-names']) {
   const folder = join(root, 'core/locale/generated', name)
   cpSync(folder, out(name), { recursive: true })
-  const tables = readdirSync(folder).map((file) => [file.replace('.json', ''), JSON.parse(readFileSync(join(folder, file), 'utf8'))])
+  const tables = readdirSync(folder).map((file) => [
+    file.replace('.json', ''),
+    JSON.parse(readFileSync(join(folder, file), 'utf8')),
+  ])
   writeFileSync(out('regions', `${name}.json`), JSON.stringify(Object.fromEntries(tables)))
 }
 
@@ -26,6 +30,13 @@ renderGuide(root)
 await build({
   entryPoints: [join(root, 'cli/ivory-abacus.ts')],
   outfile: out('cli', 'ivory-abacus.mjs'),
-  bundle: true, format: 'esm', platform: 'node', target: 'node20', charset: 'utf8', legalComments: 'none',
-  banner: { js: "#!/usr/bin/env node\nimport { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);" },
+  bundle: true,
+  format: 'esm',
+  platform: 'node',
+  target: 'node20',
+  charset: 'utf8',
+  legalComments: 'none',
+  banner: {
+    js: "#!/usr/bin/env node\nimport { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);",
+  },
 })

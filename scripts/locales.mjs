@@ -29,11 +29,17 @@ function compactOf(patterns, { words = false } = {}) {
     const at = (plural) => patterns[`1${'0'.repeat(power)}-count-${plural}`]
     const other = at('other')
     if (other === undefined) break
-    const own = PLURALS.filter((plural) => at(plural) !== undefined && (plural === 'other' || at(plural) !== other))
+    const own = PLURALS.filter(
+      (plural) => at(plural) !== undefined && (plural === 'other' || at(plural) !== other),
+    )
     found.push(Object.fromEntries(own.map((plural) => [plural, at(plural)])))
   }
   const lastWord = found.findLastIndex(({ other }) => !ROOT_WORD.test(other))
-  const isRoots = words && lastWord >= 0 && (found[lastWord + 1]?.other.includes(ROOT_BILLION) || !found[lastWord].other.includes(OWN_BILLION))
+  const isRoots =
+    words &&
+    lastWord >= 0 &&
+    (found[lastWord + 1]?.other.includes(ROOT_BILLION) ||
+      !found[lastWord].other.includes(OWN_BILLION))
   return isRoots ? found.slice(0, lastWord + 1) : found
 }
 
@@ -41,41 +47,79 @@ function systemOf(numbers, system) {
   const symbols = numbers[`symbols-numberSystem-${system}`]
   const decimal = numbers[`decimalFormats-numberSystem-${system}`]
   const currency = numbers[`currencyFormats-numberSystem-${system}`]
-  const unitPatterns = Object.entries(currency).filter(([key]) => key.startsWith('unitPattern-count-'))
+  const unitPatterns = Object.entries(currency).filter(([key]) =>
+    key.startsWith('unitPattern-count-'),
+  )
   return {
-    marks: { decimal: symbols.decimal, group: symbols.group, minus: symbols.minusSign, plus: symbols.plusSign },
-    moneyMarks: { decimal: symbols.currencyDecimal ?? symbols.decimal, group: symbols.currencyGroup ?? symbols.group },
-    percent: symbols.percentSign, permille: symbols.perMille, infinity: symbols.infinity,
+    marks: {
+      decimal: symbols.decimal,
+      group: symbols.group,
+      minus: symbols.minusSign,
+      plus: symbols.plusSign,
+    },
+    moneyMarks: {
+      decimal: symbols.currencyDecimal ?? symbols.decimal,
+      group: symbols.currencyGroup ?? symbols.group,
+    },
+    percent: symbols.percentSign,
+    permille: symbols.perMille,
+    infinity: symbols.infinity,
     patterns: {
-      decimal: decimal.standard, percent: numbers[`percentFormats-numberSystem-${system}`].standard,
-      currency: currency.standard, accounting: currency.accounting,
-      names: Object.fromEntries(unitPatterns.map(([key, pattern]) => [key.replace('unitPattern-count-', ''), pattern])),
+      decimal: decimal.standard,
+      percent: numbers[`percentFormats-numberSystem-${system}`].standard,
+      currency: currency.standard,
+      accounting: currency.accounting,
+      names: Object.fromEntries(
+        unitPatterns.map(([key, pattern]) => [key.replace('unitPattern-count-', ''), pattern]),
+      ),
     },
     compact: {
-      short: compactOf(decimal.short?.decimalFormat), long: compactOf(decimal.long?.decimalFormat, { words: true }), currency: compactOf(currency.short?.standard ?? numbers['currencyFormats-numberSystem-latn']?.short?.standard),
+      short: compactOf(decimal.short?.decimalFormat),
+      long: compactOf(decimal.long?.decimalFormat, { words: true }),
+      currency: compactOf(
+        currency.short?.standard ?? numbers['currencyFormats-numberSystem-latn']?.short?.standard,
+      ),
     },
   }
 }
 
 /** Whether a symbol is said by its code, so that it need not be kept. */
-const kept = (entries) => Object.fromEntries(entries.filter(([code, text]) => text && text !== code))
+const kept = (entries) =>
+  Object.fromEntries(entries.filter(([code, text]) => text && text !== code))
 
 function pluralsOf(locale, all) {
   const parts = locale.split('-')
   for (let length = parts.length; length > 0; length--) {
     const found = all[parts.slice(0, length).join('-')]
-    if (found) return Object.fromEntries(Object.entries(found).map(([key, rule]) => [key.replace('pluralRule-count-', ''), rule.split('@')[0].trim()]).filter(([key]) => key !== 'other'))
+    if (found)
+      return Object.fromEntries(
+        Object.entries(found)
+          .map(([key, rule]) => [key.replace('pluralRule-count-', ''), rule.split('@')[0].trim()])
+          .filter(([key]) => key !== 'other'),
+      )
   }
   return {}
 }
 
 function tableOf(locale, plurals) {
   const numbers = readJson('cldr-numbers-full', 'main', locale, 'numbers.json').main[locale].numbers
-  const { currencies } = readJson('cldr-numbers-full', 'main', locale, 'currencies.json').main[locale].numbers
+  const { currencies } = readJson('cldr-numbers-full', 'main', locale, 'currencies.json').main[
+    locale
+  ].numbers
   const entries = Object.entries(currencies)
-  const systems = [...new Set([numbers.defaultNumberingSystem, 'latn'])].filter((system) => numbers[`symbols-numberSystem-${system}`])
-  const names = Object.fromEntries(entries.map(([code, one]) => [code, Object.fromEntries(Object.entries(one)
-    .filter(([key]) => key.startsWith('displayName')).map(([key, name]) => [key.replace(/displayName(-count-)?/, '') || 'name', name]))]))
+  const systems = [...new Set([numbers.defaultNumberingSystem, 'latn'])].filter(
+    (system) => numbers[`symbols-numberSystem-${system}`],
+  )
+  const names = Object.fromEntries(
+    entries.map(([code, one]) => [
+      code,
+      Object.fromEntries(
+        Object.entries(one)
+          .filter(([key]) => key.startsWith('displayName'))
+          .map(([key, name]) => [key.replace(/displayName(-count-)?/, '') || 'name', name]),
+      ),
+    ]),
+  )
   return {
     table: {
       locale,
@@ -83,7 +127,12 @@ function tableOf(locale, plurals) {
       least: Number(numbers.minimumGroupingDigits),
       systems: Object.fromEntries(systems.map((system) => [system, systemOf(numbers, system)])),
       symbols: kept(entries.map(([code, one]) => [code, one.symbol])),
-      narrow: Object.fromEntries(entries.map(([code, one]) => [code, one['symbol-alt-narrow'], one.symbol ?? code]).filter(([, narrow, symbol]) => narrow && narrow !== symbol).map(([code, narrow]) => [code, narrow])),
+      narrow: Object.fromEntries(
+        entries
+          .map(([code, one]) => [code, one['symbol-alt-narrow'], one.symbol ?? code])
+          .filter(([, narrow, symbol]) => narrow && narrow !== symbol)
+          .map(([code, narrow]) => [code, narrow]),
+      ),
       plurals: pluralsOf(locale, plurals),
     },
     names,
@@ -93,14 +142,23 @@ function tableOf(locale, plurals) {
 /** Digits after the decimal mark of every ISO 4217 currency that CLDR knows. */
 function currencyDigits() {
   const { fractions } = supplemental('currencyData').currencyData
-  const codes = Object.keys(readJson('cldr-numbers-full', 'main', 'en', 'currencies.json').main.en.numbers.currencies)
-  return Object.fromEntries(codes.map((code) => [code, Number((fractions[code] ?? fractions.DEFAULT)._digits)]))
+  const codes = Object.keys(
+    readJson('cldr-numbers-full', 'main', 'en', 'currencies.json').main.en.numbers.currencies,
+  )
+  return Object.fromEntries(
+    codes.map((code) => [code, Number((fractions[code] ?? fractions.DEFAULT)._digits)]),
+  )
 }
 
-const digitSystems = () => Object.fromEntries(Object.entries(supplemental('numberingSystems').numberingSystems)
-  .filter(([, system]) => system._type === 'numeric').map(([name, system]) => [name, system._digits]))
+const digitSystems = () =>
+  Object.fromEntries(
+    Object.entries(supplemental('numberingSystems').numberingSystems)
+      .filter(([, system]) => system._type === 'numeric')
+      .map(([name, system]) => [name, system._digits]),
+  )
 
-const write = (name, data) => writeFileSync(join(folder, `${name}.json`), JSON.stringify(data) + '\n')
+const write = (name, data) =>
+  writeFileSync(join(folder, `${name}.json`), JSON.stringify(data) + '\n')
 
 /** Makes the tables; does nothing where they are there and made of the same CLDR. */
 export function makeLocales() {

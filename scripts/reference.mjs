@@ -4,6 +4,18 @@ import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'
 
-const { outputFiles } = await build({ stdin: { contents: "export { styleReference } from './core/style/reference'", resolveDir: root, loader: 'ts' }, bundle: true, format: 'esm', write: false, platform: 'node' })
-const { styleReference } = await import(`data:text/javascript,${encodeURIComponent(outputFiles[0].text)}`)
+const { outputFiles } = await build({
+  stdin: {
+    contents: "export { styleReference } from './core/style/reference'",
+    resolveDir: root,
+    loader: 'ts',
+  },
+  bundle: true,
+  format: 'esm',
+  write: false,
+  platform: 'node',
+})
+const { styleReference } = await import(
+  `data:text/javascript,${encodeURIComponent(outputFiles[0].text)}`
+)
 writeFileSync(join(root, 'docs/guide/style.md'), styleReference())

@@ -10,7 +10,10 @@ mkdirSync(folder, { recursive: true })
 /** Shows another quantity of the demo. */
 async function show(page, title) {
   await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
-  await page.getByRole('option', { name: title, exact: true }).and(page.locator('.p-select-option')).click()
+  await page
+    .getByRole('option', { name: title, exact: true })
+    .and(page.locator('.p-select-option'))
+    .click()
 }
 /** What the pictures after a view need it to take back. */
 const shownAgain = ['line', 'sentence', 'regions']
@@ -51,7 +54,11 @@ const views = {
   },
   import: async (page) => {
     await page.getByRole('button', { name: 'Bring in data' }).click()
-    await page.getByLabel('Paste a table').fill('mooring;depth;keeper\nFarrow Ledge;4,125;Una\nHolm Skerry;11,75;Tove\nTarn Bight;x7;Una\nGull Stack;23,5;Ask\nNorthmost;38;Tove\nHythe Sands;2,875;Ask')
+    await page
+      .getByLabel('Paste a table')
+      .fill(
+        'mooring;depth;keeper\nFarrow Ledge;4,125;Una\nHolm Skerry;11,75;Tove\nTarn Bight;x7;Una\nGull Stack;23,5;Ask\nNorthmost;38;Tove\nHythe Sands;2,875;Ask',
+      )
   },
   export: async (page) => {
     await page.getByRole('button', { name: 'Take away', exact: true }).click()
@@ -73,16 +80,25 @@ const views = {
   totals: async (page) => {
     await page.getByRole('button', { name: /^rung:/ }).click()
     await page.getByRole('option', { name: /in thousands/ }).click()
-    for (const row of [1, 2]) await page.getByRole('checkbox', { name: `Row ${row} in the total` }).check()
+    for (const row of [1, 2])
+      await page.getByRole('checkbox', { name: `Row ${row} in the total` }).check()
     await page.getByRole('button', { name: 'What to do …' }).click()
   },
 }
 
 await withProgram(async ({ browser, url }) => {
   for (const [name, reach] of Object.entries(views)) {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' })
+    const page = await browser.newPage({
+      viewport: { width: 1280, height: 800 },
+      reducedMotion: 'reduce',
+    })
     await page.goto(url)
-    await page.getByText('The labels hide the step').or(page.getByText('Every label reads back')).or(page.getByText('Different numbers')).first().waitFor()
+    await page
+      .getByText('The labels hide the step')
+      .or(page.getByText('Every label reads back'))
+      .or(page.getByText('Different numbers'))
+      .first()
+      .waitFor()
     await reach(page, url)
     await page.waitForTimeout(700)
     await page.screenshot({ path: join(folder, `${name}.png`) })

@@ -14,15 +14,20 @@ if (!Number.isInteger(PORT) || PORT < 1 || PORT > 65535) {
   process.exit(1)
 }
 
-const portIsFree = () => new Promise((answer) => {
-  const probe = createServer().once('error', () => answer(false)).once('listening', () => probe.close(() => answer(true)))
-  probe.listen(PORT, HOST)
-})
+const portIsFree = () =>
+  new Promise((answer) => {
+    const probe = createServer()
+      .once('error', () => answer(false))
+      .once('listening', () => probe.close(() => answer(true)))
+    probe.listen(PORT, HOST)
+  })
 
 /** Answers once the server does. */
 async function ready() {
   for (const end = Date.now() + READY_WITHIN; Date.now() < end;) {
-    const answer = await fetch(`http://${HOST}:${PORT}/api/studies`, { headers: { host: `127.0.0.1:${PORT}` } }).catch(() => null)
+    const answer = await fetch(`http://${HOST}:${PORT}/api/studies`, {
+      headers: { host: `127.0.0.1:${PORT}` },
+    }).catch(() => null)
     if (answer?.ok) return true
     await new Promise((next) => setTimeout(next, 50))
   }
@@ -32,16 +37,27 @@ async function ready() {
 install()
 build()
 if (!(await portIsFree())) {
-  console.error(`Port ${PORT} is taken. Stop what uses it, or choose another: PORT=${PORT + 1} npm start`)
+  console.error(
+    `Port ${PORT} is taken. Stop what uses it, or choose another: PORT=${PORT + 1} npm start`,
+  )
   process.exit(1)
 }
 const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
-  cwd: root, stdio: ['ignore', 'ignore', 'inherit'],
-  env: { ...environment, NITRO_HOST: HOST, NITRO_PORT: String(PORT), HOST, PORT: String(PORT), IVORY_ABACUS_DATA: data },
+  cwd: root,
+  stdio: ['ignore', 'ignore', 'inherit'],
+  env: {
+    ...environment,
+    NITRO_HOST: HOST,
+    NITRO_PORT: String(PORT),
+    HOST,
+    PORT: String(PORT),
+    IVORY_ABACUS_DATA: data,
+  },
 })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 server.on('exit', (code) => process.exit(code ?? 0))
-if (await ready()) console.log(`Ivory Abacus is at http://${HOST}:${PORT} (its data are in ${data}; Ctrl+C ends it)`)
+if (await ready())
+  console.log(`Ivory Abacus is at http://${HOST}:${PORT} (its data are in ${data}; Ctrl+C ends it)`)
 else {
   console.error('The server did not answer within 30 seconds.')
   server.kill()

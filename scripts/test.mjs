@@ -22,9 +22,18 @@ const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
 const projects = { unit: [], whole: ['--runInBand'] }
 for (const [project, options] of Object.entries(projects)) {
   const report = join(folder, `${project}.json`)
-  const clean = run('npx', ['jest', '--selectProjects', project, ...options, '--json', `--outputFile=${report}`], { mayFail: true, stdio: ['ignore', 'ignore', 'inherit'], env: { ...environment, CHROMIUM: chromium } })
+  const clean = run(
+    'npx',
+    ['jest', '--selectProjects', project, ...options, '--json', `--outputFile=${report}`],
+    {
+      mayFail: true,
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...environment, CHROMIUM: chromium },
+    },
+  )
   try {
-    const { numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'))
+    const { numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites } =
+      JSON.parse(readFileSync(report, 'utf8'))
     passed += numPassedTests
     failed += numFailedTests + numRuntimeErrorTestSuites
     if (!clean && numFailedTests + numFailedTestSuites === 0) failed++

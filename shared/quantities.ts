@@ -3,7 +3,13 @@ import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
 import type { FullStyle, Style } from '../core/style/fields'
-import { type DatasetMeta, type Quantity, STYLED_PARTS, type StudyDocument, type StyledPart } from './study'
+import {
+  type DatasetMeta,
+  type Quantity,
+  STYLED_PARTS,
+  type StudyDocument,
+  type StyledPart,
+} from './study'
 
 /** A cell of a numeric column as it is kept: a double, decimal text where a double would lose digits, or missing. */
 export type Cell = number | string | null
@@ -19,36 +25,55 @@ export function decimalOf(cell: Cell): Decimal | null {
  *
  * @param sides columns by name, all of one length
  */
-export function rowsBeside(sides: readonly (readonly [string, readonly Cell[]])[]): Row[] | undefined {
-  return sides[0]?.[1].map((_, at) => Object.fromEntries(sides.map(([name, cells]) => [name, cells[at]])))
+export function rowsBeside(
+  sides: readonly (readonly [string, readonly Cell[]])[],
+): Row[] | undefined {
+  return sides[0]?.[1].map((_, at) =>
+    Object.fromEntries(sides.map(([name, cells]) => [name, cells[at]])),
+  )
 }
 
 /** The quantities of a new data set: one a numeric column, parted by its first text column. */
 export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
   const category = dataset.columns.find((column) => column.kind === 'text')?.name ?? null
-  return dataset.columns.filter((column) => column.kind === 'number').map((column) => ({
-    id: `${dataset.id}.${column.position}`,
-    datasetId: dataset.id,
-    column: column.name,
-    title: column.name,
-    recorded: 0,
-    style: {},
-    chart: { category, aggregate: 'sum' },
-    ticks: {},
-  }))
+  return dataset.columns
+    .filter((column) => column.kind === 'number')
+    .map((column) => ({
+      id: `${dataset.id}.${column.position}`,
+      datasetId: dataset.id,
+      column: column.name,
+      title: column.name,
+      recorded: 0,
+      style: {},
+      chart: { category, aggregate: 'sum' },
+      ticks: {},
+    }))
 }
 
 /** The quantity of a column of a data set; undefined where it has none. */
-export const quantityOf = ({ quantities }: StudyDocument, datasetId: string, column: string): Quantity | undefined =>
+export const quantityOf = (
+  { quantities }: StudyDocument,
+  datasetId: string,
+  column: string,
+): Quantity | undefined =>
   quantities.find((one) => one.datasetId === datasetId && one.column === column)
 
 /** Where a style is set: for the whole study, for a quantity, for one of its surfaces, or for a part of its marks. */
 export type Level = 'house' | 'quantity' | Surface | StyledPart
-export const isPart = (level: Level): level is StyledPart => (STYLED_PARTS as readonly string[]).includes(level)
+export const isPart = (level: Level): level is StyledPart =>
+  (STYLED_PARTS as readonly string[]).includes(level)
 
 /** A change says which way it goes, in the marks' own way of telling signs. */
-const goes = ({ sign }: FullStyle): Pick<Style, 'sign'> => ({ sign: sign === 'parentheses' ? 'parentheses' : 'exceptZero' })
-const asShare = ({ locale, marks, grouping }: FullStyle): Style => ({ locale, marks, grouping, unit: { kind: 'percent' }, fraction: [0, 1] })
+const goes = ({ sign }: FullStyle): Pick<Style, 'sign'> => ({
+  sign: sign === 'parentheses' ? 'parentheses' : 'exceptZero',
+})
+const asShare = ({ locale, marks, grouping }: FullStyle): Style => ({
+  locale,
+  marks,
+  grouping,
+  unit: { kind: 'percent' },
+  fraction: [0, 1],
+})
 /** How parts are written where nothing is set on them: as the marks are, but for what tells them apart. */
 const partBases: Record<StyledPart, (marks: FullStyle) => Style> = {
   share: asShare,
@@ -58,13 +83,23 @@ const partBases: Record<StyledPart, (marks: FullStyle) => Style> = {
 }
 
 /** What is set on each level that a level inherits from, the first the widest, itself the last. */
-export function levelsTo(document: StudyDocument, quantity: Quantity, level: Level): { level: Level; own: Style }[] {
+export function levelsTo(
+  document: StudyDocument,
+  quantity: Quantity,
+  level: Level,
+): { level: Level; own: Style }[] {
   const levels: { level: Level; own: Style }[] = [{ level: 'house', own: document.house }]
   if (level === 'house') return levels
   // A part begins with what the marks are, as a whole.
-  if (isPart(level)) return [{ level: 'marks', own: partBases[level](styleOf(document, quantity, 'marks')) }, { level, own: quantity.chart.partStyles?.[level] ?? {} }]
+  if (isPart(level))
+    return [
+      { level: 'marks', own: partBases[level](styleOf(document, quantity, 'marks')) },
+      { level, own: quantity.chart.partStyles?.[level] ?? {} },
+    ]
   levels.push({ level: 'quantity', own: quantity.style })
-  return level === 'quantity' ? levels : [...levels, { level, own: quantity.surfaces?.[level] ?? {} }]
+  return level === 'quantity'
+    ? levels
+    : [...levels, { level, own: quantity.surfaces?.[level] ?? {} }]
 }
 
 /**
@@ -73,28 +108,51 @@ export function levelsTo(document: StudyDocument, quantity: Quantity, level: Lev
  *
  * @example styleOf(document, revenue, 'tooltip') // as the quantity, but for what is set on its tooltip
  */
-export const styleOf = (document: StudyDocument, quantity: Quantity, level: Level = 'quantity'): FullStyle =>
-  inherit(...levelsTo(document, quantity, level).map(({ own }) => own))
+export const styleOf = (
+  document: StudyDocument,
+  quantity: Quantity,
+  level: Level = 'quantity',
+): FullStyle => inherit(...levelsTo(document, quantity, level).map(({ own }) => own))
 
 /** Every style that a study is written in, and one for each region whose people read it: what has to be loaded before it is shown. */
 export function stylesIn(document: StudyDocument): Style[] {
   const levels = ['quantity', ...SURFACES, ...STYLED_PARTS] as const
-  return [...document.quantities.flatMap((one) => levels.map((level) => styleOf(document, one, level))), ...(document.readers ?? []).map((locale) => ({ locale }))]
+  return [
+    ...document.quantities.flatMap((one) => levels.map((level) => styleOf(document, one, level))),
+    ...(document.readers ?? []).map((locale) => ({ locale })),
+  ]
 }
 
 /** Own styles with one of them changed; one in which nothing is left is as if it never was. */
-function changedIn<Key extends string>(styles: Partial<Record<Key, Style>> | undefined, key: Key, change: (own: Style) => Style): Partial<Record<Key, Style>> | undefined {
+function changedIn<Key extends string>(
+  styles: Partial<Record<Key, Style>> | undefined,
+  key: Key,
+  change: (own: Style) => Style,
+): Partial<Record<Key, Style>> | undefined {
   const next = { ...styles, [key]: change(styles?.[key] ?? {}) } as Partial<Record<Key, Style>>
   if (Object.keys(next[key]!).length === 0) delete next[key]
   return Object.keys(next).length > 0 ? next : undefined
 }
 
 /** The document with another style set on one of the levels of a quantity; a surface on which nothing is left set is as if it never was. */
-export function withOwn(document: StudyDocument, quantityId: string, level: Level, change: (own: Style) => Style): StudyDocument {
+export function withOwn(
+  document: StudyDocument,
+  quantityId: string,
+  level: Level,
+  change: (own: Style) => Style,
+): StudyDocument {
   if (level === 'house') return { ...document, house: change(document.house) }
   const changed = (one: Quantity): Quantity => {
     if (level === 'quantity') return { ...one, style: change(one.style) }
-    return isPart(level) ? { ...one, chart: { ...one.chart, partStyles: changedIn(one.chart.partStyles, level, change) } } : { ...one, surfaces: changedIn(one.surfaces, level, change) }
+    return isPart(level)
+      ? {
+          ...one,
+          chart: { ...one.chart, partStyles: changedIn(one.chart.partStyles, level, change) },
+        }
+      : { ...one, surfaces: changedIn(one.surfaces, level, change) }
   }
-  return { ...document, quantities: document.quantities.map((one) => (one.id === quantityId ? changed(one) : one)) }
+  return {
+    ...document,
+    quantities: document.quantities.map((one) => (one.id === quantityId ? changed(one) : one)),
+  }
 }

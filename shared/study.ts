@@ -10,12 +10,18 @@ import { ASKED_ORDERS } from './import/dates'
 
 const id = z.string().min(1).max(80)
 const name = z.string().trim().min(1).max(200)
-const positiveDecimal = z.string().max(400).refine((text) => {
-  const read = parseDecimal(text)
-  return read !== null && read.coefficient > 0n
-}, 'takes decimal text above zero')
+const positiveDecimal = z
+  .string()
+  .max(400)
+  .refine((text) => {
+    const read = parseDecimal(text)
+    return read !== null && read.coefficient > 0n
+  }, 'takes decimal text above zero')
 
-const decimalText = z.string().max(400).refine((text) => parseDecimal(text) !== null, 'takes decimal text')
+const decimalText = z
+  .string()
+  .max(400)
+  .refine((text) => parseDecimal(text) !== null, 'takes decimal text')
 /** A fraction of a constant, such as 1/3 or 2. */
 export const FRACTION = /^[1-9]\d{0,8}(\/[1-9]\d{0,8})?$/
 const wholeFraction = z.string().regex(FRACTION, 'takes a fraction such as 1/3')
@@ -41,7 +47,11 @@ export const ticksSchema = z.strictObject({
 export type TickWishes = z.infer<typeof ticksSchema>
 
 /** A finding that people let stand, and why. */
-export const leftSchema = z.strictObject({ surface: z.enum(SURFACES), check: z.string().min(1).max(80), reason: z.string().trim().min(1).max(300) })
+export const leftSchema = z.strictObject({
+  surface: z.enum(SURFACES),
+  check: z.string().min(1).max(80),
+  reason: z.string().trim().min(1).max(300),
+})
 export type Left = z.infer<typeof leftSchema>
 
 export const FORMS = ['columns', 'bars', 'line', 'points', 'area', 'ring', 'distribution'] as const
@@ -81,7 +91,13 @@ export const chartSchema = z.strictObject({
   /** The column that marks tell their change from, where they do. */
   against: z.string().optional(),
   /** The category whose mark has a callout, and where it stands from the mark, in CSS pixels. */
-  callout: z.strictObject({ at: z.string(), x: z.int().min(-4000).max(4000).optional(), y: z.int().min(-4000).max(4000).optional() }).optional(),
+  callout: z
+    .strictObject({
+      at: z.string(),
+      x: z.int().min(-4000).max(4000).optional(),
+      y: z.int().min(-4000).max(4000).optional(),
+    })
+    .optional(),
   /** What shares and changes are written in where that is not the program's own way: each part has its own style. */
   partStyles: z.partialRecord(z.enum(STYLED_PARTS), styleSchema).optional(),
 })
@@ -99,7 +115,10 @@ export const comparisonSchema = z.strictObject({
   /** The powers of ten between which numbers are drawn. */
   span: z.tuple([z.int().min(-300).max(300), z.int().min(-300).max(300)]).optional(),
   seed: z.int().min(0).optional(),
-  styles: z.array(z.strictObject({ style: styleSchema, pinned: z.boolean().optional() })).min(FEWEST_COMPARED).max(MOST_COMPARED),
+  styles: z
+    .array(z.strictObject({ style: styleSchema, pinned: z.boolean().optional() }))
+    .min(FEWEST_COMPARED)
+    .max(MOST_COMPARED),
 })
 export type Comparison = z.infer<typeof comparisonSchema>
 
@@ -120,9 +139,17 @@ export const quantitySchema = z.strictObject({
   /** Other columns of numbers in the table, each written as its own quantity is there. */
   columns: z.array(z.string().min(1)).max(40).optional(),
   /** The rows that are shown: those whose cell is one of these. */
-  filter: z.strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) }).optional(),
+  filter: z
+    .strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) })
+    .optional(),
   /** Headline, sentence and callout, as Unicode MessageFormat 2; a plain one of the program where they are not given. */
-  texts: z.strictObject({ headline: message.optional(), sentence: message.optional(), callout: message.optional() }).optional(),
+  texts: z
+    .strictObject({
+      headline: message.optional(),
+      sentence: message.optional(),
+      callout: message.optional(),
+    })
+    .optional(),
   /** Whether the table has a total, and what is done where the printed parts miss it: nothing, a note, or parts adjusted. */
   total: z.enum(['plain', 'note', 'adjust']).optional(),
   /** Whether the total is parted by category too. */
@@ -136,7 +163,10 @@ export const quantitySchema = z.strictObject({
 })
 export type Quantity = z.infer<typeof quantitySchema>
 
-const studyLadder = ownLadder.refine((own): own is OwnLadder & { title: string } => own.title !== undefined && own.title.trim() !== '', 'a ladder of a study has a title')
+const studyLadder = ownLadder.refine(
+  (own): own is OwnLadder & { title: string } => own.title !== undefined && own.title.trim() !== '',
+  'a ladder of a study has a title',
+)
 
 /** All that people decide in a study; the data are kept beside it. */
 export const studyDocumentSchema = z.strictObject({
@@ -146,9 +176,25 @@ export const studyDocumentSchema = z.strictObject({
   /** The quantity on the page. */
   shown: id.nullable(),
   /** Where the parts of the page stand, surfaces that are left off it, and the size of what is on it. */
-  page: z.strictObject({ table: z.enum(['right', 'left', 'below']).optional(), words: z.enum(['above', 'below']).optional(), legend: z.enum(['above', 'below']).optional(), without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(), chartWidth: z.int().min(160).max(2400).optional(), fontSize: z.int().min(8).max(24).optional() }).optional(),
+  page: z
+    .strictObject({
+      table: z.enum(['right', 'left', 'below']).optional(),
+      words: z.enum(['above', 'below']).optional(),
+      legend: z.enum(['above', 'below']).optional(),
+      without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(),
+      chartWidth: z.int().min(160).max(2400).optional(),
+      fontSize: z.int().min(8).max(24).optional(),
+    })
+    .optional(),
   /** Ladders of its own, each known by its title; styles that use one carry it with them. */
-  ladders: z.array(studyLadder).max(40).refine((own) => new Set(own.map(({ title }) => title)).size === own.length, 'two ladders have one title').optional(),
+  ladders: z
+    .array(studyLadder)
+    .max(40)
+    .refine(
+      (own) => new Set(own.map(({ title }) => title)).size === own.length,
+      'two ladders have one title',
+    )
+    .optional(),
   /** Regions whose labels are looked at side by side. */
   regions: z.array(schemas.locale).min(1).max(60).optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
@@ -184,13 +230,22 @@ export const studySchema = z.strictObject({
 })
 export type Study = z.infer<typeof studySchema>
 
-export const studySummarySchema = z.strictObject({ id, name: z.string(), revision: z.int(), changedAt: z.string() })
+export const studySummarySchema = z.strictObject({
+  id,
+  name: z.string(),
+  revision: z.int(),
+  changedAt: z.string(),
+})
 export type StudySummary = z.infer<typeof studySummarySchema>
 
 /** Characters of what a change did. */
 export const LONGEST_WHAT = 300
 /** A change: the whole document, the revision that it was made on, and what was done in words. */
-export const saveRequestSchema = z.strictObject({ base: z.int(), document: studyDocumentSchema, what: z.string().min(1).max(LONGEST_WHAT) })
+export const saveRequestSchema = z.strictObject({
+  base: z.int(),
+  document: studyDocumentSchema,
+  what: z.string().min(1).max(LONGEST_WHAT),
+})
 export type SaveRequest = z.infer<typeof saveRequestSchema>
 
 /** A study as one file: what people decided, and the data that it is about. */
@@ -198,12 +253,18 @@ export const studyFileSchema = z.strictObject({
   format: z.literal('ivory-abacus study'),
   version: z.literal(1),
   document: studyDocumentSchema,
-  datasets: z.array(datasetMetaSchema.extend({
-    columns: z.array(columnMetaSchema.extend({
-      /** One a row: doubles as numbers, other numbers as decimal text, missing as null. */
-      cells: z.array(z.union([z.number(), z.string(), z.null()])),
-    })),
-  })).max(1000),
+  datasets: z
+    .array(
+      datasetMetaSchema.extend({
+        columns: z.array(
+          columnMetaSchema.extend({
+            /** One a row: doubles as numbers, other numbers as decimal text, missing as null. */
+            cells: z.array(z.union([z.number(), z.string(), z.null()])),
+          }),
+        ),
+      }),
+    )
+    .max(1000),
 })
 export type StudyFile = z.infer<typeof studyFileSchema>
 
@@ -224,12 +285,22 @@ export const exportSchema = z.strictObject({
   /** The first is what was asked for; others go with it. */
   files: z.array(z.strictObject({ name: z.string(), type: z.string(), text: z.string() })).min(1),
   /** How it was proved, on how many values, and where it writes otherwise: the first of them. */
-  proof: z.strictObject({ how: z.string(), values: z.int(), equal: z.int(), differs: z.array(z.strictObject({ value: z.string(), label: z.string(), other: z.string() })) }),
+  proof: z.strictObject({
+    how: z.string(),
+    values: z.int(),
+    equal: z.int(),
+    differs: z.array(z.strictObject({ value: z.string(), label: z.string(), other: z.string() })),
+  }),
   /** What is to be known before it is used. */
   notes: z.array(z.string()),
 })
 export type Export = z.infer<typeof exportSchema>
 
 /** A column made of two others, row by row. */
-export const newColumnSchema = z.strictObject({ name, by: z.enum(DERIVATION_IDS), of: z.string().min(1), and: z.string().min(1).optional() })
+export const newColumnSchema = z.strictObject({
+  name,
+  by: z.enum(DERIVATION_IDS),
+  of: z.string().min(1),
+  and: z.string().min(1).optional(),
+})
 export type NewColumn = z.infer<typeof newColumnSchema>

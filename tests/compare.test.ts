@@ -2,11 +2,16 @@ import { until, withDesk } from './lib/program'
 
 const desk = withDesk({ reducedMotion: 'reduce' })
 const column = (at: number) => desk.page.locator(`tbody td:nth-of-type(${at})`).allTextContents()
-const foot = (row: string) => desk.page.locator('tfoot tr').filter({ hasText: row }).locator('td').allTextContents()
-const texts = async (row: string) => (await foot(row)).map((text) => text.trim().replace(/\s+/g, ' '))
+const foot = (row: string) =>
+  desk.page.locator('tfoot tr').filter({ hasText: row }).locator('td').allTextContents()
+const texts = async (row: string) =>
+  (await foot(row)).map((text) => text.trim().replace(/\s+/g, ' '))
 async function select(name: string, title: string) {
   await desk.page.getByRole('combobox', { name, exact: true }).click()
-  await desk.page.getByRole('option', { name: title, exact: true }).and(desk.page.locator('.p-select-option')).click()
+  await desk.page
+    .getByRole('option', { name: title, exact: true })
+    .and(desk.page.locator('.p-select-option'))
+    .click()
 }
 const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
 
@@ -68,13 +73,22 @@ test('the winner is taken for the quantity or for one surface alone, at one clic
   await select('Write with style 2', 'in the table')
   await saved()
   await page.getByRole('link', { name: 'Desk' }).click()
-  await until(() => page.locator('[data-surface="table"]').first().textContent().then((text) => /^€[\d.]+K$/.test(text!)), true)
+  await until(
+    () =>
+      page
+        .locator('[data-surface="table"]')
+        .first()
+        .textContent()
+        .then((text) => /^€[\d.]+K$/.test(text!)),
+    true,
+  )
   expect(await page.locator('[data-surface="marks"]').first().textContent()).toBe('€2M')
 }, 60_000)
 
 describe('the sweep over every order of magnitude', () => {
   const row = (order: number) => desk.page.locator(`[data-order="${order}"]`)
-  const written = async (order: number, style: number) => (await row(order).locator('.labels').nth(style).innerText()).split('\n').slice(-3)
+  const written = async (order: number, style: number) =>
+    (await row(order).locator('.labels').nth(style).innerText()).split('\n').slice(-3)
 
   test('shows each order with its name and its edges, and jumps to one', async () => {
     const { page } = desk
@@ -91,13 +105,20 @@ describe('the sweep over every order of magnitude', () => {
 
   test('leads to where a style turns, and says what it does there', async () => {
     const { page } = desk
-    await page.getByRole('button', { name: /written as zero/ }).first().click()
+    await page
+      .getByRole('button', { name: /written as zero/ })
+      .first()
+      .click()
     await page.getByText('↓ zero').first().waitFor()
   }, 60_000)
 
   test('writes six styles, and goes on with the rows that it has while it is scrolled', async () => {
     const { page } = desk
-    const styles = () => page.locator('thead th').count().then((count) => count - 1)
+    const styles = () =>
+      page
+        .locator('thead th')
+        .count()
+        .then((count) => count - 1)
     await page.getByRole('link', { name: 'Compare', exact: true }).click()
     await page.locator('tbody tr').first().waitFor()
     const before = await styles()
@@ -115,9 +136,21 @@ describe('the sweep over every order of magnitude', () => {
     }
     await row(-240).waitFor()
     expect(await page.locator('[data-order]').count()).toBe(elements.length)
-    expect(await Promise.all(elements.map((element) => element.evaluate((one) => one.isConnected)))).not.toContain(false)
+    expect(
+      await Promise.all(elements.map((element) => element.evaluate((one) => one.isConnected))),
+    ).not.toContain(false)
     // At rest the rows stand in the document as they stand in sight.
-    await until(() => page.locator('[data-order]').evaluateAll((all) => all.map((one) => Number(one.getAttribute('data-order'))).every((order, at, orders) => at === 0 || order === orders[at - 1]! - 1)), true)
+    await until(
+      () =>
+        page
+          .locator('[data-order]')
+          .evaluateAll((all) =>
+            all
+              .map((one) => Number(one.getAttribute('data-order')))
+              .every((order, at, orders) => at === 0 || order === orders[at - 1]! - 1),
+          ),
+      true,
+    )
     await page.getByRole('link', { name: 'Compare', exact: true }).click()
     await page.locator('tbody tr').first().waitFor()
     for (let count = 6; count > before; count--) {
@@ -139,9 +172,16 @@ test('a suggested way is asked for in a form and a region, added, and printed wi
   await ways.getByText('million').first().waitFor()
   await ways.getByRole('combobox', { name: 'Region of the suggestions' }).click()
   await page.getByRole('option', { name: 'German', exact: true }).click()
-  await ways.getByText(/\d,\d+\u00a0Millionen|\d,\d+\u00a0million/).first().waitFor()
+  await ways
+    .getByText(/\d,\d+\u00a0Millionen|\d,\d+\u00a0million/)
+    .first()
+    .waitFor()
   await ways.getByLabel('Width of the suggestions').fill('20')
-  await ways.getByText('No such way is free of errors').or(ways.locator('.way').first()).first().waitFor()
+  await ways
+    .getByText('No such way is free of errors')
+    .or(ways.locator('.way').first())
+    .first()
+    .waitFor()
   await ways.getByLabel('Width of the suggestions').fill('')
   await ways.locator('.way').first().click()
   await until(() => page.locator('thead th').count(), before + 1)

@@ -5,14 +5,24 @@ import { spawnSync } from 'node:child_process'
 import type { Locator, Page } from 'playwright-core'
 import { removeFolder, startProgram, withDesk, until } from './lib/program'
 
-const TIDE = ['turn,warming,volume', ...Array.from({ length: 8 }, (_, at) => `turn ${at + 1},${(at + 1) / 8},${(at + 1) * 312_500 + 1234.5}`)].join('\n')
+const TIDE = [
+  'turn,warming,volume',
+  ...Array.from(
+    { length: 8 },
+    (_, at) => `turn ${at + 1},${(at + 1) / 8},${(at + 1) * 312_500 + 1234.5}`,
+  ),
+].join('\n')
 
 const desk = withDesk({ acceptDownloads: true })
 let page: Page
-beforeAll(() => { page = desk.page })
+beforeAll(() => {
+  page = desk.page
+})
 
-const labels = (surface: string, from: Page = page) => from.locator(`[data-surface="${surface}"]`).allTextContents()
-const finding = (check: string, place: string) => page.locator(`[data-check="${check}"]`, { hasText: place })
+const labels = (surface: string, from: Page = page) =>
+  from.locator(`[data-surface="${surface}"]`).allTextContents()
+const finding = (check: string, place: string) =>
+  page.locator(`[data-check="${check}"]`, { hasText: place })
 const saved = () => page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
 async function choose(phrase: RegExp, title: string) {
   await page.getByRole('button', { name: phrase }).click()
@@ -20,7 +30,10 @@ async function choose(phrase: RegExp, title: string) {
 }
 async function showQuantity(title: string) {
   await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
-  await page.getByRole('option', { name: title, exact: true }).and(page.locator('.p-select-option')).click()
+  await page
+    .getByRole('option', { name: title, exact: true })
+    .and(page.locator('.p-select-option'))
+    .click()
   await page.getByRole('img', { name: `Columns of ${title}` }).waitFor()
 }
 async function bringIn(table: string, quantity: string) {
@@ -66,24 +79,52 @@ test('the whole path: from a pasted table to a module that writes the same label
 
   await page.getByLabel('Tick step', { exact: true }).fill('0.125')
   await choose(/^decimals:/, 'no decimals')
-  await finding('step-hidden', 'axis').getByText('The axis goes up by 0.125, but a reader sees it go up by 0 or 1').waitFor()
-  await finding('step-hidden', 'axis').getByText(/mends \d more: different numbers read the same/).click()
+  await finding('step-hidden', 'axis')
+    .getByText('The axis goes up by 0.125, but a reader sees it go up by 0 or 1')
+    .waitFor()
+  await finding('step-hidden', 'axis')
+    .getByText(/mends \d more: different numbers read the same/)
+    .click()
   await page.locator('[data-check="same-label"]').getByText('all read “1”').first().waitFor()
   await finding('step-hidden', 'axis').getByRole('button', { name: 'Write 3 decimals' }).click()
   await finding('step-hidden', 'axis').waitFor({ state: 'detached' })
-  for (const fixes = page.locator('[data-fix]'); await fixes.count() > 0;) {
+  for (const fixes = page.locator('[data-fix]'); (await fixes.count()) > 0;) {
     const before = await page.locator('article.finding').allTextContents()
     await fixes.first().click()
-    await page.waitForFunction((old) => Array.from(document.querySelectorAll('article.finding')).map((one) => one.textContent).join('|') !== old, before.join('|'))
+    await page.waitForFunction(
+      (old) =>
+        Array.from(document.querySelectorAll('article.finding'))
+          .map((one) => one.textContent)
+          .join('|') !== old,
+      before.join('|'),
+    )
   }
   await page.getByText('Every label reads back as its number.').waitFor()
-  expect(await labels('axis')).toEqual(['0.000', '0.125', '0.250', '0.375', '0.500', '0.625', '0.750', '0.875', '1.000'])
+  expect(await labels('axis')).toEqual([
+    '0.000',
+    '0.125',
+    '0.250',
+    '0.375',
+    '0.500',
+    '0.625',
+    '0.750',
+    '0.875',
+    '1.000',
+  ])
 
   await showQuantity('volume')
   await dragTo(page.getByRole('slider', { name: /^Beam/ }), 6)
   // A mark without its label and a row that is not there are told apart.
-  const drawn = async () => ({ marks: await labels('marks'), shapes: await page.locator('[data-mark]').count(), rows: await page.getByRole('table', { name: /^volume/ }).getAttribute('aria-rowcount') })
-  await until(drawn, { marks: ['2.501M', '2.189M', '1.876M', '1.564M', '1.251M', '0.939M', '0.626M', '0.314M'], shapes: 8, rows: '9' })
+  const drawn = async () => ({
+    marks: await labels('marks'),
+    shapes: await page.locator('[data-mark]').count(),
+    rows: await page.getByRole('table', { name: /^volume/ }).getAttribute('aria-rowcount'),
+  })
+  await until(drawn, {
+    marks: ['2.501M', '2.189M', '1.876M', '1.564M', '1.251M', '0.939M', '0.626M', '0.314M'],
+    shapes: 8,
+    rows: '9',
+  })
   await saved()
 
   await page.reload()
@@ -92,17 +133,28 @@ test('the whole path: from a pasted table to a module that writes the same label
 
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
   await page.getByText('The module was run: all 8 values are written as on the desk.').waitFor()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Download volume.mjs' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Download volume.mjs' }).click(),
+  ])
   const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-module-'))
   const file = join(folder, 'volume.mjs')
   writeFileSync(file, readFileSync(await download.path()))
   await page.keyboard.press('Escape')
   const values = Array.from({ length: 8 }, (_, at) => (at + 1) * 312_500 + 1234.5)
-  const run = spawnSync(process.execPath, ['--input-type=module', '-e', `import { labels } from ${JSON.stringify(file)}; console.log(JSON.stringify(labels(${JSON.stringify(values)})))`])
+  const run = spawnSync(process.execPath, [
+    '--input-type=module',
+    '-e',
+    `import { labels } from ${JSON.stringify(file)}; console.log(JSON.stringify(labels(${JSON.stringify(values)})))`,
+  ])
   removeFolder(folder)
   const written = JSON.parse(run.stdout.toString()) as string[]
   // Only the rows in sight are drawn; each says which it is.
-  const rows = await page.locator('[data-surface="table"]').evaluateAll((cells) => cells.map((cell) => ({ at: Number(cell.getAttribute('data-at')), text: cell.textContent })))
+  const rows = await page
+    .locator('[data-surface="table"]')
+    .evaluateAll((cells) =>
+      cells.map((cell) => ({ at: Number(cell.getAttribute('data-at')), text: cell.textContent })),
+    )
   expect(rows.length).toBeGreaterThan(4)
   expect(rows.map(({ text }) => text)).toEqual(rows.map(({ at }) => written[at]))
 }, 90_000)
@@ -116,7 +168,9 @@ test('the rail moves with the arrow keys, and every label with it', async () => 
   await page.getByRole('slider', { name: /^Beam/ }).focus()
   await page.keyboard.press('ArrowRight')
   expect((await labels('axis'))[1]).toBe('€250.0K')
-  expect(await page.getByRole('slider', { name: /^Beam/ }).getAttribute('aria-valuetext')).toBe('thousands')
+  expect(await page.getByRole('slider', { name: /^Beam/ }).getAttribute('aria-valuetext')).toBe(
+    'thousands',
+  )
   await page.keyboard.press('ArrowLeft')
   await page.getByRole('slider', { name: /^Cut/ }).focus()
   await page.keyboard.press('ArrowLeft')
@@ -125,7 +179,16 @@ test('the rail moves with the arrow keys, and every label with it', async () => 
 
 test('beside the styled labels stands what a machine writes', async () => {
   await page.getByText('beside what a machine writes').click()
-  expect(await page.locator('svg.chart text.machine').allTextContents()).toEqual(['0', '250000', '500000', '750000', '1e+06', '1.25e+06', '1.5e+06', '1.75e+06'])
+  expect(await page.locator('svg.chart text.machine').allTextContents()).toEqual([
+    '0',
+    '250000',
+    '500000',
+    '750000',
+    '1e+06',
+    '1.25e+06',
+    '1.5e+06',
+    '1.75e+06',
+  ])
   await page.getByText('beside what a machine writes').click()
 }, 30_000)
 
@@ -135,7 +198,9 @@ test('a table sorts by the number, not by its label', async () => {
   const size = page.viewportSize()!
   await page.setViewportSize({ ...size, height: 1000 })
   await page.getByRole('button', { name: 'Spores released' }).click()
-  const values = await page.locator('[data-surface="table"]').evaluateAll((cells) => cells.map((cell) => Number(cell.getAttribute('data-value'))))
+  const values = await page
+    .locator('[data-surface="table"]')
+    .evaluateAll((cells) => cells.map((cell) => Number(cell.getAttribute('data-value'))))
   await page.setViewportSize(size)
   expect(values.length).toBeGreaterThan(10)
   expect(values).toEqual([...values].sort((a, b) => b - a))
@@ -179,7 +244,9 @@ test('a dialog can be written in as soon as it is there, and leaves the hand in 
   expect(await page.getByLabel('Paste a table').inputValue()).toBe('site,depth\na,7')
   await page.getByLabel('Name').focus()
   // Whatever moves at the opening has ended.
-  await page.waitForFunction(() => document.getAnimations().every(({ playState }) => playState === 'finished'))
+  await page.waitForFunction(() =>
+    document.getAnimations().every(({ playState }) => playState === 'finished'),
+  )
   await page.keyboard.insertText('Depths')
   expect(await page.getByLabel('Name').inputValue()).toBe('Depths')
   await browser.detach()
@@ -280,7 +347,9 @@ test('a new study begins empty, says what to do, and keeps its data', async () =
   await page.getByRole('button', { name: 'Begin' }).click()
   await page.getByRole('heading', { name: 'No numbers yet' }).waitFor()
   await page.getByRole('main').getByRole('button', { name: 'Bring in data' }).last().click()
-  await page.getByLabel('Paste a table').fill('mooring\tdepth\nFarrow Ledge\t4.125\nHolm Skerry\t11.75')
+  await page
+    .getByLabel('Paste a table')
+    .fill('mooring\tdepth\nFarrow Ledge\t4.125\nHolm Skerry\t11.75')
   await page.getByRole('button', { name: 'Bring in', exact: true }).click()
   await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
   expect(await labels('marks')).toEqual(['11.75', '4.125'])

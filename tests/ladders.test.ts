@@ -19,15 +19,28 @@ beforeAll(async () => {
 
 test('rungs stand to scale beside each other, and those in use are told', async () => {
   await toLadders()
-  const top = async (id: string, power: number) => (await ladder(id).locator(`[data-power="${power}"]`).boundingBox())!.y
+  const top = async (id: string, power: number) =>
+    (await ladder(id).locator(`[data-power="${power}"]`).boundingBox())!.y
   expect(await top('short', 6)).toBeCloseTo(await top('si', 6), 0)
-  expect((await top('indian', 3) - await top('indian', 5)) / (await top('indian', 5) - await top('indian', 7))).toBeCloseTo(1, 1)
-  expect(await ladder('short').locator('.used').evaluateAll((rungs) => rungs.map((rung) => rung.getAttribute('data-power')))).toEqual(['6'])
+  expect(
+    ((await top('indian', 3)) - (await top('indian', 5))) /
+      ((await top('indian', 5)) - (await top('indian', 7))),
+  ).toBeCloseTo(1, 1)
+  expect(
+    await ladder('short')
+      .locator('.used')
+      .evaluateAll((rungs) => rungs.map((rung) => rung.getAttribute('data-power'))),
+  ).toEqual(['6'])
 }, 60_000)
 
 test('the region’s own ladder is drawn with the others, and is climbed at one click', async () => {
   const { page } = desk
-  const powers = (of: string) => ladder('locale').locator(of).evaluateAll((rungs) => rungs.map((rung) => Number(rung.getAttribute('data-power'))).sort((a, b) => a - b))
+  const powers = (of: string) =>
+    ladder('locale')
+      .locator(of)
+      .evaluateAll((rungs) =>
+        rungs.map((rung) => Number(rung.getAttribute('data-power'))).sort((a, b) => a - b),
+      )
   expect(await powers('[data-power]')).toEqual([3, 6, 9, 12])
   expect(await powers('.used')).toEqual([])
   await page.locator('header.head').last().getByRole('button', { name: 'use it' }).click()
@@ -52,8 +65,17 @@ test('a ladder is copied, edited in place and used, and every label follows its 
 }, 60_000)
 
 describe('a rung climbs past another one and stays in hand', () => {
-  const powers = () => own().locator('[data-power]').evaluateAll((rungs) => rungs.map((rung) => Number(rung.getAttribute('data-power'))).filter((power) => power > 0).sort((a, b) => a - b))
-  const grip = (power: number) => own().getByRole('button', { name: new RegExp(`^Move G, at 10 to the ${power}$`) })
+  const powers = () =>
+    own()
+      .locator('[data-power]')
+      .evaluateAll((rungs) =>
+        rungs
+          .map((rung) => Number(rung.getAttribute('data-power')))
+          .filter((power) => power > 0)
+          .sort((a, b) => a - b),
+      )
+  const grip = (power: number) =>
+    own().getByRole('button', { name: new RegExp(`^Move G, at 10 to the ${power}$`) })
   const withG = (power: number) => [3, 6, power, 12, 15, 18, 21, 24, 27, 30].sort((a, b) => a - b)
 
   test('dragged by a bead; one undo takes it back', async () => {
@@ -62,7 +84,9 @@ describe('a rung climbs past another one and stays in hand', () => {
     await until(powers, withG(9))
     await grip(9).scrollIntoViewIfNeeded()
     const { x, y, height } = (await grip(9).boundingBox())!
-    const height3 = (await own().locator('[data-power="6"]').boundingBox())!.y - (await own().locator('[data-power="9"]').boundingBox())!.y
+    const height3 =
+      (await own().locator('[data-power="6"]').boundingBox())!.y -
+      (await own().locator('[data-power="9"]').boundingBox())!.y
     await page.mouse.move(x + 7, y + height / 2)
     await page.mouse.down()
     await page.mouse.move(x + 7, y + height / 2 - (height3 / 3) * 5, { steps: 20 })
@@ -101,14 +125,25 @@ test('what is no ladder is said at once, and nothing is lost meanwhile', async (
 test('a rung is added, climbs by the arrow keys, and one that is fixed does not go without a word', async () => {
   const { page } = desk
   await head(0).getByRole('button', { name: 'add a rung' }).click()
-  const grip = own().getByRole('button', { name: 'Move V, at 10 to the 33' }).or(own().getByRole('button', { name: /at 10 to the 33$/ })).first()
+  const grip = own()
+    .getByRole('button', { name: 'Move V, at 10 to the 33' })
+    .or(own().getByRole('button', { name: /at 10 to the 33$/ }))
+    .first()
   await grip.focus()
   await page.keyboard.press('ArrowUp')
-  await own().getByRole('button', { name: /at 10 to the 34$/ }).waitFor()
+  await own()
+    .getByRole('button', { name: /at 10 to the 34$/ })
+    .waitFor()
   await saved()
   await toDesk()
-  await page.getByRole('button', { name: /^rung:/ }).first().click()
-  await page.getByRole('option', { name: /^in megas?|^in M/ }).first().click()
+  await page
+    .getByRole('button', { name: /^rung:/ })
+    .first()
+    .click()
+  await page
+    .getByRole('option', { name: /^in megas?|^in M/ })
+    .first()
+    .click()
   await toLadders()
   await own().getByRole('button', { name: 'Take M away', exact: true }).click()
   await own().getByRole('alert').filter({ hasText: 'Revenue has every label fixed on M' }).waitFor()
@@ -140,7 +175,9 @@ describe('regions', () => {
     await page.getByRole('link', { name: 'Regions' }).click()
     const row = (locale: string) => page.locator(`[data-region="${locale}"]`)
     await row('de').getByText('23,125\u00a0m').first().waitFor()
-    expect(await row('de').locator('.taken').innerText()).toContain('23,125\u00a0m is 23,125 in English')
+    expect(await row('de').locator('.taken').innerText()).toContain(
+      '23,125\u00a0m is 23,125 in English',
+    )
     expect(await row('ar-EG').locator('bdi').first().getAttribute('dir')).toBe('rtl')
     await row('de').getByRole('button', { name: 'write it so' }).click()
     await page.getByRole('link', { name: 'Desk' }).click()

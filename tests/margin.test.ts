@@ -13,8 +13,12 @@ test('findings that one fix mends stand on one card, counted for each surface', 
   await axisCard().waitFor()
   await page.getByText('axis 5').waitFor()
   await allChecked()
-  await axisCard().getByText(/^mends 4 more: different numbers read the same/).click()
-  await axisCard().getByText('Ticks 250,000 apart are written “€0M”, “€0M”, “€1M”, “€1M” and 4 more').waitFor()
+  await axisCard()
+    .getByText(/^mends 4 more: different numbers read the same/)
+    .click()
+  await axisCard()
+    .getByText('Ticks 250,000 apart are written “€0M”, “€0M”, “€1M”, “€1M” and 4 more')
+    .waitFor()
 }, 60_000)
 
 test('a check that takes long says how far it is, is stopped, and begins again', async () => {

@@ -4,7 +4,10 @@ const desk = withDesk({ reducedMotion: 'reduce' })
 const texts = (selector: string) => desk.page.locator(selector).allTextContents()
 async function select(name: string, title: string) {
   await desk.page.getByRole('combobox', { name, exact: true }).click()
-  await desk.page.getByRole('option', { name: title, exact: true }).and(desk.page.locator('.p-select-option')).click()
+  await desk.page
+    .getByRole('option', { name: title, exact: true })
+    .and(desk.page.locator('.p-select-option'))
+    .click()
 }
 async function show(title: string) {
   await select('Quantity on the page', title)
@@ -12,8 +15,10 @@ async function show(title: string) {
 }
 /** Phrases that few charts need, where they are not shown already. */
 async function unfold() {
-  const more = desk.page.getByRole('region', { name: 'Page' }).getByRole('button', { name: 'more …' })
-  if (await more.count() > 0) await more.click()
+  const more = desk.page
+    .getByRole('region', { name: 'Page' })
+    .getByRole('button', { name: 'more …' })
+  if ((await more.count()) > 0) await more.click()
 }
 const finding = (check: string) => desk.page.locator(`[data-check="${check}"]`).first()
 
@@ -22,10 +27,21 @@ test('a legend that needs two lines takes them from the chart, and gives them ba
   await page.setViewportSize({ width: 1024, height: 700 })
   await page.goto(program.url)
   await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
-  const bottoms = () => page.locator('[data-page-body]').evaluate((body) => {
-    const lines = new Set(Array.from(body.querySelectorAll('.legend .bin'), (bin) => Math.round(bin.getBoundingClientRect().top))).size
-    return { lines, isWhole: body.querySelector('.legend')!.getBoundingClientRect().bottom <= body.getBoundingClientRect().bottom, scrolls: body.scrollHeight > body.clientHeight }
-  })
+  const bottoms = () =>
+    page.locator('[data-page-body]').evaluate((body) => {
+      const lines = new Set(
+        Array.from(body.querySelectorAll('.legend .bin'), (bin) =>
+          Math.round(bin.getBoundingClientRect().top),
+        ),
+      ).size
+      return {
+        lines,
+        isWhole:
+          body.querySelector('.legend')!.getBoundingClientRect().bottom <=
+          body.getBoundingClientRect().bottom,
+        scrolls: body.scrollHeight > body.clientHeight,
+      }
+    })
   const whole = (lines: number) => until(bottoms, { lines, isWhole: true, scrolls: false })
   await whole(1)
   await page.getByRole('slider', { name: /^Beam/ }).press('ArrowRight')
@@ -46,11 +62,16 @@ describe('one colour for each', () => {
     await unfold()
     await select('Colours', 'one colour a species')
     await until(() => page.locator('[data-mark="0"] rect').count(), 4)
-    const colours = await page.getByRole('list', { name: 'Colours' }).getByRole('listitem').allTextContents()
+    const colours = await page
+      .getByRole('list', { name: 'Colours' })
+      .getByRole('listitem')
+      .allTextContents()
     await page.locator('[data-mark="0"] rect').first().hover()
     await until(() => texts('.tip .piece'), colours)
     const parts = (await texts('.tip .number')).map((label) => Number(label.replace(/[€,]/g, '')))
-    const whole = Number((await page.locator('[data-surface="tooltip"]').textContent())!.replace(/[€,]/g, ''))
+    const whole = Number(
+      (await page.locator('[data-surface="tooltip"]').textContent())!.replace(/[€,]/g, ''),
+    )
     expect(parts.reduce((sum, part) => sum + part, 0)).toBeCloseTo(whole, 2)
   }, 60_000)
 
@@ -105,8 +126,14 @@ test('a mark says its change from another column, and its share of its panel', a
   await unfold()
   await select('Panels', 'a panel for each site')
   await tick('its share of the panel')
-  const shares = (await texts('[data-part="seriesShare"]')).map((one) => parseFloat(one.replace(/[^\d.]/g, '')))
-  const inPanel = await page.locator('svg.chart').first().locator('[data-part="seriesShare"]').count()
+  const shares = (await texts('[data-part="seriesShare"]')).map((one) =>
+    parseFloat(one.replace(/[^\d.]/g, '')),
+  )
+  const inPanel = await page
+    .locator('svg.chart')
+    .first()
+    .locator('[data-part="seriesShare"]')
+    .count()
   expect(shares.slice(0, inPanel).reduce((sum, share) => sum + share, 0)).toBeCloseTo(100, 0)
   await tick('its share of the panel')
   await select('Panels', 'in one piece')
@@ -117,27 +144,53 @@ test('the spread of all rows says its least, median and largest, on an axis of t
   await show('Water temperature')
   await select('Form', 'The spread')
   await page.getByRole('img', { name: 'Spread of Water temperature' }).waitFor()
-  await until(() => texts('[data-part="name"]').then((names) => names.map((name) => name.trim())), ['least', 'median', 'largest'])
-  const [least, median, largest] = (await texts('[data-surface="marks"]')).map((label) => parseFloat(label))
+  await until(
+    () => texts('[data-part="name"]').then((names) => names.map((name) => name.trim())),
+    ['least', 'median', 'largest'],
+  )
+  const [least, median, largest] = (await texts('[data-surface="marks"]')).map((label) =>
+    parseFloat(label),
+  )
   expect(least! < median! && median! < largest!).toBe(true)
-  expect(await page.locator('[data-surface="sentence"]').textContent()).toMatch(/^Half of them lie below \d/)
+  expect(await page.locator('[data-surface="sentence"]').textContent()).toMatch(
+    /^Half of them lie below \d/,
+  )
   await select('Form', 'An area')
 }, 60_000)
 
 test('marks without room get a second line, or keep the labels that tell most', async () => {
   const { page } = desk
-  await bringIn(desk, `week,landed\n${Array.from({ length: 30 }, (_, at) => `w${at + 1},${100 + ((at * 37) % 30) * 11}`).join('\n')}`, 'landed')
+  await bringIn(
+    desk,
+    `week,landed\n${Array.from({ length: 30 }, (_, at) => `w${at + 1},${100 + ((at * 37) % 30) * 11}`).join('\n')}`,
+    'landed',
+  )
   await select('Category', 'week')
   await select('Order', 'as the rows come')
-  await page.locator('.p-multiselect').filter({ has: page.getByRole('combobox', { name: 'What a mark says' }) }).click()
+  await page
+    .locator('.p-multiselect')
+    .filter({ has: page.getByRole('combobox', { name: 'What a mark says' }) })
+    .click()
   await page.getByRole('option', { name: 'its share of all' }).click()
   await page.keyboard.press('Escape')
-  await finding('crowded').getByRole('button', { name: 'Put what stands behind on a second line' }).click()
-  await until(() => page.getByRole('combobox', { name: 'Lines of a mark' }).textContent(), 'on two lines')
+  await finding('crowded')
+    .getByRole('button', { name: 'Put what stands behind on a second line' })
+    .click()
+  await until(
+    () => page.getByRole('combobox', { name: 'Lines of a mark' }).textContent(),
+    'on two lines',
+  )
   await page.getByRole('button', { name: 'Undo' }).click()
   await unfold()
   await select('Which are marked', 'the ends, the largest and the least')
-  await until(() => page.locator('[data-surface="marks"]').count().then((count) => count <= 4), true)
+  await until(
+    () =>
+      page
+        .locator('[data-surface="marks"]')
+        .count()
+        .then((count) => count <= 4),
+    true,
+  )
 }, 60_000)
 
 test('labels stand inside the columns that have room for them, and outside the others', async () => {
@@ -145,10 +198,21 @@ test('labels stand inside the columns that have room for them, and outside the o
   await show('Harvest')
   await unfold()
   await select('Where labels stand', 'inside where there is room')
-  await until(() => page.locator('text.inside').count().then((count) => count > 0), true)
+  await until(
+    () =>
+      page
+        .locator('text.inside')
+        .count()
+        .then((count) => count > 0),
+    true,
+  )
   const inside = (await page.locator('text.inside').first().boundingBox())!
   const column = (await page.locator('[data-mark="0"] rect').boundingBox())!
-  expect(inside.x >= column.x && inside.x + inside.width <= column.x + column.width && inside.y >= column.y).toBe(true)
+  expect(
+    inside.x >= column.x &&
+      inside.x + inside.width <= column.x + column.width &&
+      inside.y >= column.y,
+  ).toBe(true)
   await select('Where labels stand', 'outside')
 }, 60_000)
 
@@ -169,9 +233,23 @@ test('rows that are ticked for a total stay ticked over a reload and a filter', 
   await page.getByRole('checkbox', { name: 'Row 3 in the total' }).check()
   await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
   await page.reload()
-  await until(() => page.getByRole('checkbox', { name: /^Row [23] in the total/ }).and(page.locator(':checked')).count(), 2)
+  await until(
+    () =>
+      page
+        .getByRole('checkbox', { name: /^Row [23] in the total/ })
+        .and(page.locator(':checked'))
+        .count(),
+    2,
+  )
   await page.getByRole('button', { name: 'Undo' }).click()
-  await until(() => page.getByRole('checkbox', { name: /^Row [23] in the total/ }).and(page.locator(':checked')).count(), 1)
+  await until(
+    () =>
+      page
+        .getByRole('checkbox', { name: /^Row [23] in the total/ })
+        .and(page.locator(':checked'))
+        .count(),
+    1,
+  )
 }, 60_000)
 
 test('the page is laid out anew: the table below, the words under all', async () => {
@@ -195,15 +273,25 @@ test('dates that can be read in two ways are asked for at import, and sentences 
   await page.getByRole('button', { name: 'Write the sentence' }).click()
   await page.getByLabel('Text of the sentence').fill('Laid {laid :date largest=depth}')
   await page.getByLabel('Text of the sentence').press('Control+Enter')
-  await until(() => page.locator('[data-surface="sentence"]').first().textContent(), 'Laid March 4, 2026')
+  await until(
+    () => page.locator('[data-surface="sentence"]').first().textContent(),
+    'Laid March 4, 2026',
+  )
 }, 60_000)
 
 test('a rail drawn move by move looks as one that is drawn at once', async () => {
   const { page, program } = desk
   await page.goto(program.url)
   await show('Revenue')
-  const spots = page.getByRole('group', { name: 'Rail: digits of telling values' }).locator('.spots > span')
-  const drawn = () => spots.evaluateAll((all) => all.map((one) => [one.textContent, one.className, one.getAttribute('style')].join(' ')).join('\n'))
+  const spots = page
+    .getByRole('group', { name: 'Rail: digits of telling values' })
+    .locator('.spots > span')
+  const drawn = () =>
+    spots.evaluateAll((all) =>
+      all
+        .map((one) => [one.textContent, one.className, one.getAttribute('style')].join(' '))
+        .join('\n'),
+    )
   const cut = page.getByRole('slider', { name: /^Cut/ })
   const atFirst = await drawn()
   const seen = [atFirst]
@@ -217,14 +305,19 @@ test('a rail drawn move by move looks as one that is drawn at once', async () =>
   await page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
   await page.reload()
   await until(drawn, seen[4])
-  for (let undone = 0; undone < 4 && (await drawn()) !== atFirst; undone++) await page.getByRole('button', { name: 'Undo' }).click()
+  for (let undone = 0; undone < 4 && (await drawn()) !== atFirst; undone++)
+    await page.getByRole('button', { name: 'Undo' }).click()
   await until(drawn, atFirst)
 }, 60_000)
 
 test('names without end and numbers of three hundred digits keep to their room, and hide no label', async () => {
   const { page } = desk
   const name = 'The very long name of a mooring far off the northern coast'
-  await bringIn(desk, `site,length\n${[3, 2, 1].map((size) => `${name} ${size},${size}234567.891`).join('\n')}`, 'length')
+  await bringIn(
+    desk,
+    `site,length\n${[3, 2, 1].map((size) => `${name} ${size},${size}234567.891`).join('\n')}`,
+    'length',
+  )
   const tip = page.getByRole('note', { name: `Tooltip of ${name} 1` })
   const isWhole = (element: Element) => element.scrollWidth <= element.clientWidth
   expect(await tip.locator('[data-surface="tooltip"]').evaluate(isWhole)).toBe(true)
@@ -232,10 +325,27 @@ test('names without end and numbers of three hundred digits keep to their room, 
   const box = (await tip.boundingBox())!
   for (const label of await page.locator('[data-surface="marks"]').all()) {
     const { x, y, width, height } = (await label.boundingBox())!
-    expect(x + width <= box.x || x >= box.x + box.width || y + height <= box.y || y >= box.y + box.height).toBe(true)
+    expect(
+      x + width <= box.x ||
+        x >= box.x + box.width ||
+        y + height <= box.y ||
+        y >= box.y + box.height,
+    ).toBe(true)
   }
   await bringIn(desk, 'site,size\na,1e300\nb,-3e299', 'size')
-  expect((await page.getByLabel('Tick step', { exact: true }).boundingBox())!.width).toBeLessThan(400)
+  expect((await page.getByLabel('Tick step', { exact: true }).boundingBox())!.width).toBeLessThan(
+    400,
+  )
   expect(await page.locator('html').evaluate(isWhole)).toBe(true)
-  expect(await page.locator('[data-surface="headline"]').evaluateAll((lines) => lines.every((line) => line.getBoundingClientRect().right <= line.closest('[data-page-body]')!.getBoundingClientRect().right))).toBe(true)
+  expect(
+    await page
+      .locator('[data-surface="headline"]')
+      .evaluateAll((lines) =>
+        lines.every(
+          (line) =>
+            line.getBoundingClientRect().right <=
+            line.closest('[data-page-body]')!.getBoundingClientRect().right,
+        ),
+      ),
+  ).toBe(true)
 }, 60_000)

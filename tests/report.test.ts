@@ -24,16 +24,31 @@ afterAll(async () => {
 })
 
 function run(...given: string[]) {
-  const { status, stdout, stderr } = spawnSync(process.execPath, [join(root, 'dist/cli/ivory-abacus.mjs'), 'check', ...given], { encoding: 'utf8' })
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    [join(root, 'dist/cli/ivory-abacus.mjs'), 'check', ...given],
+    { encoding: 'utf8' },
+  )
   return { status, stdout, stderr }
 }
-interface Reported { quantity: string; surface: string; check: string; severity: string; message: string; fixes: string[]; left?: string }
-const findings = () => (JSON.parse(run(path, '--format', 'json').stdout) as { findings: Reported[] }).findings
+interface Reported {
+  quantity: string
+  surface: string
+  check: string
+  severity: string
+  message: string
+  fixes: string[]
+  left?: string
+}
+const findings = () =>
+  (JSON.parse(run(path, '--format', 'json').stdout) as { findings: Reported[] }).findings
 
 test('a study’s file is checked: each finding on a line, with its numbers and what mends it', () => {
   const { status, stdout } = run(path)
   expect(status).toBe(1)
-  expect(stdout).toContain('Revenue, axis: error step-hidden: The axis goes up by 250,000, but a reader sees it go up by 0 or 1,000,000')
+  expect(stdout).toContain(
+    'Revenue, axis: error step-hidden: The axis goes up by 250,000, but a reader sees it go up by 0 or 1,000,000',
+  )
   expect(stdout).toContain('(Write 2 decimals; or: Step by 1,000,000)')
   expect(stdout).toMatch(/\n\d+ errors, \d+ warnings, \d+ notes\n$/)
 })
@@ -43,27 +58,49 @@ test('SARIF keeps to its schema and names rule, level, place and file', () => {
   expect(status).toBe(1)
   const ajv = new Ajv({ schemaId: 'id', meta: false, unknownFormats: 'ignore', logger: false })
   ajv.addMetaSchema(draft4)
-  const holds = ajv.compile(JSON.parse(readFileSync(join(__dirname, 'schemas/sarif-2.1.0.json'), 'utf8')) as object)
-  const log = JSON.parse(stdout) as { runs: { results: { ruleId: string; level: string; locations: object[] }[] }[] }
+  const holds = ajv.compile(
+    JSON.parse(readFileSync(join(__dirname, 'schemas/sarif-2.1.0.json'), 'utf8')) as object,
+  )
+  const log = JSON.parse(stdout) as {
+    runs: { results: { ruleId: string; level: string; locations: object[] }[] }[]
+  }
   holds(log)
   expect(holds.errors).toBe(null)
   expect(holds({ ...log, version: '9' })).toBe(false)
   const [first] = log.runs[0]!.results
-  expect(first).toMatchObject({ ruleId: 'step-hidden', level: 'error', locations: [{ physicalLocation: { artifactLocation: { uri: 'osprind.study.json' } }, logicalLocations: [{ fullyQualifiedName: 'Revenue/axis' }] }] })
+  expect(first).toMatchObject({
+    ruleId: 'step-hidden',
+    level: 'error',
+    locations: [
+      {
+        physicalLocation: { artifactLocation: { uri: 'osprind.study.json' } },
+        logicalLocations: [{ fullyQualifiedName: 'Revenue/axis' }],
+      },
+    ],
+  })
 })
 
 test('what was left with a reason fails no run, and is reported with the reason', () => {
   const errors = findings().filter(({ severity }) => severity === 'error')
   const quantities = file.document.quantities.map((one) => ({
-    ...one, left: errors.filter(({ quantity }) => quantity === one.title).map(({ surface, check }) => ({ surface: surface as never, check, reason: 'A draft' })),
+    ...one,
+    left: errors
+      .filter(({ quantity }) => quantity === one.title)
+      .map(({ surface, check }) => ({ surface: surface as never, check, reason: 'A draft' })),
   }))
   const calm = join(folder, 'calm.json')
   writeFileSync(calm, JSON.stringify({ ...file, document: { ...file.document, quantities } }))
   const { status, stdout } = run(calm)
   expect([status, stdout.includes('step-hidden')]).toEqual([0, false])
   expect(stdout).toMatch(new RegExp(`0 errors, .*; ${errors.length} left with a reason\n$`))
-  const sarif = JSON.parse(run(calm, '--format', 'sarif').stdout) as { runs: { results: { suppressions?: { justification: string }[] }[] }[] }
-  expect(sarif.runs[0]!.results.filter(({ suppressions }) => suppressions?.[0]?.justification === 'A draft')).toHaveLength(errors.length)
+  const sarif = JSON.parse(run(calm, '--format', 'sarif').stdout) as {
+    runs: { results: { suppressions?: { justification: string }[] }[] }[]
+  }
+  expect(
+    sarif.runs[0]!.results.filter(
+      ({ suppressions }) => suppressions?.[0]?.justification === 'A draft',
+    ),
+  ).toHaveLength(errors.length)
 })
 
 test.each([

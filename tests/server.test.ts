@@ -3,15 +3,24 @@ import { EXPORT_KINDS, exportSchema, type Study } from '../shared/study'
 import { type Program, removeFolder, startProgram } from './lib/program'
 
 let program: Program
-beforeAll(async () => { program = await startProgram() }, 30_000)
+beforeAll(async () => {
+  program = await startProgram()
+}, 30_000)
 afterAll(async () => {
   await program.stop()
   removeFolder(program.data)
 })
 
 const send = (path: string, method = 'GET', body?: unknown, headers: Record<string, string> = {}) =>
-  fetch(program.url + path, { method, headers: { 'content-type': 'application/json', ...headers }, ...(body === undefined ? {} : { body: JSON.stringify(body) }) })
-const problem = async (response: Response) => ({ contentType: response.headers.get('content-type'), ...((await response.json()) as { status: number; detail: string }) })
+  fetch(program.url + path, {
+    method,
+    headers: { 'content-type': 'application/json', ...headers },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+  })
+const problem = async (response: Response) => ({
+  contentType: response.headers.get('content-type'),
+  ...((await response.json()) as { status: number; detail: string }),
+})
 
 test('pages carry a policy that allows their own files alone', async () => {
   const policy = (await send('/')).headers.get('content-security-policy')
@@ -21,27 +30,48 @@ test('pages carry a policy that allows their own files alone', async () => {
 
 test('a foreign host and a foreign origin are refused', async () => {
   const status = await new Promise<number>((answer) => {
-    plainRequest(`${program.url}/api/studies`, { headers: { host: 'evil.example' } }, (response) => answer(response.statusCode!)).end()
+    plainRequest(`${program.url}/api/studies`, { headers: { host: 'evil.example' } }, (response) =>
+      answer(response.statusCode!),
+    ).end()
   })
   expect(status).toBe(421)
-  expect((await send('/api/studies', 'GET', undefined, { origin: 'https://evil.example' })).status).toBe(403)
+  expect(
+    (await send('/api/studies', 'GET', undefined, { origin: 'https://evil.example' })).status,
+  ).toBe(403)
   expect((await send('/api/studies', 'GET', undefined, { origin: 'null' })).status).toBe(403)
   expect((await send('/api/studies', 'GET', undefined, { origin: program.url })).status).toBe(200)
 })
 
 test('errors are problem documents that name the place', async () => {
-  expect(await problem(await send('/api/studies/none'))).toMatchObject({ contentType: 'application/problem+json', status: 404 })
-  const made = (await (await send('/api/studies', 'POST', { name: 'Errors' })).json()) as { id: string }
+  expect(await problem(await send('/api/studies/none'))).toMatchObject({
+    contentType: 'application/problem+json',
+    status: 404,
+  })
+  const made = (await (await send('/api/studies', 'POST', { name: 'Errors' })).json()) as {
+    id: string
+  }
   const document = { name: 'Errors', house: { fraction: [3, 1] }, quantities: [], shown: null }
-  const refused = await problem(await send(`/api/studies/${made.id}`, 'PUT', { base: 1, document, what: 'Break' }))
+  const refused = await problem(
+    await send(`/api/studies/${made.id}`, 'PUT', { base: 1, document, what: 'Break' }),
+  )
   expect(refused).toMatchObject({ status: 422 })
   expect(refused.detail).toContain('style.fraction: [3,1] is not allowed; it takes [least, most]')
-  expect(await problem(await send(`/api/studies/${made.id}/datasets`, 'POST', { name: 'x', text: '' }))).toMatchObject({ status: 422, title: 'Not a table' })
+  expect(
+    await problem(await send(`/api/studies/${made.id}/datasets`, 'POST', { name: 'x', text: '' })),
+  ).toMatchObject({ status: 422, title: 'Not a table' })
 })
 
 test('a save on an old revision answers 409 with what stands now', async () => {
-  const study = (await (await send('/api/studies', 'POST', { name: 'Twice' })).json()) as { id: string; document: object }
-  const save = (name: string) => send(`/api/studies/${study.id}`, 'PUT', { base: 1, document: { ...study.document, name }, what: 'Rename' })
+  const study = (await (await send('/api/studies', 'POST', { name: 'Twice' })).json()) as {
+    id: string
+    document: object
+  }
+  const save = (name: string) =>
+    send(`/api/studies/${study.id}`, 'PUT', {
+      base: 1,
+      document: { ...study.document, name },
+      what: 'Rename',
+    })
   expect((await save('One')).status).toBe(200)
   const late = await save('Two')
   expect(late.status).toBe(409)
@@ -50,31 +80,47 @@ test('a save on an old revision answers 409 with what stands now', async () => {
 
 describe('tables of regions', () => {
   test('a region’s marks come with its patterns, and its currencies’ names apart', async () => {
-    const german = (await (await send('/api/regions/de')).json()) as { systems: { latn: { marks: { decimal: string; group: string } } } }
+    const german = (await (await send('/api/regions/de')).json()) as {
+      systems: { latn: { marks: { decimal: string; group: string } } }
+    }
     expect(german.systems.latn.marks).toMatchObject({ decimal: ',', group: '.' })
-    const names = (await (await send('/api/regions/de/currencies')).json()) as { EUR: Record<string, string> }
+    const names = (await (await send('/api/regions/de/currencies')).json()) as {
+      EUR: Record<string, string>
+    }
     expect(names.EUR).toMatchObject({ other: 'Euro' })
   })
-  test.each(['xx', '__proto__', '..%2f..%2fpackage', 'constructor'])('there is none called %s', async (name) => {
-    expect((await send(`/api/regions/${name}`)).status).toBe(404)
-  })
+  test.each(['xx', '__proto__', '..%2f..%2fpackage', 'constructor'])(
+    'there is none called %s',
+    async (name) => {
+      expect((await send(`/api/regions/${name}`)).status).toBe(404)
+    },
+  )
 })
 
 describe('exports', () => {
   const demo = async () => {
     const all = (await (await send('/api/studies')).json()) as { id: string; name: string }[]
-    return (await (await send(`/api/studies/${all.find(({ name }) => name.startsWith('Osprind'))!.id}`)).json()) as Study
+    return (await (
+      await send(`/api/studies/${all.find(({ name }) => name.startsWith('Osprind'))!.id}`)
+    ).json()) as Study
   }
   test.each(EXPORT_KINDS)('as %s keep to their contract', async (kind) => {
     const { id, document } = await demo()
-    const answer = await send(`/api/studies/${id}/export?quantity=${encodeURIComponent(document.shown!)}&surface=axis&as=${kind}`)
+    const answer = await send(
+      `/api/studies/${id}/export?quantity=${encodeURIComponent(document.shown!)}&surface=axis&as=${kind}`,
+    )
     expect(answer.status).toBe(200)
     const made = exportSchema.parse(await answer.json())
     expect(made.kind).toBe(kind)
     expect(made.files[0]!.name).toMatch(/^revenue-axis\./)
     expect(made.proof.values).toBe(8)
   })
-  test.each([['quantity=none', 404], ['', 400], ['as=pdf&quantity=x', 400], ['surface=ceiling&quantity=x', 400]])('?%s is refused with %d, and what the address takes', async (query, status) => {
+  test.each([
+    ['quantity=none', 404],
+    ['', 400],
+    ['as=pdf&quantity=x', 400],
+    ['surface=ceiling&quantity=x', 400],
+  ])('?%s is refused with %d, and what the address takes', async (query, status) => {
     const { id } = await demo()
     const refused = await problem(await send(`/api/studies/${id}/export?${query}`))
     expect(refused).toMatchObject({ contentType: 'application/problem+json', status })
@@ -83,14 +129,42 @@ describe('exports', () => {
 })
 
 test('a ladder that is none, two of one title, and a callout far off are refused with their place', async () => {
-  const { id, document } = (await (await send('/api/studies', 'POST', { name: 'Ladders' })).json()) as Study
+  const { id, document } = (await (
+    await send('/api/studies', 'POST', { name: 'Ladders' })
+  ).json()) as Study
   const rungs = [{ power: 3, symbol: 'b', word: 'boatload' }]
-  const put = async (more: object) => (await problem(await send(`/api/studies/${id}`, 'PUT', { base: 1, document: { ...document, ...more }, what: 'Try' })))
-  expect(await put({ ladders: [{ title: 'a', rungs: [...rungs, ...rungs] }] })).toMatchObject({ status: 422, detail: expect.stringContaining('document.ladders.0') as string })
-  expect((await put({ ladders: [{ title: 'a', rungs }, { title: 'a', rungs }] })).detail).toContain('two ladders have one title')
+  const put = async (more: object) =>
+    await problem(
+      await send(`/api/studies/${id}`, 'PUT', {
+        base: 1,
+        document: { ...document, ...more },
+        what: 'Try',
+      }),
+    )
+  expect(await put({ ladders: [{ title: 'a', rungs: [...rungs, ...rungs] }] })).toMatchObject({
+    status: 422,
+    detail: expect.stringContaining('document.ladders.0') as string,
+  })
+  expect(
+    (
+      await put({
+        ladders: [
+          { title: 'a', rungs },
+          { title: 'a', rungs },
+        ],
+      })
+    ).detail,
+  ).toContain('two ladders have one title')
   expect((await put({ ladders: [{ rungs }] })).detail).toContain('a ladder of a study has a title')
   expect((await put({ regions: ['not a region!'] })).status).toBe(422)
-  const saved = await send(`/api/studies/${id}`, 'PUT', { base: 1, document: { ...document, ladders: [{ title: 'a', rungs }], regions: ['de', 'ja'] }, what: 'Keep' })
+  const saved = await send(`/api/studies/${id}`, 'PUT', {
+    base: 1,
+    document: { ...document, ladders: [{ title: 'a', rungs }], regions: ['de', 'ja'] },
+    what: 'Keep',
+  })
   expect(saved.status).toBe(200)
-  expect(((await (await send(`/api/studies/${id}`)).json()) as Study).document).toMatchObject({ ladders: [{ title: 'a', rungs }], regions: ['de', 'ja'] })
+  expect(((await (await send(`/api/studies/${id}`)).json()) as Study).document).toMatchObject({
+    ladders: [{ title: 'a', rungs }],
+    regions: ['de', 'ja'],
+  })
 })

@@ -1,7 +1,8 @@
 import { until, withDesk } from './lib/program'
 
 const desk = withDesk({ reducedMotion: 'reduce' })
-const label = (surface: string, at = 0) => desk.page.locator(`[data-surface="${surface}"][data-at="${at}"]`).first()
+const label = (surface: string, at = 0) =>
+  desk.page.locator(`[data-surface="${surface}"][data-at="${at}"]`).first()
 const text = (surface: string, at?: number) => label(surface, at).textContent()
 const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
 /** A phrase's list, and a choice of it by the beginning of its words. */
@@ -11,10 +12,17 @@ async function choose(phrase: RegExp, title: string) {
 }
 async function select(name: string, title: string) {
   await desk.page.getByRole('combobox', { name, exact: true }).click()
-  await desk.page.getByRole('option', { name: title, exact: true }).and(desk.page.locator('.p-select-option')).click()
+  await desk.page
+    .getByRole('option', { name: title, exact: true })
+    .and(desk.page.locator('.p-select-option'))
+    .click()
 }
 /** Opens a list of several choices. */
-const openList = (name: string) => desk.page.locator('.p-multiselect').filter({ has: desk.page.getByRole('combobox', { name }) }).click()
+const openList = (name: string) =>
+  desk.page
+    .locator('.p-multiselect')
+    .filter({ has: desk.page.getByRole('combobox', { name }) })
+    .click()
 async function show(title: string) {
   await select('Quantity on the page', title)
   await until(() => desk.page.getByRole('img', { name: new RegExp(` of ${title}$`) }).count(), 1)
@@ -25,7 +33,10 @@ describe('a style on each of three levels', () => {
     const { page, program } = desk
     await page.goto(program.url)
     await label('table').click()
-    await until(() => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(), 'in the table')
+    await until(
+      () => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+      'in the table',
+    )
     await choose(/^rung: in millions/, 'in thousands (K)')
     await until(() => text('table'), '€65K')
     expect([await text('axis', 4), await text('marks')]).toEqual(['€1M', '€2M'])
@@ -35,7 +46,10 @@ describe('a style on each of three levels', () => {
     const { page } = desk
     const phrase = page.getByRole('button', { name: 'rung: in thousands (K)' })
     await until(() => phrase.getAttribute('title'), 'Set here')
-    await until(() => page.getByRole('button', { name: /^notation: shortened/ }).getAttribute('title'), 'From the quantity')
+    await until(
+      () => page.getByRole('button', { name: /^notation: shortened/ }).getAttribute('title'),
+      'From the quantity',
+    )
     await phrase.click()
     await page.getByRole('button', { name: 'take it back' }).click()
     await until(() => text('table'), '€0M')
@@ -57,7 +71,9 @@ describe('a style on each of three levels', () => {
     await page.reload()
     await until(() => text('axis', 4), '€1000K')
     await page.getByRole('button', { name: 'History' }).click()
-    await page.getByRole('button', { name: 'Revenue: grouping, not grouped, everywhere in this study' }).click()
+    await page
+      .getByRole('button', { name: 'Revenue: grouping, not grouped, everywhere in this study' })
+      .click()
     await until(() => text('axis', 4), '€1,000K')
     await page.getByRole('button', { name: 'Redo' }).click()
     await until(() => text('axis', 4), '€1000K')
@@ -77,7 +93,11 @@ describe('other wordings for some', () => {
     await until(() => text('marks'), '9,820.685\u00a0m³')
     expect(await text('marks', 1)).toMatch(/\u00a0l$/)
     expect(await text('tooltip', 3)).toMatch(/\u00a0l$/)
-    await page.getByRole('button', { name: 'where species is crown kelp: “m³” after it, converted by 0.001' }).waitFor()
+    await page
+      .getByRole('button', {
+        name: 'where species is crown kelp: “m³” after it, converted by 0.001',
+      })
+      .waitFor()
     await page.keyboard.press('Escape')
   }, 60_000)
 
@@ -89,7 +109,10 @@ describe('other wordings for some', () => {
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'let it come first' }).click()
     await until(() => text('marks').then((one) => /\u00a0l$/.test(one!)), true)
-    await page.getByRole('button', { name: 'Remove the wording where species is crown kelp' }).first().click()
+    await page
+      .getByRole('button', { name: 'Remove the wording where species is crown kelp' })
+      .first()
+      .click()
     await until(() => text('marks'), '9,820.685\u00a0m³')
   }, 60_000)
 })
@@ -106,7 +129,10 @@ test('a mark says its number, its share and its change in two lines, each still 
   await select('Lines of a mark', 'on two lines')
   await until(async () => /^\d\d(\.\d)?%$/.test((await shares())[0]!), true)
   await page.locator('[data-part="share"]').first().click()
-  await until(() => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(), 'in the shares on marks')
+  await until(
+    () => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+    'in the shares on marks',
+  )
   await choose(/^decimals: at most 1 decimal/, '2 decimals')
   await until(async () => /^\d\d\.\d\d%$/.test((await shares())[0]!), true)
   const total = (await shares()).reduce((sum, share) => sum + parseFloat(share), 0)
@@ -117,14 +143,24 @@ describe('sentences', () => {
   test('a sentence follows the rows that are shown', async () => {
     const { page } = desk
     await show('Depth')
-    await until(() => text('sentence').then((one) => one!.slice(0, 41)), 'Shallowest mooring: Hythe Sands, 2.875\u00a0m,')
+    await until(
+      () => text('sentence').then((one) => one!.slice(0, 41)),
+      'Shallowest mooring: Hythe Sands, 2.875\u00a0m,',
+    )
     await page.getByRole('button', { name: 'all rows …' }).click()
     await openList('Shown rows')
     await page.getByRole('option', { name: 'Farrow Ledge' }).click()
     await page.getByRole('option', { name: 'Northmost' }).click()
     await page.keyboard.press('Escape')
-    const day = Math.round((Date.UTC(new Date().getFullYear(), new Date().getMonth(), new Date().getDate()) - Date.UTC(2026, 3, 25)) / 86_400_000)
-    await until(() => text('sentence'), `Shallowest mooring: Farrow Ledge, 4.2\u00a0m, laid April 25, 2026, ${day} days ago.`)
+    const day = Math.round(
+      (Date.UTC(new Date().getFullYear(), new Date().getMonth(), new Date().getDate()) -
+        Date.UTC(2026, 3, 25)) /
+        86_400_000,
+    )
+    await until(
+      () => text('sentence'),
+      `Shallowest mooring: Farrow Ledge, 4.2\u00a0m, laid April 25, 2026, ${day} days ago.`,
+    )
     expect(await page.locator('[data-surface="table"]').count()).toBe(2)
     await page.getByRole('button', { name: 'show all' }).click()
     await until(() => page.locator('[data-surface="table"]').count(), 6)
@@ -140,7 +176,9 @@ describe('sentences', () => {
     await page.getByRole('button', { name: /^\{\$largest\} 38/ }).click()
     await until(() => text('headline'), 'Deepest: 38\u00a0m')
     await field.fill('{depth :least}')
-    await page.getByText(/there is no column “depth”; the columns are mooring, laid, depth m, north m/).waitFor()
+    await page
+      .getByText(/there is no column “depth”; the columns are mooring, laid, depth m, north m/)
+      .waitFor()
     await page.getByRole('button', { name: 'as the program writes it' }).click()
     await until(() => text('headline'), '38\u00a0m')
   }, 60_000)
@@ -153,20 +191,35 @@ test('a table shows other columns, each written as its own quantity is', async (
   await page.getByText('site, text: shown as it is, since a style writes numbers').waitFor()
   await page.getByLabel('harvest kg').check()
   await page.keyboard.press('Escape')
-  await until(() => page.locator('.number.beside[role="cell"]').first().textContent(), '20,320\u00a0kg')
+  await until(
+    () => page.locator('.number.beside[role="cell"]').first().textContent(),
+    '20,320\u00a0kg',
+  )
   await page.getByRole('columnheader', { name: 'Harvest' }).getByRole('button').click()
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
-  expect(await page.getByRole('combobox', { name: 'Where this style is set' }).textContent()).toBe('in the table')
+  expect(await page.getByRole('combobox', { name: 'Where this style is set' }).textContent()).toBe(
+    'in the table',
+  )
 }, 60_000)
 
-test.each([['Bars', 'Bars'], ['A line', 'Line'], ['Points', 'Points'], ['An area', 'Area'], ['A ring', 'Ring']])('%s are drawn with the same labels', async (form, name) => {
-  const { page } = desk
-  await select('Form', form)
-  await page.getByRole('img', { name: `${name} of Harvest` }).waitFor()
-  const labels = await page.locator('[data-surface="marks"]').allTextContents()
-  expect(labels).toHaveLength(4)
-  for (const one of labels) expect(one).toMatch(/^[\d,]+\u00a0kg$/)
-}, 60_000)
+test.each([
+  ['Bars', 'Bars'],
+  ['A line', 'Line'],
+  ['Points', 'Points'],
+  ['An area', 'Area'],
+  ['A ring', 'Ring'],
+])(
+  '%s are drawn with the same labels',
+  async (form, name) => {
+    const { page } = desk
+    await select('Form', form)
+    await page.getByRole('img', { name: `${name} of Harvest` }).waitFor()
+    const labels = await page.locator('[data-surface="marks"]').allTextContents()
+    expect(labels).toHaveLength(4)
+    for (const one of labels) expect(one).toMatch(/^[\d,]+\u00a0kg$/)
+  },
+  60_000,
+)
 
 test('panels for each site share one axis and one rung, and their labels are numbered through', async () => {
   const { page } = desk
@@ -178,7 +231,13 @@ test('panels for each site share one axis and one rung, and their labels are num
   await label('marks', 23).click()
   await choose(/^notation:/, 'shortened')
   await choose(/^rung:/, 'by one rung for all')
-  await until(async () => (await page.locator('[data-surface="marks"]').allTextContents()).every((one) => /K\u00a0kg$/.test(one)), true)
+  await until(
+    async () =>
+      (await page.locator('[data-surface="marks"]').allTextContents()).every((one) =>
+        /K\u00a0kg$/.test(one),
+      ),
+    true,
+  )
   await select('Panels', 'in one piece')
 }, 60_000)
 
@@ -188,7 +247,10 @@ test('a second quantity has an axis of its own, in its own wording, which leads 
   await until(() => page.locator('[data-second]').first().textContent(), '0\u00a0l')
   await page.locator('[data-second]').first().click()
   await page.getByRole('img', { name: 'Columns of Extract' }).waitFor()
-  await until(() => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(), 'on the axis')
+  await until(
+    () => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+    'on the axis',
+  )
   await show('Harvest')
   await select('Second axis', 'alone')
 }, 60_000)
@@ -198,7 +260,11 @@ test('an axis of powers is chosen on the ruler, and stands on the desk', async (
   await page.getByRole('link', { name: 'Ticks' }).click()
   await select('Counted in', 'powers of 10')
   await until(() => page.locator('[data-ruler-label]').first().textContent(), '10⁴\u00a0kg')
-  await page.getByRole('button', { name: /^Take candidate/ }).or(page.getByText('on the page')).first().waitFor()
+  await page
+    .getByRole('button', { name: /^Take candidate/ })
+    .or(page.getByText('on the page'))
+    .first()
+    .waitFor()
   await page.getByRole('link', { name: 'Desk' }).click()
   await until(() => text('axis'), '10⁴\u00a0kg')
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -265,7 +331,10 @@ test('a study is renamed, copied, removed and brought back', async () => {
   expect(await page.getByRole('link', { name: 'Osprind', exact: true }).count()).toBe(0)
   await page.getByRole('button', { name: 'Bring it back' }).click()
   await page.getByRole('link', { name: 'Osprind', exact: true }).waitFor()
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'save to a file: Osprind', exact: true }).click()])
-  await page.getByLabel('Bring a study in from its file').setInputFiles((await file.path()))
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'save to a file: Osprind', exact: true }).click(),
+  ])
+  await page.getByLabel('Bring a study in from its file').setInputFiles(await file.path())
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
 }, 60_000)

@@ -1,7 +1,11 @@
 import { until, withDesk } from './lib/program'
 
 const desk = withDesk()
-const labels = () => desk.page.getByRole('group', { name: 'The axis as it stands' }).locator('[data-ruler-label]').allTextContents()
+const labels = () =>
+  desk.page
+    .getByRole('group', { name: 'The axis as it stands' })
+    .locator('[data-ruler-label]')
+    .allTextContents()
 const handle = (name: string) => desk.page.getByRole('slider', { name, exact: true })
 const show = async (quantity: string) => {
   await desk.page.getByRole('combobox', { name: 'Quantity on the page' }).click()
@@ -24,7 +28,9 @@ test('the ruler shows the axis, and its handles move with the keyboard', async (
   await handle('End').press('PageUp')
   expect(await handle('End').getAttribute('aria-valuetext')).toBe('1,840,000')
   await handle('Length').press('ArrowLeft')
-  expect(await page.getByLabel('Length of the axis in pixels').inputValue()).toBe(String(Number(await handle('Length').getAttribute('aria-valuenow'))))
+  expect(await page.getByLabel('Length of the axis in pixels').inputValue()).toBe(
+    String(Number(await handle('Length').getAttribute('aria-valuenow'))),
+  )
 }, 60_000)
 
 test('the step handle is dragged to round steps', async () => {
@@ -50,7 +56,9 @@ test('the ends and the length are dragged, each as one step of undo', async () =
   const before = await end()
   const length = Number(await handle('Length').getAttribute('aria-valuenow'))
   await drag('End', 'ellipse', -200)
-  expect(Number((await end())!.replaceAll(',', ''))).toBeLessThan(Number(before!.replaceAll(',', '')) * 0.9)
+  expect(Number((await end())!.replaceAll(',', ''))).toBeLessThan(
+    Number(before!.replaceAll(',', '')) * 0.9,
+  )
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(end, before)
   await drag('Length', 'rect', -60)
@@ -83,7 +91,16 @@ test('a candidate is drawn with its labels and taken with its style, as one step
   // They are sought once the hand rests.
   await page.getByLabel(/^Candidate 1: .*€1\.75M$/).waitFor()
   await page.getByRole('button', { name: 'Take candidate 1: every 250000' }).click()
-  await until(labels, ['€0.00M', '€0.25M', '€0.50M', '€0.75M', '€1.00M', '€1.25M', '€1.50M', '€1.75M'])
+  await until(labels, [
+    '€0.00M',
+    '€0.25M',
+    '€0.50M',
+    '€0.75M',
+    '€1.00M',
+    '€1.25M',
+    '€1.50M',
+    '€1.75M',
+  ])
   await page.getByText('Every label reads back as its number.').waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(labels, ['€0M', '€1M', '€2M'])
@@ -92,12 +109,21 @@ test('a candidate is drawn with its labels and taken with its style, as one step
 test('an own text that says another number is found, and given back', async () => {
   const { page } = desk
   await page.getByLabel('Own text for 1,000,000').fill('€3M')
-  await page.getByText('The tick at 1,000,000 is labelled “€3M”, which reads as 3,000,000.').waitFor()
+  await page
+    .getByText('The tick at 1,000,000 is labelled “€3M”, which reads as 3,000,000.')
+    .waitFor()
   await until(labels, ['€0M', '€3M', '€2M'])
   await page.getByRole('link', { name: 'Desk' }).click()
-  await page.locator('article[data-check="wrong-tick-label"]').getByRole('button', { name: 'Write the labels from the ticks' }).click()
+  await page
+    .locator('article[data-check="wrong-tick-label"]')
+    .getByRole('button', { name: 'Write the labels from the ticks' })
+    .click()
   await page.locator('article[data-check="wrong-tick-label"]').waitFor({ state: 'detached' })
-  expect(await page.locator('[data-surface="axis"]').allTextContents()).toEqual(['€0M', '€1M', '€2M'])
+  expect(await page.locator('[data-surface="axis"]').allTextContents()).toEqual([
+    '€0M',
+    '€1M',
+    '€2M',
+  ])
 }, 60_000)
 
 test('an axis counts parts of π, and names of winds are told as no numbers', async () => {

@@ -16,7 +16,9 @@ test('parts that miss their printed total are told, with three ways out and thei
   await page.getByRole('button', { name: 'What to do …' }).click()
   await page.getByText('Unrounded: 3.4 + 5.4 + 2.4 = 11.2').waitFor()
   await page.getByRole('button', { name: 'Write 1 decimal 3.4 + 5.4 + 2.4 = 11.2' }).waitFor()
-  await page.getByRole('button', { name: /^Adjust 1 of the printed parts 4 \+ 5 \+ 2 = 11/ }).click()
+  await page
+    .getByRole('button', { name: /^Adjust 1 of the printed parts 4 \+ 5 \+ 2 = 11/ })
+    .click()
   await until(parts, ['†4', '5', '2'])
   await page.getByText('1 printed part is adjusted (†) so that all add up.').waitFor()
 }, 60_000)
@@ -40,7 +42,9 @@ test('a total is parted by category, and the parts keep the table’s wording', 
   const { page } = desk
   await page.getByRole('button', { name: 'by site' }).click()
   await until(() => page.locator('[data-subtotal]').allTextContents(), ['3', '5'])
-  const ends = await page.locator('[data-surface="table"], [data-total], [data-subtotal]').evaluateAll((all) => all.map((one) => Math.round(one.getBoundingClientRect().right)))
+  const ends = await page
+    .locator('[data-surface="table"], [data-total], [data-subtotal]')
+    .evaluateAll((all) => all.map((one) => Math.round(one.getBoundingClientRect().right)))
   expect(new Set(ends).size).toBe(1)
   await page.getByRole('button', { name: 'by site' }).click()
   await until(() => page.locator('[data-subtotal]').count(), 0)
@@ -54,10 +58,17 @@ test('a label under the pointer says its value, what it reads back as, and what 
   await page.locator('[data-surface="marks"][data-at="1"]').hover()
   const note = page.getByRole('tooltip')
   await note.waitFor()
-  expect(await note.innerText()).toBe('value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96\n\nClick to write it another way on the marks')
+  expect(await note.innerText()).toBe(
+    'value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96\n\nClick to write it another way on the marks',
+  )
   await page.locator('[data-surface="marks"][data-at="1"]').click()
-  await until(() => note.innerText(), 'value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96')
-  expect(await page.getByRole('combobox', { name: 'Where this style is set' }).textContent()).toContain('on the marks')
+  await until(
+    () => note.innerText(),
+    'value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96',
+  )
+  expect(
+    await page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+  ).toContain('on the marks')
   await page.locator('[data-surface="legend"]').first().hover()
   await until(() => note.innerText(), 'Click to write it another way in the legend')
   await page.mouse.move(5, 5)

@@ -12,10 +12,26 @@ function back(at: number) {
 </script>
 
 <template>
-  <Button size="small" label="History" variant="text" aria-haspopup="dialog" :disabled="!study.canUndo" @click="list?.toggle($event)" />
+  <Button
+    size="small"
+    label="History"
+    variant="text"
+    aria-haspopup="dialog"
+    :disabled="!study.canUndo"
+    @click="list?.toggle($event)"
+  />
   <Popover ref="list" aria-label="What was done">
     <ol class="steps">
-      <li v-for="(what, at) in study.steps.slice(0, MOST)" :key="at"><button type="button" class="step" :title="at === 0 ? 'Take it back' : `Take back ${at + 1} steps`" @click="back(at)">{{ what }}</button></li>
+      <li v-for="(what, at) in study.steps.slice(0, MOST)" :key="at">
+        <button
+          type="button"
+          class="step"
+          :title="at === 0 ? 'Take it back' : `Take back ${at + 1} steps`"
+          @click="back(at)"
+        >
+          {{ what }}
+        </button>
+      </li>
     </ol>
   </Popover>
 </template>

@@ -9,9 +9,19 @@ const visible = defineModel<boolean>('visible', { required: true })
   <Dialog v-model:visible="visible" modal header="Help" :style="{ width: 'min(560px, 94vw)' }">
     <h2>Keys</h2>
     <dl class="keys">
-      <template v-for="{ key, does } in [...levelKeys, ...otherKeys]" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ does }}</dd></template>
+      <template v-for="{ key, does } in [...levelKeys, ...otherKeys]" :key="key"
+        ><dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
+        <dd>{{ does }}</dd></template
+      >
     </dl>
-    <p class="guide"><a href="/guide/index.html" target="_blank" rel="noopener">The guide</a> goes through the work step by step; it has <a href="/guide/style.html" target="_blank" rel="noopener">every field of a style</a> and <a href="/guide/checks.html" target="_blank" rel="noopener">every check</a>.</p>
+    <p class="guide">
+      <a href="/guide/index.html" target="_blank" rel="noopener">The guide</a> goes through the work
+      step by step; it has
+      <a href="/guide/style.html" target="_blank" rel="noopener">every field of a style</a> and
+      <a href="/guide/checks.html" target="_blank" rel="noopener">every check</a>.
+    </p>
   </Dialog>
 </template>
 

@@ -7,7 +7,13 @@ defineProps<{ page: Page; isFiltered?: boolean }>()
 
 <template>
   <p v-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
-  <p v-else-if="page.rows.value" class="soft">{{ isFiltered ? 'No row that is shown holds a number. Show all rows, or others, above.' : 'This column holds no number. Choose another quantity above.' }}</p>
+  <p v-else-if="page.rows.value" class="soft">
+    {{
+      isFiltered
+        ? 'No row that is shown holds a number. Show all rows, or others, above.'
+        : 'This column holds no number. Choose another quantity above.'
+    }}
+  </p>
   <p v-else class="soft" role="status">Fetching the numbers…</p>
 </template>
 

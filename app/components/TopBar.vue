@@ -10,28 +10,76 @@ const name = computed(() => study.document?.name)
 const shown = computed(() => study.document?.shown)
 const hasQuantity = computed(() => study.quantity !== null)
 /** Quantities under the data set that they come from. */
-const groups = stable(() => study.datasets.map((dataset) => ({
-  name: dataset.name,
-  items: study.document?.quantities.filter((quantity) => quantity.datasetId === dataset.id).map(({ id, title }) => ({ id, title })) ?? [],
-})))
+const groups = stable(() =>
+  study.datasets.map((dataset) => ({
+    name: dataset.name,
+    items:
+      study.document?.quantities
+        .filter((quantity) => quantity.datasetId === dataset.id)
+        .map(({ id, title }) => ({ id, title })) ?? [],
+  })),
+)
 </script>
 
 <template>
   <header class="bar still">
-    <NuxtLink to="/studies" class="name" title="All studies"><img src="/icon.svg" width="22" height="22" alt="All studies" /> <h1>{{ name }}</h1></NuxtLink>
+    <NuxtLink to="/studies" class="name" title="All studies"
+      ><img src="/icon.svg" width="22" height="22" alt="All studies" />
+      <h1>{{ name }}</h1></NuxtLink
+    >
     <Select
-      v-if="name !== undefined" :model-value="shown" :options="groups" option-group-label="name" option-group-children="items" option-label="title" option-value="id"
-      size="small" filter placeholder="Choose a quantity" aria-label="Quantity on the page" scroll-height="24rem" class="quantity" @update:model-value="study.show"
+      v-if="name !== undefined"
+      :model-value="shown"
+      :options="groups"
+      option-group-label="name"
+      option-group-children="items"
+      option-label="title"
+      option-value="id"
+      size="small"
+      filter
+      placeholder="Choose a quantity"
+      aria-label="Quantity on the page"
+      scroll-height="24rem"
+      class="quantity"
+      @update:model-value="study.show"
     />
     <nav v-if="hasQuantity" class="screens" aria-label="Screens">
-      <NuxtLink v-for="{ path, title } in SCREENS" :key="path" :to="`/study/${study.id}${path && `/${path}`}`" exact-active-class="here">{{ title }}</NuxtLink>
+      <NuxtLink
+        v-for="{ path, title } in SCREENS"
+        :key="path"
+        :to="`/study/${study.id}${path && `/${path}`}`"
+        exact-active-class="here"
+        >{{ title }}</NuxtLink
+      >
     </nav>
     <span class="spread" />
     <SaveState />
     <HistoryList />
-    <Button size="small" label="Undo" variant="text" title="Undo (Ctrl Z)" :disabled="!study.canUndo" @click="study.undo()" />
-    <Button size="small" label="Redo" variant="text" title="Redo (Ctrl Shift Z)" :disabled="!study.canRedo" @click="study.redo()" />
-    <Button size="small" label="?" variant="text" title="Help and keys (?)" aria-label="Help" class="help" @click="emit('help')" />
+    <Button
+      size="small"
+      label="Undo"
+      variant="text"
+      title="Undo (Ctrl Z)"
+      :disabled="!study.canUndo"
+      @click="study.undo()"
+    />
+    <Button
+      size="small"
+      label="Redo"
+      variant="text"
+      title="Redo (Ctrl Shift Z)"
+      :disabled="!study.canRedo"
+      @click="study.redo()"
+    />
+    <Button
+      size="small"
+      label="?"
+      variant="text"
+      title="Help and keys (?)"
+      aria-label="Help"
+      class="help"
+      @click="emit('help')"
+    />
     <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
     <Button size="small" label="Take away" :disabled="!hasQuantity" @click="emit('takeAway')" />
   </header>

@@ -1,17 +1,29 @@
 <script setup lang="ts">
 /** A phrase that is typed: what does not hold is said, and changes nothing. */
-const props = defineProps<{ value: string | undefined; placeholder: string; label: string; check: (text: string) => string }>()
+const props = defineProps<{
+  value: string | undefined
+  placeholder: string
+  label: string
+  check: (text: string) => string
+}>()
 const emit = defineEmits<{ change: [text: string | undefined] }>()
 
 const text = ref(props.value ?? '')
 const focused = ref(false)
-watch(() => props.value, (value) => { if (!focused.value) text.value = value ?? '' })
+watch(
+  () => props.value,
+  (value) => {
+    if (!focused.value) text.value = value ?? ''
+  },
+)
 
 const bare = computed(() => text.value.trim().replaceAll(',', '').replace('\u2212', '-'))
 const trouble = computed(() => (bare.value === '' ? '' : props.check(bare.value)))
 /** A number of three hundred digits scrolls in its field. */
 const MOST_WIDE = 24
-const width = computed(() => Math.min(MOST_WIDE, Math.max(3, (text.value || props.placeholder).length) + 1.5))
+const width = computed(() =>
+  Math.min(MOST_WIDE, Math.max(3, (text.value || props.placeholder).length) + 1.5),
+)
 function typed(value: string | undefined) {
   text.value = value ?? ''
   if (!trouble.value) emit('change', bare.value || undefined)
@@ -21,8 +33,15 @@ function typed(value: string | undefined) {
 <template>
   <span class="typed">
     <InputText
-      :model-value="text" :placeholder="placeholder" :invalid="trouble !== ''" :aria-label="label" :style="{ width: `${width}ch` }"
-      size="small" @focus="focused = true" @blur="focused = false" @update:model-value="typed"
+      :model-value="text"
+      :placeholder="placeholder"
+      :invalid="trouble !== ''"
+      :aria-label="label"
+      :style="{ width: `${width}ch` }"
+      size="small"
+      @focus="focused = true"
+      @blur="focused = false"
+      @update:model-value="typed"
     />
     <span v-if="trouble" class="trouble" role="alert">{{ trouble }}</span>
   </span>

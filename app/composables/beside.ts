@@ -25,15 +25,32 @@ export function useBeside(rows: Readonly<Ref<Rows | null>>) {
   /** A move of the shown quantity's style leaves theirs as they are. */
   const wanted = stable(() => {
     const { document, quantity } = study
-    const quantities = document && quantity ? (quantity.columns ?? []).flatMap((name) => quantityOf(document, quantity.datasetId, name) ?? []) : []
-    return quantities.map((one) => ({ id: one.id, name: one.column, title: one.title, recorded: one.recorded, style: styleOf(document!, one, 'table') }))
+    const quantities =
+      document && quantity
+        ? (quantity.columns ?? []).flatMap(
+            (name) => quantityOf(document, quantity.datasetId, name) ?? [],
+          )
+        : []
+    return quantities.map((one) => ({
+      id: one.id,
+      name: one.column,
+      title: one.title,
+      recorded: one.recorded,
+      style: styleOf(document!, one, 'table'),
+    }))
   })
-  return computed<BesideColumn[]>(() => wanted.value.flatMap(({ id, name, title, recorded, style }) => {
-    const cells = rows.value?.others.get(name)
-    if (!cells) return []
-    const values = endsOf(cells.map(decimalOf)).map(toExactText)
-    const plan = resolve(style, { ...regions.loaded, values: style.exponent === 'shared' ? cells : values, recorded })
-    const write = labeller(plan)
-    return [{ id, name, title: titled(title, plan), label: (at) => write.label(cells[at]) }]
-  }))
+  return computed<BesideColumn[]>(() =>
+    wanted.value.flatMap(({ id, name, title, recorded, style }) => {
+      const cells = rows.value?.others.get(name)
+      if (!cells) return []
+      const values = endsOf(cells.map(decimalOf)).map(toExactText)
+      const plan = resolve(style, {
+        ...regions.loaded,
+        values: style.exponent === 'shared' ? cells : values,
+        recorded,
+      })
+      const write = labeller(plan)
+      return [{ id, name, title: titled(title, plan), label: (at) => write.label(cells[at]) }]
+    }),
+  )
 }

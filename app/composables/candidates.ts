@@ -39,7 +39,11 @@ const MOST = 5
 const REST = 120
 
 /** Candidates for the axis of a drawing, sought anew as it changes. */
-export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Readonly<Ref<AxisRoom>>, labels: Readonly<Ref<readonly string[]>>) {
+export function useCandidates(
+  drawing: Readonly<Ref<Drawing | null>>,
+  room: Readonly<Ref<AxisRoom>>,
+  labels: Readonly<Ref<readonly string[]>>,
+) {
   const study = useStudy()
   const own = useLevels().on.axis
   const regions = useRegions()
@@ -53,26 +57,70 @@ export function useCandidates(drawing: Readonly<Ref<Drawing | null>>, room: Read
     const now = keyOf(drawing.value.ticks.values, labels.value)
     const { multipleOf, ...plain } = wishes
     /** Ticks that no search has weighed, in a style of their own. */
-    const unweighed = (step: string, values: readonly Decimal[], changes: Style, next: TickWishes): Candidate => {
+    const unweighed = (
+      step: string,
+      values: readonly Decimal[],
+      changes: Style,
+      next: TickWishes,
+    ): Candidate => {
       const texts = values.map(toExactText)
       const style = inherit(own.value, changes)
       const written = labeller(resolve(style, { ...context, values: texts })).labels(texts)
       const key = keyOf(values, written)
-      return { key, step, values, labels: written, fontSize: room.value.fontSize, turned: false, speaksFor: [`${values.length} ticks`], against: [], wishes: next, style: difference(own.value, style), isTaken: key === now }
+      return {
+        key,
+        step,
+        values,
+        labels: written,
+        fontSize: room.value.fontSize,
+        turned: false,
+        speaksFor: [`${values.length} ticks`],
+        against: [],
+        wishes: next,
+        style: difference(own.value, style),
+        isTaken: key === now,
+      }
     }
-    if (multipleOf !== undefined) return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) => unweighed(step, values, { notation: 'multiple', multipleOf }, { ...wishes, step }))
-    if (wishes.kind === 'log' || wishes.kind === 'symlog') return powerTicks(wanted, wishes).map(({ count, values }) => unweighed(`${values.length} powers`, values, {}, { ...wishes, count }))
-    const found = suggestAxis({ domain: wanted, style: own.value, width: room.value.width, fontSize: room.value.fontSize, count: wishes.count, context }, SEARCHED)
+    if (multipleOf !== undefined)
+      return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) =>
+        unweighed(step, values, { notation: 'multiple', multipleOf }, { ...wishes, step }),
+      )
+    if (wishes.kind === 'log' || wishes.kind === 'symlog')
+      return powerTicks(wanted, wishes).map(({ count, values }) =>
+        unweighed(`${values.length} powers`, values, {}, { ...wishes, count }),
+      )
+    const found = suggestAxis(
+      {
+        domain: wanted,
+        style: own.value,
+        width: room.value.width,
+        fontSize: room.value.fontSize,
+        count: wishes.count,
+        context,
+      },
+      SEARCHED,
+    )
     return distinctTicks(found, MOST).map((one) => {
       const { style, labels: written, reasons, fontSize, turned } = one.choice
       const key = keyOf(one.ticks.values, written)
       return {
-        key, step: toText(one.ticks.step), values: one.ticks.values, labels: written, fontSize, turned,
-        speaksFor: reasons.filter((reason) => !reason.startsWith(AGAINST)), against: reasons.filter((reason) => reason.startsWith(AGAINST)).map((reason) => reason.slice(AGAINST.length)),
-        wishes: wishesFor(one, plain, wanted), style: difference(own.value, inherit(own.value, style)), isTaken: key === now,
+        key,
+        step: toText(one.ticks.step),
+        values: one.ticks.values,
+        labels: written,
+        fontSize,
+        turned,
+        speaksFor: reasons.filter((reason) => !reason.startsWith(AGAINST)),
+        against: reasons
+          .filter((reason) => reason.startsWith(AGAINST))
+          .map((reason) => reason.slice(AGAINST.length)),
+        wishes: wishesFor(one, plain, wanted),
+        style: difference(own.value, inherit(own.value, style)),
+        isTaken: key === now,
       }
     })
   }
-  const keyOf = (values: readonly Decimal[], written: readonly string[]) => [...values.map(toText), ...written].join('\n')
+  const keyOf = (values: readonly Decimal[], written: readonly string[]) =>
+    [...values.map(toText), ...written].join('\n')
   return atRest(sought, REST)
 }

@@ -35,7 +35,8 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     const asked = ++run
     worker.onmessage = ({ data }: MessageEvent<CheckAnswer>) => {
       if (data.run !== asked) return
-      if ('findings' in data) return void taken.push({ placed: now[data.of]!, found: data.findings })
+      if ('findings' in data)
+        return void taken.push({ placed: now[data.of]!, found: data.findings })
       show()
       if ('done' in data) progress.value = data.done
       trouble.value = 'trouble' in data ? data.trouble : ''
@@ -43,7 +44,10 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
     }
     worker.onerror = ({ message }) => fail(message)
     try {
-      worker.postMessage({ run: asked, subjects: now.map(({ subject }) => toRaw(subject)) } satisfies CheckJob)
+      worker.postMessage({
+        run: asked,
+        subjects: now.map(({ subject }) => toRaw(subject)),
+      } satisfies CheckJob)
     } catch (error) {
       fail((error as Error).message)
     }
@@ -51,9 +55,16 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   /** What is found of some surfaces is shown with the next word of progress; the others keep what was found before. */
   function show() {
     if (taken.length === 0) return
-    const isNew = ({ surface, other }: PlacedFinding) => taken.some(({ placed }) => placed.surface === surface && placed.other?.id === other?.id)
-    const stay = (one: PlacedFinding) => !isNew(one) && (!one.other || subjects.value.some(({ other }) => other?.id === one.other!.id))
-    const all = [...findings.value.filter(stay), ...taken.flatMap(({ placed: { surface, other }, found }) => found.map((finding) => ({ ...finding, surface, other })))]
+    const isNew = ({ surface, other }: PlacedFinding) =>
+      taken.some(({ placed }) => placed.surface === surface && placed.other?.id === other?.id)
+    const stay = (one: PlacedFinding) =>
+      !isNew(one) && (!one.other || subjects.value.some(({ other }) => other?.id === one.other!.id))
+    const all = [
+      ...findings.value.filter(stay),
+      ...taken.flatMap(({ placed: { surface, other }, found }) =>
+        found.map((finding) => ({ ...finding, surface, other })),
+      ),
+    ]
     findings.value = all.sort((a, b) => SURFACES.indexOf(a.surface) - SURFACES.indexOf(b.surface))
     taken = []
   }
@@ -74,5 +85,13 @@ export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
 
   whenAtRest(() => subjects.value, start, CHECK_DELAY, true)
   onScopeDispose(giveUp)
-  return { findings, checking, progress, isStopped, trouble, stop, again: () => start(subjects.value) }
+  return {
+    findings,
+    checking,
+    progress,
+    isStopped,
+    trouble,
+    stop,
+    again: () => start(subjects.value),
+  }
 }

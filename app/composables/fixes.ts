@@ -8,7 +8,10 @@ import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 /** What the chart is told where its labels are to stand otherwise. */
-const layouts: Record<Layout, Partial<ChartWishes>> = { secondLine: { lines: 2 }, fewerLabels: { few: true } }
+const layouts: Record<Layout, Partial<ChartWishes>> = {
+  secondLine: { lines: 2 },
+  fewerLabels: { few: true },
+}
 
 /** What a click on a fix does to the study: each surface that the card speaks of is mended by its own fix of that title. */
 export function useFixes() {
@@ -20,15 +23,33 @@ export function useFixes() {
     const what = `${study.quantity?.title}: ${change.title} on ${surfaces.map((surface) => levelNames[surface]).join(', ')}, since ${card.main.check}`
     const { document, quantity } = study
     if (!document || !quantity) return
-    if (change.ticks) return study.setTicks(what, { ...quantity.ticks, step: change.ticks.step, count: undefined, multipleOf: undefined })
+    if (change.ticks)
+      return study.setTicks(what, {
+        ...quantity.ticks,
+        step: change.ticks.step,
+        count: undefined,
+        multipleOf: undefined,
+      })
     if (change.layout) return study.setChart(what, layouts[change.layout])
     if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })
     const patches = surfaces.flatMap((surface) => {
-      const own = findingsOf(card).filter((one) => one.surface === surface).flatMap(({ fixes }) => fixes).find(({ title }) => title === change.title)
+      const own = findingsOf(card)
+        .filter((one) => one.surface === surface)
+        .flatMap(({ fixes }) => fixes)
+        .find(({ title }) => title === change.title)
       return own ? [{ surface, patch: difference(levels.styleAt(surface), own.style) }] : []
     })
-    const next = () => patches.reduce((now, { surface, patch }) => withOwn(now, quantity.id, surface, (own) => ({ ...own, ...patch })), study.document!)
-    void study.withTables(patches.map(({ surface, patch }) => ({ ...levels.styleAt(surface), ...patch })), () => study.change(what, next()), 'The style stays')
+    const next = () =>
+      patches.reduce(
+        (now, { surface, patch }) =>
+          withOwn(now, quantity.id, surface, (own) => ({ ...own, ...patch })),
+        study.document!,
+      )
+    void study.withTables(
+      patches.map(({ surface, patch }) => ({ ...levels.styleAt(surface), ...patch })),
+      () => study.change(what, next()),
+      'The style stays',
+    )
   }
   return { fix }
 }

@@ -25,9 +25,19 @@ function walked(count: number) {
 test('steps are undone and redone in their order, and end at both ends', () => {
   const { history, now } = walked(3)
   expect(history.steps.value).toEqual(['to 3', 'to 2', 'to 1'])
-  expect([history.back(now), history.back(2), history.back(1), history.back(0)]).toEqual([2, 1, 0, undefined])
+  expect([history.back(now), history.back(2), history.back(1), history.back(0)]).toEqual([
+    2,
+    1,
+    0,
+    undefined,
+  ])
   expect([history.canUndo.value, history.canRedo.value]).toEqual([false, true])
-  expect([history.forth(0), history.forth(1), history.forth(2), history.forth(3)]).toEqual([1, 2, 3, undefined])
+  expect([history.forth(0), history.forth(1), history.forth(2), history.forth(3)]).toEqual([
+    1,
+    2,
+    3,
+    undefined,
+  ])
   expect(history.steps.value).toEqual(['to 3', 'to 2', 'to 1'])
 })
 
@@ -64,7 +74,10 @@ test('the last steps are there after a reload of the revision that they led to',
   expect(again.forth(69)).toBe(70)
 })
 
-test.each([['another revision', 'a', 8], ['another study', 'b', 7]])('%s has no use for them', (_, id, revision) => {
+test.each([
+  ['another revision', 'a', 8],
+  ['another study', 'b', 7],
+])('%s has no use for them', (_, id, revision) => {
   const { history } = walked(3)
   history.store('a', 7)
   history.recall(id, revision)

@@ -22,7 +22,11 @@ export function useHistory<State>() {
   const past = shallowRef<readonly Step<State>[]>([])
   const future = shallowRef<readonly Step<State>[]>([])
 
-  function move(from: Ref<readonly Step<State>[]>, to: Ref<readonly Step<State>[]>, now: State): State | undefined {
+  function move(
+    from: Ref<readonly Step<State>[]>,
+    to: Ref<readonly Step<State>[]>,
+    now: State,
+  ): State | undefined {
     const step = from.value.at(-1)
     if (step === undefined) return undefined
     from.value = from.value.slice(0, -1)

@@ -1,7 +1,11 @@
 /** A request that the server could not meet, with what it said. */
 export class ProblemError extends Error {
   override name = 'ProblemError'
-  constructor(readonly status: number, message: string, readonly body: Record<string, unknown>) {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly body: Record<string, unknown>,
+  ) {
     super(message)
   }
 }
@@ -11,7 +15,11 @@ export class ProblemError extends Error {
  *
  * @throws ProblemError
  */
-export async function request<Answer>(path: string, body?: unknown, method = body === undefined ? 'GET' : 'POST'): Promise<Answer> {
+export async function request<Answer>(
+  path: string,
+  body?: unknown,
+  method = body === undefined ? 'GET' : 'POST',
+): Promise<Answer> {
   const response = await send(path, body, method)
   return (await response.json()) as Answer
 }
@@ -19,17 +27,33 @@ export async function request<Answer>(path: string, body?: unknown, method = bod
 /** The bytes of an answer, and whether they are JSON text. */
 export async function requestBytes(path: string): Promise<{ bytes: ArrayBuffer; isJson: boolean }> {
   const response = await send(path, undefined, 'GET')
-  return { bytes: await response.arrayBuffer(), isJson: response.headers.get('content-type')?.includes('json') ?? false }
+  return {
+    bytes: await response.arrayBuffer(),
+    isJson: response.headers.get('content-type')?.includes('json') ?? false,
+  }
 }
 
 async function send(path: string, body: unknown, method: string): Promise<Response> {
   let response: Response
   try {
-    response = await fetch(path, { method, ...(body === undefined ? {} : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }) })
+    response = await fetch(path, {
+      method,
+      ...(body === undefined
+        ? {}
+        : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    })
   } catch {
-    throw new ProblemError(0, 'The server cannot be reached. Is it still running? Start it again with npm start.', {})
+    throw new ProblemError(
+      0,
+      'The server cannot be reached. Is it still running? Start it again with npm start.',
+      {},
+    )
   }
   if (response.ok) return response
   const problem = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  throw new ProblemError(response.status, typeof problem.detail === 'string' ? problem.detail : `The server answered ${response.status}.`, problem)
+  throw new ProblemError(
+    response.status,
+    typeof problem.detail === 'string' ? problem.detail : `The server answered ${response.status}.`,
+    problem,
+  )
 }

@@ -10,7 +10,14 @@ function watched(isFirst?: boolean) {
   const seen: number[] = []
   let worked = 0
   const scope = effectScope()
-  scope.run(() => whenAtRest(() => (worked++, number.value * 2), (double) => seen.push(double), 60, isFirst))
+  scope.run(() =>
+    whenAtRest(
+      () => (worked++, number.value * 2),
+      (double) => seen.push(double),
+      60,
+      isFirst,
+    ),
+  )
   return { number, seen, scope, worked: () => worked }
 }
 
@@ -43,7 +50,9 @@ test('the first value counts where that is wanted, and none after the end', () =
 
 test('each is done a while after it was last asked for, whichever was asked first, and not once it is forgotten', () => {
   const done: string[] = []
-  const [slow, quick, gone] = ['slow', 'quick', 'gone'].map((name) => afterRest(() => done.push(name)))
+  const [slow, quick, gone] = ['slow', 'quick', 'gone'].map((name) =>
+    afterRest(() => done.push(name)),
+  )
   slow!.ask(250)
   quick!.ask(60)
   gone!.ask(60)
@@ -60,7 +69,9 @@ test('each is done a while after it was last asked for, whichever was asked firs
 
 test('what fails at its turn is told, and those that wait with it have theirs', () => {
   const done: string[] = []
-  const failing = afterRest(() => { throw new Error('no answer') })
+  const failing = afterRest(() => {
+    throw new Error('no answer')
+  })
   const others = ['before', 'after'].map((name) => afterRest(() => done.push(name)))
   for (const { ask } of [others[0]!, failing, others[1]!]) ask(60)
   expect(() => jest.advanceTimersByTime(70)).toThrow('no answer')

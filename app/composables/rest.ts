@@ -62,7 +62,12 @@ export function afterRest(act: () => void) {
  * @returns the first value
  * @example whenAtRest(() => levels.style, check, 60)
  */
-export function whenAtRest<Value>(get: () => Value, act: (value: Value) => void, rest: number, isFirst = false): Value {
+export function whenAtRest<Value>(
+  get: () => Value,
+  act: (value: Value) => void,
+  rest: number,
+  isFirst = false,
+): Value {
   let isNew = isFirst
   let value!: Value
   const change = () => look.ask(rest)

@@ -10,24 +10,41 @@ export function useRows() {
   const filtering = shallowRef<readonly string[] | null>(null)
   const trouble = ref('')
 
-  const wanted = stable(() => (study.quantity && study.dataset ? { dataset: study.dataset.id, ...wantedColumns(study.quantity, study.dataset) } : null))
+  const wanted = stable(() =>
+    study.quantity && study.dataset
+      ? { dataset: study.dataset.id, ...wantedColumns(study.quantity, study.dataset) }
+      : null,
+  )
 
-  watch(wanted, async (asked, before) => {
-    const { dataset } = study
-    // A text that speaks of another column leaves what is shown in place until that column is here.
-    if (asked?.dataset !== before?.dataset || asked?.column !== before?.column || asked?.category !== before?.category) all.value = null
-    trouble.value = ''
-    if (!asked || !dataset) return
-    try {
-      const found = new Map(await Promise.all(namesIn(asked).map(async (name) => [name, await columns.cells(dataset, name)] as const)))
-      if (asked !== wanted.value) return
-      const made = rowsOf(asked, (name) => found.get(name)!)
-      filtering.value = made.filtering
-      all.value = made.all
-    } catch (error) {
-      trouble.value = (error as Error).message
-    }
-  }, { immediate: true })
+  watch(
+    wanted,
+    async (asked, before) => {
+      const { dataset } = study
+      // A text that speaks of another column leaves what is shown in place until that column is here.
+      if (
+        asked?.dataset !== before?.dataset ||
+        asked?.column !== before?.column ||
+        asked?.category !== before?.category
+      )
+        all.value = null
+      trouble.value = ''
+      if (!asked || !dataset) return
+      try {
+        const found = new Map(
+          await Promise.all(
+            namesIn(asked).map(async (name) => [name, await columns.cells(dataset, name)] as const),
+          ),
+        )
+        if (asked !== wanted.value) return
+        const made = rowsOf(asked, (name) => found.get(name)!)
+        filtering.value = made.filtering
+        all.value = made.all
+      } catch (error) {
+        trouble.value = (error as Error).message
+      }
+    },
+    { immediate: true },
+  )
 
   const filter = computed(() => study.quantity?.filter)
   const rows = computed(() => all.value && filteredRows(all.value, filtering.value, filter.value))

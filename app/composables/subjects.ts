@@ -38,11 +38,35 @@ interface Sources {
 }
 
 /** What is checked of each surface that is on the page. */
-export function useSubjects({ shown, drawing, second, rows, on, tableRows, markRows, tipRows, tickLabels, beside, edges, marksRoom, axisRoom, totals, prose, calledOut }: Sources): Now<readonly PlacedSubject[]> {
+export function useSubjects({
+  shown,
+  drawing,
+  second,
+  rows,
+  on,
+  tableRows,
+  markRows,
+  tipRows,
+  tickLabels,
+  beside,
+  edges,
+  marksRoom,
+  axisRoom,
+  totals,
+  prose,
+  calledOut,
+}: Sources): Now<readonly PlacedSubject[]> {
   const study = useStudy()
   const levels = useLevels()
   /** The parts are checked against their total where it stands under them and nothing was done about what they miss. */
-  const summed = computed(() => (totals.isShown.value && totals.way.value === 'plain' ? { total: totals.exact.value ?? undefined, selection: totals.isAll.value ? undefined : totals.places.value } : {}))
+  const summed = computed(() =>
+    totals.isShown.value && totals.way.value === 'plain'
+      ? {
+          total: totals.exact.value ?? undefined,
+          selection: totals.isAll.value ? undefined : totals.places.value,
+        }
+      : {},
+  )
   /** The column as a worker takes it at once. */
   const column = computed(() => packed(rows.value?.cells ?? []))
 
@@ -50,13 +74,45 @@ export function useSubjects({ shown, drawing, second, rows, on, tableRows, markR
     const { quantity, dataset, readers } = study
     if (!drawing.value || !quantity) return []
     const found = subjectsOf({
-      quantity, dataset, readers, shown: shown.value, drawing: drawing.value, column: column.value, summed: summed.value,
-      on: Object.fromEntries(shown.value.map((surface) => [surface, { style: on[surface].style.value, context: on[surface].context.value }])) as never,
-      tableRows: tableRows.value, markRows: markRows.value, tipRows: tipRows.value, tickLabels: tickLabels.value, beside: beside.value, edges: edges.value,
-      changeStyle: quantity.chart.partStyles?.change && levels.ofParts.change.value, marksRoom: marksRoom.value, axisRoom: axisRoom.value ?? undefined,
-      said: { headline: prose.headline.said.value, sentence: prose.sentence.said.value, callout: calledOut.value === null ? SILENT : prose.callout.said.value }, hasCallout: calledOut.value !== null,
+      quantity,
+      dataset,
+      readers,
+      shown: shown.value,
+      drawing: drawing.value,
+      column: column.value,
+      summed: summed.value,
+      on: Object.fromEntries(
+        shown.value.map((surface) => [
+          surface,
+          { style: on[surface].style.value, context: on[surface].context.value },
+        ]),
+      ) as never,
+      tableRows: tableRows.value,
+      markRows: markRows.value,
+      tipRows: tipRows.value,
+      tickLabels: tickLabels.value,
+      beside: beside.value,
+      edges: edges.value,
+      changeStyle: quantity.chart.partStyles?.change && levels.ofParts.change.value,
+      marksRoom: marksRoom.value,
+      axisRoom: axisRoom.value ?? undefined,
+      said: {
+        headline: prose.headline.said.value,
+        sentence: prose.sentence.said.value,
+        callout: calledOut.value === null ? SILENT : prose.callout.said.value,
+      },
+      hasCallout: calledOut.value !== null,
     })
-    const ofSecond = second.value && shown.value.includes('axis') ? [{ surface: 'axis' as const, other: { id: second.value.id, title: second.value.title }, subject: second.value.subject }] : []
+    const ofSecond =
+      second.value && shown.value.includes('axis')
+        ? [
+            {
+              surface: 'axis' as const,
+              other: { id: second.value.id, title: second.value.title },
+              subject: second.value.subject,
+            },
+          ]
+        : []
     return [...found, ...ofSecond]
   })
 }

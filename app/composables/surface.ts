@@ -34,7 +34,9 @@ export function useSurfaces() {
   let kept = new Map<string, Made>()
   /** The same by the style itself: surfaces on which nothing is set share one. */
   let known = new WeakMap<FullStyle, Made>()
-  watch([() => regions.loaded, recorded], () => ([kept, known] = [new Map(), new WeakMap()]), { flush: 'sync' })
+  watch([() => regions.loaded, recorded], () => ([kept, known] = [new Map(), new WeakMap()]), {
+    flush: 'sync',
+  })
 
   function keptFor(style: FullStyle): Made {
     const key = JSON.stringify(style)
@@ -59,12 +61,22 @@ export function useSurfaces() {
 
   return function view(surface: Surface, { values, rows }: SurfaceSource): SurfaceView {
     const style = levels.on[surface]
-    const context = computed<Context>(() => ({ ...regions.loaded, values: values(), rows: rows(), recorded: recorded.value }))
+    const context = computed<Context>(() => ({
+      ...regions.loaded,
+      values: values(),
+      rows: rows(),
+      recorded: recorded.value,
+    }))
     // The looks at `loaded` and `recorded` keep what was made by older ones from staying.
-    const made = computed(() => (void regions.loaded, void recorded.value, madeFor(style.value, () => context.value)))
+    const made = computed(
+      () => (void regions.loaded, void recorded.value, madeFor(style.value, () => context.value)),
+    )
     const plan = computed(() => made.value.plan)
     return {
-      style, context, plan, writer: computed(() => made.value.writer),
+      style,
+      context,
+      plan,
+      writer: computed(() => made.value.writer),
       title: computed(() => titled(study.quantity?.title, plan.value)),
     }
   }

@@ -14,11 +14,17 @@ export interface SweepColumn {
 }
 
 /** The compared styles as the sweep writes them: what the marks share stays as it is on them. */
-export function useSweep(page: Page, ways: Comparing['ways']): Readonly<Ref<readonly SweepColumn[]>> {
+export function useSweep(
+  page: Page,
+  ways: Comparing['ways'],
+): Readonly<Ref<readonly SweepColumn[]>> {
   const regions = useRegions()
   return computed(() => {
     const values = page.numbersOn.marks().map(toExactText)
-    return ways.value.map(({ title, style }) => ({ title, plan: resolve(style, { ...regions.loaded, values }) }))
+    return ways.value.map(({ title, style }) => ({
+      title,
+      plan: resolve(style, { ...regions.loaded, values }),
+    }))
   })
 }
 
@@ -30,7 +36,11 @@ let isRehearsed = false
 export async function rehearse(columns: readonly SweepColumn[]): Promise<void> {
   if (isRehearsed) return
   isRehearsed = true
-  const rowOf = rowsOf(columns.map(({ plan }) => plan), columnWidth(innerWidth, columns.length), LABEL_SIZE)
+  const rowOf = rowsOf(
+    columns.map(({ plan }) => plan),
+    columnWidth(innerWidth, columns.length),
+    LABEL_SIZE,
+  )
   const from = placeOf(FIRST)
   for (const order of ORDERS.slice(from, from + rowsIn(innerHeight))) {
     await spare()

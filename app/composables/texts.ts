@@ -9,11 +9,16 @@ export function useTexts(name: () => string | undefined | null) {
   const study = useStudy()
   const columns = useColumns()
   const texts = shallowRef<readonly string[]>([])
-  watch([name, () => study.dataset], async ([wanted, dataset]) => {
-    texts.value = []
-    if (!wanted || !dataset) return
-    const cells = await columns.cells(dataset, wanted).catch(() => [])
-    if (wanted === name()) texts.value = [...new Set(cells.map((cell) => String(cell ?? '')))].slice(0, MOST_TEXTS)
-  }, { immediate: true })
+  watch(
+    [name, () => study.dataset],
+    async ([wanted, dataset]) => {
+      texts.value = []
+      if (!wanted || !dataset) return
+      const cells = await columns.cells(dataset, wanted).catch(() => [])
+      if (wanted === name())
+        texts.value = [...new Set(cells.map((cell) => String(cell ?? '')))].slice(0, MOST_TEXTS)
+    },
+    { immediate: true },
+  )
   return texts
 }

@@ -11,7 +11,11 @@ const REST = 250
  * What a screen reader says for the labels of a surface: a function that follows the style, a
  * moment later. Until the names that it needs are here, labels are said as they are written.
  */
-export function useWords({ plan, style, context }: Pick<SurfaceView, 'plan' | 'style' | 'context'>) {
+export function useWords({
+  plan,
+  style,
+  context,
+}: Pick<SurfaceView, 'plan' | 'style' | 'context'>) {
   const regions = useRegions()
   const say = shallowRef<((value: Value, row?: Row) => string) | null>(null)
   async function follow() {

@@ -2,7 +2,9 @@ import { checks } from '~~/core/checks'
 import type { Finding, Severity, Surface } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study'
 
-export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(checks.map(({ id, title }) => [id, title]))
+export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(
+  checks.map(({ id, title }) => [id, title]),
+)
 
 export interface PlacedFinding extends Omit<Finding, 'at'> {
   readonly surface: Surface
@@ -23,9 +25,15 @@ export interface Card {
   readonly elsewhere: readonly PlacedFinding[]
 }
 /** All that a card speaks of. */
-export const findingsOf = ({ main, also, elsewhere }: Card): readonly PlacedFinding[] => [main, ...also, ...elsewhere]
+export const findingsOf = ({ main, also, elsewhere }: Card): readonly PlacedFinding[] => [
+  main,
+  ...also,
+  ...elsewhere,
+]
 /** The surfaces that it speaks of. */
-export const surfacesOf = (card: Card): Surface[] => [...new Set(findingsOf(card).map(({ surface }) => surface))]
+export const surfacesOf = (card: Card): Surface[] => [
+  ...new Set(findingsOf(card).map(({ surface }) => surface)),
+]
 
 const ORDER: Record<Severity, number> = { error: 0, warning: 1, note: 2 }
 
@@ -51,15 +59,34 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     const mends = (one: PlacedFinding) => one.fixes.some(({ title }) => title === cure)
     const also = take((one) => one.surface === main.surface && mends(one))
     // Ticks are the axis's own, and how labels stand the marks': what they mend is never another surface's.
-    const isShared = main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels && !main.fixes[0]!.layout
-    const surfaces = new Set(isShared ? sorted.filter((one) => !taken.has(one) && !one.other && one.check === main.check && one.fixes[0]?.title === cure).map(({ surface }) => surface) : [])
+    const isShared =
+      main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels && !main.fixes[0]!.layout
+    const surfaces = new Set(
+      isShared
+        ? sorted
+            .filter(
+              (one) =>
+                !taken.has(one) &&
+                !one.other &&
+                one.check === main.check &&
+                one.fixes[0]?.title === cure,
+            )
+            .map(({ surface }) => surface)
+        : [],
+    )
     return [{ main, also, elsewhere: take((one) => surfaces.has(one.surface) && mends(one)) }]
   })
 }
 
 /** Findings of which nobody said that they may stand. */
-export const standing = (findings: readonly PlacedFinding[], left: readonly Left[]): PlacedFinding[] =>
-  findings.filter(({ surface, check, other }) => other || !left.some((one) => one.surface === surface && one.check === check))
+export const standing = (
+  findings: readonly PlacedFinding[],
+  left: readonly Left[],
+): PlacedFinding[] =>
+  findings.filter(
+    ({ surface, check, other }) =>
+      other || !left.some((one) => one.surface === surface && one.check === check),
+  )
 
 /** The places of all errors and warnings among some findings; kept as bytes, since there may be a million. */
 export function flaggedBy(findings: readonly PlacedFinding[]): Places {

@@ -1,7 +1,14 @@
 import { labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import type { Value } from '~~/core/label/types'
-import { DEFAULTS, type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from '~~/core/style/fields'
+import {
+  DEFAULTS,
+  type FieldName,
+  FIELD_NAMES,
+  fields,
+  type FullStyle,
+  type Style,
+} from '~~/core/style/fields'
 import { withDigits } from '~~/core/style/digits'
 import { StyleError } from '~~/core/style/error'
 import { parseStyle } from '~~/core/style/parse'
@@ -25,7 +32,15 @@ export interface SentencePhrase {
 }
 
 /** Phrases that every sentence has; the others stand in it once they are set. */
-const USUAL: readonly FieldName[] = ['notation', 'rung', 'exponent', 'multipleOf', 'fraction', 'grouping', 'unit']
+const USUAL: readonly FieldName[] = [
+  'notation',
+  'rung',
+  'exponent',
+  'multipleOf',
+  'fraction',
+  'grouping',
+  'unit',
+]
 
 const phraseOf = (field: FieldName) => fields[field].phrase as Phrase<unknown> | undefined
 const keyOf = (value: unknown): string => JSON.stringify(value)
@@ -42,7 +57,16 @@ export function sentenceOf(style: FullStyle, inherited: FullStyle = DEFAULTS): S
     if (!phrase?.applies(written)) return []
     const value = written[field]
     const rare = !USUAL.includes(field) && keyOf(value) === keyOf(inherited[field])
-    return [{ field, lead: phrase.lead, name: phrase.name, key: keyOf(value), title: phrase.say(value, written), rare }]
+    return [
+      {
+        field,
+        lead: phrase.lead,
+        name: phrase.name,
+        key: keyOf(value),
+        title: phrase.say(value, written),
+        rare,
+      },
+    ]
   })
 }
 
@@ -70,7 +94,12 @@ export interface Desk {
   has(style: Style): boolean
 }
 
-function choiceOf(field: FieldName, phrase: Phrase<unknown>, value: unknown, { style, samples, context, has }: Desk): Choice {
+function choiceOf(
+  field: FieldName,
+  phrase: Phrase<unknown>,
+  value: unknown,
+  { style, samples, context, has }: Desk,
+): Choice {
   const patch = { ...replaced(field, value), [field]: value } as Style
   const whole = { ...style, ...patch }
   const sample = has(whole) ? labeller(resolve(whole, context)).labels(samples).join('   ') : '…'

@@ -15,7 +15,8 @@ const FOOT = 26
 const WIDEST_COLUMN = 30
 const NARROWEST_COLUMN = 11
 
-const roomFor = (texts: readonly string[]) => Math.max(LEAST_ROOM, (Math.max(...texts.map((text) => text.length)) + 2) * CHARACTER)
+const roomFor = (texts: readonly string[]) =>
+  Math.max(LEAST_ROOM, (Math.max(...texts.map((text) => text.length)) + 2) * CHARACTER)
 
 /** What the places on the rail's face hang on, in pixels and powers: it stays the same through most moves. */
 export interface Measures {
@@ -33,9 +34,22 @@ export interface Measures {
 
 /** @param width of the face, in pixels */
 export function measuresOf({ rows, high, low }: Rail, width: number, rowHeight: number): Measures {
-  const [label, said, off] = [roomFor(rows.map((row) => row.label)), roomFor(rows.map((row) => row.said)), roomFor(rows.map((row) => row.off))]
+  const [label, said, off] = [
+    roomFor(rows.map((row) => row.label)),
+    roomFor(rows.map((row) => row.said)),
+    roomFor(rows.map((row) => row.off)),
+  ]
   const fitting = (width - NAMES - label - said - off - AFTER_DIGITS) / (high - low + 1)
-  return { high, low, count: rows.length, rowHeight, column: Math.max(NARROWEST_COLUMN, Math.min(WIDEST_COLUMN, fitting)), label, said, off }
+  return {
+    high,
+    low,
+    count: rows.length,
+    rowHeight,
+    column: Math.max(NARROWEST_COLUMN, Math.min(WIDEST_COLUMN, fitting)),
+    label,
+    said,
+    off,
+  }
 }
 
 /** Where things stand on the rail's face, in pixels. */
@@ -63,32 +77,56 @@ export interface Places {
 }
 
 /** Lays out the face of a rail. */
-export function placesOf({ high, low, count, rowHeight, column, label, said, off }: Measures): Places {
+export function placesOf({
+  high,
+  low,
+  count,
+  rowHeight,
+  column,
+  label,
+  said,
+  off,
+}: Measures): Places {
   const right = (power: number) => NAMES + (high - power + 1) * column
   const end = right(low) + 16
   const top = (at: number) => HEAD + at * rowHeight
   const bottom = top(count)
   return {
-    head: HEAD, bottom, height: bottom + FOOT, right, top,
+    head: HEAD,
+    bottom,
+    height: bottom + FOOT,
+    right,
+    top,
     axis: (at) => top(at) + (rowHeight + 1) / 2,
     middle: (power) => right(power) - column / 2,
     powerAt: (x) => high + 1 - Math.round((x - NAMES) / column),
-    start: NAMES, last: right(low), end, saidAt: end + label + said, offAt: end + label + said + off,
+    start: NAMES,
+    last: right(low),
+    end,
+    saidAt: end + label + said,
+    offAt: end + label + said + off,
     circle: Math.min(20, column - 1, rowHeight - 2),
   }
 }
 
 /** The powers of the columns, from the left. */
-const powersOf = ({ high, low }: Measures) => Array.from({ length: high - low + 1 }, (_, at) => high - at)
+const powersOf = ({ high, low }: Measures) =>
+  Array.from({ length: high - low + 1 }, (_, at) => high - at)
 
 /**
  * Names over the columns, from the left: the rungs, the units, and a power every third column else.
  *
  * @param ladder none where labels are written with powers of ten
  */
-export function headsOf(measures: Measures, ladder: FullStyle['ladder'] | null): readonly { readonly power: number; readonly name: string }[] {
-  const symbols = new Map(ladder === null ? [] : ladderOf(ladder).rungs.map(({ power, symbol }) => [power, symbol]))
-  const nameOf = (power: number) => (power === 0 ? '1' : symbols.get(power) ?? (power % 3 === 0 ? `10${superscript(power)}` : ''))
+export function headsOf(
+  measures: Measures,
+  ladder: FullStyle['ladder'] | null,
+): readonly { readonly power: number; readonly name: string }[] {
+  const symbols = new Map(
+    ladder === null ? [] : ladderOf(ladder).rungs.map(({ power, symbol }) => [power, symbol]),
+  )
+  const nameOf = (power: number) =>
+    power === 0 ? '1' : (symbols.get(power) ?? (power % 3 === 0 ? `10${superscript(power)}` : ''))
   return powersOf(measures).map((power) => ({ power, name: nameOf(power) }))
 }
 
@@ -108,25 +146,67 @@ type EndColumn = 'label' | 'said' | 'off'
  * only makes some twenty of them look otherwise. What stands at the rows' ends is one text a
  * column, a line a row: one text of six lines is laid out and painted sooner than six.
  */
-export function spotsOf({ rows, beamIsShared }: Rail, measures: Measures, places: Places): readonly Spot[] {
+export function spotsOf(
+  { rows, beamIsShared }: Rail,
+  measures: Measures,
+  places: Places,
+): readonly Spot[] {
   const powers = powersOf(measures)
   const { right, middle, top, axis, circle, end, saidAt, offAt } = places
   const digits = rows.flatMap(({ digits, negative, mark }, row): Spot[] => {
-    const at = (place: string | number, text: string, manner: Spot['manner'], left: number, down: number): Spot => ({ place: `${row} ${place}`, text, manner, left, top: down })
+    const at = (
+      place: string | number,
+      text: string,
+      manner: Spot['manner'],
+      left: number,
+      down: number,
+    ): Spot => ({ place: `${row} ${place}`, text, manner, left, top: down })
     const byPower = new Map(digits.map((digit) => [digit.power, digit]))
     const cells = powers.map((power) => {
       const found = byPower.get(power)
-      return at(power, found?.digit ?? '0', found?.state ?? 'absent', middle(power) - circle / 2, axis(row) - circle / 2)
+      return at(
+        power,
+        found?.digit ?? '0',
+        found?.state ?? 'absent',
+        middle(power) - circle / 2,
+        axis(row) - circle / 2,
+      )
     })
     // What is not seen stays where it is: the browser would lay it out all the same.
-    const sign = negative ? at('sign', '−', 'kept', right(digits[0]!.power) - measures.column * 1.3 - circle / 2, axis(row) - circle / 2) : at('sign', '', 'absent', 0, 0)
-    const point = beamIsShared ? at('point', '', 'absent', 0, 0) : at('point', '', 'point', right(mark), top(row + 1))
+    const sign = negative
+      ? at(
+          'sign',
+          '−',
+          'kept',
+          right(digits[0]!.power) - measures.column * 1.3 - circle / 2,
+          axis(row) - circle / 2,
+        )
+      : at('sign', '', 'absent', 0, 0)
+    const point = beamIsShared
+      ? at('point', '', 'absent', 0, 0)
+      : at('point', '', 'point', right(mark), top(row + 1))
     return [...cells, sign, point]
   })
-  const column = (manner: EndColumn, left: number, textOf: (row: RailRow) => string): Spot => ({ place: manner, text: rows.map((row) => textOf(row).replaceAll('\n', ' ')).join('\n'), manner, left, top: top(0) })
-  return [...digits, column('label', end, ({ label }) => label), column('said', saidAt, ({ said }) => said), column('off', offAt, ({ off }) => off || '–')]
+  const column = (manner: EndColumn, left: number, textOf: (row: RailRow) => string): Spot => ({
+    place: manner,
+    text: rows.map((row) => textOf(row).replaceAll('\n', ' ')).join('\n'),
+    manner,
+    left,
+    top: top(0),
+  })
+  return [
+    ...digits,
+    column('label', end, ({ label }) => label),
+    column('said', saidAt, ({ said }) => said),
+    column('off', offAt, ({ off }) => off || '–'),
+  ]
 }
 
 /** The rail in words, a row a line, for those who cannot see it. */
 export const spokenRows = ({ rows }: Rail): string =>
-  rows.map(({ name, label, said, off }) => `${name}: written ${label}, read as ${said}${off ? `, off by ${off}` : ''}`).join('; ')
+  rows
+    .map(
+      ({ name, label, said, off }) =>
+        `${name}: written ${label}, read as ${said}${off ? `, off by ${off}` : ''}`,
+    )
+    .join('; ')

@@ -30,7 +30,7 @@ function linesOf(node: Text): Line[] {
   let at = 0
   for (const character of node.data) {
     range.setStart(node, at)
-    range.setEnd(node, at += character.length)
+    range.setEnd(node, (at += character.length))
     const { left, top, width } = range.getBoundingClientRect()
     // What takes no room is a space at the end of a line.
     if (width === 0 && character.trim() === '') continue
@@ -55,20 +55,49 @@ function ascentOf({ fontStyle, fontWeight, fontSize, fontFamily }: CSSStyleDecla
  *
  * @param corner of the picture, in the window's pixels
  */
-export function flat(part: Element, corner: { readonly left: number; readonly top: number }): SVGElement {
+export function flat(
+  part: Element,
+  corner: { readonly left: number; readonly top: number },
+): SVGElement {
   const group = drawn('g', {})
   for (const one of [part, ...part.querySelectorAll('*')]) {
     if (one.closest(OF_EDITOR)) continue
     const style = getComputedStyle(one)
     const box = one.getBoundingClientRect()
     const [x, y] = [box.left - corner.left, box.top - corner.top]
-    if (style.backgroundColor !== NO_COLOUR) group.append(drawn('rect', { x, y, width: box.width, height: box.height, rx: parseFloat(style.borderRadius) || 0, fill: style.backgroundColor }))
+    if (style.backgroundColor !== NO_COLOUR)
+      group.append(
+        drawn('rect', {
+          x,
+          y,
+          width: box.width,
+          height: box.height,
+          rx: parseFloat(style.borderRadius) || 0,
+          fill: style.backgroundColor,
+        }),
+      )
     const rule = parseFloat(style.borderLeftWidth)
-    if (rule > 0) group.append(drawn('rect', { x, y, width: rule, height: box.height, fill: style.borderLeftColor }))
+    if (rule > 0)
+      group.append(
+        drawn('rect', { x, y, width: rule, height: box.height, fill: style.borderLeftColor }),
+      )
     for (const node of one.childNodes) {
       if (!(node instanceof Text)) continue
       for (const { text, left, top } of linesOf(node)) {
-        group.append(drawn('text', { x: left - corner.left, y: top - corner.top + ascentOf(style), fill: style.color, 'font-size': style.fontSize, 'font-weight': style.fontWeight, 'xml:space': 'preserve' }, text))
+        group.append(
+          drawn(
+            'text',
+            {
+              x: left - corner.left,
+              y: top - corner.top + ascentOf(style),
+              fill: style.color,
+              'font-size': style.fontSize,
+              'font-weight': style.fontWeight,
+              'xml:space': 'preserve',
+            },
+            text,
+          ),
+        )
       }
     }
   }

@@ -13,6 +13,7 @@ export const vFocus: Directive<HTMLElement> = {
   },
   unmounted(field) {
     const had = before.get(field)
-    if (had instanceof HTMLElement && had.isConnected && document.activeElement === document.body) had.focus()
+    if (had instanceof HTMLElement && had.isConnected && document.activeElement === document.body)
+      had.focus()
   },
 }

@@ -5,8 +5,22 @@ import { formTrouble, type Frame, freeSpot, geometryOf, wrapped } from './geomet
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const names = ['Farrow Ledge', 'Holm Skerry', 'Tarn Bight']
-const draw = (numbers: string[], form: (typeof FORMS)[number] = 'columns', ticks = {}) => drawingOf({ category: 'site', aggregate: 'sum', form }, ticks, { categories: names.slice(0, numbers.length), values: values(...numbers) })!
-const frame: Frame = { width: 600, height: 300, fontSize: 13, left: 60, names: 90, ends: 76, lines: 1, second: null, under: 0 }
+const draw = (numbers: string[], form: (typeof FORMS)[number] = 'columns', ticks = {}) =>
+  drawingOf({ category: 'site', aggregate: 'sum', form }, ticks, {
+    categories: names.slice(0, numbers.length),
+    values: values(...numbers),
+  })!
+const frame: Frame = {
+  width: 600,
+  height: 300,
+  fontSize: 13,
+  left: 60,
+  names: 90,
+  ends: 76,
+  lines: 1,
+  second: null,
+  under: 0,
+}
 
 test.each(FORMS)('%s stand inside their frame, each mark with a place for its label', (form) => {
   const drawing = draw(['30', '20', '10'], form)
@@ -23,9 +37,12 @@ test.each(FORMS)('%s stand inside their frame, each mark with a place for its la
 test('columns reach from zero to their number, below it where that is negative', () => {
   const drawing = draw(['30', '-15', '0'])
   const { marks, ticks } = geometryOf('columns', drawing, frame)
-  const zero = ticks[drawing.ticks.values.findIndex(({ coefficient }) => coefficient === 0n)]!.line[1]
+  const zero =
+    ticks[drawing.ticks.values.findIndex(({ coefficient }) => coefficient === 0n)]!.line[1]
   const boxes = marks.map(({ shape }) => shape as Extract<typeof shape, { kind: 'rect' }>)
-  const byNumber = drawing.groups.map(({ value }, at) => [Number(value.coefficient), boxes[at]!] as const)
+  const byNumber = drawing.groups.map(
+    ({ value }, at) => [Number(value.coefficient), boxes[at]!] as const,
+  )
   for (const [number, box] of byNumber) {
     expect(number >= 0 ? box.y + box.height : box.y).toBeCloseTo(zero)
     expect(box.height > 0).toBe(number !== 0)
@@ -34,24 +51,39 @@ test('columns reach from zero to their number, below it where that is negative',
 })
 
 test('on a log axis equal factors take equal room, and what it has no place for stands at its beginning', () => {
-  const { marks } = geometryOf('columns', draw(['1000', '10', '0'], 'columns', { kind: 'log' }), frame)
-  const heights = marks.map(({ shape }) => (shape as Extract<typeof shape, { kind: 'rect' }>).height)
+  const { marks } = geometryOf(
+    'columns',
+    draw(['1000', '10', '0'], 'columns', { kind: 'log' }),
+    frame,
+  )
+  const heights = marks.map(
+    ({ shape }) => (shape as Extract<typeof shape, { kind: 'rect' }>).height,
+  )
   expect(heights[2]).toBe(0)
-  const all = geometryOf('columns', draw(['1000', '100', '10'], 'columns', { kind: 'log' }), frame).marks.map(({ shape }) => (shape as Extract<typeof shape, { kind: 'rect' }>).y)
+  const all = geometryOf(
+    'columns',
+    draw(['1000', '100', '10'], 'columns', { kind: 'log' }),
+    frame,
+  ).marks.map(({ shape }) => (shape as Extract<typeof shape, { kind: 'rect' }>).y)
   expect(all[1]! - all[0]!).toBeCloseTo(all[2]! - all[1]!)
 })
 
 test('a second axis stands at the right, and its line leaves out what has no number', () => {
   const second = { ticks: [0, 0.5, 1], marks: [1, null, 0.5], room: 50 }
   const found = geometryOf('columns', draw(['3', '2', '1']), { ...frame, second })
-  expect(found.second.every(({ x, anchor }) => x > frame.width - 50 && anchor === 'start')).toBe(true)
+  expect(found.second.every(({ x, anchor }) => x > frame.width - 50 && anchor === 'start')).toBe(
+    true,
+  )
   expect(found.secondLine!.match(/M/g)).toHaveLength(2)
   expect(found.marksWidth).toBe(600 - 50 - 60)
 })
 
 test('a ring says that it has no place for a number below zero', () => {
   expect(formTrouble('ring', draw(['3', '-1'], 'ring'))).toMatch(/below zero/)
-  expect([formTrouble('ring', draw(['3', '1'], 'ring')), formTrouble('columns', draw(['3', '-1']))]).toEqual(['', ''])
+  expect([
+    formTrouble('ring', draw(['3', '1'], 'ring')),
+    formTrouble('columns', draw(['3', '-1'])),
+  ]).toEqual(['', ''])
 })
 
 test('a name keeps to its room', () => {
@@ -63,12 +95,22 @@ test('a name keeps to its room', () => {
 const sites = ['a', 'a', 'a', 'b', 'b', 'c']
 const species = ['crown', 'ribbon', 'crown', 'ribbon', 'sugar', 'crown']
 const stacked = (numbers: string[], chart: Partial<Parameters<typeof drawingOf>[0]> = {}) =>
-  drawingOf({ category: 'site', aggregate: 'sum', colour: 'species', ...chart }, {}, { categories: sites, values: values(...numbers), colours: species })!
+  drawingOf(
+    { category: 'site', aggregate: 'sum', colour: 'species', ...chart },
+    {},
+    { categories: sites, values: values(...numbers), colours: species },
+  )!
 
 test('pieces of one colour each add up to their column, the largest colour at the bottom', () => {
   const drawing = stacked(['1', '2', '3', '4', '5', '20'])
   expect(drawing.stacks!.names).toEqual(['crown', 'ribbon', 'sugar'])
-  expect(drawing.stacks!.pieces.map((own) => own.map(({ coefficient }) => Number(coefficient)))).toEqual([[20, 0, 0], [0, 4, 5], [4, 2, 0]])
+  expect(
+    drawing.stacks!.pieces.map((own) => own.map(({ coefficient }) => Number(coefficient))),
+  ).toEqual([
+    [20, 0, 0],
+    [0, 4, 5],
+    [4, 2, 0],
+  ])
   const { marks } = geometryOf('columns', drawing, frame)
   const plain = geometryOf('columns', { ...drawing, stacks: null }, frame).marks
   marks.forEach(({ shape }, at) => {
@@ -80,23 +122,52 @@ test('pieces of one colour each add up to their column, the largest colour at th
 })
 
 test('what cannot be stacked is drawn in one colour, and it says why', () => {
-  expect(stacked(['1', '2', '-3', '4', '5', '20'])).toMatchObject({ stacks: null, trouble: expect.stringMatching(/below zero/) })
-  expect(stacked(['1', '2', '3', '4', '5', '20'], { aggregate: 'mean' })).toMatchObject({ stacks: null, trouble: expect.stringMatching(/mean/) })
-  expect(stacked(['1', '2', '3', '4', '5', '20'], { form: 'line' })).toMatchObject({ stacks: null, trouble: expect.stringMatching(/columns and bars/) })
+  expect(stacked(['1', '2', '-3', '4', '5', '20'])).toMatchObject({
+    stacks: null,
+    trouble: expect.stringMatching(/below zero/),
+  })
+  expect(stacked(['1', '2', '3', '4', '5', '20'], { aggregate: 'mean' })).toMatchObject({
+    stacks: null,
+    trouble: expect.stringMatching(/mean/),
+  })
+  expect(stacked(['1', '2', '3', '4', '5', '20'], { form: 'line' })).toMatchObject({
+    stacks: null,
+    trouble: expect.stringMatching(/columns and bars/),
+  })
 })
 
 test('of more names than colours the least are one', () => {
   const names = Array.from({ length: 9 }, (_, at) => `kind ${at}`)
-  const { stacks } = drawingOf({ category: 'site', aggregate: 'sum' }, {}, { categories: names.map(() => 'a'), values: names.map((_, at) => decimal(at + 1)), colours: names })!
+  const { stacks } = drawingOf(
+    { category: 'site', aggregate: 'sum' },
+    {},
+    {
+      categories: names.map(() => 'a'),
+      values: names.map((_, at) => decimal(at + 1)),
+      colours: names,
+    },
+  )!
   expect(stacks!.names).toEqual(['kind 8', 'kind 7', 'kind 6', 'kind 5', 'kind 4', 'others'])
-  expect(stacks!.pieces[0]!.map(({ coefficient }) => Number(coefficient))).toEqual([9, 8, 7, 6, 5, 10])
+  expect(stacks!.pieces[0]!.map(({ coefficient }) => Number(coefficient))).toEqual([
+    9, 8, 7, 6, 5, 10,
+  ])
 })
 
 test('a spread tells its least, median and largest, and stands highest where most rows are', () => {
   const numbers = ['0', '50', '51', '51.5', '52', '52.5', '100']
-  const drawing = drawingOf({ category: null, aggregate: 'sum', form: 'distribution' }, {}, { categories: numbers, values: values(...numbers) })!
-  expect(drawing.groups.map(({ category, value }) => `${category} ${Number(value.coefficient) * 10 ** value.exponent}`)).toEqual(['least 0', 'median 51.5', 'largest 100'])
-  expect(drawing.density!.indexOf(Math.max(...drawing.density!)) / drawing.density!.length).toBeCloseTo(0.5, 1)
+  const drawing = drawingOf(
+    { category: null, aggregate: 'sum', form: 'distribution' },
+    {},
+    { categories: numbers, values: values(...numbers) },
+  )!
+  expect(
+    drawing.groups.map(
+      ({ category, value }) => `${category} ${Number(value.coefficient) * 10 ** value.exponent}`,
+    ),
+  ).toEqual(['least 0', 'median 51.5', 'largest 100'])
+  expect(
+    drawing.density!.indexOf(Math.max(...drawing.density!)) / drawing.density!.length,
+  ).toBeCloseTo(0.5, 1)
   const { marks, area } = geometryOf('distribution', drawing, frame)
   expect(area).toMatch(/^M/)
   expect(marks[1]!.label.y).toBeLessThan(marks[0]!.label.y)
@@ -104,7 +175,12 @@ test('a spread tells its least, median and largest, and stands highest where mos
 
 test('a note beside a mark hides no label where there is room for it', () => {
   const note = { width: 150, height: 40 }
-  const falling = [{ x: 60, y: 20 }, { x: 130, y: 60 }, { x: 200, y: 90 }, { x: 270, y: 140 }].map((spot) => ({ ...spot, anchor: 'middle' as const }))
+  const falling = [
+    { x: 60, y: 20 },
+    { x: 130, y: 60 },
+    { x: 200, y: 90 },
+    { x: 270, y: 140 },
+  ].map((spot) => ({ ...spot, anchor: 'middle' as const }))
   // Above its shorter neighbours where there is room, else below, on the side that lies in the chart.
   expect(freeSpot(falling, 2, note, 500)).toEqual({ x: 30, y: -60 })
   expect(freeSpot(falling, 0, note, 500).x).toBe(30)

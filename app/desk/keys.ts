@@ -12,7 +12,11 @@ export interface Shortcut {
 /** Keys that take up a surface, in the order of the surfaces. */
 export const levelKeys: readonly Shortcut[] = [
   { key: '0', does: `Write ${levelWords.quantity}`, level: 'quantity' },
-  ...SURFACES.map((surface, at): Shortcut => ({ key: String(at + 1), does: `Write ${levelWords[surface]}`, level: surface })),
+  ...SURFACES.map((surface, at): Shortcut => ({
+    key: String(at + 1),
+    does: `Write ${levelWords[surface]}`,
+    level: surface,
+  })),
   { key: '9', does: `Write ${levelWords.house}`, level: 'house' },
 ]
 /** The others, for the map of keys. */
@@ -26,4 +30,5 @@ export const otherKeys: readonly Shortcut[] = [
   { key: 'Tab', does: 'Go on to the next phrase, handle or finding' },
 ]
 /** The level that a key takes up. */
-export const levelOf = (key: string): Level | undefined => levelKeys.find((one) => one.key === key)?.level
+export const levelOf = (key: string): Level | undefined =>
+  levelKeys.find((one) => one.key === key)?.level

@@ -1,4 +1,11 @@
-import { type Directive, effectScope, type EffectScope, type ShallowRef, shallowRef, watchEffect } from 'vue'
+import {
+  type Directive,
+  effectScope,
+  type EffectScope,
+  type ShallowRef,
+  shallowRef,
+  watchEffect,
+} from 'vue'
 
 interface Live {
   readonly say: ShallowRef<() => string | undefined>

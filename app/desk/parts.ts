@@ -16,5 +16,7 @@ export const isZeroPart = (part: Decimal): boolean => part.coefficient === 0n
 export function percentText(part: Decimal): string {
   if (isZeroPart(part)) return 'nothing'
   const percent = shift(part, 2)
-  return compare(percent, LEAST) < 0 ? 'less than 0.01 %' : `${plainly({ coefficient: roundToPlace(percent, PLACE, 'ceil'), exponent: PLACE })} %`
+  return compare(percent, LEAST) < 0
+    ? 'less than 0.01 %'
+    : `${plainly({ coefficient: roundToPlace(percent, PLACE, 'ceil'), exponent: PLACE })} %`
 }

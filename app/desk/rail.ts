@@ -53,7 +53,8 @@ const DIGITS_A_BIT = Math.log10(2)
 /** The power at whose right side a label's decimal mark stands: that of its rung or exponent, less that of its factor. */
 function markOf(rule: Rule, written: Written): number {
   const rung = rule.rungs[written.rung]!
-  const power = written.exponent ?? (rung.base === 10 ? rung.power : Math.floor(rung.power * DIGITS_A_BIT))
+  const power =
+    written.exponent ?? (rung.base === 10 ? rung.power : Math.floor(rung.power * DIGITS_A_BIT))
   return power - leadingPower(decimal(rule.factor))
 }
 
@@ -69,13 +70,30 @@ function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
   const cut = mark + lastPlace(rule.precision, lead - mark)
   const last = lead - text.length + 1
   const digits: RailDigit[] = []
-  for (let power = Math.max(lead, mark, cut); power >= Math.min(last, Math.min(cut, mark)); power--) {
+  for (
+    let power = Math.max(lead, mark, cut);
+    power >= Math.min(last, Math.min(cut, mark));
+    power--
+  ) {
     const digit = power > lead || power < last ? '0' : text[lead - power]!
     const own = power <= lead && power >= Math.min(last, 0)
     const kept = power >= cut
-    digits.push({ power, digit, state: kept ? (own ? 'kept' : 'pad') : power === cut - 1 ? 'decides' : 'dropped' })
+    digits.push({
+      power,
+      digit,
+      state: kept ? (own ? 'kept' : 'pad') : power === cut - 1 ? 'decides' : 'dropped',
+    })
   }
-  return { name, negative: value.coefficient < 0n, digits, cut, label: textOf(plan, written), mark, said: briefly(said), off: off.coefficient === 0n ? '' : briefly(off) }
+  return {
+    name,
+    negative: value.coefficient < 0n,
+    digits,
+    cut,
+    label: textOf(plan, written),
+    mark,
+    said: briefly(said),
+    off: off.coefficient === 0n ? '' : briefly(off),
+  }
 }
 
 /**
@@ -95,7 +113,9 @@ export function railOf(plan: Plan, telling: Telling, step: Decimal | null): Rail
   if (step) rows.push(rowOf('tick step', step, plan))
   const rule = plan.rules.at(-1)!
   const { mark: beam, cut } = rows[0]!
-  const own = rows.flatMap((row) => row.digits.filter((digit) => digit.state !== 'pad').map((digit) => digit.power))
+  const own = rows.flatMap((row) =>
+    row.digits.filter((digit) => digit.state !== 'pad').map((digit) => digit.power),
+  )
   const high = Math.max(...own, beam) + 1
   const low = Math.max(Math.min(...own, cut, 0) - 1, high - MOST_COLUMNS + 1, -400)
   const beamIsShared = rule.exponent ? rule.exponent.fixed !== null : rule.fixedRung !== null
@@ -104,10 +124,15 @@ export function railOf(plan: Plan, telling: Telling, step: Decimal | null): Rail
 
 /** Where the beam can stand in a style, from the smallest power. */
 export function beamStops(style: FullStyle, rail: Rail): number[] {
-  if (isPowered(style)) return Array.from({ length: rail.high - rail.low }, (_, at) => rail.low + 1 + at)
+  if (isPowered(style))
+    return Array.from({ length: rail.high - rail.low }, (_, at) => rail.low + 1 + at)
   const { base, rungs } = ladderOf(style.ladder)
   const powers = [0, ...rungs.map(({ power }) => power)].sort((a, b) => a - b)
-  return base === 10 ? powers.filter((power) => power > rail.low - FURTHEST_STOP && power < rail.high + FURTHEST_STOP) : [0]
+  return base === 10
+    ? powers.filter(
+        (power) => power > rail.low - FURTHEST_STOP && power < rail.high + FURTHEST_STOP,
+      )
+    : [0]
 }
 
 /** The style with the beam at a power: the change alone. */
@@ -117,7 +142,8 @@ export function withBeam(style: FullStyle, power: number): Style {
 }
 
 /** The style with its last digit at a power: the change alone. */
-export const withCut = (style: FullStyle, beam: number, power: number): Style => withDecimals(style, Math.min(100, Math.max(0, beam - power)))
+export const withCut = (style: FullStyle, beam: number, power: number): Style =>
+  withDecimals(style, Math.min(100, Math.max(0, beam - power)))
 
 /** A power in words: "millions", "units", "tenths". */
 export function powerText(power: number, style: FullStyle): string {

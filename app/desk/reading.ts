@@ -26,7 +26,12 @@ export interface LabelReading {
 export function readingOf(label: string, value: Decimal | null, plan: Plan): LabelReading {
   const { value: said, candidates, missing } = readBack(label, plan)
   if (missing) return { reads: 'nothing', off: '' }
-  if (said === null) return { reads: candidates.length > 0 ? candidates.map(saidText).join(' or ') : 'no number', off: '' }
-  const isOff = typeof said === 'object' && !isInterval(said) && value !== null && compare(said, value) !== 0
+  if (said === null)
+    return {
+      reads: candidates.length > 0 ? candidates.map(saidText).join(' or ') : 'no number',
+      off: '',
+    }
+  const isOff =
+    typeof said === 'object' && !isInterval(said) && value !== null && compare(said, value) !== 0
   return { reads: saidText(said), off: isOff ? briefly(magnitudeOf(subtract(said, value))) : '' }
 }

@@ -1,5 +1,34 @@
 /** Regions that are offered by name; any other is typed. */
-const OFFERED = ['en', 'en-IN', 'de', 'de-CH', 'fr', 'es', 'it', 'pt', 'nl', 'sv', 'da', 'nb', 'fi', 'pl', 'cs', 'ru', 'uk', 'tr', 'el', 'hi', 'bn', 'ja', 'zh', 'ko', 'ar', 'ar-EG', 'fa', 'he']
+const OFFERED = [
+  'en',
+  'en-IN',
+  'de',
+  'de-CH',
+  'fr',
+  'es',
+  'it',
+  'pt',
+  'nl',
+  'sv',
+  'da',
+  'nb',
+  'fi',
+  'pl',
+  'cs',
+  'ru',
+  'uk',
+  'tr',
+  'el',
+  'hi',
+  'bn',
+  'ja',
+  'zh',
+  'ko',
+  'ar',
+  'ar-EG',
+  'fa',
+  'he',
+]
 const names = new Intl.DisplayNames('en', { type: 'language' })
 
 /** What a region's language is called. */
@@ -11,4 +40,5 @@ export function regionName(locale: string): string {
   }
 }
 /** The regions of a list, those of a study among them. */
-export const regionOptions = (own: readonly string[] = []): { id: string; title: string }[] => [...new Set([...OFFERED, ...own])].map((id) => ({ id, title: regionName(id) }))
+export const regionOptions = (own: readonly string[] = []): { id: string; title: string }[] =>
+  [...new Set([...OFFERED, ...own])].map((id) => ({ id, title: regionName(id) }))

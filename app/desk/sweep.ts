@@ -1,4 +1,11 @@
-import { type Character, edgesOf, LARGEST_ORDER, nameOf, ORDERS, turnAt } from '~~/core/compare/sweep'
+import {
+  type Character,
+  edgesOf,
+  LARGEST_ORDER,
+  nameOf,
+  ORDERS,
+  turnAt,
+} from '~~/core/compare/sweep'
 import { toExactText } from '~~/core/decimal/decimal'
 import type { Plan } from '~~/core/label/types'
 import { writer } from '~~/core/label/writer'
@@ -13,12 +20,14 @@ export const placeOf = (order: number) => LARGEST_ORDER - order
 /** What stands above the rows and below them at least, in CSS pixels. */
 const AROUND = 170
 /** The rows that may be seen in part in a window, and one above them. */
-export const rowsIn = (windowHeight: number) => Math.min(ORDERS.length, Math.ceil((windowHeight - AROUND) / ROW_HEIGHT) + 2)
+export const rowsIn = (windowHeight: number) =>
+  Math.min(ORDERS.length, Math.ceil((windowHeight - AROUND) / ROW_HEIGHT) + 2)
 
 /** The width of what stands before the styles, and of a style at least and at most, in CSS pixels: numbers far apart are hard to compare. */
 export const [NAMES_WIDTH, LEAST_WIDTH, MOST_WIDTH] = [328, 120, 280]
 /** A style's column is no wider than this: hundreds of digits that nobody sees would take longest to lay out. */
-export const columnWidth = (windowWidth: number, columns: number) => Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, (windowWidth - NAMES_WIDTH) / columns))
+export const columnWidth = (windowWidth: number, columns: number) =>
+  Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, (windowWidth - NAMES_WIDTH) / columns))
 
 interface Cell {
   /** The labels of the three edges, a line each: one text is laid out faster than three elements. */
@@ -38,7 +47,11 @@ export interface OrderRow {
  * @param width of a style's column, and `size` of its type, in CSS pixels; a longer label is cut
  * @example rowsOf([resolve({ notation: 'scaled' })], 280, 14)(3).cells[0].labels // '1K\n1K\n1K'
  */
-export function rowsOf(plans: readonly Plan[], width: number, size: number): (order: number) => OrderRow {
+export function rowsOf(
+  plans: readonly Plan[],
+  width: number,
+  size: number,
+): (order: number) => OrderRow {
   // Edges are exact digits, for which doubles need not be made ready.
   const writers = plans.map((plan) => ({ plan, write: writer(plan) }))
   const made = new Map<number, OrderRow>()
@@ -47,8 +60,15 @@ export function rowsOf(plans: readonly Plan[], width: number, size: number): (or
     if (known) return known
     const { name, symbol, prefix } = nameOf(order)
     const edges = edgesOf(order).map(toExactText)
-    const cells = writers.map(({ plan, write }) => ({ labels: edges.map((edge) => fittingText(write.label(edge), width, size)).join('\n'), turn: turnAt(plan, order) }))
-    const row = { name, symbols: [symbol, prefix && `SI ${prefix}`].filter(Boolean).join(', '), cells }
+    const cells = writers.map(({ plan, write }) => ({
+      labels: edges.map((edge) => fittingText(write.label(edge), width, size)).join('\n'),
+      turn: turnAt(plan, order),
+    }))
+    const row = {
+      name,
+      symbols: [symbol, prefix && `SI ${prefix}`].filter(Boolean).join(', '),
+      cells,
+    }
     made.set(order, row)
     return row
   }

@@ -20,5 +20,19 @@ const SURE = 0.98
  *
  * @param size of the font, beside what stands beside them, room that all have, in pixels
  */
-export const areSureToFit = (texts: readonly string[], { size, weight = '400', beside, room }: { readonly size: number; readonly weight?: Weight; readonly beside: number; readonly room: number }): boolean =>
-  texts.every((text) => isMeasured(text, weight)) && texts.reduce((sum, text) => sum + advanceWidth(text, size, weight), beside) < SURE * room
+export const areSureToFit = (
+  texts: readonly string[],
+  {
+    size,
+    weight = '400',
+    beside,
+    room,
+  }: {
+    readonly size: number
+    readonly weight?: Weight
+    readonly beside: number
+    readonly room: number
+  },
+): boolean =>
+  texts.every((text) => isMeasured(text, weight)) &&
+  texts.reduce((sum, text) => sum + advanceWidth(text, size, weight), beside) < SURE * room

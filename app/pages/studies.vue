@@ -25,13 +25,19 @@ async function attempt(act: () => Promise<unknown>) {
 }
 const fetchAll = async () => (studies.value = await request<StudySummary[]>('/api/studies'))
 onMounted(() => attempt(fetchAll))
-const change = (path: string, method: string, body: unknown = {}) => attempt(async () => {
-  await request(`/api/studies/${path}`, body, method)
-  await fetchAll()
-})
+const change = (path: string, method: string, body: unknown = {}) =>
+  attempt(async () => {
+    await request(`/api/studies/${path}`, body, method)
+    await fetchAll()
+  })
 
 const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' })
-const begin = () => attempt(async () => navigateTo(`/study/${(await request<Study>('/api/studies', { name: name.value.trim() || 'Untitled study' })).id}`))
+const begin = () =>
+  attempt(async () =>
+    navigateTo(
+      `/study/${(await request<Study>('/api/studies', { name: name.value.trim() || 'Untitled study' })).id}`,
+    ),
+  )
 const copy = ({ id }: StudySummary) => change(`${id}/copy`, 'POST')
 async function remove(study: StudySummary) {
   await change(study.id, 'DELETE')
@@ -49,21 +55,25 @@ async function rename(study: StudySummary) {
   if (newName.value.trim()) await change(`${study.id}/name`, 'PUT', { name: newName.value.trim() })
   renamed.value = null
 }
-const save = (study: StudySummary) => attempt(async () => {
-  const file = await request<unknown>(`/api/studies/${study.id}/file`)
-  download(studyFileName(study.name), JSON.stringify(file), 'application/json')
-})
-const bringBack = (event: Event) => attempt(async () => {
-  const [file] = (event.target as HTMLInputElement).files ?? []
-  if (!file) return
-  let content: unknown
-  try {
-    content = JSON.parse(await file.text())
-  } catch {
-    throw new Error(`${file.name} is no study: it is not JSON. Choose a file that was saved here, such as osprind.study.json.`)
-  }
-  await navigateTo(`/study/${(await request<Study>('/api/studies/file', content)).id}`)
-})
+const save = (study: StudySummary) =>
+  attempt(async () => {
+    const file = await request<unknown>(`/api/studies/${study.id}/file`)
+    download(studyFileName(study.name), JSON.stringify(file), 'application/json')
+  })
+const bringBack = (event: Event) =>
+  attempt(async () => {
+    const [file] = (event.target as HTMLInputElement).files ?? []
+    if (!file) return
+    let content: unknown
+    try {
+      content = JSON.parse(await file.text())
+    } catch {
+      throw new Error(
+        `${file.name} is no study: it is not JSON. Choose a file that was saved here, such as osprind.study.json.`,
+      )
+    }
+    await navigateTo(`/study/${(await request<Study>('/api/studies/file', content)).id}`)
+  })
 useHead({ title: 'Studies · Ivory Abacus' })
 </script>
 
@@ -74,24 +84,77 @@ useHead({ title: 'Studies · Ivory Abacus' })
     <p v-if="!studies && !trouble" role="status">Fetching the studies…</p>
     <ul v-if="studies" class="list">
       <li v-for="study in studies" :key="study.id">
-        <form v-if="renamed === study.id" @submit.prevent="rename(study)"><InputText v-model="newName" v-focus size="small" aria-label="New name" maxlength="200" @focus="($event.target as HTMLInputElement).select()" @keydown.esc="renamed = null" /> <Button size="small" type="submit" label="Rename" /></form>
+        <form v-if="renamed === study.id" @submit.prevent="rename(study)">
+          <InputText
+            v-model="newName"
+            v-focus
+            size="small"
+            aria-label="New name"
+            maxlength="200"
+            @focus="($event.target as HTMLInputElement).select()"
+            @keydown.esc="renamed = null"
+          />
+          <Button size="small" type="submit" label="Rename" />
+        </form>
         <NuxtLink v-else :to="`/study/${study.id}`">{{ study.name }}</NuxtLink>
-        <span class="soft">changed {{ when.format(new Date(study.changedAt)) }}, revision {{ study.revision }}</span>
+        <span class="soft"
+          >changed {{ when.format(new Date(study.changedAt)) }}, revision {{ study.revision }}</span
+        >
         <span class="acts">
-          <button type="button" class="quiet" :aria-label="`Rename ${study.name}`" @click="startRename(study)">rename</button>
-          <button type="button" class="quiet" :aria-label="`Copy ${study.name}`" @click="copy(study)">copy</button>
-          <button type="button" class="quiet" :aria-label="`save to a file: ${study.name}`" @click="save(study)">save to a file</button>
-          <button type="button" class="quiet" :aria-label="`Remove ${study.name}`" @click="remove(study)">remove</button>
+          <button
+            type="button"
+            class="quiet"
+            :aria-label="`Rename ${study.name}`"
+            @click="startRename(study)"
+          >
+            rename
+          </button>
+          <button
+            type="button"
+            class="quiet"
+            :aria-label="`Copy ${study.name}`"
+            @click="copy(study)"
+          >
+            copy
+          </button>
+          <button
+            type="button"
+            class="quiet"
+            :aria-label="`save to a file: ${study.name}`"
+            @click="save(study)"
+          >
+            save to a file
+          </button>
+          <button
+            type="button"
+            class="quiet"
+            :aria-label="`Remove ${study.name}`"
+            @click="remove(study)"
+          >
+            remove
+          </button>
         </span>
       </li>
     </ul>
-    <p v-if="studies?.length === 0" class="soft">No study yet. Begin one below, or bring one in from its file.</p>
-    <p v-if="removed" role="status">{{ removed.name }} is removed. <button type="button" class="quiet" @click="restore">Bring it back</button></p>
+    <p v-if="studies?.length === 0" class="soft">
+      No study yet. Begin one below, or bring one in from its file.
+    </p>
+    <p v-if="removed" role="status">
+      {{ removed.name }} is removed.
+      <button type="button" class="quiet" @click="restore">Bring it back</button>
+    </p>
     <form class="new" @submit.prevent="begin">
       <label for="study-name">A new study</label>
       <InputText id="study-name" v-model="name" placeholder="Untitled study" />
       <Button type="submit" label="Begin" />
-      <label class="file">or from a file <input type="file" accept=".json,application/json" aria-label="Bring a study in from its file" @change="bringBack" /></label>
+      <label class="file"
+        >or from a file
+        <input
+          type="file"
+          accept=".json,application/json"
+          aria-label="Bring a study in from its file"
+          @change="bringBack"
+      /></label>
     </form>
   </main>
 </template>

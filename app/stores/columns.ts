@@ -15,7 +15,8 @@ export const useColumns = defineStore('columns', () => {
   /** @throws ProblemError when the server does not give it; the next call asks again */
   function cells(dataset: DatasetMeta, name: string): Promise<Cell[]> {
     const column = dataset.columns.find((one) => one.name === name)
-    if (!column) return Promise.reject(new Error(`There is no column “${name}” in ${dataset.name}.`))
+    if (!column)
+      return Promise.reject(new Error(`There is no column “${name}” in ${dataset.name}.`))
     const path = `/api/datasets/${dataset.id}/columns/${column.position}`
     let found = kept.get(path)
     if (!found) {

@@ -11,12 +11,14 @@ import { useColumns } from './columns'
 import { useRegions } from './regions'
 
 const GENERATED = join(__dirname, '../../core/locale/generated')
-const table = (kind: string, name: string) => readFileSync(join(GENERATED, kind, `${name}.json`), 'utf8')
+const table = (kind: string, name: string) =>
+  readFileSync(join(GENERATED, kind, `${name}.json`), 'utf8')
 
 /** What was asked of the server, and how it answers; a real one, with the real tables. */
 let asked: string[] = []
 let answer: (path: string, response: ServerResponse) => void
-const json = (response: ServerResponse, text: string, status = 200) => response.writeHead(status, { 'content-type': 'application/json' }).end(text)
+const json = (response: ServerResponse, text: string, status = 200) =>
+  response.writeHead(status, { 'content-type': 'application/json' }).end(text)
 const regions = (path: string, response: ServerResponse) => {
   const [, , , name, names] = path.split('/')
   json(response, names ? table('currency-names', name!) : table('locales', name!))
@@ -34,7 +36,11 @@ afterAll(() => {
 })
 beforeEach(() => {
   // Paths are the page's own, as in a browser.
-  globalThis.fetch = (path, options) => browserFetch(`http://127.0.0.1:${(server.address() as AddressInfo).port}${path as string}`, options)
+  globalThis.fetch = (path, options) =>
+    browserFetch(
+      `http://127.0.0.1:${(server.address() as AddressInfo).port}${path as string}`,
+      options,
+    )
   setActivePinia(createPinia())
   asked = []
   answer = regions
@@ -77,8 +83,12 @@ describe('tables of regions', () => {
   })
   test('after a failure, which says why, it is asked again', async () => {
     const store = useRegions()
-    answer = (_, response) => json(response, JSON.stringify({ detail: 'The tables are being built.' }), 503)
-    await expect(store.load([german])).rejects.toMatchObject({ status: 503, message: 'The tables are being built.' })
+    answer = (_, response) =>
+      json(response, JSON.stringify({ detail: 'The tables are being built.' }), 503)
+    await expect(store.load([german])).rejects.toMatchObject({
+      status: 503,
+      message: 'The tables are being built.',
+    })
     expect(store.has(german)).toBe(false)
     answer = regions
     await store.load([german])
@@ -87,11 +97,29 @@ describe('tables of regions', () => {
 })
 
 describe('columns', () => {
-  const column = (name: string, position: number) => ({ position, name, kind: 'number' as const, reason: '', encoding: 'doubles' as const, missing: 0, unread: [] })
-  const dataset = { id: 'd', name: 'Harvest', rowCount: 3, notices: [], columns: [column('weight', 0), column('exact', 1)] } as unknown as DatasetMeta
+  const column = (name: string, position: number) => ({
+    position,
+    name,
+    kind: 'number' as const,
+    reason: '',
+    encoding: 'doubles' as const,
+    missing: 0,
+    unread: [],
+  })
+  const dataset = {
+    id: 'd',
+    name: 'Harvest',
+    rowCount: 3,
+    notices: [],
+    columns: [column('weight', 0), column('exact', 1)],
+  } as unknown as DatasetMeta
   const doubles = (...values: number[]) => Buffer.from(new Float64Array(values).buffer)
   const answers = (path: string, response: ServerResponse) =>
-    path.endsWith('/0') ? void response.writeHead(200, { 'content-type': 'application/octet-stream' }).end(doubles(1.5, NaN, -2)) : json(response, '["12345678901234567890",null,1]')
+    path.endsWith('/0')
+      ? void response
+          .writeHead(200, { 'content-type': 'application/octet-stream' })
+          .end(doubles(1.5, NaN, -2))
+      : json(response, '["12345678901234567890",null,1]')
 
   test('come as doubles or with all their digits; what is missing is none', async () => {
     answer = answers
@@ -102,16 +130,25 @@ describe('columns', () => {
   test('are fetched once, and again after a failure', async () => {
     const store = useColumns()
     answer = (_, response) => json(response, '{}', 500)
-    await expect(store.cells(dataset, 'weight')).rejects.toMatchObject({ message: 'The server answered 500.' })
+    await expect(store.cells(dataset, 'weight')).rejects.toMatchObject({
+      message: 'The server answered 500.',
+    })
     answer = answers
-    const [one, other] = await Promise.all([store.cells(dataset, 'weight'), store.cells(dataset, 'weight')])
+    const [one, other] = await Promise.all([
+      store.cells(dataset, 'weight'),
+      store.cells(dataset, 'weight'),
+    ])
     expect(one).toBe(other)
     expect(asked).toEqual(['/api/datasets/d/columns/0', '/api/datasets/d/columns/0'])
   })
   test('that are not there are said by their name', () =>
-    expect(useColumns().cells(dataset, 'colour')).rejects.toThrow('There is no column “colour” in Harvest.'))
+    expect(useColumns().cells(dataset, 'colour')).rejects.toThrow(
+      'There is no column “colour” in Harvest.',
+    ))
   test('a server that is gone is said, with what to do', async () => {
     globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'))
-    await expect(useColumns().cells(dataset, 'weight')).rejects.toThrow('Start it again with npm start.')
+    await expect(useColumns().cells(dataset, 'weight')).rejects.toThrow(
+      'Start it again with npm start.',
+    )
   })
 })

@@ -10,7 +10,10 @@ import { request } from '~/composables/request'
 export const useRegions = defineStore('regions', () => {
   const tables = shallowRef<Record<string, LocaleTable>>({})
   const currencyNames = shallowRef<Record<string, CurrencyNames>>({})
-  const loaded = computed<Regions>(() => ({ tables: tables.value, currencyNames: currencyNames.value }))
+  const loaded = computed<Regions>(() => ({
+    tables: tables.value,
+    currencyNames: currencyNames.value,
+  }))
 
   function missing(style: Style) {
     const needs = needsOf(style)
@@ -26,11 +29,26 @@ export const useRegions = defineStore('regions', () => {
 
   async function fetchMissing(styles: readonly Style[]) {
     const lacking = styles.map(missing)
-    const fetched = async <Table>(names: readonly string[], suffix: string): Promise<Record<string, Table>> =>
-      Object.fromEntries(await Promise.all([...new Set(names)].map(async (name) => [name, await ask<Table>(`/api/regions/${name}${suffix}`)] as const)))
+    const fetched = async <Table>(
+      names: readonly string[],
+      suffix: string,
+    ): Promise<Record<string, Table>> =>
+      Object.fromEntries(
+        await Promise.all(
+          [...new Set(names)].map(
+            async (name) => [name, await ask<Table>(`/api/regions/${name}${suffix}`)] as const,
+          ),
+        ),
+      )
     const [moreTables, moreNames] = await Promise.all([
-      fetched<LocaleTable>(lacking.flatMap((one) => one.tables), ''),
-      fetched<CurrencyNames>(lacking.flatMap((one) => one.currencyNames), '/currencies'),
+      fetched<LocaleTable>(
+        lacking.flatMap((one) => one.tables),
+        '',
+      ),
+      fetched<CurrencyNames>(
+        lacking.flatMap((one) => one.currencyNames),
+        '/currencies',
+      ),
     ])
     return { moreTables, moreNames }
   }
@@ -47,7 +65,8 @@ export const useRegions = defineStore('regions', () => {
   async function load(styles: readonly Style[]): Promise<void> {
     const { moreTables, moreNames } = await fetchMissing(styles)
     if (Object.keys(moreTables).length > 0) tables.value = { ...tables.value, ...moreTables }
-    if (Object.keys(moreNames).length > 0) currencyNames.value = { ...currencyNames.value, ...moreNames }
+    if (Object.keys(moreNames).length > 0)
+      currencyNames.value = { ...currencyNames.value, ...moreNames }
   }
   /**
    * What is loaded, with what one more style needs: for one that speaks labels alone, so that the
@@ -57,7 +76,10 @@ export const useRegions = defineStore('regions', () => {
    */
   async function loadedWith(style: Style): Promise<Regions> {
     const { moreTables, moreNames } = await fetchMissing([style])
-    return { tables: { ...tables.value, ...moreTables }, currencyNames: { ...currencyNames.value, ...moreNames } }
+    return {
+      tables: { ...tables.value, ...moreTables },
+      currencyNames: { ...currencyNames.value, ...moreNames },
+    }
   }
 
   return { loaded, has, load, loadedWith }

@@ -3,7 +3,14 @@ import type { Surface } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { AskedOrder } from '~~/shared/import/dates'
-import { type Left, LONGEST_WHAT, type NewColumn, type Quantity, type Study, type StudyDocument } from '~~/shared/study'
+import {
+  type Left,
+  LONGEST_WHAT,
+  type NewColumn,
+  type Quantity,
+  type Study,
+  type StudyDocument,
+} from '~~/shared/study'
 import { stylesIn, withOwn } from '~~/shared/quantities'
 import { useHistory } from '~/composables/history'
 import { ProblemError, request } from '~/composables/request'
@@ -32,12 +39,18 @@ export const useStudy = defineStore('study', () => {
   let unsaved: { what: string } | null = null
   let running: Promise<void> | null = null
 
-  const quantity = computed<Quantity | null>(() => document.value?.quantities.find((one) => one.id === document.value!.shown) ?? null)
-  const style = computed<Style>(() => inherit(document.value?.house ?? {}, quantity.value?.style ?? {}))
+  const quantity = computed<Quantity | null>(
+    () => document.value?.quantities.find((one) => one.id === document.value!.shown) ?? null,
+  )
+  const style = computed<Style>(() =>
+    inherit(document.value?.house ?? {}, quantity.value?.style ?? {}),
+  )
   /** Findings of the quantity that are let stand; the same list until it is changed, so that a change of style leaves the margin alone. */
   const left = computed<readonly Left[]>(() => quantity.value?.left ?? NOTHING_LEFT)
   const readers = computed(() => document.value?.readers)
-  const dataset = computed(() => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null)
+  const dataset = computed(
+    () => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null,
+  )
 
   function settle(study: Study) {
     id.value = study.id
@@ -59,7 +72,8 @@ export const useStudy = defineStore('study', () => {
     await regions.load(stylesIn(study.document))
     take(study)
   }
-  const open = async (studyId: string) => takeWithRegions(await request<Study>(`/api/studies/${studyId}`))
+  const open = async (studyId: string) =>
+    takeWithRegions(await request<Study>(`/api/studies/${studyId}`))
 
   const history = useHistory<StudyDocument>()
 
@@ -102,7 +116,9 @@ export const useStudy = defineStore('study', () => {
     saving.forget()
     if (running) await running
     if (!unsaved || state.value === 'conflict') return
-    running = save(unsaved.what).finally(() => { running = null })
+    running = save(unsaved.what).finally(() => {
+      running = null
+    })
     await running
     if (unsaved && state.value === 'saved') schedule(0)
   }
@@ -110,7 +126,11 @@ export const useStudy = defineStore('study', () => {
   async function save(what: string) {
     unsaved = null
     try {
-      const answer = await request<{ revision: number }>(`/api/studies/${id.value}`, { base: revision.value, document: document.value, what }, 'PUT')
+      const answer = await request<{ revision: number }>(
+        `/api/studies/${id.value}`,
+        { base: revision.value, document: document.value, what },
+        'PUT',
+      )
       revision.value = answer.revision
       history.store(id.value, answer.revision)
       state.value = 'saved'
@@ -146,7 +166,8 @@ export const useStudy = defineStore('study', () => {
   function undo(count = 1) {
     let reached = document.value
     for (let step = 0; step < count && reached; step++) reached = history.back(reached) ?? reached
-    if (reached && reached !== document.value) put(count === 1 ? 'Undo' : `Undo ${count} steps`, reached)
+    if (reached && reached !== document.value)
+      put(count === 1 ? 'Undo' : `Undo ${count} steps`, reached)
   }
   function redo() {
     const next = document.value && history.forth(document.value)
@@ -156,7 +177,11 @@ export const useStudy = defineStore('study', () => {
   function changeQuantity(what: string, by: (quantity: Quantity) => Quantity, moves?: boolean) {
     const now = document.value
     if (!now) return
-    change(what, { ...now, quantities: now.quantities.map((one) => (one.id === now.shown ? by(one) : one)) }, moves)
+    change(
+      what,
+      { ...now, quantities: now.quantities.map((one) => (one.id === now.shown ? by(one) : one)) },
+      moves,
+    )
   }
 
   /**
@@ -174,32 +199,75 @@ export const useStudy = defineStore('study', () => {
     }
   }
   /** Changes the shown quantity, and with it what is set on one of its surfaces. */
-  function changeStyled(what: string, surface: Surface, patch: Style, by: (quantity: Quantity) => Quantity, moves?: boolean) {
+  function changeStyled(
+    what: string,
+    surface: Surface,
+    patch: Style,
+    by: (quantity: Quantity) => Quantity,
+    moves?: boolean,
+  ) {
     const now = document.value
     if (!now?.shown) return
     const styled = withOwn(now, now.shown, surface, (own) => ({ ...own, ...patch }))
-    change(what, { ...styled, quantities: styled.quantities.map((one) => (one.id === now.shown ? by(one) : one)) }, moves)
+    change(
+      what,
+      {
+        ...styled,
+        quantities: styled.quantities.map((one) => (one.id === now.shown ? by(one) : one)),
+      },
+      moves,
+    )
   }
   /** Sets where the ticks stand, and with it the axis's style that goes with them. */
-  const setTicks = (what: string, ticks: Quantity['ticks'], { moves = false, style = {} }: { moves?: boolean; style?: Style } = {}) =>
-    changeStyled(what, 'axis', style, (one) => ({ ...one, ticks }), moves)
+  const setTicks = (
+    what: string,
+    ticks: Quantity['ticks'],
+    { moves = false, style = {} }: { moves?: boolean; style?: Style } = {},
+  ) => changeStyled(what, 'axis', style, (one) => ({ ...one, ticks }), moves)
   /** Changes what the chart shows of the quantity. */
-  const setChart = (what: string, patch: Partial<Quantity['chart']>) => changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
-  const setTotal = (what: string, total: Quantity['total']) => changeQuantity(what, (one) => ({ ...one, total }))
+  const setChart = (what: string, patch: Partial<Quantity['chart']>) =>
+    changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } }))
+  const setTotal = (what: string, total: Quantity['total']) =>
+    changeQuantity(what, (one) => ({ ...one, total }))
   /** Lets findings stand, for a reason that is kept with them. */
   const leave = (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
-    changeQuantity(`Leave it: ${reason}`, (one) => ({ ...one, left: [...(one.left ?? []), ...findings.map(({ surface, check }) => ({ surface, check, reason }))] }))
-  const takeBack = (back: readonly Left[]) => changeQuantity('Take back what was left', (one) => ({ ...one, left: one.left?.filter((other) => !back.includes(other)) }))
+    changeQuantity(`Leave it: ${reason}`, (one) => ({
+      ...one,
+      left: [
+        ...(one.left ?? []),
+        ...findings.map(({ surface, check }) => ({ surface, check, reason })),
+      ],
+    }))
+  const takeBack = (back: readonly Left[]) =>
+    changeQuantity('Take back what was left', (one) => ({
+      ...one,
+      left: one.left?.filter((other) => !back.includes(other)),
+    }))
   /** Declares who will read the study, once their regions' tables are here. */
-  const setReaders = (locales: string[]) => withTables(locales.map((locale) => ({ locale })), () => {
-    if (document.value) change(`Readers: ${locales.join(', ') || 'one region'}`, { ...document.value, readers: locales.length > 0 ? locales : undefined })
-  }, 'The choice of readers stays')
-  const show = (quantityId: string) => document.value && change('Show another quantity', { ...document.value, shown: quantityId })
+  const setReaders = (locales: string[]) =>
+    withTables(
+      locales.map((locale) => ({ locale })),
+      () => {
+        if (document.value)
+          change(`Readers: ${locales.join(', ') || 'one region'}`, {
+            ...document.value,
+            readers: locales.length > 0 ? locales : undefined,
+          })
+      },
+      'The choice of readers stays',
+    )
+  const show = (quantityId: string) =>
+    document.value && change('Show another quantity', { ...document.value, shown: quantityId })
 
   /** What is not saved would be lost with the study that comes back. */
   async function saveAll() {
     await flush()
-    if (unsaved) throw new Error(state.value === 'conflict' ? 'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.' : trouble.value)
+    if (unsaved)
+      throw new Error(
+        state.value === 'conflict'
+          ? 'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.'
+          : trouble.value,
+      )
   }
 
   async function bringIn(name: string, text: string, dates?: Record<string, AskedOrder>) {
@@ -216,11 +284,52 @@ export const useStudy = defineStore('study', () => {
 
   async function derive(column: NewColumn) {
     await saveAll()
-    if (dataset.value) take(await request<Study>(`/api/studies/${id.value}/datasets/${dataset.value.id}/columns`, column))
+    if (dataset.value)
+      take(
+        await request<Study>(
+          `/api/studies/${id.value}/datasets/${dataset.value.id}/columns`,
+          column,
+        ),
+      )
   }
 
   return {
-    id, document, datasets, dataset, revision, state, trouble, refused, newer, quantity, left, style, readers,
-    open, flush, keepMine, takeTheirs, change, letGo, hold, changeQuantity, changeStyled, withTables, setTicks, setChart, setTotal, leave, takeBack, setReaders, undo, redo, canUndo: history.canUndo, canRedo: history.canRedo, steps: history.steps, show, bringIn, derive,
+    id,
+    document,
+    datasets,
+    dataset,
+    revision,
+    state,
+    trouble,
+    refused,
+    newer,
+    quantity,
+    left,
+    style,
+    readers,
+    open,
+    flush,
+    keepMine,
+    takeTheirs,
+    change,
+    letGo,
+    hold,
+    changeQuantity,
+    changeStyled,
+    withTables,
+    setTicks,
+    setChart,
+    setTotal,
+    leave,
+    takeBack,
+    setReaders,
+    undo,
+    redo,
+    canUndo: history.canUndo,
+    canRedo: history.canRedo,
+    steps: history.steps,
+    show,
+    bringIn,
+    derive,
   }
 })

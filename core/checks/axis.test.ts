@@ -5,7 +5,11 @@ describeCheck('uneven-steps', {
     'eighths with one decimal': axis({ fraction: [1, 1] }, [0, 1], '0.125'),
     'quarters with one decimal': axis({ fraction: [0, 1] }, [0, 1], '0.25'),
     'halves cut off': axis({ fraction: [0, 0], rounding: 'trunc' }, [0, 3], '0.5'),
-    'thousands in tenths of a million': axis({ notation: 'scaled', rung: 6, fraction: [1, 1] }, [0, 300_000], 75_000),
+    'thousands in tenths of a million': axis(
+      { notation: 'scaled', rung: 6, fraction: [1, 1] },
+      [0, 300_000],
+      75_000,
+    ),
     'thirds of ten in significant digits': axis({ significant: [1, 1] }, [10, 20], '2.5'),
     'an increment that is no divisor': axis({ increment: '2' }, [0, 9], 3),
   },
@@ -13,7 +17,7 @@ describeCheck('uneven-steps', {
     'eighths with three decimals': axis({ fraction: [3, 3] }, [0, 1], '0.125'),
     'two ticks': axis({ fraction: [0, 0] }, [0, '0.5'], '0.5'),
     'uneven ticks': written('axis', { fraction: [0, 0] }, ['0', '0.4', '2.1']),
-    'marks': written('marks', { fraction: [0, 0] }, ['0', '0.5', '1', '1.5']),
+    marks: written('marks', { fraction: [0, 0] }, ['0', '0.5', '1', '1.5']),
     'whole steps below zero': axis({ fraction: [0, 0] }, [-3, 3], 1),
     'all written zero': axis({ fraction: [0, 0] }, [0, '0.4'], '0.1'),
   },
@@ -25,7 +29,9 @@ describeCheck('wrong-tick-label', {
     'too few': written('axis', {}, quarters, { byHand: ['0', '90', '180'] }),
     'too many': written('axis', {}, quarters, { byHand: ['0', '90', '180', '270', '360'] }),
     'a label one tick too late': written('axis', {}, [0, 10, 20], { byHand: ['0', '5', '10'] }),
-    'a scaled label of another number': written('axis', { notation: 'scaled' }, [0, 1e6], { byHand: ['0', '2M'] }),
+    'a scaled label of another number': written('axis', { notation: 'scaled' }, [0, 1e6], {
+      byHand: ['0', '2M'],
+    }),
     'names of winds': written('axis', {}, quarters, { byHand: ['north', 'east', 'south', 'west'] }),
     'a lost sign': written('axis', {}, [-5, 5], { byHand: ['5', '5'] }),
   },
@@ -33,15 +39,31 @@ describeCheck('wrong-tick-label', {
     'no labels by hand': written('axis', {}, quarters),
     'the same labels': written('axis', {}, quarters, { byHand: ['0', '90', '180', '270'] }),
     'another wording of the number': written('axis', {}, [0, 1500], { byHand: ['0', '1500'] }),
-    'a scaled label that fits': written('axis', { notation: 'scaled' }, [0, 1e6], { byHand: ['0', '1M'] }),
+    'a scaled label that fits': written('axis', { notation: 'scaled' }, [0, 1e6], {
+      byHand: ['0', '1M'],
+    }),
     'a minus of its own': written('axis', {}, [-5, 5], { byHand: ['−5', '5'] }),
     'none for none': written('axis', {}, [], { byHand: [] }),
   },
 })
 
 test('text is told apart from a wrong number, and gives way at a click', () => {
-  const winds = found(written('axis', { multipleOf: 'pi' }, [0, 1], { byHand: ['north', 'east'] }), 'wrong-tick-label')!
-  expect(winds).toMatchObject({ severity: 'note', fixes: [{ title: 'Write the labels from the ticks', dropsLabels: true }] })
-  expect(winds.message).toBe('“north” and “east” are no numbers: they stay where they are when the ticks move.')
-  expect(found(written('axis', {}, [0, 10], { byHand: ['0', '5'] }), 'wrong-tick-label')).toMatchObject({ severity: 'error', at: [1], message: 'The tick at 10 is labelled “5”, which reads as 5.' })
+  const winds = found(
+    written('axis', { multipleOf: 'pi' }, [0, 1], { byHand: ['north', 'east'] }),
+    'wrong-tick-label',
+  )!
+  expect(winds).toMatchObject({
+    severity: 'note',
+    fixes: [{ title: 'Write the labels from the ticks', dropsLabels: true }],
+  })
+  expect(winds.message).toBe(
+    '“north” and “east” are no numbers: they stay where they are when the ticks move.',
+  )
+  expect(
+    found(written('axis', {}, [0, 10], { byHand: ['0', '5'] }), 'wrong-tick-label'),
+  ).toMatchObject({
+    severity: 'error',
+    at: [1],
+    message: 'The tick at 10 is labelled “5”, which reads as 5.',
+  })
 })

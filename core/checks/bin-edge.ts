@@ -6,7 +6,8 @@ import { labelsOf, saidOf, valuesOf } from './proof'
 import type { Check } from './types'
 
 /** The place of the bin that a value falls in: at or above its lower edge, below its upper one. */
-const binOf = (value: Decimal, edges: readonly Decimal[]): number => edges.filter((edge) => compare(edge, value) <= 0).length
+const binOf = (value: Decimal, edges: readonly Decimal[]): number =>
+  edges.filter((edge) => compare(edge, value) <= 0).length
 
 /** A rounded edge of a legend's bin that moves a value to another bin. */
 export const binEdge: Check = {
@@ -18,8 +19,10 @@ export const binEdge: Check = {
     const moved = binned.filter((value) => binOf(value, values) !== binOf(value, said))
     const [first] = moved
     if (!first) return null
-    const at = values.flatMap((edge, i) => (moved.some((value) => (compare(edge, value) <= 0) !== (compare(said[i]!, value) <= 0)) ? [i] : []))
-    const edge = at.find((i) => (compare(values[i]!, first) <= 0) !== (compare(said[i]!, first) <= 0))!
+    const at = values.flatMap((edge, i) =>
+      moved.some((value) => compare(edge, value) <= 0 !== compare(said[i]!, value) <= 0) ? [i] : [],
+    )
+    const edge = at.find((i) => compare(values[i]!, first) <= 0 !== compare(said[i]!, first) <= 0)!
     return {
       severity: 'warning',
       message: `The edge at ${plainly(values[edge]!)} is written “${labels[edge]}”: ${plainly(first)} lies on its other side${moved.length === 1 ? '' : `, and ${moved.length} values in all read as in another bin`}.`,

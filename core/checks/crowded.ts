@@ -14,7 +14,8 @@ const GAP = 0.5
 const BESIDE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'legend'])
 /** Marks that are told where few are: both ends, the largest and the least. */
 const MOST_TOLD = 4
-const isBeside = ({ surface }: Pick<Proof, 'surface'>, room: Room): boolean => !room.each && BESIDE.has(surface)
+const isBeside = ({ surface }: Pick<Proof, 'surface'>, room: Room): boolean =>
+  !room.each && BESIDE.has(surface)
 /** Lines that do not touch are told apart without more. */
 const gapOf = ({ stacked, fontSize }: Room): number => (stacked ? 0 : GAP * fontSize)
 const pixels = (width: number): string => `${Math.ceil(width)} px`
@@ -26,14 +27,29 @@ interface Labelled extends Pick<Proof, 'surface' | 'around' | 'below'> {
   readonly labels: readonly string[]
 }
 
-const widthsOf = ({ labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>, { fontSize, weight, turned, stacked }: Room): number[] =>
-  labels.map((label, at) => (stacked ? fontSize : turned ? LINE * fontSize : Math.max(textWidth(label, fontSize, weight) + textWidth(around?.[at] ?? '', fontSize), textWidth(below?.[at] ?? '', fontSize))))
+const widthsOf = (
+  { labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>,
+  { fontSize, weight, turned, stacked }: Room,
+): number[] =>
+  labels.map((label, at) =>
+    stacked
+      ? fontSize
+      : turned
+        ? LINE * fontSize
+        : Math.max(
+            textWidth(label, fontSize, weight) + textWidth(around?.[at] ?? '', fontSize),
+            textWidth(below?.[at] ?? '', fontSize),
+          ),
+  )
 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
-function middlesOf({ surface, values }: Labelled, { width, ends, middles }: Room): readonly number[] {
+function middlesOf(
+  { surface, values }: Labelled,
+  { width, ends, middles }: Room,
+): readonly number[] {
   if (middles?.length === values.length) return middles
   if (surface !== 'axis') return values.map((_, at) => ((at + 0.5) * width) / values.length)
-  const reach = ends ?? [values[0]!, values.at(-1)!] as const
+  const reach = ends ?? ([values[0]!, values.at(-1)!] as const)
   return values.map((value) => alongOf(value, reach) * width)
 }
 
@@ -42,11 +58,17 @@ function clearances(labelled: Labelled, room: Room): number[] {
   const widths = widthsOf(labelled, room)
   if (!isBeside(labelled, room)) return widths.map((width) => room.width - width)
   const middles = middlesOf(labelled, room)
-  return widths.slice(1).map((width, at) => middles[at + 1]! - middles[at]! - (width + widths[at]!) / 2)
+  return widths
+    .slice(1)
+    .map((width, at) => middles[at + 1]! - middles[at]! - (width + widths[at]!) / 2)
 }
 
 /** The least room between labels of an axis, in pixels beyond the gap that tells them apart; zero or below where there is too little. */
-export const clearanceOf = (labelled: Labelled, room: Room): number => clearances(labelled, room).reduce((least, clear) => Math.min(least, clear - gapOf(room)), room.width)
+export const clearanceOf = (labelled: Labelled, room: Room): number =>
+  clearances(labelled, room).reduce(
+    (least, clear) => Math.min(least, clear - gapOf(room)),
+    room.width,
+  )
 
 /** Shorter ways of writing the same numbers. */
 const SHORTER: readonly (readonly [string, Style])[] = [
@@ -65,7 +87,12 @@ function* fewerTicks(proof: Proof): Generator<Change> {
   if (proof.surface !== 'axis' || !proof.step) return
   for (const times of ['2', '4', '5', '10']) {
     const step = multiply(proof.step, decimal(times))
-    yield { title: `Step by ${plainly(step)}`, way: 'ticks', style: proof.style, ticks: { step: toText(step) } }
+    yield {
+      title: `Step by ${plainly(step)}`,
+      way: 'ticks',
+      style: proof.style,
+      ticks: { step: toText(step) },
+    }
   }
 }
 
@@ -91,13 +118,27 @@ export const crowded: Check = {
     return { severity: 'warning', message, at }
   },
   *propose(proof) {
-    if (proof.surface === 'marks' && proof.around) yield { title: 'Put what stands behind on a second line', way: 'layout', style: proof.style, layout: 'secondLine' }
+    if (proof.surface === 'marks' && proof.around)
+      yield {
+        title: 'Put what stands behind on a second line',
+        way: 'layout',
+        style: proof.style,
+        layout: 'secondLine',
+      }
     yield* fewerDecimals(proof)
     yield* oneRung(proof)
-    for (const [title, changes] of SHORTER) yield { title, way: 'notation', style: { ...proof.style, ...changes } }
+    for (const [title, changes] of SHORTER)
+      yield { title, way: 'notation', style: { ...proof.style, ...changes } }
     yield* fewerTicks(proof)
-    if (proof.surface === 'marks' && proof.values.length > MOST_TOLD) yield { title: 'Label the ends, the largest and the least alone', way: 'layout', style: proof.style, layout: 'fewerLabels' }
+    if (proof.surface === 'marks' && proof.values.length > MOST_TOLD)
+      yield {
+        title: 'Label the ends, the largest and the least alone',
+        way: 'layout',
+        style: proof.style,
+        layout: 'fewerLabels',
+      }
     if (!TITLED.has(proof.surface)) return
-    for (const [title, changes] of TITLES) yield { title, way: 'unit', style: { ...proof.style, ...changes } }
+    for (const [title, changes] of TITLES)
+      yield { title, way: 'unit', style: { ...proof.style, ...changes } }
   },
 }

@@ -1,4 +1,11 @@
-import { compare, fitsDouble, leadingPower, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
+import {
+  compare,
+  fitsDouble,
+  leadingPower,
+  magnitudeOf,
+  multiply,
+  subtract,
+} from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { roundToPlace } from '../decimal/round'
@@ -34,14 +41,22 @@ export const floatNoise: Check = {
   title: 'Digits of binary arithmetic',
   find(proof) {
     const doubles = doublesOf(proof)
-    const at = placesWhere(proof, ({ written }) => (written.kind === 'number' ? null : false), (i) => {
-      if (doubles && isShort(doubles[i]!)) return false
-      const short = meant(valueAt(proof, i))
-      return short !== null && compare(saidAt(proof, i), short) !== 0 && isExact(proof, i)
-    })
+    const at = placesWhere(
+      proof,
+      ({ written }) => (written.kind === 'number' ? null : false),
+      (i) => {
+        if (doubles && isShort(doubles[i]!)) return false
+        const short = meant(valueAt(proof, i))
+        return short !== null && compare(saidAt(proof, i), short) !== 0 && isExact(proof, i)
+      },
+    )
     if (at.length === 0) return null
     const first = at[0]!
-    return { severity: 'note', message: `“${labelAt(proof, first)}” is ${plainly(meant(valueAt(proof, first))!)} with digits that binary arithmetic added.`, at }
+    return {
+      severity: 'note',
+      message: `“${labelAt(proof, first)}” is ${plainly(meant(valueAt(proof, first))!)} with digits that binary arithmetic added.`,
+      at,
+    }
   },
   *propose(proof) {
     const short = valuesOf(proof).flatMap((value) => meant(value) ?? [])

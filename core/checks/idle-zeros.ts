@@ -23,7 +23,11 @@ export const idleZeros: Check = {
     }
     const at = placesWhere(proof, saysSome)
     if (at.length < TWO) return null
-    return { severity: 'note', message: `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listedLabels(proof, at)}.`, at }
+    return {
+      severity: 'note',
+      message: `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listedLabels(proof, at)}.`,
+      at,
+    }
   },
   propose: fewerDecimals,
 }

@@ -24,9 +24,16 @@ export const inexactInput: Check = {
   title: 'Digits were lost before the data came here',
   find(proof) {
     const doubles = doublesOf(proof)
-    const at = placesOf(proof, (i) => !(doubles && Math.abs(doubles[i]!) <= LAST_EXACT) && isCut(valueAt(proof, i)))
+    const at = placesOf(
+      proof,
+      (i) => !(doubles && Math.abs(doubles[i]!) <= LAST_EXACT) && isCut(valueAt(proof, i)),
+    )
     if (at.length === 0) return null
-    return { severity: 'error', message: `${plainly(valueAt(proof, at[0]!))} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`, at }
+    return {
+      severity: 'error',
+      message: `${plainly(valueAt(proof, at[0]!))} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`,
+      at,
+    }
   },
   propose: () => [],
 }

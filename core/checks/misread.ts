@@ -13,8 +13,13 @@ import type { Check, Proof } from './types'
 const MOST_OFF = '0.05'
 
 /** What an error is measured by: the step between ticks, or the number itself. */
-const measureOf = (proof: Proof, at: number): Decimal => (proof.surface === 'axis' && proof.step ? proof.step : magnitudeOf(valueAt(proof, at)))
-const percentOf = (part: Decimal, whole: Decimal): string => plainly({ coefficient: roundToPlace(shift(divide(part, whole), 2), 0, 'halfExpand'), exponent: 0 })
+const measureOf = (proof: Proof, at: number): Decimal =>
+  proof.surface === 'axis' && proof.step ? proof.step : magnitudeOf(valueAt(proof, at))
+const percentOf = (part: Decimal, whole: Decimal): string =>
+  plainly({
+    coefficient: roundToPlace(shift(divide(part, whole), 2), 0, 'halfExpand'),
+    exponent: 0,
+  })
 
 /** Below and above these parts of a number doubles tell surely whether it is off by more than the most. */
 const [SURELY_NEAR, SURELY_OFF] = [Number(MOST_OFF) - DOUBT, Number(MOST_OFF) + DOUBT]
@@ -42,13 +47,22 @@ export const misread: Check = {
     const off = (at: number) => offBy(proof, at)
     const doubles = doublesOf(proof)
     const column = proof.surface === 'axis' ? undefined : proof.column
-    const byDoubles = (i: number) => (column ? verdictOf(column.said[proof.which[i]!]!, doubles![i]!) : null)
-    const isFarOff = (i: number) => !isZero(proof, i) && (byDoubles(i) ?? isOver(off(i), MOST_OFF, measureOf(proof, i)))
-    const at = placesWhere(proof, (decision, place) => isNumeral(decision) && (column ? verdictOfAll(column, place) : null), isFarOff)
+    const byDoubles = (i: number) =>
+      column ? verdictOf(column.said[proof.which[i]!]!, doubles![i]!) : null
+    const isFarOff = (i: number) =>
+      !isZero(proof, i) && (byDoubles(i) ?? isOver(off(i), MOST_OFF, measureOf(proof, i)))
+    const at = placesWhere(
+      proof,
+      (decision, place) => isNumeral(decision) && (column ? verdictOfAll(column, place) : null),
+      isFarOff,
+    )
     if (at.length === 0) return null
     const worst = worstOff(proof, at, (i) => measureOf(proof, i))
     const of = proof.surface === 'axis' && proof.step ? 'a step' : 'itself'
-    const more = at.length === 1 ? '' : `; ${at.length} labels are off by more than ${percentOf(decimal(MOST_OFF), decimal(1))} %`
+    const more =
+      at.length === 1
+        ? ''
+        : `; ${at.length} labels are off by more than ${percentOf(decimal(MOST_OFF), decimal(1))} %`
     return {
       severity: 'error',
       message: `${plainly(valueAt(proof, worst))} is written “${labelAt(proof, worst)}” and reads as ${plainly(saidAt(proof, worst))}: off by ${plainly(off(worst))}, ${percentOf(off(worst), measureOf(proof, worst))} % of ${of}${more}.`,

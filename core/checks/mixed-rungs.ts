@@ -13,7 +13,8 @@ export const mixedRungs: Check = {
   title: 'Several rungs on one scale',
   find(proof) {
     if (!COMPARED.includes(proof.surface)) return null
-    const isInRung = (decision: Decision) => saysSome(decision) && decision.written.exponent === null
+    const isInRung = (decision: Decision) =>
+      saysSome(decision) && decision.written.exponent === null
     const used = new Map<Rung, Decision>()
     for (const decision of proof.decisions) {
       if (!isInRung(decision)) continue
@@ -23,9 +24,14 @@ export const mixedRungs: Check = {
     }
     // Rules have rungs of their own; what counts is their size. They stay in the order in which they first stand.
     const firsts = new Map<string, Decision>()
-    for (const [{ base, power }, decision] of used) if (!firsts.has(`${base}^${power}`)) firsts.set(`${base}^${power}`, decision)
+    for (const [{ base, power }, decision] of used)
+      if (!firsts.has(`${base}^${power}`)) firsts.set(`${base}^${power}`, decision)
     if (firsts.size < 2) return null
-    return { severity: 'warning', message: `${listed([...firsts.values()].map(({ label }) => `“${label}”`))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`, at: placesWhere(proof, isInRung) }
+    return {
+      severity: 'warning',
+      message: `${listed([...firsts.values()].map(({ label }) => `“${label}”`))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`,
+      at: placesWhere(proof, isInRung),
+    }
   },
   propose: oneRung,
 }

@@ -12,11 +12,14 @@ const MOST_NAMED = 4
 const HALF = decimal('0.5')
 
 /** Whether a label says exactly its value. */
-export const isExact = (proof: Proof, at: number): boolean => compare(saidAt(proof, at), valueAt(proof, at)) === 0
+export const isExact = (proof: Proof, at: number): boolean =>
+  compare(saidAt(proof, at), valueAt(proof, at)) === 0
 /** How far a label reads from its value. */
-export const offBy = (proof: Proof, at: number): Decimal => magnitudeOf(subtract(saidAt(proof, at), valueAt(proof, at)))
+export const offBy = (proof: Proof, at: number): Decimal =>
+  magnitudeOf(subtract(saidAt(proof, at), valueAt(proof, at)))
 /** Whether a is more than `times` as large as b; both above zero. */
-export const isOver = (a: Decimal, times: string, b: Decimal): boolean => compare(a, multiply(decimal(times), b)) > 0
+export const isOver = (a: Decimal, times: string, b: Decimal): boolean =>
+  compare(a, multiply(decimal(times), b)) > 0
 /** Of a decision's values: none, all, or those that a test of their own picks. */
 const [NONE, ALL, SOME] = [0, 1, 2]
 /**
@@ -25,7 +28,11 @@ const [NONE, ALL, SOME] = [0, 1, 2]
  *
  * @param ofDecision null where each of its values must be asked
  */
-export function placesWhere({ decisions, which }: Proof, ofDecision: (decision: Decision, place: number) => boolean | null, ofValue: (at: number) => boolean = () => true): number[] {
+export function placesWhere(
+  { decisions, which }: Proof,
+  ofDecision: (decision: Decision, place: number) => boolean | null,
+  ofValue: (at: number) => boolean = () => true,
+): number[] {
   const verdicts = Uint8Array.from(decisions, (decision, place) => {
     const holds = ofDecision(decision, place)
     return holds === null ? SOME : holds ? ALL : NONE
@@ -39,7 +46,8 @@ export function placesWhere({ decisions, which }: Proof, ofDecision: (decision: 
   return places
 }
 /** The places of all values for which something holds. */
-export const placesOf = (proof: Proof, holds: (at: number) => boolean): number[] => placesWhere(proof, () => null, holds)
+export const placesOf = (proof: Proof, holds: (at: number) => boolean): number[] =>
+  placesWhere(proof, () => null, holds)
 /** The doubles at some places, in a loop of their own: a million calls would cost more than all else. */
 export function doublesAt(doubles: Float64Array, places: readonly number[]): Float64Array {
   const found = new Float64Array(places.length)
@@ -55,10 +63,15 @@ export const worstOf = (places: readonly number[], measure: (at: number) => Deci
 /** Numbers that doubles tell apart by less than this, per unit, are compared exactly. */
 const CLOSE = 1e-9
 /** The place, among some, whose label is off most for what it is measured by. */
-export function worstOff(proof: Proof, places: readonly number[], measure: (at: number) => Decimal): number {
+export function worstOff(
+  proof: Proof,
+  places: readonly number[],
+  measure: (at: number) => Decimal,
+): number {
   const { column, which, surface } = proof
   const doubles = doublesOf(proof)
-  const exact = (among: readonly number[]) => worstOf(among, (at) => divide(offBy(proof, at), measure(at)))
+  const exact = (among: readonly number[]) =>
+    worstOf(among, (at) => divide(offBy(proof, at), measure(at)))
   if (!doubles || !column || surface === 'axis') return exact(places)
   const share = (at: number) => Math.abs((column.said[which[at]!]! - doubles[at]!) / doubles[at]!)
   const most = places.reduce((largest, at) => Math.max(largest, share(at)), 0)
@@ -75,7 +88,8 @@ export function worstOff(proof: Proof, places: readonly number[], measure: (at: 
 const TRIED = 6
 /** Whether a double is a number of few decimals, whose digits nothing else put there. */
 export function isShort(double: number): boolean {
-  for (let power = 1, decimals = 0; decimals <= TRIED; decimals++, power *= 10) if (Math.round(double * power) / power === double) return Math.abs(double * power) < 1e15
+  for (let power = 1, decimals = 0; decimals <= TRIED; decimals++, power *= 10)
+    if (Math.round(double * power) / power === double) return Math.abs(double * power) < 1e15
   return false
 }
 
@@ -86,9 +100,11 @@ export const isZero = ({ values }: Proof, at: number): boolean => {
 }
 
 /** Half a unit of the last digit written: how far rounding to the nearest may move a number. */
-export const halfUnit = (plan: Plan, written: Written): Decimal => multiply(HALF, unitOfLastDigit(plan, written))
+export const halfUnit = (plan: Plan, written: Written): Decimal =>
+  multiply(HALF, unitOfLastDigit(plan, written))
 /** The largest of whole numbers, 0 where there are none; a long column is too long for the arguments of a call. */
-export const largest = (numbers: readonly number[]): number => numbers.reduce((most, number) => Math.max(most, number), 0)
+export const largest = (numbers: readonly number[]): number =>
+  numbers.reduce((most, number) => Math.max(most, number), 0)
 
 /**
  * "3, 5 and 2", "1, 2, 3, 4 and 7 more"
@@ -104,11 +120,21 @@ export function listed(texts: readonly string[], count: number = texts.length): 
 }
 
 /** The same of values, by their places. */
-export const listedNumbers = (proof: Proof, places: readonly number[]): string => listed(places.slice(0, MOST_NAMED + 1).map((at) => plainly(valueAt(proof, at))), places.length)
+export const listedNumbers = (proof: Proof, places: readonly number[]): string =>
+  listed(
+    places.slice(0, MOST_NAMED + 1).map((at) => plainly(valueAt(proof, at))),
+    places.length,
+  )
 /** The same of labels, by their places. */
-export const listedLabels = (proof: Proof, places: readonly number[]): string => listed(places.slice(0, MOST_NAMED + 1).map((at) => `“${labelAt(proof, at)}”`), places.length)
+export const listedLabels = (proof: Proof, places: readonly number[]): string =>
+  listed(
+    places.slice(0, MOST_NAMED + 1).map((at) => `“${labelAt(proof, at)}”`),
+    places.length,
+  )
 
 /** Whether a label is a number written with digits, neither bound nor text for zero. */
-export const isNumeral = ({ written }: Decision): boolean => written.kind === 'number' && written.bound === ''
+export const isNumeral = ({ written }: Decision): boolean =>
+  written.kind === 'number' && written.bound === ''
 /** Whether it says a number that is not zero. */
-export const saysSome = (decision: Decision): boolean => isNumeral(decision) && decision.written.digits !== 0n
+export const saysSome = (decision: Decision): boolean =>
+  isNumeral(decision) && decision.written.digits !== 0n

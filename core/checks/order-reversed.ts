@@ -14,7 +14,9 @@ export const orderReversed: Check = {
     // No style reverses order by itself, only where cases meet or signs are hidden; a long column need not be sorted to see that.
     if (proof.column && full.cases.length === 0 && full.sign !== 'never') return null
     const [values, said, labels] = [valuesOf(proof), saidOf(proof), labelsOf(proof)]
-    const ascending = placesWhere(proof, isNumeral).sort((a, b) => compare(values[a]!, values[b]!) || compare(said[a]!, said[b]!))
+    const ascending = placesWhere(proof, isNumeral).sort(
+      (a, b) => compare(values[a]!, values[b]!) || compare(said[a]!, said[b]!),
+    )
     // The largest reading so far: a number above it in size and below it in reading stands reversed.
     let highest = ascending[0]
     for (const at of ascending) {
@@ -32,6 +34,11 @@ export const orderReversed: Check = {
   *propose(proof) {
     const { style, full } = proof
     yield* shownSign(proof)
-    if (full.cases.length > 0) yield { title: 'Write all alike, without cases', way: 'cases', style: { ...style, cases: [] } }
+    if (full.cases.length > 0)
+      yield {
+        title: 'Write all alike, without cases',
+        way: 'cases',
+        style: { ...style, cases: [] },
+      }
   },
 }

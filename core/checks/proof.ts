@@ -11,21 +11,29 @@ import type { Proof, Subject, Values } from './types'
 const isColumn = (values: Values): values is Float64Array => ArrayBuffer.isView(values)
 
 /** The doubles of a long column; null where values are decimals. */
-export const doublesOf = ({ values }: Pick<Subject, 'values'>): Float64Array | null => (isColumn(values) ? values : null)
+export const doublesOf = ({ values }: Pick<Subject, 'values'>): Float64Array | null =>
+  isColumn(values) ? values : null
 /** A value as a decimal: a double of a long column means its shortest. */
-export const valueAt = ({ values }: Pick<Subject, 'values'>, at: number): Decimal => (isColumn(values) ? fromNumber(values[at]!) : values[at]!)
+export const valueAt = ({ values }: Pick<Subject, 'values'>, at: number): Decimal =>
+  isColumn(values) ? fromNumber(values[at]!) : values[at]!
 /** All values as decimals. */
-export const valuesOf = ({ values }: Pick<Subject, 'values'>): readonly Decimal[] => (isColumn(values) ? Array.from(values, fromNumber) : values)
+export const valuesOf = ({ values }: Pick<Subject, 'values'>): readonly Decimal[] =>
+  isColumn(values) ? Array.from(values, fromNumber) : values
 
-const decisionAt = ({ decisions, which }: Pick<Proof, 'decisions' | 'which'>, at: number): Decision => decisions[which[at]!]!
+const decisionAt = (
+  { decisions, which }: Pick<Proof, 'decisions' | 'which'>,
+  at: number,
+): Decision => decisions[which[at]!]!
 export const writtenAt = (proof: Proof, at: number): Written => decisionAt(proof, at).written
 export const labelAt = (proof: Proof, at: number): string => decisionAt(proof, at).label
 /** The number that a reader gets from the label of a value. */
 export const saidAt = (proof: Proof, at: number): Decimal => decisionAt(proof, at).said
 
 type Decided = Pick<Proof, 'decisions' | 'which'>
-export const labelsOf = ({ decisions, which }: Decided): string[] => Array.from(which, (place) => decisions[place]!.label)
-export const saidOf = ({ decisions, which }: Decided): Decimal[] => Array.from(which, (place) => decisions[place]!.said)
+export const labelsOf = ({ decisions, which }: Decided): string[] =>
+  Array.from(which, (place) => decisions[place]!.label)
+export const saidOf = ({ decisions, which }: Decided): Decimal[] =>
+  Array.from(which, (place) => decisions[place]!.said)
 
 /** The values that decide what is shared: all of them, or the two ends of a long column where those do. */
 function deciding({ values, style }: Subject): string[] {
@@ -55,11 +63,16 @@ function decideEach(plan: Plan, values: readonly Decimal[], rows: Subject['rows'
 export function proofOf(subject: Subject): Proof {
   const { values, rows } = subject
   // What is shared by a set is decided by the set, where nothing else is said.
-  const context = { ...subject.context, values: subject.context?.values ?? deciding(subject), rows: subject.context?.rows ?? rows }
+  const context = {
+    ...subject.context,
+    values: subject.context?.values ?? deciding(subject),
+    rows: subject.context?.rows ?? rows,
+  }
   const plan = resolve(subject.style, context)
   const common = { ...subject, context, full: inherit(subject.style), plan }
   // Rows decide beside values where there are cases, so that one value can be written in several ways.
-  if (!isColumn(values) || (rows && plan.rules.length > 1)) return { ...common, ...decideEach(plan, valuesOf(subject), rows) }
+  if (!isColumn(values) || (rows && plan.rules.length > 1))
+    return { ...common, ...decideEach(plan, valuesOf(subject), rows) }
   const column = decideColumn(plan, values)
   return { ...common, ...column, column }
 }

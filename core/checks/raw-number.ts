@@ -8,7 +8,10 @@ const NUMBER = /[-−+]?\d[\d.,\u00a0\u202f']*\d(?:[a-zA-Z%]\b|%)?|[-−+]?\d(?:
 /** Numbers of a text that stand in none of its labels. */
 function rawIn(text: string, labels: readonly string[]): string[] {
   // The longest first, so that no label is taken for part of another.
-  const bare = [...labels].filter((label) => label !== '').sort((a, b) => b.length - a.length).reduce((rest, label) => rest.split(label).join(' '), text)
+  const bare = [...labels]
+    .filter((label) => label !== '')
+    .sort((a, b) => b.length - a.length)
+    .reduce((rest, label) => rest.split(label).join(' '), text)
   return bare.match(NUMBER) ?? []
 }
 
@@ -19,7 +22,11 @@ export const rawNumber: Check = {
   find({ text, ...proof }) {
     const raw = text === undefined ? [] : rawIn(text, labelsOf(proof))
     if (raw.length === 0) return null
-    return { severity: 'warning', message: `${listed(raw.map((one) => `“${one}”`))} ${raw.length === 1 ? 'is' : 'are'} typed into the text: ${raw.length === 1 ? 'it stays' : 'they stay'} as ${raw.length === 1 ? 'it is' : 'they are'} when the data or the style change.`, at: [] }
+    return {
+      severity: 'warning',
+      message: `${listed(raw.map((one) => `“${one}”`))} ${raw.length === 1 ? 'is' : 'are'} typed into the text: ${raw.length === 1 ? 'it stays' : 'they stay'} as ${raw.length === 1 ? 'it is' : 'they are'} when the data or the style change.`,
+      at: [],
+    }
   },
   propose: () => [],
 }

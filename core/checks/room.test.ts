@@ -2,7 +2,9 @@ import { textWidth } from '../text/advance'
 import { axis, describeCheck, found, written } from './testing/cases'
 import type { Room } from './types'
 
-const room = (width: number, more: Partial<Room> = {}) => ({ room: { width, fontSize: 12, ...more } })
+const room = (width: number, more: Partial<Room> = {}) => ({
+  room: { width, fontSize: 12, ...more },
+})
 const millions = [1_200_000, 3_400_000, 5_600_000]
 describeCheck('crowded', {
   finds: {
@@ -10,33 +12,79 @@ describeCheck('crowded', {
     'decimals on an axis': axis({ fraction: [3, 3] }, [0, 1], 0.125, room(200)),
     'marks wider than their share': written('marks', {}, millions, room(120)),
     'a column too narrow for its numbers': written('table', {}, [1_234_567, 5], room(40)),
-    'a tooltip': written('tooltip', { unit: { kind: 'symbol', text: 'kilograms of fresh kelp' } }, [1_234_567], room(90)),
+    'a tooltip': written(
+      'tooltip',
+      { unit: { kind: 'symbol', text: 'kilograms of fresh kelp' } },
+      [1_234_567],
+      room(90),
+    ),
     'large type': axis({}, [0, 2e6], 500_000, room(240, { fontSize: 18 })),
-    'a longer second line': written('marks', {}, [1, 2, 3], { ...room(120), below: ['Farrow Ledge', 'Holm Skerry', 'Tarn Bight'] }),
-    'marks that stand close though others are far': written('marks', {}, [1234, 5678, 9], room(600, { middles: [40, 62, 580] })),
-    'a bar without room behind it': written('marks', { unit: { kind: 'symbol', text: 'kilograms' } }, [1_234_567, 5], room(90, { each: true })),
+    'a longer second line': written('marks', {}, [1, 2, 3], {
+      ...room(120),
+      below: ['Farrow Ledge', 'Holm Skerry', 'Tarn Bight'],
+    }),
+    'marks that stand close though others are far': written(
+      'marks',
+      {},
+      [1234, 5678, 9],
+      room(600, { middles: [40, 62, 580] }),
+    ),
+    'a bar without room behind it': written(
+      'marks',
+      { unit: { kind: 'symbol', text: 'kilograms' } },
+      [1_234_567, 5],
+      room(90, { each: true }),
+    ),
     'ticks closer than a line': axis({}, [0, 10], 1, room(100, { stacked: true })),
-    'bold type in room for light': written('table', {}, [1_234_567], room(textWidth('1,234,567', 12) + 0.5, { weight: '600' })),
+    'bold type in room for light': written(
+      'table',
+      {},
+      [1_234_567],
+      room(textWidth('1,234,567', 12) + 0.5, { weight: '600' }),
+    ),
   },
   silent: {
     'an axis with room': axis({}, [0, 2e6], 500_000, room(600)),
-    'short labels on a narrow axis': axis({ notation: 'scaled', rung: 'shared', fraction: [1, 1] }, [0, 2e6], 500_000, room(200)),
-    'marks of a short second line': written('marks', {}, [1, 2, 3], { ...room(120), below: ['a', 'b', 'c'] }),
-    'bars with room behind each': written('marks', {}, [1_234_567, 7_654_321, 5], room(90, { each: true })),
+    'short labels on a narrow axis': axis(
+      { notation: 'scaled', rung: 'shared', fraction: [1, 1] },
+      [0, 2e6],
+      500_000,
+      room(200),
+    ),
+    'marks of a short second line': written('marks', {}, [1, 2, 3], {
+      ...room(120),
+      below: ['a', 'b', 'c'],
+    }),
+    'bars with room behind each': written(
+      'marks',
+      {},
+      [1_234_567, 7_654_321, 5],
+      room(90, { each: true }),
+    ),
     'ticks a line apart': axis({}, [0, 10], 1, room(130, { stacked: true })),
     'turned labels': axis({}, [0, 2e6], 500_000, room(200, { turned: true })),
     'a room that is not known': written('marks', {}, millions),
-    'a column as wide as its widest': written('table', {}, [1_234_567], room(textWidth('1,234,567', 12))),
+    'a column as wide as its widest': written(
+      'table',
+      {},
+      [1_234_567],
+      room(textWidth('1,234,567', 12)),
+    ),
     'one tick': axis({}, [5, 5], 1, room(4)),
-    'nothing': written('marks', {}, [], room(10)),
+    nothing: written('marks', {}, [], room(10)),
     'two ticks at the ends of a longer axis': written('axis', {}, [0, 1_000_000], room(60)),
   },
 })
 
 test('a crowded axis says how much is lacking, and is mended by fewer digits or fewer ticks', () => {
   const finding = found(axis({}, [0, 2e6], 500_000, room(200)), 'crowded')!
-  expect(finding.message).toBe('“1,000,000” and “1,500,000” have 3 px between them: 3 of 5 labels have too little room in 200 px.')
-  expect(finding.fixes.map(({ title }) => title)).toEqual(['Write all with one symbol', 'Step by 1,000,000'])
+  expect(finding.message).toBe(
+    '“1,000,000” and “1,500,000” have 3 px between them: 3 of 5 labels have too little room in 200 px.',
+  )
+  expect(finding.fixes.map(({ title }) => title)).toEqual([
+    'Write all with one symbol',
+    'Step by 1,000,000',
+  ])
 })
 
 test('texts are as wide as their characters in the shipped typeface', () => {
@@ -50,9 +98,24 @@ test('texts are as wide as their characters in the shipped typeface', () => {
 
 test('crowded marks of two parts are mended by a second line, where that has room', () => {
   const names = ['(32 %)', '(41 %)', '(27 %)']
-  const finding = found(written('marks', {}, [320, 410, 270], { ...room(130), around: names.map((name) => ` ${name}`) }), 'crowded')!
-  expect(finding.fixes[0]).toMatchObject({ title: 'Put what stands behind on a second line', layout: 'secondLine' })
-  const wide = found(written('marks', {}, [320, 410, 270], { ...room(90), around: [' (Farrow Ledge)', ' (Holm Skerry)', ' (Tarn Bight)'] }), 'crowded')!
+  const finding = found(
+    written('marks', {}, [320, 410, 270], {
+      ...room(130),
+      around: names.map((name) => ` ${name}`),
+    }),
+    'crowded',
+  )!
+  expect(finding.fixes[0]).toMatchObject({
+    title: 'Put what stands behind on a second line',
+    layout: 'secondLine',
+  })
+  const wide = found(
+    written('marks', {}, [320, 410, 270], {
+      ...room(90),
+      around: [' (Farrow Ledge)', ' (Holm Skerry)', ' (Tarn Bight)'],
+    }),
+    'crowded',
+  )!
   expect(wide.fixes.map(({ layout }) => layout)).not.toContain('secondLine')
 })
 

@@ -13,21 +13,34 @@ export function changed(subject: Subject, change: Change): Subject {
   if (change.layout) return layouts[change.layout](subject)
   if (!change.ticks) return { ...subject, style: change.style }
   const step = parseDecimal(change.ticks.step)!
-  const ends: readonly [Decimal, Decimal] = [valueAt(subject, 0), valueAt(subject, subject.values.length - 1)]
-  return { ...subject, style: change.style, step, context: { ...subject.context, values: undefined }, values: linearTicks({ domain: ends, step, ends: 'loose' }).values }
+  const ends: readonly [Decimal, Decimal] = [
+    valueAt(subject, 0),
+    valueAt(subject, subject.values.length - 1),
+  ]
+  return {
+    ...subject,
+    style: change.style,
+    step,
+    context: { ...subject.context, values: undefined },
+    values: linearTicks({ domain: ends, step, ends: 'loose' }).values,
+  }
 }
 
 const RANK: Record<Severity, number> = { note: 0, warning: 1, error: 2 }
 type Said = NonNullable<ReturnType<Check['find']>>
 /** What each check finds, check by check. */
-const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Check, Said> => new Map(checks.flatMap((check) => {
-  const found = check.find(proof)
-  onStep()
-  return found ? [[check, found] as const] : []
-}))
+const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Check, Said> =>
+  new Map(
+    checks.flatMap((check) => {
+      const found = check.find(proof)
+      onStep()
+      return found ? [[check, found] as const] : []
+    }),
+  )
 /** How serious each check's finding is: all that is kept of a change that was tried, since places may be a million. */
 type Found = ReadonlyMap<Check, Severity>
-const severitiesOf = (findings: ReadonlyMap<Check, Said>): Found => new Map([...findings].map(([check, { severity }]) => [check, severity]))
+const severitiesOf = (findings: ReadonlyMap<Check, Said>): Found =>
+  new Map([...findings].map(([check, { severity }]) => [check, severity]))
 
 /** What every check finds of a style that may be offered; null as soon as one finds an error, which the first of them do. */
 export function findUnlessError(proof: Proof): { check: Check; severity: Severity }[] | null {
@@ -45,15 +58,24 @@ export function findUnlessError(proof: Proof): { check: Check; severity: Severit
  *
  * @throws StyleError where the style cannot be resolved
  */
-export function findAll(subject: Subject): { proof: Proof; findings: { check: Check; severity: Severity }[] } {
+export function findAll(subject: Subject): {
+  proof: Proof
+  findings: { check: Check; severity: Severity }[]
+} {
   const proof = proofOf(subject)
-  return { proof, findings: [...findingsIn(proof)].map(([check, { severity }]) => ({ check, severity })) }
+  return {
+    proof,
+    findings: [...findingsIn(proof)].map(([check, { severity }]) => ({ check, severity })),
+  }
 }
 
 /** A change is good when its check is silent afterwards, and nothing as serious is found that was not found before. */
 function isGood(check: Check, before: Found, after: Found): boolean {
   const rank = RANK[before.get(check)!]
-  return !after.has(check) && [...after].every(([other, severity]) => RANK[severity] < rank || before.has(other))
+  return (
+    !after.has(check) &&
+    [...after].every(([other, severity]) => RANK[severity] < rank || before.has(other))
+  )
 }
 const hasErrors = (found: Found): boolean => [...found.values()].includes('error')
 
@@ -69,11 +91,23 @@ function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
   const even = [...values.keys()].filter((place) => place % stride === 0)
   const places = [...new Set([...at.slice(0, SAMPLED), ...even])].sort((a, b) => a - b)
   const doubles = doublesOf(subject)
-  return { ...subject, values: doubles ? Float64Array.from(places, (place) => doubles[place]!) : places.map((place) => valueAt(subject, place)), rows: rows && places.map((place) => rows[place]!) }
+  return {
+    ...subject,
+    values: doubles
+      ? Float64Array.from(places, (place) => doubles[place]!)
+      : places.map((place) => valueAt(subject, place)),
+    rows: rows && places.map((place) => rows[place]!),
+  }
 }
 
 /** Of the changes that turn to the same, the smallest that leaves no error; where none does, the smallest that is good. */
-function fixesFor(check: Check, proof: Proof, at: Said['at'], before: Found, findingsAfter: (change: Change) => Found): Change[] {
+function fixesFor(
+  check: Check,
+  proof: Proof,
+  at: Said['at'],
+  before: Found,
+  findingsAfter: (change: Change) => Found,
+): Change[] {
   const ways = new Map<Change['way'], { change: Change; isClean: boolean }>()
   const sample = sampleOf(proof, at)
   for (const change of check.propose(proof)) {
@@ -81,7 +115,8 @@ function fixesFor(check: Check, proof: Proof, at: Said['at'], before: Found, fin
     if (sample && check.find(proofOf(changed(sample, change)))) continue
     const after = findingsAfter(change)
     const isClean = !hasErrors(after)
-    if (isGood(check, before, after) && (isClean || !ways.has(change.way))) ways.set(change.way, { change, isClean })
+    if (isGood(check, before, after) && (isClean || !ways.has(change.way)))
+      ways.set(change.way, { change, isClean })
     if (ways.size >= MOST_FIXES && [...ways.values()].every((way) => way.isClean)) break
   }
   return [...ways.values()].slice(0, MOST_FIXES).map(({ change }) => change)
@@ -114,6 +149,14 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
   return checks.flatMap((check) => {
     step()
     const found = findings.get(check)
-    return found ? [{ check: check.id, ...found, fixes: fixesFor(check, proof, found.at, before, findingsAfter) }] : []
+    return found
+      ? [
+          {
+            check: check.id,
+            ...found,
+            fixes: fixesFor(check, proof, found.at, before, findingsAfter),
+          },
+        ]
+      : []
   })
 }

@@ -18,10 +18,17 @@ interface Largest {
 function largestOf({ full, plan, decisions, column }: Proof): Largest | null {
   if (full.notation !== 'scaled') return null
   const isLarger = (a: number, b: number): boolean =>
-    (column ? Math.abs(column.said[a]!) > Math.abs(column.said[b]!) : compare(magnitudeOf(decisions[a]!.said), magnitudeOf(decisions[b]!.said)) > 0)
+    column
+      ? Math.abs(column.said[a]!) > Math.abs(column.said[b]!)
+      : compare(magnitudeOf(decisions[a]!.said), magnitudeOf(decisions[b]!.said)) > 0
   let largest = -1
   decisions.forEach((decision, place) => {
-    if (saysSome(decision) && decision.written.exponent === null && (largest < 0 || isLarger(place, largest))) largest = place
+    if (
+      saysSome(decision) &&
+      decision.written.exponent === null &&
+      (largest < 0 || isLarger(place, largest))
+    )
+      largest = place
   })
   if (largest < 0) return null
   const { rule, rung } = decisions[largest]!.written
@@ -50,7 +57,11 @@ export const rungOverflow: Check = {
   find(proof) {
     const found = better(proof)
     if (!found) return null
-    return { severity: 'warning', message: `The largest label is “${proof.decisions[found.place]!.label}”: it reads better in ${rungTitle(proof, found.rung)}.`, at: [firstOf(proof, found.place)] }
+    return {
+      severity: 'warning',
+      message: `The largest label is “${proof.decisions[found.place]!.label}”: it reads better in ${rungTitle(proof, found.rung)}.`,
+      at: [firstOf(proof, found.place)],
+    }
   },
   *propose(proof) {
     const found = better(proof)

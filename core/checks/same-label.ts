@@ -26,7 +26,11 @@ function sharedTexts(proof: Proof, texts: Int32Array): Set<number> {
   const shared = new Set<number>()
   if (column) {
     texts.forEach((text, place) => {
-      if (column.least[place] !== column.least[text] || column.largest[place] !== column.least[text]) shared.add(text)
+      if (
+        column.least[place] !== column.least[text] ||
+        column.largest[place] !== column.least[text]
+      )
+        shared.add(text)
     })
     return shared
   }
@@ -60,7 +64,10 @@ function distinct(proof: Proof, places: readonly number[]): Distinct {
     }
     return { first: first.map(fromNumber), last: fromNumber(sorted.at(-1)!), count }
   }
-  const sorted = places.map((at) => valueAt(proof, at)).sort(compare).filter((value, i, all) => i === 0 || compare(value, all[i - 1]!) !== 0)
+  const sorted = places
+    .map((at) => valueAt(proof, at))
+    .sort(compare)
+    .filter((value, i, all) => i === 0 || compare(value, all[i - 1]!) !== 0)
   return { first: sorted, last: sorted.at(-1)!, count: sorted.length }
 }
 
@@ -74,9 +81,14 @@ export const sameLabel: Check = {
     if (shared.size === 0) return null
     const counts = new Int32Array(texts.length)
     for (const place of proof.which) counts[texts[place]!]!++
-    const widest = [...shared].reduce((a, b) => (counts[b]! > counts[a]! || (counts[b] === counts[a] && b < a) ? b : a))
+    const widest = [...shared].reduce((a, b) =>
+      counts[b]! > counts[a]! || (counts[b] === counts[a] && b < a) ? b : a,
+    )
     const at = placesWhere(proof, (_, place) => shared.has(texts[place]!))
-    const { first, last, count } = distinct(proof, placesWhere(proof, (_, place) => texts[place] === widest))
+    const { first, last, count } = distinct(
+      proof,
+      placesWhere(proof, (_, place) => texts[place] === widest),
+    )
     const apart = subtract(last, first[0]!)
     return {
       severity: proof.surface === 'axis' ? 'error' : 'warning',

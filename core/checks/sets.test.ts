@@ -5,14 +5,22 @@ describeCheck('mixed-rungs', {
     'thousands and millions in a column': written('table', { notation: 'scaled' }, [5000, 5e6]),
     'an axis that goes past a million': axis({ notation: 'scaled' }, [0, 2e6], 500_000),
     'hundreds and thousands': written('table', { notation: 'scaled' }, [500, 5000]),
-    'prefixes': written('table', { notation: 'scaled', ladder: 'si', unit: { kind: 'symbol', text: 'W' } }, ['0.005', 5]),
-    'binary': written('table', { notation: 'scaled', ladder: 'binary', unit: { kind: 'symbol', text: 'B' } }, [2048, 5e6]),
-    'words': written('axis', { notation: 'scaled', rungForm: 'word' }, [1e6, 1e9]),
+    prefixes: written(
+      'table',
+      { notation: 'scaled', ladder: 'si', unit: { kind: 'symbol', text: 'W' } },
+      ['0.005', 5],
+    ),
+    binary: written(
+      'table',
+      { notation: 'scaled', ladder: 'binary', unit: { kind: 'symbol', text: 'B' } },
+      [2048, 5e6],
+    ),
+    words: written('axis', { notation: 'scaled', rungForm: 'word' }, [1e6, 1e9]),
   },
   silent: {
     'one shared rung': written('table', { notation: 'scaled', rung: 'shared' }, [5000, 5e6]),
     'zero beside thousands': axis({ notation: 'scaled' }, [0, 8000], 2000),
-    'marks': written('marks', { notation: 'scaled' }, [5000, 5e6]),
+    marks: written('marks', { notation: 'scaled' }, [5000, 5e6]),
     'whole digits': written('table', {}, [5, 5e9]),
     'a fixed rung': written('table', { notation: 'scaled', rung: 6 }, [5000, 5e6]),
     'one row': written('table', { notation: 'scaled' }, [5000]),
@@ -24,15 +32,26 @@ describeCheck('mixed-notation', {
     'an exponent each': written('axis', { notation: 'scientific' }, ['2e-7', '4e-6']),
     'engineering each': written('table', { notation: 'engineering' }, [5e3, 5e9]),
     'one label beyond the ladder': written('table', { notation: 'scaled' }, [5e12, '5e310']),
-    'marks': written('marks', { notation: 'scientific' }, [1.5, 2500]),
-    'letters': written('table', { notation: 'scientific', exponentForm: 'e' }, [15, 2500]),
-    'a case of giants': written('table', { cases: [{ when: { magnitude: { from: 9 } }, use: { notation: 'scientific' } }] }, [5, 5e12]),
+    marks: written('marks', { notation: 'scientific' }, [1.5, 2500]),
+    letters: written('table', { notation: 'scientific', exponentForm: 'e' }, [15, 2500]),
+    'a case of giants': written(
+      'table',
+      { cases: [{ when: { magnitude: { from: 9 } }, use: { notation: 'scientific' } }] },
+      [5, 5e12],
+    ),
   },
   silent: {
-    'one shared exponent': written('axis', { notation: 'scientific', exponent: 'shared' }, ['2e-7', '4e-6']),
+    'one shared exponent': written('axis', { notation: 'scientific', exponent: 'shared' }, [
+      '2e-7',
+      '4e-6',
+    ]),
     'equal exponents': written('axis', { notation: 'scientific' }, ['2e-7', '4e-7']),
     'zero beside them': axis({ notation: 'scientific' }, [0, '8e-7'], '2e-7'),
-    'powers alone on a log axis': written('axis', { notation: 'scientific', exponentForm: 'power' }, [1, 10, 100]),
+    'powers alone on a log axis': written(
+      'axis',
+      { notation: 'scientific', exponentForm: 'power' },
+      [1, 10, 100],
+    ),
     'no exponents': written('table', {}, [5, 5e9]),
     'one number': written('headline', { notation: 'scientific' }, [5e9]),
   },
@@ -41,19 +60,35 @@ describeCheck('mixed-notation', {
 describeCheck('rung-overflow', {
   finds: {
     'thousands of thousands': written('axis', { notation: 'scaled', rung: 3 }, [1e6, 2e6]),
-    'thousandths of millions': written('marks', { notation: 'scaled', rung: 6, fraction: [0, 3] }, [1000, 4000]),
+    'thousandths of millions': written(
+      'marks',
+      { notation: 'scaled', rung: 6, fraction: [0, 3] },
+      [1000, 4000],
+    ),
     'a fraction of a thousand': written('table', { notation: 'scaled', rung: 3 }, [5, 80]),
     'millions of thousands': written('headline', { notation: 'scaled', rung: 3 }, [9e8]),
-    'lakhs of thousands': written('table', { notation: 'scaled', ladder: 'indian', rung: 3 }, [500_000]),
-    'prefixes too low': written('table', { notation: 'scaled', ladder: 'si', rung: 0, unit: { kind: 'symbol', text: 'W' } }, [5e6]),
+    'lakhs of thousands': written(
+      'table',
+      { notation: 'scaled', ladder: 'indian', rung: 3 },
+      [500_000],
+    ),
+    'prefixes too low': written(
+      'table',
+      { notation: 'scaled', ladder: 'si', rung: 0, unit: { kind: 'symbol', text: 'W' } },
+      [5e6],
+    ),
   },
   silent: {
     'half a million beside two': axis({ notation: 'scaled', rung: 6 }, [0, 2e6], 500_000),
     'rungs of their own': written('table', { notation: 'scaled' }, [999, 5000, 5e6]),
     'a shared rung': written('table', { notation: 'scaled', rung: 'shared' }, [5, 5e6]),
-    'the last rung there is': written('table', { notation: 'scaled', ladder: 'indian', rung: 7 }, [5e11]),
+    'the last rung there is': written(
+      'table',
+      { notation: 'scaled', ladder: 'indian', rung: 7 },
+      [5e11],
+    ),
     'whole digits': written('table', {}, [5e9]),
-    'zero': written('table', { notation: 'scaled', rung: 6 }, [0]),
+    zero: written('table', { notation: 'scaled', rung: 6 }, [0]),
   },
 })
 
@@ -64,39 +99,86 @@ describeCheck('split-count', {
     'a mean of people': written('headline', {}, ['12.25'], count),
     'zeros of counts': written('table', { fraction: [2, 2] }, [3, 4], count),
     'an axis of counts by halves': axis({ fraction: [1, 1] }, [0, 3], '0.5', count),
-    'below a thousand, with rungs above': written('marks', { notation: 'scaled', fraction: [1, 1] }, [12, 5000], count),
+    'below a thousand, with rungs above': written(
+      'marks',
+      { notation: 'scaled', fraction: [1, 1] },
+      [12, 5000],
+      count,
+    ),
     'in a sentence': written('sentence', { fraction: [0, 2] }, ['7.33'], count),
   },
   silent: {
     'whole counts': written('table', {}, [3, 4], count),
-    'scaled counts': written('marks', { notation: 'scaled', fraction: [1, 1] }, [1500, 2500], count),
-    'amounts': written('table', { fraction: [2, 2] }, [3, 4]),
+    'scaled counts': written(
+      'marks',
+      { notation: 'scaled', fraction: [1, 1] },
+      [1500, 2500],
+      count,
+    ),
+    amounts: written('table', { fraction: [2, 2] }, [3, 4]),
     'converted counts': written('table', { factor: '0.5' }, [3], count),
-    'exponents': written('table', { notation: 'scientific' }, [1500], count),
-    'zero': written('table', { fraction: [1, 1] }, [0], count),
+    exponents: written('table', { notation: 'scientific' }, [1500], count),
+    zero: written('table', { fraction: [1, 1] }, [0], count),
   },
 })
 
 describeCheck('surfaces-disagree', {
   finds: {
-    'a coarse increment there': written('table', {}, [5030], { others: [{ surface: 'axis', style: { increment: '500' } }] }),
-    'cut off here, rounded there': written('table', { rounding: 'trunc', fraction: [0, 0] }, ['1.94'], { others: [{ surface: 'marks', style: { fraction: [0, 1] } }] }),
-    'a sign shown once': written('marks', { sign: 'never' }, [-5], { others: [{ surface: 'table', style: {} }] }),
-    'the second of two others': written('marks', {}, [5], { others: [{ surface: 'table', style: {} }, { surface: 'tooltip', style: { increment: '20' } }] }),
-    'a coarse increment here': written('marks', { increment: '100' }, [1930], { others: [{ surface: 'table', style: {} }] }),
-    'up here, down there': written('table', { rounding: 'ceil', fraction: [0, 0] }, ['1.2'], { others: [{ surface: 'axis', style: { fraction: [1, 1] } }] }),
+    'a coarse increment there': written('table', {}, [5030], {
+      others: [{ surface: 'axis', style: { increment: '500' } }],
+    }),
+    'cut off here, rounded there': written(
+      'table',
+      { rounding: 'trunc', fraction: [0, 0] },
+      ['1.94'],
+      { others: [{ surface: 'marks', style: { fraction: [0, 1] } }] },
+    ),
+    'a sign shown once': written('marks', { sign: 'never' }, [-5], {
+      others: [{ surface: 'table', style: {} }],
+    }),
+    'the second of two others': written('marks', {}, [5], {
+      others: [
+        { surface: 'table', style: {} },
+        { surface: 'tooltip', style: { increment: '20' } },
+      ],
+    }),
+    'a coarse increment here': written('marks', { increment: '100' }, [1930], {
+      others: [{ surface: 'table', style: {} }],
+    }),
+    'up here, down there': written('table', { rounding: 'ceil', fraction: [0, 0] }, ['1.2'], {
+      others: [{ surface: 'axis', style: { fraction: [1, 1] } }],
+    }),
   },
   silent: {
-    'billions and millions': written('axis', { notation: 'scaled', rung: 9, fraction: [1, 1] }, [1_264_000_000], { others: [{ surface: 'tooltip', style: { notation: 'scaled', rung: 6 } }] }),
-    'percent and its ratio': written('marks', {}, ['0.5'], { others: [{ surface: 'table', style: { unit: { kind: 'percent' } } }] }),
+    'billions and millions': written(
+      'axis',
+      { notation: 'scaled', rung: 9, fraction: [1, 1] },
+      [1_264_000_000],
+      { others: [{ surface: 'tooltip', style: { notation: 'scaled', rung: 6 } }] },
+    ),
+    'percent and its ratio': written('marks', {}, ['0.5'], {
+      others: [{ surface: 'table', style: { unit: { kind: 'percent' } } }],
+    }),
     'no others': written('marks', {}, [5]),
-    'missing values': written('table', {}, [], { others: [{ surface: 'axis', style: { factor: '2' } }] }),
-    'bounds': written('table', {}, [5000], { others: [{ surface: 'axis', style: { over: '100' } }] }),
-    'exponents': written('table', {}, [5000], { others: [{ surface: 'axis', style: { notation: 'scientific' } }] }),
+    'missing values': written('table', {}, [], {
+      others: [{ surface: 'axis', style: { factor: '2' } }],
+    }),
+    bounds: written('table', {}, [5000], { others: [{ surface: 'axis', style: { over: '100' } }] }),
+    exponents: written('table', {}, [5000], {
+      others: [{ surface: 'axis', style: { notation: 'scientific' } }],
+    }),
   },
 })
 
 test('messages show the labels', () => {
-  expect(found(written('axis', { notation: 'scaled', rung: 3 }, [1e6, 2e6]), 'rung-overflow')).toMatchObject({ message: 'The largest label is “2,000K”: it reads better in millions.', fixes: [{ title: 'Write all in millions' }] })
-  expect(found(written('axis', { notation: 'scientific' }, ['2e-7', '4e-6']), 'mixed-notation')!.fixes[0]).toMatchObject({ title: 'Share one exponent', style: { exponent: 'shared' } })
+  expect(
+    found(written('axis', { notation: 'scaled', rung: 3 }, [1e6, 2e6]), 'rung-overflow'),
+  ).toMatchObject({
+    message: 'The largest label is “2,000K”: it reads better in millions.',
+    fixes: [{ title: 'Write all in millions' }],
+  })
+  expect(
+    found(written('axis', { notation: 'scientific' }, ['2e-7', '4e-6']), 'mixed-notation')!
+      .fixes[0],
+  ).toMatchObject({ title: 'Share one exponent', style: { exponent: 'shared' } })
 })

@@ -17,9 +17,15 @@ export const sharesNot100: Check = {
     if (!proof.shares || proof.values.length === 0) return null
     const { at, exact, printed } = partsOf(proof)
     // Shares are recorded as parts of one or of a hundred.
-    const whole = [ONE, HUNDRED].find((one) => compare(magnitudeOf(subtract(exact, one)), multiply(WHOLE, one)) <= 0)
+    const whole = [ONE, HUNDRED].find(
+      (one) => compare(magnitudeOf(subtract(exact, one)), multiply(WHOLE, one)) <= 0,
+    )
     if (!whole || compare(printed, whole) === 0) return null
-    return { severity: 'warning', message: `The printed shares add up to ${plainly(printed)} in place of “${printedBeside(proof, whole).label}”: ${plainly(magnitudeOf(subtract(printed, whole)))} apart.`, at }
+    return {
+      severity: 'warning',
+      message: `The printed shares add up to ${plainly(printed)} in place of “${printedBeside(proof, whole).label}”: ${plainly(magnitudeOf(subtract(printed, whole)))} apart.`,
+      at,
+    }
   },
   propose: moreDecimals,
 }

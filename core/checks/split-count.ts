@@ -14,8 +14,18 @@ export const splitCount: Check = {
       const { multiple, rungs } = proof.plan.rules[rule]!
       return exponent === null && denominator === 1 && multiple === null && rungs[rung]!.power === 0
     }
-    const at = placesWhere(proof, (decision) => saysSome(decision) && isWhole(decision.written) && decision.written.decimals > 0)
-    return at.length === 0 ? null : { severity: 'warning', message: `“${labelAt(proof, at[0]!)}” counts a part of what is counted whole.`, at }
+    const at = placesWhere(
+      proof,
+      (decision) =>
+        saysSome(decision) && isWhole(decision.written) && decision.written.decimals > 0,
+    )
+    return at.length === 0
+      ? null
+      : {
+          severity: 'warning',
+          message: `“${labelAt(proof, at[0]!)}” counts a part of what is counted whole.`,
+          at,
+        }
   },
   propose: fewerDecimals,
 }

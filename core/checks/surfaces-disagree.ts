@@ -18,16 +18,30 @@ export const surfacesDisagree: Check = {
       const differs = (at: number): boolean => {
         if (other[at]!.kind !== 'number' || other[at]!.bound !== '') return false
         const apart = magnitudeOf(subtract(saidAt(proof, at), saidBy(plan, other[at]!)))
-        return compare(apart, add(halfUnit(proof.plan, writtenAt(proof, at)), halfUnit(plan, other[at]!))) > 0
+        return (
+          compare(
+            apart,
+            add(halfUnit(proof.plan, writtenAt(proof, at)), halfUnit(plan, other[at]!)),
+          ) > 0
+        )
       }
       const at = placesWhere(proof, (decision) => (isNumeral(decision) ? null : false), differs)
       if (at.length === 0) continue
       const first = at[0]!
-      return { severity: 'warning', message: `${plainly(valueAt(proof, first))} reads “${labelAt(proof, first)}” here and “${textOf(plan, other[first]!)}” on the ${surface}.`, at }
+      return {
+        severity: 'warning',
+        message: `${plainly(valueAt(proof, first))} reads “${labelAt(proof, first)}” here and “${textOf(plan, other[first]!)}” on the ${surface}.`,
+        at,
+      }
     }
     return null
   },
   *propose({ style, others }) {
-    for (const other of others ?? []) yield { title: `Write it as the ${other.surface} does`, way: 'unit', style: { ...style, ...other.style } }
+    for (const other of others ?? [])
+      yield {
+        title: `Write it as the ${other.surface} does`,
+        way: 'unit',
+        style: { ...style, ...other.style },
+      }
   },
 }

@@ -20,16 +20,23 @@ const KEPT = 1e15
 function isMultipleByDoubles(double: number, { coefficient, exponent }: Decimal): boolean | null {
   const power = 10 ** Math.abs(exponent)
   const count = Math.round(exponent < 0 ? double * power : double / power)
-  if (Math.abs(count) >= KEPT || Math.abs(exponent) > 15 || (exponent < 0 ? count / power : count * power) !== double) return null
+  if (
+    Math.abs(count) >= KEPT ||
+    Math.abs(exponent) > 15 ||
+    (exponent < 0 ? count / power : count * power) !== double
+  )
+    return null
   return count % Number(coefficient) === 0
 }
 /** Values at even steps need every digit that the step has. */
-const isMultiple = (value: Decimal, step: Decimal): boolean => compare(multiply(decimal(quotientRounded(value, step, 'trunc')), step), value) === 0
+const isMultiple = (value: Decimal, step: Decimal): boolean =>
+  compare(multiply(decimal(quotientRounded(value, step, 'trunc')), step), value) === 0
 
 /** Where words tell numbers apart, and not their digits. */
 const IN_WORDS: readonly Surface[] = ['headline', 'sentence']
 
-const hasDecimals = (decision: Decision): boolean => isNumeral(decision) && decision.written.decimals > 0
+const hasDecimals = (decision: Decision): boolean =>
+  isNumeral(decision) && decision.written.decimals > 0
 
 /** One unit of the last digit, which labels of a column share with many others. */
 function unitsIn({ plan }: Proof): (written: Written) => Decimal {
@@ -37,7 +44,14 @@ function unitsIn({ plan }: Proof): (written: Written) => Decimal {
   const known = new Map<string, Decimal>()
   return (written) => {
     const { rule, rung, exponent, decimals } = written
-    if (last && last.rung === rung && last.decimals === decimals && last.exponent === exponent && last.rule === rule) return unit
+    if (
+      last &&
+      last.rung === rung &&
+      last.decimals === decimals &&
+      last.exponent === exponent &&
+      last.rule === rule
+    )
+      return unit
     const name = `${rule} ${rung} ${exponent} ${decimals}`
     unit = known.get(name) ?? unitOfLastDigit(plan, written)
     known.set(name, unit)
@@ -55,7 +69,13 @@ function neededGap({ decisions }: Proof, unitOf: (written: Written) => Decimal):
 
 /** Whether two different values of a long column that have one label are surely that close: then no pair need be sought. */
 const hasCloserAlike = ({ decisions, column }: Proof, needed: number): boolean =>
-  column !== undefined && decisions.some((decision, place) => column.least[place]! < column.largest[place]! && isNumeral(decision) && leastGap(Float64Array.of(column.least[place]!, column.largest[place]!)) < needed)
+  column !== undefined &&
+  decisions.some(
+    (decision, place) =>
+      column.least[place]! < column.largest[place]! &&
+      isNumeral(decision) &&
+      leastGap(Float64Array.of(column.least[place]!, column.largest[place]!)) < needed,
+  )
 
 /** More digits than tell the values apart by a factor of 100. */
 export const tooFine: Check = {
@@ -70,14 +90,30 @@ export const tooFine: Check = {
     const doubles = doublesOf(proof)
     const sorted = doubles && doublesAt(doubles, numerals).sort()
     if (sorted && leastGap(sorted) < needed) return null
-    const closest = sorted ? closestSorted(sorted) : closestPair(numerals.map((at) => valueAt(proof, at)))
+    const closest = sorted
+      ? closestSorted(sorted)
+      : closestPair(numerals.map((at) => valueAt(proof, at)))
     if (!closest) return null
     const apart = subtract(closest[1], closest[0])
-    if (numerals.every((at) => (doubles && isMultipleByDoubles(doubles[at]!, apart)) ?? isMultiple(valueAt(proof, at), apart))) return null
-    const at = placesWhere(proof, (decision) => hasDecimals(decision) && isOver(apart, FINER, unitOf(decision.written)))
+    if (
+      numerals.every(
+        (at) =>
+          (doubles && isMultipleByDoubles(doubles[at]!, apart)) ??
+          isMultiple(valueAt(proof, at), apart),
+      )
+    )
+      return null
+    const at = placesWhere(
+      proof,
+      (decision) => hasDecimals(decision) && isOver(apart, FINER, unitOf(decision.written)),
+    )
     if (at.length === 0) return null
     const first = at[0]!
-    return { severity: 'note', message: `The closest two numbers lie ${briefly(apart)} apart, and the last digit of “${labelAt(proof, first)}” counts ${briefly(unitOf(writtenAt(proof, first)))}.`, at }
+    return {
+      severity: 'note',
+      message: `The closest two numbers lie ${briefly(apart)} apart, and the last digit of “${labelAt(proof, first)}” counts ${briefly(unitOf(writtenAt(proof, first)))}.`,
+      at,
+    }
   },
   propose: fewerDecimals,
 }

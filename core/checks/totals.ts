@@ -14,11 +14,18 @@ export interface Parts {
 
 export function partsOf(proof: Proof): Parts {
   const at = proof.selection ?? [...proof.which.keys()]
-  return { at, exact: sum(at.map((i) => valueAt(proof, i))), printed: sum(at.map((i) => saidAt(proof, i))) }
+  return {
+    at,
+    exact: sum(at.map((i) => valueAt(proof, i))),
+    printed: sum(at.map((i) => saidAt(proof, i))),
+  }
 }
 
 /** A number beside the values, as the style writes it and as it is read. */
-export function printedBeside({ plan }: Pick<Proof, 'plan'>, value: Decimal): { label: string; said: Decimal } {
+export function printedBeside(
+  { plan }: Pick<Proof, 'plan'>,
+  value: Decimal,
+): { label: string; said: Decimal } {
   const written = decide(plan, value)
   return { label: textOf(plan, written), said: saidBy(plan, written) }
 }

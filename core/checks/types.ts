@@ -5,7 +5,15 @@ import type { Plan, Row } from '../label/types'
 import type { FullStyle, Style } from '../style/fields'
 import type { Weight } from '../text/advance'
 
-export const SURFACES = ['axis', 'marks', 'table', 'tooltip', 'legend', 'headline', 'sentence'] as const
+export const SURFACES = [
+  'axis',
+  'marks',
+  'table',
+  'tooltip',
+  'legend',
+  'headline',
+  'sentence',
+] as const
 /** A place where a quantity is written. */
 export type Surface = (typeof SURFACES)[number]
 export type Severity = 'error' | 'warning' | 'note'
@@ -52,7 +60,11 @@ export interface Subject {
   /** The places of the values that are summed; all where it is absent. */
   readonly selection?: readonly number[]
   /** Changes printed beside the values: from one place to another. */
-  readonly changes?: readonly { readonly from: number; readonly to: number; readonly value: Decimal }[]
+  readonly changes?: readonly {
+    readonly from: number
+    readonly to: number
+    readonly value: Decimal
+  }[]
   /** What changes are written in, where that is not the values' style. */
   readonly changeStyle?: Style
   /** What a legend parts into bins; the values are its edges. */
@@ -91,7 +103,18 @@ export type Layout = 'secondLine' | 'fewerLabels'
 export interface Change {
   readonly title: string
   /** What it turns to: of changes that turn to the same, the smallest that is good is offered. */
-  readonly way: 'decimals' | 'rung' | 'notation' | 'exponent' | 'ticks' | 'sign' | 'cases' | 'unit' | 'marks' | 'labels' | 'layout'
+  readonly way:
+    | 'decimals'
+    | 'rung'
+    | 'notation'
+    | 'exponent'
+    | 'ticks'
+    | 'sign'
+    | 'cases'
+    | 'unit'
+    | 'marks'
+    | 'labels'
+    | 'layout'
   /** Complete: it replaces the style. */
   readonly style: Style
   /** New ticks, where the change is one of the axis. */

@@ -14,7 +14,13 @@ function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
   const others = new Map<number, Decimal>()
   for (const at of placesWhere(proof, isNumeral)) {
     const { value } = readAs(labelAt(proof, at), proof.plan, region)
-    if (value !== null && typeof value === 'object' && !isInterval(value) && compare(value, saidAt(proof, at)) !== 0) others.set(at, value)
+    if (
+      value !== null &&
+      typeof value === 'object' &&
+      !isInterval(value) &&
+      compare(value, saidAt(proof, at)) !== 0
+    )
+      others.set(at, value)
   }
   return others
 }
@@ -39,7 +45,15 @@ export const unclearMarks: Check = {
     return null
   },
   *propose({ style }) {
-    yield { title: 'Part groups by a narrow blank', way: 'marks', style: { ...style, marks: { ...style.marks, group: '\u202f' } } }
-    yield { title: 'Write without group marks', way: 'marks', style: { ...style, grouping: 'never' } }
+    yield {
+      title: 'Part groups by a narrow blank',
+      way: 'marks',
+      style: { ...style, marks: { ...style.marks, group: '\u202f' } },
+    }
+    yield {
+      title: 'Write without group marks',
+      way: 'marks',
+      style: { ...style, grouping: 'never' },
+    }
   },
 }

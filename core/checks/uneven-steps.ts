@@ -6,8 +6,10 @@ import { listed } from './numbers'
 import { labelsOf, saidOf, valuesOf } from './proof'
 import type { Check } from './types'
 
-const stepsOf = (values: readonly Decimal[]): Decimal[] => values.slice(1).map((value, at) => subtract(value, values[at]!))
-const areEven = (steps: readonly Decimal[]): boolean => steps.every((step) => compare(step, steps[0]!) === 0)
+const stepsOf = (values: readonly Decimal[]): Decimal[] =>
+  values.slice(1).map((value, at) => subtract(value, values[at]!))
+const areEven = (steps: readonly Decimal[]): boolean =>
+  steps.every((step) => compare(step, steps[0]!) === 0)
 
 /** Even ticks whose labels step unevenly. */
 export const unevenSteps: Check = {

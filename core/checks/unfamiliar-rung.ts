@@ -25,19 +25,43 @@ export const unfamiliarRung: Check = {
     const { full, plan } = proof
     if (full.notation !== 'scaled') return null
     const powerOf = ({ written: { rule, rung } }: Decision) => plan.rules[rule]!.rungs[rung]!.power
-    const isNamed = (decision: Decision) => saysSome(decision) && decision.written.exponent === null && powerOf(decision) !== 0
+    const isNamed = (decision: Decision) =>
+      saysSome(decision) && decision.written.exponent === null && powerOf(decision) !== 0
     const unknown = strangers(proof)
     const named = unknown.length > 0 ? placesWhere(proof, isNamed) : []
-    if (named.length > 0) return { severity: 'note', message: `“${labelAt(proof, named[0]!)}” uses a rung that readers of ${unknown.join(', ')} do not count in.`, at: named }
+    if (named.length > 0)
+      return {
+        severity: 'note',
+        message: `“${labelAt(proof, named[0]!)}” uses a rung that readers of ${unknown.join(', ')} do not count in.`,
+        at: named,
+      }
     const isBare = full.ladder === 'short' && full.rungForm === 'symbol'
-    const high = isBare ? placesWhere(proof, (decision) => isNamed(decision) && powerOf(decision) > LAST_FAMILIAR) : []
-    return high.length === 0 ? null : { severity: 'note', message: `“${labelAt(proof, high[0]!)}” carries a symbol above trillion, which few readers know.`, at: high }
+    const high = isBare
+      ? placesWhere(proof, (decision) => isNamed(decision) && powerOf(decision) > LAST_FAMILIAR)
+      : []
+    return high.length === 0
+      ? null
+      : {
+          severity: 'note',
+          message: `“${labelAt(proof, high[0]!)}” carries a symbol above trillion, which few readers know.`,
+          at: high,
+        }
   },
   *propose({ style, full, readers }) {
-    if (full.ladder !== 'short') yield { title: 'Count in thousands and millions', way: 'rung', style: { ...style, ladder: 'short', rung: 'each' } }
+    if (full.ladder !== 'short')
+      yield {
+        title: 'Count in thousands and millions',
+        way: 'rung',
+        style: { ...style, ladder: 'short', rung: 'each' },
+      }
     else {
-      yield { title: 'Add the power to the symbol', way: 'rung', style: { ...style, rungForm: 'symbolExponent' } }
-      if (!readers || readers.length < 2) yield { title: 'Write the words', way: 'unit', style: { ...style, rungForm: 'word' } }
+      yield {
+        title: 'Add the power to the symbol',
+        way: 'rung',
+        style: { ...style, rungForm: 'symbolExponent' },
+      }
+      if (!readers || readers.length < 2)
+        yield { title: 'Write the words', way: 'unit', style: { ...style, rungForm: 'word' } }
     }
   },
 }

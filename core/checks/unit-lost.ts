@@ -15,13 +15,18 @@ export const unitLost: Check = {
   title: 'The unit is said nowhere',
   find(proof) {
     const { full, surface, plan } = proof
-    if (full.unitAt === 'label' || !(full.unitAt === 'title' ? UNTITLED : ALONE).includes(surface)) return null
+    if (full.unitAt === 'label' || !(full.unitAt === 'title' ? UNTITLED : ALONE).includes(surface))
+      return null
     const without = (written: Written) => textOf(plan, written, false)
     const at = placesWhere(proof, ({ written }) => textOf(plan, written, true) !== without(written))
     if (at.length === 0) return null
     const first = writtenAt(proof, at[0]!)
     const where = full.unitAt === 'title' ? 'in a title' : `on the ${full.unitAt} label`
-    return { severity: 'error', message: `Unit and rung are said ${where}, which a ${surface} has not: “${textOf(plan, first, true)}” is written “${without(first)}”, and a reader takes it for ${proof.values.length > 1 ? 'bare numbers' : 'a bare number'}.`, at }
+    return {
+      severity: 'error',
+      message: `Unit and rung are said ${where}, which a ${surface} has not: “${textOf(plan, first, true)}” is written “${without(first)}”, and a reader takes it for ${proof.values.length > 1 ? 'bare numbers' : 'a bare number'}.`,
+      at,
+    }
   },
   *propose({ style }) {
     yield { title: 'Say the unit on each label', way: 'unit', style: { ...style, unitAt: 'label' } }

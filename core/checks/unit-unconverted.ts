@@ -8,17 +8,40 @@ type Unit = FullStyle['unit']
 
 /** How many of the second unit one of the first is; both ways, by the SI prefixes and its litre and tonne. */
 const FACTORS: readonly (readonly [string, string, number])[] = [
-  ['kg', 'g', 3], ['t', 'kg', 3], ['t', 'g', 6], ['g', 'mg', 3], ['m³', 'l', 3], ['m³', 'L', 3], ['hl', 'l', 2], ['l', 'ml', 3], ['L', 'mL', 3],
-  ['km', 'm', 3], ['m', 'cm', 2], ['m', 'mm', 3], ['cm', 'mm', 1], ['km²', 'ha', 2], ['ha', 'm²', 4], ['MWh', 'kWh', 3], ['GWh', 'MWh', 3], ['kW', 'W', 3], ['MW', 'kW', 3],
+  ['kg', 'g', 3],
+  ['t', 'kg', 3],
+  ['t', 'g', 6],
+  ['g', 'mg', 3],
+  ['m³', 'l', 3],
+  ['m³', 'L', 3],
+  ['hl', 'l', 2],
+  ['l', 'ml', 3],
+  ['L', 'mL', 3],
+  ['km', 'm', 3],
+  ['m', 'cm', 2],
+  ['m', 'mm', 3],
+  ['cm', 'mm', 1],
+  ['km²', 'ha', 2],
+  ['ha', 'm²', 4],
+  ['MWh', 'kWh', 3],
+  ['GWh', 'MWh', 3],
+  ['kW', 'W', 3],
+  ['MW', 'kW', 3],
 ]
 const powerOf = (from: string, to: string): number | null => {
-  const found = FACTORS.find(([large, small]) => (large === from && small === to) || (large === to && small === from))
+  const found = FACTORS.find(
+    ([large, small]) => (large === from && small === to) || (large === to && small === from),
+  )
   return found ? (found[0] === from ? found[2] : -found[2]) : null
 }
 
 /** What a unit is called; null where none can be converted into. */
 const nameOf = (unit: Unit): string | null =>
-  unit.kind === 'symbol' ? unit.text.trim() : unit.kind === 'currency' && typeof unit.code === 'string' ? unit.code : null
+  unit.kind === 'symbol'
+    ? unit.text.trim()
+    : unit.kind === 'currency' && typeof unit.code === 'string'
+      ? unit.code
+      : null
 
 /** The cases that change the unit and leave the number. */
 function unconverted({ full }: Proof): { at: number; from: string; to: string }[] {
@@ -40,17 +63,34 @@ export const unitUnconverted: Check = {
     const at = placesWhere(proof, ({ written }) => cases.some((one) => one.at === written.rule))
     const [{ from, to }] = cases as [(typeof cases)[number]]
     const seen = at.length === 0 ? '' : `: “${labelAt(proof, at[0]!)}” is still counted in ${from}`
-    return { severity: 'error', message: `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`, at }
+    return {
+      severity: 'error',
+      message: `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`,
+      at,
+    }
   },
   *propose(proof) {
     const [found] = unconverted(proof)
     if (!found) return
-    const changed = (use: (own: Style) => Style): Style => ({ ...proof.style, cases: proof.full.cases.map((one, at) => (at === found.at ? { ...one, use: use(one.use) as typeof one.use } : one)) })
+    const changed = (use: (own: Style) => Style): Style => ({
+      ...proof.style,
+      cases: proof.full.cases.map((one, at) =>
+        at === found.at ? { ...one, use: use(one.use) as typeof one.use } : one,
+      ),
+    })
     const power = powerOf(found.from, found.to)
     if (power !== null) {
       const factor = toText({ coefficient: 1n, exponent: power })
-      yield { title: `Convert: 1 ${found.from} is ${factor} ${found.to}`, way: 'unit', style: changed((use) => ({ ...use, factor })) } satisfies Change
+      yield {
+        title: `Convert: 1 ${found.from} is ${factor} ${found.to}`,
+        way: 'unit',
+        style: changed((use) => ({ ...use, factor })),
+      } satisfies Change
     }
-    yield { title: `Keep ${found.from}`, way: 'cases', style: changed(({ unit: _, ...use }) => use) } satisfies Change
+    yield {
+      title: `Keep ${found.from}`,
+      way: 'cases',
+      style: changed(({ unit: _, ...use }) => use),
+    } satisfies Change
   },
 }

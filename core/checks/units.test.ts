@@ -5,15 +5,31 @@ import type { Style } from '../style/fields'
 import { describeCheck, found, written } from './testing/cases'
 
 const context = { tables: { de: de as unknown as LocaleTable, hi: hi as unknown as LocaleTable } }
-const shared: Style = { notation: 'scaled', rung: 'shared', unit: { kind: 'currency', code: 'EUR' } }
+const shared: Style = {
+  notation: 'scaled',
+  rung: 'shared',
+  unit: { kind: 'currency', code: 'EUR' },
+}
 describeCheck('unit-lost', {
   finds: {
     'a tooltip without a title': written('tooltip', { ...shared, unitAt: 'title' }, [5e6]),
     'a headline': written('headline', { ...shared, unitAt: 'title' }, [5e6]),
-    'a sentence': written('sentence', { unit: { kind: 'symbol', text: 'kg' }, unitAt: 'title' }, [5]),
+    'a sentence': written(
+      'sentence',
+      { unit: { kind: 'symbol', text: 'kg' }, unitAt: 'title' },
+      [5],
+    ),
     'a legend': written('legend', { ...shared, unitAt: 'title' }, [1e6, 2e6]),
-    'a tooltip whose first label is on the axis': written('tooltip', { ...shared, unitAt: 'first' }, [1e6, 2e6]),
-    'percent signs in the text': written('sentence', { unit: { kind: 'percent' }, unitAt: 'last' }, ['0.5', '0.6']),
+    'a tooltip whose first label is on the axis': written(
+      'tooltip',
+      { ...shared, unitAt: 'first' },
+      [1e6, 2e6],
+    ),
+    'percent signs in the text': written(
+      'sentence',
+      { unit: { kind: 'percent' }, unitAt: 'last' },
+      ['0.5', '0.6'],
+    ),
   },
   silent: {
     'an axis with its title': written('axis', { ...shared, unitAt: 'title' }, [1e6, 2e6]),
@@ -21,28 +37,95 @@ describeCheck('unit-lost', {
     'marks beside their axis': written('marks', { ...shared, unitAt: 'title' }, [1e6]),
     'units on each label': written('tooltip', shared, [1e6]),
     'nothing to say': written('tooltip', { unitAt: 'title' }, [5]),
-    'a legend whose first label says it': written('legend', { ...shared, unitAt: 'first' }, [1e6, 2e6]),
+    'a legend whose first label says it': written(
+      'legend',
+      { ...shared, unitAt: 'first' },
+      [1e6, 2e6],
+    ),
   },
 })
 
 const litres: Style = { unit: { kind: 'symbol', text: 'l' } }
-const crown = (use: Style): Style => ({ ...litres, cases: [{ when: { column: 'species', is: ['crown kelp'] }, use: use as never }] })
+const crown = (use: Style): Style => ({
+  ...litres,
+  cases: [{ when: { column: 'species', is: ['crown kelp'] }, use: use as never }],
+})
 const rows = { rows: [{ species: 'crown kelp' }, { species: 'lace wrack' }] }
 describeCheck('unit-unconverted', {
   finds: {
-    'litres called cubic metres': written('table', crown({ unit: { kind: 'symbol', text: 'm³' } }), [41_000, 620], rows),
-    'kilograms called tonnes': written('marks', { ...crown({ unit: { kind: 'symbol', text: 't' } }), unit: { kind: 'symbol', text: 'kg' } }, [5000, 1], rows),
-    'one currency called another': written('table', { ...crown({ unit: { kind: 'currency', code: 'USD' } }), unit: { kind: 'currency', code: 'EUR' } }, [5, 6], rows),
-    'a unit nobody can convert': written('table', crown({ unit: { kind: 'symbol', text: 'casks' } }), [5, 6], rows),
-    'a case by size': written('table', { unit: { kind: 'symbol', text: 'm' }, cases: [{ when: { magnitude: { from: 3 } }, use: { unit: { kind: 'symbol', text: 'km' } } }] }, [5000, 5]),
-    'no row that meets it yet': written('table', crown({ unit: { kind: 'symbol', text: 'm³' } }), [5], { rows: [{ species: 'lace wrack' }] }),
+    'litres called cubic metres': written(
+      'table',
+      crown({ unit: { kind: 'symbol', text: 'm³' } }),
+      [41_000, 620],
+      rows,
+    ),
+    'kilograms called tonnes': written(
+      'marks',
+      { ...crown({ unit: { kind: 'symbol', text: 't' } }), unit: { kind: 'symbol', text: 'kg' } },
+      [5000, 1],
+      rows,
+    ),
+    'one currency called another': written(
+      'table',
+      {
+        ...crown({ unit: { kind: 'currency', code: 'USD' } }),
+        unit: { kind: 'currency', code: 'EUR' },
+      },
+      [5, 6],
+      rows,
+    ),
+    'a unit nobody can convert': written(
+      'table',
+      crown({ unit: { kind: 'symbol', text: 'casks' } }),
+      [5, 6],
+      rows,
+    ),
+    'a case by size': written(
+      'table',
+      {
+        unit: { kind: 'symbol', text: 'm' },
+        cases: [
+          { when: { magnitude: { from: 3 } }, use: { unit: { kind: 'symbol', text: 'km' } } },
+        ],
+      },
+      [5000, 5],
+    ),
+    'no row that meets it yet': written(
+      'table',
+      crown({ unit: { kind: 'symbol', text: 'm³' } }),
+      [5],
+      { rows: [{ species: 'lace wrack' }] },
+    ),
   },
   silent: {
-    'a converted unit': written('table', crown({ unit: { kind: 'symbol', text: 'm³' }, factor: '0.001' }), [41_000, 620], rows),
+    'a converted unit': written(
+      'table',
+      crown({ unit: { kind: 'symbol', text: 'm³' }, factor: '0.001' }),
+      [41_000, 620],
+      rows,
+    ),
     'a case that keeps the unit': written('table', crown({ fraction: [0, 0] }), [5, 6], rows),
-    'the same unit set again': written('table', crown({ unit: { kind: 'symbol', text: 'l', gap: '' } }), [5, 6], rows),
-    'percent, which converts by itself': written('table', crown({ unit: { kind: 'percent' } }), [5, 6], rows),
-    'no unit before': written('table', { cases: [{ when: { magnitude: { from: 3 } }, use: { unit: { kind: 'symbol', text: 'km' } } }] }, [5]),
+    'the same unit set again': written(
+      'table',
+      crown({ unit: { kind: 'symbol', text: 'l', gap: '' } }),
+      [5, 6],
+      rows,
+    ),
+    'percent, which converts by itself': written(
+      'table',
+      crown({ unit: { kind: 'percent' } }),
+      [5, 6],
+      rows,
+    ),
+    'no unit before': written(
+      'table',
+      {
+        cases: [
+          { when: { magnitude: { from: 3 } }, use: { unit: { kind: 'symbol', text: 'km' } } },
+        ],
+      },
+      [5],
+    ),
     'no cases': written('table', litres, [5]),
   },
 })
@@ -51,16 +134,34 @@ describeCheck('unfamiliar-rung', {
   finds: {
     'quadrillions by symbol': written('marks', { notation: 'scaled' }, [5e15]),
     'crores for English readers': written('table', { notation: 'scaled', ladder: 'indian' }, [5e7]),
-    'myriads for English readers': written('table', { notation: 'scaled', ladder: 'myriad' }, [5e8]),
-    'crores for declared readers elsewhere': written('table', { notation: 'scaled', ladder: 'indian', locale: 'en' }, [5e7], { readers: ['hi', 'de'], context }),
+    'myriads for English readers': written(
+      'table',
+      { notation: 'scaled', ladder: 'myriad' },
+      [5e8],
+    ),
+    'crores for declared readers elsewhere': written(
+      'table',
+      { notation: 'scaled', ladder: 'indian', locale: 'en' },
+      [5e7],
+      { readers: ['hi', 'de'], context },
+    ),
     'a fixed rung above trillion': written('axis', { notation: 'scaled', rung: 15 }, [5e15, 6e15]),
     'one label of many': written('marks', { notation: 'scaled' }, [1000, 7e18]),
   },
   silent: {
-    'trillions': written('marks', { notation: 'scaled' }, [5e12]),
-    'words': written('marks', { notation: 'scaled', rungForm: 'word' }, [5e15]),
-    'symbols with their power': written('marks', { notation: 'scaled', rungForm: 'symbolExponent' }, [5e15]),
-    'crores for their own readers': written('table', { notation: 'scaled', ladder: 'indian' }, [5e7], { readers: ['hi'], context }),
+    trillions: written('marks', { notation: 'scaled' }, [5e12]),
+    words: written('marks', { notation: 'scaled', rungForm: 'word' }, [5e15]),
+    'symbols with their power': written(
+      'marks',
+      { notation: 'scaled', rungForm: 'symbolExponent' },
+      [5e15],
+    ),
+    'crores for their own readers': written(
+      'table',
+      { notation: 'scaled', ladder: 'indian' },
+      [5e7],
+      { readers: ['hi'], context },
+    ),
     'crores that no label needs': written('table', { notation: 'scaled', ladder: 'indian' }, [500]),
     'whole digits': written('marks', {}, [5e15]),
   },
@@ -73,7 +174,12 @@ describeCheck('unclear-marks', {
     'a decimal mark that is a group': written('marks', { fraction: [3, 3] }, ['1.234'], german),
     'one label of several': written('table', {}, [5, 1234], german),
     'with several readers': written('table', {}, [1234], { readers: ['en', 'de'], context }),
-    'scaled beyond the ladder': written('marks', { notation: 'scaled', rung: 3 }, [5_125_000], german),
+    'scaled beyond the ladder': written(
+      'marks',
+      { notation: 'scaled', rung: 3 },
+      [5_125_000],
+      german,
+    ),
     'below zero': written('table', {}, [-1234], german),
   },
   silent: {
@@ -82,13 +188,23 @@ describeCheck('unclear-marks', {
     'groups by blanks': written('table', { marks: { group: '\u202f' } }, [1234], german),
     'its own readers': written('table', { locale: 'de' }, [1234], { readers: ['de'], context }),
     'millions, whose second group mark tells': written('table', {}, [1_234_567], german),
-    'nothing': written('table', {}, [], german),
+    nothing: written('table', {}, [], german),
   },
 })
 
 test('a unit that is changed is converted by a known factor, and the unit kept where none is known', () => {
-  const finding = found(written('table', crown({ unit: { kind: 'symbol', text: 'm³' } }), [41_000, 620], rows), 'unit-unconverted')!
+  const finding = found(
+    written('table', crown({ unit: { kind: 'symbol', text: 'm³' } }), [41_000, 620], rows),
+    'unit-unconverted',
+  )!
   expect(finding.fixes.map(({ title }) => title)).toEqual(['Convert: 1 l is 0.001 m³', 'Keep l'])
-  expect(finding).toMatchObject({ at: [0], message: 'A case writes “m³” in place of “l” and leaves the number as it is: “41,000\u00a0m³” is still counted in l.' })
-  expect(found(written('table', {}, [1234], german), 'unclear-marks')).toMatchObject({ severity: 'note', message: '“1,234” says 1,234; a reader of de takes it for 1.234.' })
+  expect(finding).toMatchObject({
+    at: [0],
+    message:
+      'A case writes “m³” in place of “l” and leaves the number as it is: “41,000\u00a0m³” is still counted in l.',
+  })
+  expect(found(written('table', {}, [1234], german), 'unclear-marks')).toMatchObject({
+    severity: 'note',
+    message: '“1,234” says 1,234; a reader of de takes it for 1.234.',
+  })
 })

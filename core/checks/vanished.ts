@@ -9,11 +9,19 @@ export const vanished: Check = {
   id: 'vanished',
   title: 'A number is written as zero',
   find(proof) {
-    const at = placesWhere(proof, (decision) => (isNumeral(decision) && decision.written.digits === 0n ? null : false), (i) => !isZero(proof, i))
+    const at = placesWhere(
+      proof,
+      (decision) => (isNumeral(decision) && decision.written.digits === 0n ? null : false),
+      (i) => !isZero(proof, i),
+    )
     if (at.length === 0) return null
     const first = at[0]!
     const which = at.length === 1 ? plainly(valueAt(proof, first)) : listedNumbers(proof, at)
-    return { severity: 'error', message: `${which} ${at.length === 1 ? 'is' : 'are'} written “${labelAt(proof, first)}”: a reader thinks that there is nothing.`, at }
+    return {
+      severity: 'error',
+      message: `${which} ${at.length === 1 ? 'is' : 'are'} written “${labelAt(proof, first)}”: a reader thinks that there is nothing.`,
+      at,
+    }
   },
   propose: finer,
 }

@@ -9,7 +9,10 @@ import type { Check, Proof } from './types'
 /** Whether what a label says is its tick, rounded as the style rounds. */
 const contains = (said: Said, value: Decimal, most: Decimal): boolean => {
   if (typeof said !== 'object') return false
-  if (isInterval(said)) return (!said.from || compare(value, said.from) >= 0) && (!said.to || compare(value, said.to) <= 0)
+  if (isInterval(said))
+    return (
+      (!said.from || compare(value, said.from) >= 0) && (!said.to || compare(value, said.to) <= 0)
+    )
   return compare(magnitudeOf(subtract(said, value)), most) <= 0
 }
 const bare = (label: string): string => label.replace(/[\s\u00a0\u202f]/g, '')
@@ -24,18 +27,40 @@ export const wrongTickLabel: Check = {
     const values = valuesOf(proof)
     if (byHand.length !== values.length) {
       const at = values.map((_, i) => i).slice(Math.min(byHand.length, values.length))
-      return { severity: 'error', message: `${byHand.length} labels are written by hand for ${values.length} ticks: ${byHand.length < values.length ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`, at }
+      return {
+        severity: 'error',
+        message: `${byHand.length} labels are written by hand for ${values.length} ticks: ${byHand.length < values.length ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`,
+        at,
+      }
     }
-    const candidates = byHand.map((label, at) => [...readBack(label, plan).candidates, ...readPlain(label, proof, at)])
-    const wrong = placesOf(proof, (at) => candidates[at]!.length > 0 && !candidates[at]!.some((said) => contains(said, values[at]!, halfUnit(plan, writtenAt(proof, at)))))
+    const candidates = byHand.map((label, at) => [
+      ...readBack(label, plan).candidates,
+      ...readPlain(label, proof, at),
+    ])
+    const wrong = placesOf(
+      proof,
+      (at) =>
+        candidates[at]!.length > 0 &&
+        !candidates[at]!.some((said) =>
+          contains(said, values[at]!, halfUnit(plan, writtenAt(proof, at))),
+        ),
+    )
     if (wrong.length > 0) {
       const first = wrong[0]!
       const said = candidates[first]![0]!
-      return { severity: 'error', message: `The tick at ${plainly(values[first]!)} is labelled “${byHand[first]}”${typeof said === 'object' && !isInterval(said) ? `, which reads as ${plainly(said)}` : ''}${wrong.length > 1 ? `; ${wrong.length} labels say another number than their tick` : ''}.`, at: wrong }
+      return {
+        severity: 'error',
+        message: `The tick at ${plainly(values[first]!)} is labelled “${byHand[first]}”${typeof said === 'object' && !isInterval(said) ? `, which reads as ${plainly(said)}` : ''}${wrong.length > 1 ? `; ${wrong.length} labels say another number than their tick` : ''}.`,
+        at: wrong,
+      }
     }
     const texts = placesOf(proof, (at) => candidates[at]!.length === 0)
     if (texts.length === 0) return null
-    return { severity: 'note', message: `${listed(texts.map((at) => `“${byHand[at]}”`))} ${texts.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`, at: texts }
+    return {
+      severity: 'note',
+      message: `${listed(texts.map((at) => `“${byHand[at]}”`))} ${texts.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`,
+      at: texts,
+    }
   },
   *propose({ style }) {
     yield { title: 'Write the labels from the ticks', way: 'labels', style, dropsLabels: true }

@@ -5,7 +5,8 @@ import { textWidth } from '../text/advance'
 import { measure } from './measure'
 import { drawn, PROBES } from './probes'
 
-const on = (style: object, ...values: string[]) => measure({ surface: 'table', style, values: values.map((value) => decimal(value)) }, 13)
+const on = (style: object, ...values: string[]) =>
+  measure({ surface: 'table', style, values: values.map((value) => decimal(value)) }, 13)
 
 test('a style is measured by its widest label, its worst loss, its different labels and its findings', () => {
   const found = on({ notation: 'scaled', rung: 6, fraction: [1, 1] }, '1250000', '1240000', '40000')
@@ -24,19 +25,29 @@ test('nothing is lost where every digit is written, and zero is never off', () =
 })
 
 test('numbers are drawn evenly over the magnitudes asked for, the same for the same seed', () => {
-  fc.assert(fc.property(fc.integer({ min: -300, max: 290 }), fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 40 }), fc.integer(), (from, more, count, seed) => {
-    const found = drawn([from, from + more], count, seed)
-    expect(found).toHaveLength(count)
-    expect(drawn([from, from + more], count, seed)).toEqual(found)
-    for (const text of found) {
-      const power = leadingPower(decimal(text))
-      expect(power >= from && power <= from + more).toBe(true)
-    }
-  }))
+  fc.assert(
+    fc.property(
+      fc.integer({ min: -300, max: 290 }),
+      fc.integer({ min: 1, max: 12 }),
+      fc.integer({ min: 1, max: 40 }),
+      fc.integer(),
+      (from, more, count, seed) => {
+        const found = drawn([from, from + more], count, seed)
+        expect(found).toHaveLength(count)
+        expect(drawn([from, from + more], count, seed)).toEqual(found)
+        for (const text of found) {
+          const power = leadingPower(decimal(text))
+          expect(power >= from && power <= from + more).toBe(true)
+        }
+      },
+    ),
+  )
 })
 
 test('probes stand on both sides of each thousandfold step, and one of them is missing', () => {
   for (const edge of ['1000', '1000000', '1000000000']) expect(PROBES).toContain(edge)
   expect(PROBES.filter((probe) => probe === null)).toHaveLength(1)
-  expect(PROBES.flatMap((probe) => probe ?? []).every((probe) => decimal(probe) !== null)).toBe(true)
+  expect(PROBES.flatMap((probe) => probe ?? []).every((probe) => decimal(probe) !== null)).toBe(
+    true,
+  )
 })

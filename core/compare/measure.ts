@@ -36,13 +36,22 @@ export function measure(subject: Subject, fontSize: number): Measured {
   const widths = labels.map((label) => textWidth(label, fontSize))
   const offAt = (at: number): Decimal => {
     const value = valueAt(proof, at)
-    return value.coefficient === 0n ? ZERO : divide(magnitudeOf(subtract(saidAt(proof, at), value)), magnitudeOf(value))
+    return value.coefficient === 0n
+      ? ZERO
+      : divide(magnitudeOf(subtract(saidAt(proof, at), value)), magnitudeOf(value))
   }
   const offs = places.map(offAt)
   const widest = places.reduce((best, at) => (widths[at]! > widths[best]! ? at : best), 0)
   const worst = places.reduce((best, at) => (compare(offs[at]!, offs[best]!) > 0 ? at : best), 0)
   return {
-    labels, findings, offs, widest: { at: widest, width: widths[widest]! }, worst: { at: worst, off: offs[worst]! },
-    different: new Set(labels).size, values: new Set(places.map((at) => `${valueAt(proof, at).coefficient}e${valueAt(proof, at).exponent}`)).size,
+    labels,
+    findings,
+    offs,
+    widest: { at: widest, width: widths[widest]! },
+    worst: { at: worst, off: offs[worst]! },
+    different: new Set(labels).size,
+    values: new Set(
+      places.map((at) => `${valueAt(proof, at).coefficient}e${valueAt(proof, at).exponent}`),
+    ).size,
   }
 }

@@ -25,7 +25,8 @@ export interface RegionLabels {
   readonly taken: readonly Taken[]
 }
 
-const numberOf = (said: Said | null): Decimal | null => (said !== null && typeof said === 'object' && !isInterval(said) ? (said as Decimal) : null)
+const numberOf = (said: Said | null): Decimal | null =>
+  said !== null && typeof said === 'object' && !isInterval(said) ? (said as Decimal) : null
 
 /**
  * The same values in the labels of several regions, and what the others read in them.
@@ -35,7 +36,13 @@ const numberOf = (said: Said | null): Decimal | null => (said !== null && typeof
  * @throws StyleError for a region without its table
  * @example regionSheet({ fraction: [3, 3] }, ['1.234'], ['en', 'de'], context, 13)[0].taken[0].reader // 'de', who reads 1234
  */
-export function regionSheet(style: Style, { values, rows }: { values: readonly Value[]; rows?: readonly Row[] | undefined }, locales: readonly string[], context: Context, fontSize: number): RegionLabels[] {
+export function regionSheet(
+  style: Style,
+  { values, rows }: { values: readonly Value[]; rows?: readonly Row[] | undefined },
+  locales: readonly string[],
+  context: Context,
+  fontSize: number,
+): RegionLabels[] {
   const readers = locales.map((locale) => ({ locale, region: regionOf(locale, context) }))
   return locales.map((locale) => {
     const plan = resolve({ ...style, locale }, context)
@@ -44,13 +51,15 @@ export function regionSheet(style: Style, { values, rows }: { values: readonly V
     const said = labels.map((label) => numberOf(writer.read(label).value))
     const widths = labels.map((label) => textWidth(label, fontSize))
     const widest = widths.reduce((best, width, at) => (width > widths[best]! ? at : best), 0)
-    const taken = readers.filter((other) => other.locale !== locale).flatMap(({ locale: reader, region }): Taken[] => {
-      for (const [at, label] of labels.entries()) {
-        const reads = numberOf(readAs(label, plan, region).value)
-        if (reads && said[at] && compare(reads, said[at]) !== 0) return [{ reader, at, reads }]
-      }
-      return []
-    })
+    const taken = readers
+      .filter((other) => other.locale !== locale)
+      .flatMap(({ locale: reader, region }): Taken[] => {
+        for (const [at, label] of labels.entries()) {
+          const reads = numberOf(readAs(label, plan, region).value)
+          if (reads && said[at] && compare(reads, said[at]) !== 0) return [{ reader, at, reads }]
+        }
+        return []
+      })
     return { locale, labels, widest: { at: widest, width: widths[widest] ?? 0 }, taken }
   })
 }

@@ -7,7 +7,10 @@ import { si } from '../ladders/si'
 /** The orders of magnitude of doubles: from the smallest above zero to the largest (IEEE 754 binary64). */
 export const [LEAST_ORDER, LARGEST_ORDER] = [-323, 308]
 /** Every order, the largest first. */
-export const ORDERS: readonly number[] = Array.from({ length: LARGEST_ORDER - LEAST_ORDER + 1 }, (_, at) => LARGEST_ORDER - at)
+export const ORDERS: readonly number[] = Array.from(
+  { length: LARGEST_ORDER - LEAST_ORDER + 1 },
+  (_, at) => LARGEST_ORDER - at,
+)
 
 /** Nines of the value just under an order, and the place of the one just over it: more than a label keeps as a rule. */
 const EDGE = 6
@@ -17,7 +20,9 @@ const EDGE = 6
  * @example edgesOf(3).map(toText) // 999.9995, 1000, 1000.001
  */
 export const edgesOf = (order: number): readonly [Decimal, Decimal, Decimal] => [
-  { coefficient: 10n ** BigInt(EDGE + 1) - 5n, exponent: order - EDGE - 1 }, { coefficient: 1n, exponent: order }, { coefficient: 10n ** BigInt(EDGE) + 1n, exponent: order - EDGE },
+  { coefficient: 10n ** BigInt(EDGE + 1) - 5n, exponent: order - EDGE - 1 },
+  { coefficient: 1n, exponent: order },
+  { coefficient: 10n ** BigInt(EDGE) + 1n, exponent: order - EDGE },
 ]
 
 const COUNTS = ['', 'ten ', 'hundred '] as const
@@ -39,12 +44,19 @@ export function nameOf(order: number): OrderName {
   if (step === 0) return { name: (count || 'one').trim(), symbol: '', prefix }
   if (step > 0) {
     const rung = rungAt(step)
-    return { name: rung ? `${count || 'one '}${rung.word}` : '', symbol: rung?.symbol ?? '', prefix }
+    return {
+      name: rung ? `${count || 'one '}${rung.word}` : '',
+      symbol: rung?.symbol ?? '',
+      prefix,
+    }
   }
   // Below one an order is named by how many of it make one.
   const whole = Math.floor(-order / 3) * 3
   const word = whole === 0 ? '' : rungAt(whole)?.word
-  const name = word === undefined ? '' : `${['one', COUNTS[-order - whole]!.trim(), word].filter(Boolean).join(' ')}th`
+  const name =
+    word === undefined
+      ? ''
+      : `${['one', COUNTS[-order - whole]!.trim(), word].filter(Boolean).join(' ')}th`
   return { name, symbol: '', prefix }
 }
 
@@ -64,7 +76,8 @@ function characterOf(plan: Plan, { kind, rule, digits, rung, exponent }: Written
 }
 
 /** What is characteristic of how a style writes an order of magnitude. */
-const characterAt = (plan: Plan, order: number): Character => characterOf(plan, decide(plan, { coefficient: 1n, exponent: order }))
+const characterAt = (plan: Plan, order: number): Character =>
+  characterOf(plan, decide(plan, { coefficient: 1n, exponent: order }))
 const isSame = (a: Character, b: Character): boolean => a.kind === b.kind && a.rung === b.rung
 
 /**
@@ -92,10 +105,17 @@ export interface Turn {
  */
 export function turnsOf(plan: Plan): Turn[] {
   const characters = ORDERS.map((order) => characterAt(plan, order))
-  return ORDERS.flatMap((order, at) => (at > 0 && !isSame(characters[at - 1]!, characters[at]!) ? [{ order, from: characters[at - 1]!, to: characters[at]! }] : []))
+  return ORDERS.flatMap((order, at) =>
+    at > 0 && !isSame(characters[at - 1]!, characters[at]!)
+      ? [{ order, from: characters[at - 1]!, to: characters[at]! }]
+      : [],
+  )
 }
 
-const sayings: Record<Character['kind'], (character: Character) => { readonly text: string; readonly short: string }> = {
+const sayings: Record<
+  Character['kind'],
+  (character: Character) => { readonly text: string; readonly short: string }
+> = {
   zero: () => ({ text: 'written as zero', short: 'zero' }),
   digits: () => ({ text: 'whole digits', short: 'digits' }),
   rung: ({ rung }) => ({ text: `in ${rung}`, short: `in ${rung}` }),
@@ -103,6 +123,8 @@ const sayings: Record<Character['kind'], (character: Character) => { readonly te
   text: () => ({ text: 'as text', short: 'text' }),
 }
 /** A character in words. */
-export const characterText = (character: Character): string => sayings[character.kind](character).text
+export const characterText = (character: Character): string =>
+  sayings[character.kind](character).text
 /** The same where there is little room. */
-export const characterName = (character: Character): string => sayings[character.kind](character).short
+export const characterName = (character: Character): string =>
+  sayings[character.kind](character).short

@@ -28,7 +28,8 @@ function align(a: Decimal, b: Decimal): [bigint, bigint, number] {
 
 /** Exact sum. @example add(decimal('0.1'), decimal('0.2')) // 0.3 */
 export function add(a: Decimal, b: Decimal): Decimal {
-  if (a.exponent === b.exponent) return { coefficient: a.coefficient + b.coefficient, exponent: a.exponent }
+  if (a.exponent === b.exponent)
+    return { coefficient: a.coefficient + b.coefficient, exponent: a.exponent }
   if (a.coefficient === 0n) return b
   if (b.coefficient === 0n) return a
   const [left, right, exponent] = align(a, b)
@@ -84,7 +85,8 @@ export function compare(a: Decimal, b: Decimal): number {
   const signB = b.coefficient === 0n ? 0 : b.coefficient < 0n ? -1 : 1
   if (signA !== signB) return signA < signB ? -1 : 1
   if (signA === 0) return 0
-  if (a.exponent === b.exponent) return a.coefficient < b.coefficient ? -1 : a.coefficient > b.coefficient ? 1 : 0
+  if (a.exponent === b.exponent)
+    return a.coefficient < b.coefficient ? -1 : a.coefficient > b.coefficient ? 1 : 0
   // Far apart, coefficients of one exponent would have thousands of digits.
   if (Math.abs(a.exponent - b.exponent) <= NEAR_EXPONENTS) {
     const [left, right] = align(a, b)

@@ -77,7 +77,8 @@ export function toText({ coefficient, exponent }: Decimal): string {
  *
  * @example toExactText({ coefficient: 15n, exponent: -320 }) // '15e-320'
  */
-export const toExactText = ({ coefficient, exponent }: Decimal): string => `${coefficient}e${exponent}`
+export const toExactText = ({ coefficient, exponent }: Decimal): string =>
+  `${coefficient}e${exponent}`
 
 /** Whole numbers up to here, and powers of ten up to here, are exact doubles; IEEE 754 rounds one operation on them rightly. */
 const MOST_EXACT = 2 ** 53
@@ -93,6 +94,7 @@ const TENS = /* @__PURE__ */ Float64Array.from({ length: 23 }, (_, power) => Num
 export function toNumber(value: Decimal): number {
   const { coefficient, exponent } = value
   const digits = Number(coefficient)
-  if (Math.abs(digits) < MOST_EXACT && Math.abs(exponent) < TENS.length) return exponent < 0 ? digits / TENS[-exponent]! : digits * TENS[exponent]!
+  if (Math.abs(digits) < MOST_EXACT && Math.abs(exponent) < TENS.length)
+    return exponent < 0 ? digits / TENS[-exponent]! : digits * TENS[exponent]!
   return Number(toExactText(value))
 }

@@ -7,13 +7,17 @@ const MOST_DIGITS = 24
 /** Below this power of ten a number is told with a power, however few its digits are: numbers of one size stand side by side and are told alike. */
 const LEAST_PLAIN = -7
 /** The digits of a number without the zeros at its end. */
-const digitsOf = ({ coefficient }: Decimal): string => absolute(coefficient).toString().replace(/0+$/, '')
+const digitsOf = ({ coefficient }: Decimal): string =>
+  absolute(coefficient).toString().replace(/0+$/, '')
 
 /** All digits, one of them before the mark, and a power of ten. */
 function withPower(value: Decimal): string {
   const digits = digitsOf(value)
   const rest = digits.slice(1)
-  return `${value.coefficient < 0n ? '-' : ''}${digits[0]}${rest && `.${rest}`}e${leadingPower(value)}`.replaceAll('-', '−')
+  return `${value.coefficient < 0n ? '-' : ''}${digits[0]}${rest && `.${rest}`}e${leadingPower(value)}`.replaceAll(
+    '-',
+    '−',
+  )
 }
 
 /**
@@ -26,7 +30,8 @@ function withPower(value: Decimal): string {
 export function plainly(value: Decimal): string {
   if (digitsOf(value).length > MOST_DIGITS) return briefly(value)
   const power = leadingPower(value)
-  if (value.coefficient !== 0n && (power >= MOST_DIGITS || power < LEAST_PLAIN)) return withPower(value)
+  if (value.coefficient !== 0n && (power >= MOST_DIGITS || power < LEAST_PLAIN))
+    return withPower(value)
   const [whole = '', fraction] = toText(value).replace('-', '−').split('.')
   const grouped = whole.replace(GROUPS, ',')
   return fraction === undefined ? grouped : `${grouped}.${fraction}`

@@ -16,11 +16,13 @@ test.each([
 })
 
 test('scaling by a power of two and back changes nothing', () => {
-  fc.assert(fc.property(fc.bigInt(), fc.integer({ min: -60, max: 60 }), (coefficient, power) => {
-    const there = scaleBy({ coefficient, exponent: 0 }, 2, power)
-    const back = scaleBy(there, 2, -power)
-    return subtract(back, { coefficient, exponent: 0 }).coefficient === 0n
-  }))
+  fc.assert(
+    fc.property(fc.bigInt(), fc.integer({ min: -60, max: 60 }), (coefficient, power) => {
+      const there = scaleBy({ coefficient, exponent: 0 }, 2, power)
+      const back = scaleBy(there, 2, -power)
+      return subtract(back, { coefficient, exponent: 0 }).coefficient === 0n
+    }),
+  )
 })
 
 test('a power is reached by itself and not by just under it', () => {

@@ -16,5 +16,4 @@ export function scaleBy(a: Decimal, base: Base, power: number): Decimal {
  * @example reaches(decimal(1023), 2, 10) // false
  */
 export const reaches = (a: Decimal, base: Base, power: number): boolean =>
-  (base === 10 ? leadingPower(a) >= power : compare(magnitudeOf(a), scaleBy(ONE, base, power)) >= 0)
-
+  base === 10 ? leadingPower(a) >= power : compare(magnitudeOf(a), scaleBy(ONE, base, power)) >= 0

@@ -2,7 +2,15 @@ import { absolute, leadingPower, tenTo } from './arithmetic'
 import type { Decimal } from './decimal'
 
 export const ROUNDING_MODES = [
-  'halfExpand', 'halfEven', 'halfTrunc', 'halfCeil', 'halfFloor', 'ceil', 'floor', 'expand', 'trunc',
+  'halfExpand',
+  'halfEven',
+  'halfTrunc',
+  'halfCeil',
+  'halfFloor',
+  'ceil',
+  'floor',
+  'expand',
+  'trunc',
 ] as const
 /** The rounding modes of ECMA-402, `roundingMode`. */
 export type RoundingMode = (typeof ROUNDING_MODES)[number]

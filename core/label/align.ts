@@ -12,7 +12,11 @@ const cuts: Record<FullStyle['align'], (parts: readonly Part[]) => number> = {
     const last = parts.findLastIndex(({ type }) => WHOLE.includes(type))
     return last < 0 ? parts.length : last + 1
   },
-  edges: (parts) => Math.max(0, parts.findIndex(({ type }) => WHOLE.includes(type))),
+  edges: (parts) =>
+    Math.max(
+      0,
+      parts.findIndex(({ type }) => WHOLE.includes(type)),
+    ),
 }
 
 /**

@@ -3,7 +3,12 @@ import { columnsOf } from '../style/columns'
 import { labeller } from './labeller'
 import { resolve } from './resolve'
 
-const rows = [{ money: 'EUR', kind: 'old' }, { money: 'JPY', kind: 'old' }, { money: '', kind: 'new' }, { money: 'EUR', kind: 'new' }]
+const rows = [
+  { money: 'EUR', kind: 'old' },
+  { money: 'JPY', kind: 'old' },
+  { money: '', kind: 'new' },
+  { money: 'EUR', kind: 'new' },
+]
 const values = [1234.5, 1234.5, 1234.5, -2]
 const style: Style = { unit: { kind: 'currency', code: { column: 'money' } }, fraction: [0, 2] }
 const labels = (by: Style) => labeller(resolve(by, { values, rows })).labels(values, rows)
@@ -13,20 +18,39 @@ test('each row is written in the currency that it names, and without one where i
 })
 
 test('a case keeps the currency of its rows', () => {
-  expect(labels({ ...style, cases: [{ when: { column: 'kind', is: ['new'] }, use: { fraction: [2, 2], before: '≈ ' } }] }))
-    .toEqual(['€1,234.5', '¥1,234.5', '≈ 1,234.50', '≈ -€2.00'])
+  expect(
+    labels({
+      ...style,
+      cases: [{ when: { column: 'kind', is: ['new'] }, use: { fraction: [2, 2], before: '≈ ' } }],
+    }),
+  ).toEqual(['€1,234.5', '¥1,234.5', '≈ 1,234.50', '≈ -€2.00'])
 })
 
 test('labels read back to their numbers whatever their currency', () => {
   const write = labeller(resolve(style, { values, rows }))
-  expect(labels(style).map((label) => write.read(label).value)).toEqual([12345n, 12345n, 12345n, -2n].map((coefficient, at) => ({ coefficient, exponent: at < 3 ? -1 : 0 })))
+  expect(labels(style).map((label) => write.read(label).value)).toEqual(
+    [12345n, 12345n, 12345n, -2n].map((coefficient, at) => ({
+      coefficient,
+      exponent: at < 3 ? -1 : 0,
+    })),
+  )
 })
 
 test('a cell that is no currency is named by its row', () => {
-  expect(() => resolve(style, { rows: [{ money: 'EUR' }, { money: 'shells' }] })).toThrow('style.unit.code: "shells" is not allowed; rows[1].money takes a code of ISO 4217 such as EUR, or nothing')
+  expect(() => resolve(style, { rows: [{ money: 'EUR' }, { money: 'shells' }] })).toThrow(
+    'style.unit.code: "shells" is not allowed; rows[1].money takes a code of ISO 4217 such as EUR, or nothing',
+  )
 })
 
 test('the columns that a style looks at are those of its cases and its currencies', () => {
-  expect(columnsOf({ ...style, cases: [{ when: { column: 'kind', is: ['new'] }, use: {} }, { when: { magnitude: { to: 3 } }, use: {} }] })).toEqual(['kind', 'money'])
+  expect(
+    columnsOf({
+      ...style,
+      cases: [
+        { when: { column: 'kind', is: ['new'] }, use: {} },
+        { when: { magnitude: { to: 3 } }, use: {} },
+      ],
+    }),
+  ).toEqual(['kind', 'money'])
   expect(columnsOf({})).toEqual([])
 })

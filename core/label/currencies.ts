@@ -21,7 +21,12 @@ function codesIn(column: string, rows: readonly Row[]): string[] {
   rows.forEach((row, at) => {
     const code = String(row[column] ?? '')
     if (code === '' || codes.has(code)) return
-    if (!isCurrency(code)) throw new StyleError('unit.code', code, `rows[${at}].${column} takes a code of ISO 4217 such as EUR, or nothing`)
+    if (!isCurrency(code))
+      throw new StyleError(
+        'unit.code',
+        code,
+        `rows[${at}].${column} takes a code of ISO 4217 such as EUR, or nothing`,
+      )
     codes.add(code)
   })
   return [...codes]
@@ -39,7 +44,10 @@ export function byCurrency({ when, style }: Conditioned, rows: readonly Row[] = 
   const { unit } = style
   const own = codesIn(column, rows).map((code): Conditioned => {
     const named: Condition = { column, is: [code] }
-    return { when: when ? { all: [when, named] } : named, style: { ...style, unit: { ...unit, code } } }
+    return {
+      when: when ? { all: [when, named] } : named,
+      style: { ...style, unit: { ...unit, code } },
+    }
   })
   return [...own, { when, style: { ...style, unit: { kind: 'none' } } }]
 }

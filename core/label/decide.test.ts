@@ -26,56 +26,103 @@ describe.each(LADDER_IDS)('on the ladder %s', (ladder) => {
     upward.slice(0, 12).forEach(({ power }, at) => {
       const below = at === 0 ? 0 : upward[at - 1]!.power
       const bit = shift(begin(power), -30)
-      expect([subtract(begin(power), bit), begin(power), add(begin(power), bit)].map((value) => rungOf(exact, value))).toEqual([below, power, power])
+      expect(
+        [subtract(begin(power), bit), begin(power), add(begin(power), bit)].map((value) =>
+          rungOf(exact, value),
+        ),
+      ).toEqual([below, power, power])
     })
   })
   test('one that rounds up to a rung moves there, with the digits that it asks for', () => {
     for (const { power } of upward.slice(0, 12)) {
       const almost = subtract(begin(power), shift(begin(power), -9))
       expect(rungOf({ notation: 'scaled', ladder, fraction: [1, 1] }, almost)).toBe(power)
-      expect(label({ notation: 'scaled', ladder, fraction: [1, 1] }, almost)).toBe(label({ notation: 'scaled', ladder, fraction: [1, 1] }, begin(power)))
-      expect(rungOf({ notation: 'scaled', ladder, fraction: [1, 1], rounding: 'trunc' }, almost)).toBeLessThan(power)
+      expect(label({ notation: 'scaled', ladder, fraction: [1, 1] }, almost)).toBe(
+        label({ notation: 'scaled', ladder, fraction: [1, 1] }, begin(power)),
+      )
+      expect(
+        rungOf({ notation: 'scaled', ladder, fraction: [1, 1], rounding: 'trunc' }, almost),
+      ).toBeLessThan(power)
     }
   })
 })
 
 test('the sign in each mode, of a negative, a positive number and zero', () => {
-  const states = Object.fromEntries(Object.entries(signs).map(([mode, state]) => [mode, [state(true, false), state(false, false), state(false, true)]]))
+  const states = Object.fromEntries(
+    Object.entries(signs).map(([mode, state]) => [
+      mode,
+      [state(true, false), state(false, false), state(false, true)],
+    ]),
+  )
   expect(states).toEqual({
-    auto: ['minus', 'none', 'none'], always: ['minus', 'plus', 'plus'], exceptZero: ['minus', 'plus', 'none'], never: ['none', 'none', 'none'], parentheses: ['minus', 'none', 'none'],
+    auto: ['minus', 'none', 'none'],
+    always: ['minus', 'plus', 'plus'],
+    exceptZero: ['minus', 'plus', 'none'],
+    never: ['none', 'none', 'none'],
+    parentheses: ['minus', 'none', 'none'],
   })
   const mode = fc.constantFrom(...(Object.keys(signs) as (keyof typeof signs)[]))
-  fc.assert(fc.property(mode, fc.integer({ min: -49, max: 49 }), (sign, hundredths) => {
-    expect(decide(plan({ sign, fraction: [0, 0] }), { coefficient: BigInt(hundredths), exponent: -2 }).sign).not.toBe('minus')
-  }))
+  fc.assert(
+    fc.property(mode, fc.integer({ min: -49, max: 49 }), (sign, hundredths) => {
+      expect(
+        decide(plan({ sign, fraction: [0, 0] }), { coefficient: BigInt(hundredths), exponent: -2 })
+          .sign,
+      ).not.toBe('minus')
+    }),
+  )
 })
 
 test('a magnitude begins with its first power and ends before its last, whatever the sign', () => {
-  const cases = plan({ cases: [{ when: { magnitude: { from: 3, to: 6 } }, use: { notation: 'scaled' } }] })
-  const rules = ['999.9', '1000', '-1000', '999999.9', '1e6', '0'].map((text) => ruleFor(cases, decimal(text)))
+  const cases = plan({
+    cases: [{ when: { magnitude: { from: 3, to: 6 } }, use: { notation: 'scaled' } }],
+  })
+  const rules = ['999.9', '1000', '-1000', '999999.9', '1e6', '0'].map((text) =>
+    ruleFor(cases, decimal(text)),
+  )
   expect(rules).toEqual([1, 0, 0, 0, 1, 1])
   expect(ruleFor(cases, null)).toBe(1)
 })
 
 test('a category is met by its cell alone, the first case that is met wins', () => {
-  const cases = plan({ cases: [{ when: { column: 'site', is: ['a', 'b'] }, use: { fraction: [1, 1] } }, { when: { column: 'site', is: ['b', ''] }, use: { fraction: [2, 2] } }] })
-  expect([{ site: 'a' }, { site: 'b' }, { site: '' }, { site: null }, { site: 'c' }, undefined].map((row) => ruleFor(cases, decimal(1), row))).toEqual([0, 0, 1, 1, 2, 2])
+  const cases = plan({
+    cases: [
+      { when: { column: 'site', is: ['a', 'b'] }, use: { fraction: [1, 1] } },
+      { when: { column: 'site', is: ['b', ''] }, use: { fraction: [2, 2] } },
+    ],
+  })
+  expect(
+    [{ site: 'a' }, { site: 'b' }, { site: '' }, { site: null }, { site: 'c' }, undefined].map(
+      (row) => ruleFor(cases, decimal(1), row),
+    ),
+  ).toEqual([0, 0, 1, 1, 2, 2])
 })
 
 test('what a label says lies within half of its last digit, in the cells’ own measure', () => {
-  const cell = fc.tuple(fc.bigInt({ min: -(10n ** 18n), max: 10n ** 18n }), fc.integer({ min: -12, max: 6 })).map(([coefficient, exponent]) => ({ coefficient, exponent }))
-  const style = fc.record({ notation: fc.constantFrom('plain', 'scaled', 'scientific', 'engineering'), ladder: fc.constantFrom(...LADDER_IDS), fraction: fc.integer({ min: 0, max: 6 }).map((most) => [0, most]), factor: fc.constantFrom('1', '2', '0.001') })
-  fc.assert(fc.property(style, cell, fc.integer({ min: -2, max: 6 }), (own, value, recorded) => {
-    const one = resolve(inherit(own as Style), { recorded })
-    const now = decide(one, value)
-    const off = magnitudeOf(subtract(saidBy(one, now), value))
-    expect(compare(add(off, off), unitOfLastDigit(one, now))).toBeLessThanOrEqual(0)
-  }))
+  const cell = fc
+    .tuple(fc.bigInt({ min: -(10n ** 18n), max: 10n ** 18n }), fc.integer({ min: -12, max: 6 }))
+    .map(([coefficient, exponent]) => ({ coefficient, exponent }))
+  const style = fc.record({
+    notation: fc.constantFrom('plain', 'scaled', 'scientific', 'engineering'),
+    ladder: fc.constantFrom(...LADDER_IDS),
+    fraction: fc.integer({ min: 0, max: 6 }).map((most) => [0, most]),
+    factor: fc.constantFrom('1', '2', '0.001'),
+  })
+  fc.assert(
+    fc.property(style, cell, fc.integer({ min: -2, max: 6 }), (own, value, recorded) => {
+      const one = resolve(inherit(own as Style), { recorded })
+      const now = decide(one, value)
+      const off = magnitudeOf(subtract(saidBy(one, now), value))
+      expect(compare(add(off, off), unitOfLastDigit(one, now))).toBeLessThanOrEqual(0)
+    }),
+  )
 })
 
 test('beyond the last rung digits grow, then powers of ten stand without a rung', () => {
   const last = ladders.short.rungs.at(-1)!
-  const times = (power: number) => decide(plan({ notation: 'scaled', fraction: [0, 1] }), decimal(`1e${last.power + power}`))
+  const times = (power: number) =>
+    decide(plan({ notation: 'scaled', fraction: [0, 1] }), decimal(`1e${last.power + power}`))
   expect([times(5).exponent, times(6).exponent]).toEqual([null, last.power + 6])
-  expect(toText(saidBy(plan({ notation: 'scaled', fraction: [0, 1] }), times(6)))).toBe(toText(decimal(`1e${last.power + 6}`)))
+  expect(toText(saidBy(plan({ notation: 'scaled', fraction: [0, 1] }), times(6)))).toBe(
+    toText(decimal(`1e${last.power + 6}`)),
+  )
 })

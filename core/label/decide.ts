@@ -18,13 +18,32 @@ interface Level {
   readonly fromBase: Base
 }
 
-const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = { digits: 0n, place: 0, decimals: 0, rung: 0, exponent: null, denominator: 1, bound: '' }
+const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = {
+  digits: 0n,
+  place: 0,
+  decimals: 0,
+  rung: 0,
+  exponent: null,
+  denominator: 1,
+  bound: '',
+}
 
 const floorTo = (n: number, step: number): number => Math.floor(n / step) * step
 
 /** The place in the rungs of the units, which carry no text. */
-export const unitsRung = (rule: Rule): number => Math.max(0, rule.rungs.findIndex((rung) => rung.power === 0))
-const atExponent = (rule: Rule, power: number): Level => ({ rung: unitsRung(rule), exponent: power, base: 10, power, from: power, fromBase: 10 })
+export const unitsRung = (rule: Rule): number =>
+  Math.max(
+    0,
+    rule.rungs.findIndex((rung) => rung.power === 0),
+  )
+const atExponent = (rule: Rule, power: number): Level => ({
+  rung: unitsRung(rule),
+  exponent: power,
+  base: 10,
+  power,
+  from: power,
+  fromBase: 10,
+})
 const atRung = (rule: Rule, at: number): Level => ({ ...rule.rungs[at]!, rung: at, exponent: null })
 
 /** The power of ten from which labels leave the ladder, where they do. */
@@ -43,7 +62,11 @@ function levelOf(rule: Rule, value: Decimal): Level {
   if (rule.fixedRung !== null) return atRung(rule, rule.fixedRung)
   if (lead === -Infinity) return atRung(rule, unitsRung(rule))
   let rung = 0
-  while (rung + 1 < rule.rungs.length && reaches(value, rule.rungs[rung + 1]!.fromBase, rule.rungs[rung + 1]!.from)) rung++
+  while (
+    rung + 1 < rule.rungs.length &&
+    reaches(value, rule.rungs[rung + 1]!.fromBase, rule.rungs[rung + 1]!.from)
+  )
+    rung++
   return atRung(rule, rung)
 }
 
@@ -54,7 +77,8 @@ function carriedLevel(rule: Rule, level: Level, rounded: Decimal): Level | null 
     const next = atExponent(rule, level.exponent + (rule.exponent?.step ?? 1))
     return reaches(rounded, 10, next.power) ? next : null
   }
-  if (level.rung === rule.rungs.length - 1) return isBeyond(rule, rounded) ? atExponent(rule, leadingPower(rounded)) : null
+  if (level.rung === rule.rungs.length - 1)
+    return isBeyond(rule, rounded) ? atExponent(rule, leadingPower(rounded)) : null
   if (rule.fixedRung !== null) return null
   const next = atRung(rule, level.rung + 1)
   return reaches(rounded, next.fromBase, next.from) ? next : null
@@ -71,25 +95,37 @@ export const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignS
 
 /** The level below, where labels choose their own; null at the lowest. */
 function levelBelow(rule: Rule, level: Level): Level | null {
-  if (level.exponent !== null) return rule.exponent && rule.exponent.fixed !== null ? null : atExponent(rule, level.exponent - (rule.exponent?.step ?? 1))
+  if (level.exponent !== null)
+    return rule.exponent && rule.exponent.fixed !== null
+      ? null
+      : atExponent(rule, level.exponent - (rule.exponent?.step ?? 1))
   return rule.fixedRung !== null || level.rung === 0 ? null : atRung(rule, level.rung - 1)
 }
 
 /** Whether the increment is more than a number counts in a level: 1,003K in sevens is fine, 1.003M is not. */
 const isTooCoarse = ({ precision: { increment } }: Rule, level: Level, value: Decimal): boolean =>
-  increment !== null && value.coefficient !== 0n && compare(magnitudeOf(scaleBy(value, level.base, -level.power)), decimal(increment)) < 0
+  increment !== null &&
+  value.coefficient !== 0n &&
+  compare(magnitudeOf(scaleBy(value, level.base, -level.power)), decimal(increment)) < 0
 
 /** What kept digits say in a level. */
-const roundedAt = ({ base, power }: Level, { digits, place }: Kept): Decimal => scaleBy({ coefficient: digits, exponent: place }, base, power)
+const roundedAt = ({ base, power }: Level, { digits, place }: Kept): Decimal =>
+  scaleBy({ coefficient: digits, exponent: place }, base, power)
 /** Whether a label is still of its level: 10,005 by sevens of Ki is 7Ki, less than where Ki begins if that is 10⁴. */
-const belongs = (level: Level, now: Kept): boolean => reaches(roundedAt(level, now), level.fromBase, level.from)
+const belongs = (level: Level, now: Kept): boolean =>
+  reaches(roundedAt(level, now), level.fromBase, level.from)
 
 function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound'> {
-  const kept = (level: Level): Kept => keep(rule.precision, scaleBy(value, level.base, -level.power))
+  const kept = (level: Level): Kept =>
+    keep(rule.precision, scaleBy(value, level.base, -level.power))
   let level = levelOf(rule, value)
   let now = kept(level)
   if (value.coefficient !== 0n) {
-    for (let below = levelBelow(rule, level); below && (isTooCoarse(rule, level, value) || !belongs(level, now)); below = levelBelow(rule, level)) {
+    for (
+      let below = levelBelow(rule, level);
+      below && (isTooCoarse(rule, level, value) || !belongs(level, now));
+      below = levelBelow(rule, level)
+    ) {
       level = below
       now = kept(level)
     }
@@ -104,7 +140,14 @@ function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound
   // What rounds to zero is written as zero is.
   if (zero && value.coefficient !== 0n) return decideNumber(rule, ZERO)
   const sign = signs[rule.sign](value.coefficient < 0n && !zero, zero)
-  return { kind: 'number', sign, ...now, rung: level.rung, exponent: level.exponent, denominator: 1 }
+  return {
+    kind: 'number',
+    sign,
+    ...now,
+    rung: level.rung,
+    exponent: level.exponent,
+    denominator: 1,
+  }
 }
 
 function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
@@ -112,17 +155,25 @@ function meets(when: Condition, value: Decimal | null, row: Row | undefined): bo
   if ('column' in when) return row !== undefined && when.is.includes(String(row[when.column] ?? ''))
   if (!value) return false
   const { from, to } = when.magnitude
-  return (from === undefined || reaches(value, 10, from)) && (to === undefined || !reaches(value, 10, to))
+  return (
+    (from === undefined || reaches(value, 10, from)) &&
+    (to === undefined || !reaches(value, 10, to))
+  )
 }
 
 /** The place of the rule that writes a value: the first whose condition it meets. */
-export const ruleFor = (plan: { readonly rules: readonly { readonly when: Condition | null }[] }, value: Decimal | null, row?: Row): number =>
-  plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
+export const ruleFor = (
+  plan: { readonly rules: readonly { readonly when: Condition | null }[] },
+  value: Decimal | null,
+  row?: Row,
+): number => plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
 
 /** A value held to the rule's bounds, and which of them it lies beyond. */
 function held(rule: Rule, value: Decimal): { value: Decimal; bound: Written['bound'] } {
-  if (rule.under !== null && compare(value, decimal(rule.under)) < 0) return { value: decimal(rule.under), bound: '<' }
-  if (rule.over !== null && compare(value, decimal(rule.over)) > 0) return { value: decimal(rule.over), bound: '>' }
+  if (rule.under !== null && compare(value, decimal(rule.under)) < 0)
+    return { value: decimal(rule.under), bound: '<' }
+  if (rule.over !== null && compare(value, decimal(rule.over)) > 0)
+    return { value: decimal(rule.over), bound: '>' }
   return { value, bound: '' }
 }
 
@@ -140,15 +191,24 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
     const at = ruleFor(plan, null, row)
     const rule = plan.rules[at]!
     if (amount === null) return { ...NOTHING, kind: 'missing', rule: at, sign: 'none' }
-    return { ...NOTHING, kind: 'infinite', rule: at, sign: signs[rule.sign](amount < 0, false), rung: rule.fixedRung ?? unitsRung(rule) }
+    return {
+      ...NOTHING,
+      kind: 'infinite',
+      rule: at,
+      sign: signs[rule.sign](amount < 0, false),
+      rung: rule.fixedRung ?? unitsRung(rule),
+    }
   }
   const trueValue = shift(amount, plan.recorded)
   const at = ruleFor(plan, trueValue, row)
   const rule = plan.rules[at]!
-  if (rule.zero !== null && amount.coefficient === 0n) return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
+  if (rule.zero !== null && amount.coefficient === 0n)
+    return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
   const { value, bound } = held(rule, trueValue)
   const inUnits = rule.factor === '1' ? value : multiply(value, decimal(rule.factor))
-  const decided = rule.multiple ? decideMultiple(rule, inUnits, signs[rule.sign]) : decideNumber(rule, inUnits)
+  const decided = rule.multiple
+    ? decideMultiple(rule, inUnits, signs[rule.sign])
+    : decideNumber(rule, inUnits)
   return { ...decided, rule: at, bound }
 }
 
@@ -160,10 +220,22 @@ function measure(plan: Plan, rule: Rule, number: Decimal): Decimal {
 }
 
 /** A written number, by its rule's measure, in the cells' own: what a reader gets from it. */
-export function inCells(plan: Plan, rule: Rule, number: Decimal, written: Pick<Written, 'rung' | 'exponent' | 'denominator'>): Decimal {
+export function inCells(
+  plan: Plan,
+  rule: Rule,
+  number: Decimal,
+  written: Pick<Written, 'rung' | 'exponent' | 'denominator'>,
+): Decimal {
   const rung = rule.rungs[written.rung]!
-  const whole = written.exponent === null ? scaleBy(number, rung.base, rung.power) : shift(number, written.exponent)
-  return measure(plan, rule, written.denominator === 1 ? whole : divide(whole, decimal(written.denominator)))
+  const whole =
+    written.exponent === null
+      ? scaleBy(number, rung.base, rung.power)
+      : shift(number, written.exponent)
+  return measure(
+    plan,
+    rule,
+    written.denominator === 1 ? whole : divide(whole, decimal(written.denominator)),
+  )
 }
 
 /**
@@ -178,5 +250,12 @@ export function saidBy(plan: Plan, written: Written): Decimal {
 
 /** One unit of the last digit written, in the cells' own measure. */
 export function unitOfLastDigit(plan: Plan, written: Written): Decimal {
-  return magnitudeOf(inCells(plan, plan.rules[written.rule]!, { coefficient: 1n, exponent: -written.decimals }, { ...written, denominator: 1 }))
+  return magnitudeOf(
+    inCells(
+      plan,
+      plan.rules[written.rule]!,
+      { coefficient: 1n, exponent: -written.decimals },
+      { ...written, denominator: 1 },
+    ),
+  )
 }

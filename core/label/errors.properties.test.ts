@@ -16,19 +16,31 @@ test('every field is tried', () => {
 
 test('whatever the style and the values: labels, or an error with a name that says which field or value', () => {
   let written = 0
-  fc.assert(fc.property(anyStyle, fc.array(anyValue, { maxLength: 5 }), (input, values) => {
-    const rows = values.map((_, at) => ({ c: ['EUR', 'USD', '', 'shells'][at % 4] }))
-    try {
-      const write = labeller(resolve(parseStyle(input), { tables, values, rows }))
-      const labels = write.labels(values, rows)
-      labels.forEach((label) => write.read(label))
-      values.forEach((one, at) => expect(write.parts(one, rows[at]).map((part) => part.value).join('')).toBe(write.label(one, rows[at])))
-      written += labels.length
-    } catch (error) {
-      if ((error as Error).name === 'StyleError') expect((error as Error).message).toMatch(/^style\.[a-z.]+: .+ is not allowed; .+/is)
-      else if (error instanceof ValueError) expect(error.message).toMatch(/"apples" is not a number/)
-      else throw error
-    }
-  }), { numRuns: 4000 })
+  fc.assert(
+    fc.property(anyStyle, fc.array(anyValue, { maxLength: 5 }), (input, values) => {
+      const rows = values.map((_, at) => ({ c: ['EUR', 'USD', '', 'shells'][at % 4] }))
+      try {
+        const write = labeller(resolve(parseStyle(input), { tables, values, rows }))
+        const labels = write.labels(values, rows)
+        labels.forEach((label) => write.read(label))
+        values.forEach((one, at) =>
+          expect(
+            write
+              .parts(one, rows[at])
+              .map((part) => part.value)
+              .join(''),
+          ).toBe(write.label(one, rows[at])),
+        )
+        written += labels.length
+      } catch (error) {
+        if ((error as Error).name === 'StyleError')
+          expect((error as Error).message).toMatch(/^style\.[a-z.]+: .+ is not allowed; .+/is)
+        else if (error instanceof ValueError)
+          expect(error.message).toMatch(/"apples" is not a number/)
+        else throw error
+      }
+    }),
+    { numRuns: 4000 },
+  )
   expect(written).toBeGreaterThan(3000)
 })

@@ -1,4 +1,10 @@
-import { type AffixToken, hasBrackets, hasMinus, type NumberPattern, type Subpattern } from '../locale/pattern'
+import {
+  type AffixToken,
+  hasBrackets,
+  hasMinus,
+  type NumberPattern,
+  type Subpattern,
+} from '../locale/pattern'
 import type { FullStyle } from '../style/schemas'
 import type { Frame, Frames, Marks, Part, SignState, Slot } from './types'
 
@@ -19,7 +25,8 @@ export interface Layer {
 
 /** Blanks in a gap do not break a label over two lines. */
 export const noBreak = (gap: string): string => gap.replaceAll(' ', '\u00a0')
-export const partIf = (type: Part['type'], value: string): Part[] => (value ? [{ type, value }] : [])
+export const partIf = (type: Part['type'], value: string): Part[] =>
+  value ? [{ type, value }] : []
 
 /** A currency that ends in neither a symbol nor a blank is kept off the digits (CLDR, currencySpacing). */
 const KEPT_OFF = /[^\p{S}\p{Z}]/u
@@ -27,11 +34,17 @@ const SPACE: Part = { type: 'gap', value: '\u00a0' }
 
 /** Text of a pattern as parts: blanks are gaps. */
 export const textParts = (text: string, type: Part['type']): Part[] =>
-  text.split(/([\s\u00a0\u202f]+)/).filter(Boolean).map((piece) => ({ type: /^\s+$/.test(piece) ? 'gap' : type, value: piece }))
+  text
+    .split(/([\s\u00a0\u202f]+)/)
+    .filter(Boolean)
+    .map((piece) => ({ type: /^\s+$/.test(piece) ? 'gap' : type, value: piece }))
 
 function fillToken(token: AffixToken, { marks, unit, text }: Fill, state: SignState): Part[] {
   if (typeof token === 'object') return textParts(token.text, text)
-  if (token === '-') return state === 'plus' ? [{ type: 'plus', value: marks.plus }] : [{ type: 'minus', value: marks.minus }]
+  if (token === '-')
+    return state === 'plus'
+      ? [{ type: 'plus', value: marks.plus }]
+      : [{ type: 'minus', value: marks.minus }]
   if (token === '+') return [{ type: 'plus', value: marks.plus }]
   return [{ type: 'unit', value: unit }]
 }
@@ -39,7 +52,9 @@ function fillToken(token: AffixToken, { marks, unit, text }: Fill, state: SignSt
 /** The subpattern for a state of the sign, with the sign put first where the pattern has no place for it. */
 function subpatternFor({ positive, negative }: NumberPattern, state: SignState): Subpattern {
   if (negative && (state === 'minus' || (state === 'plus' && hasMinus(negative)))) return negative
-  return state === 'none' ? positive : { ...positive, prefix: [state === 'minus' ? '-' : '+', ...positive.prefix] }
+  return state === 'none'
+    ? positive
+    : { ...positive, prefix: [state === 'minus' ? '-' : '+', ...positive.prefix] }
 }
 
 /** Parts before and after the number that a pattern writes, with the space that a currency needs beside digits. */
@@ -66,7 +81,14 @@ export interface Surroundings {
   /** Whether the number is not written: a pattern can be a word alone. */
   readonly hidden: boolean
 }
-export const NO_SURROUNDINGS: Surroundings = { rung: [], before: [], after: [], outside: [[], []], inner: null, hidden: false }
+export const NO_SURROUNDINGS: Surroundings = {
+  rung: [],
+  before: [],
+  after: [],
+  outside: [[], []],
+  inner: null,
+  hidden: false,
+}
 
 /**
  * What stands around the number for each state of the sign: `before`, the pattern's sign and
@@ -74,7 +96,11 @@ export const NO_SURROUNDINGS: Surroundings = { rung: [], before: [], after: [], 
  *
  * @param layer the outermost pattern of the region
  */
-export function framesOf(style: FullStyle, layer: Layer, { rung, before, after, outside, inner, hidden }: Surroundings): Frames {
+export function framesOf(
+  style: FullStyle,
+  layer: Layer,
+  { rung, before, after, outside, inner, hidden }: Surroundings,
+): Frames {
   // Parentheses that the pattern does not have.
   const brackets = style.sign === 'parentheses' && !hasBrackets(layer.pattern)
   const inside = inner ? sides(inner, 'none') : { before: [], after: [] }
@@ -84,13 +110,30 @@ export function framesOf(style: FullStyle, layer: Layer, { rung, before, after, 
     const rest = own.before.filter((part) => !sign.includes(part))
     const front: Slot[] = before.length > 0 ? [...sign, ...before, ...rest] : own.before
     return {
-      before: [...partIf('before', style.before), ...outside[0], ...open, ...front, ...inside.before],
-      after: [...inside.after, ...rung, ...own.after, ...after, ...close, ...outside[1], ...partIf('after', style.after)],
+      before: [
+        ...partIf('before', style.before),
+        ...outside[0],
+        ...open,
+        ...front,
+        ...inside.before,
+      ],
+      after: [
+        ...inside.after,
+        ...rung,
+        ...own.after,
+        ...after,
+        ...close,
+        ...outside[1],
+        ...partIf('after', style.after),
+      ],
       hidden,
     }
   }
-  const minus = style.sign === 'never' ? frame('none')
-    : brackets ? frame('none', [{ type: 'literal', value: '(' }], [{ type: 'literal', value: ')' }])
-      : frame('minus')
+  const minus =
+    style.sign === 'never'
+      ? frame('none')
+      : brackets
+        ? frame('none', [{ type: 'literal', value: '(' }], [{ type: 'literal', value: ')' }])
+        : frame('minus')
   return { none: frame('none'), minus, plus: frame('plus') }
 }

@@ -13,7 +13,10 @@ interface Places {
 
 function placesFor({ fraction, significant, priority }: Precision, lead: number): Places {
   const byFraction = fraction && { last: -fraction[1], least: -fraction[0] }
-  const bySignificant = significant && { last: lead - significant[1] + 1, least: lead - significant[0] + 1 }
+  const bySignificant = significant && {
+    last: lead - significant[1] + 1,
+    least: lead - significant[0] + 1,
+  }
   if (!byFraction || !bySignificant) return (byFraction || bySignificant)!
   const fractionIsFiner = byFraction.last <= bySignificant.last
   return fractionIsFiner === (priority === 'morePrecision') ? byFraction : bySignificant
@@ -25,11 +28,14 @@ function placesFor({ fraction, significant, priority }: Precision, lead: number)
  * @param lead power of ten of the number's leading digit
  */
 export function lastPlace(precision: Precision, lead: number): number {
-  return precision.increment === null ? placesFor(precision, lead).last : decimal(precision.increment).exponent
+  return precision.increment === null
+    ? placesFor(precision, lead).last
+    : decimal(precision.increment).exponent
 }
 
 /** The power of the leading digit of digits × 10^place. */
-const leadOf = (digits: bigint, place: number): number => (digits === 0n ? 0 : leadingPower({ coefficient: digits, exponent: place }))
+const leadOf = (digits: bigint, place: number): number =>
+  digits === 0n ? 0 : leadingPower({ coefficient: digits, exponent: place })
 
 /**
  * The digits that a precision keeps of a number, rounded; the sign is left to others.
@@ -68,5 +74,7 @@ function trim(precision: Precision, digits: bigint, last: number, least: number)
   const shown = Math.max(0, -Math.min(place, floor))
   const isWhole = place >= 0 || digits % tenTo(-place) === 0n
   if (!precision.strip || !isWhole || shown === 0) return { digits, place, decimals: shown }
-  return place >= 0 ? { digits, place, decimals: 0 } : { digits: digits / tenTo(-place), place: 0, decimals: 0 }
+  return place >= 0
+    ? { digits, place, decimals: 0 }
+    : { digits: digits / tenTo(-place), place: 0, decimals: 0 }
 }

@@ -8,63 +8,171 @@ import { machineLabel } from './machine'
 import { resolve } from './resolve'
 import type { Value } from './types'
 
-const labels = (style: Style, values: Value[]) => labeller(resolve(style, { values })).labels(values)
+const labels = (style: Style, values: Value[]) =>
+  labeller(resolve(style, { values })).labels(values)
 
 test('nothing set: all digits, grouped, at most three decimals', () => {
-  expect(labels({}, [1284311.5, 0.00049, -7, 0, null, NaN, '123456789012345678901'])).toEqual(
-    ['1,284,311.5', '0', '-7', '0', '–', '–', '123,456,789,012,345,678,901'])
+  expect(labels({}, [1284311.5, 0.00049, -7, 0, null, NaN, '123456789012345678901'])).toEqual([
+    '1,284,311.5',
+    '0',
+    '-7',
+    '0',
+    '–',
+    '–',
+    '123,456,789,012,345,678,901',
+  ])
 })
 
 test('a label that rounds up to the next rung moves there', () => {
   const style: Style = { notation: 'scaled', fraction: [1, 1] }
-  expect(labels(style, [999, 999.94, 999.95, 1000, 999949, 999950, 1e6])).toEqual(
-    ['999.0', '999.9', '1.0K', '1.0K', '999.9K', '1.0M', '1.0M'])
+  expect(labels(style, [999, 999.94, 999.95, 1000, 999949, 999950, 1e6])).toEqual([
+    '999.0',
+    '999.9',
+    '1.0K',
+    '1.0K',
+    '999.9K',
+    '1.0M',
+    '1.0M',
+  ])
   expect(labels({ ...style, fraction: [0, 1] }, [999950, 1264000])).toEqual(['1M', '1.3M'])
 })
 
 test('beyond the last rung digits grow, and from a million of it an exponent is written', () => {
   const style: Style = { notation: 'scaled', ladder: 'indian', fraction: [0, 1] }
-  expect(labels(style, [1.5e15, 999999e12, '999999.96e12', 2.5e18])).toEqual(['1,500LCr', '999,999LCr', '1×10¹⁸', '2.5×10¹⁸'])
-  expect(labels({ ...style, ladder: 'short' }, [1.5e15, 1e303, 1.5e308])).toEqual(['1.5Qd', '1Ce', '150,000Ce'])
+  expect(labels(style, [1.5e15, 999999e12, '999999.96e12', 2.5e18])).toEqual([
+    '1,500LCr',
+    '999,999LCr',
+    '1×10¹⁸',
+    '2.5×10¹⁸',
+  ])
+  expect(labels({ ...style, ladder: 'short' }, [1.5e15, 1e303, 1.5e308])).toEqual([
+    '1.5Qd',
+    '1Ce',
+    '150,000Ce',
+  ])
 })
 
 test('each ladder writes its rungs as symbols, as words, and with their power', () => {
-  const at = (ladder: FullStyle['ladder'], value: Value, rungForm: FullStyle['rungForm'] = 'symbol') =>
-    labels({ notation: 'scaled', ladder, rungForm, fraction: [0, 1], rungGap: rungForm === 'symbol' ? '' : null }, [value])[0]
-  expect([at('si', 1500), at('si', 0.0000042), at('binary', 1536), at('long', 2.5e9), at('indian', 1.2e7), at('myriad', 25000)]).toEqual(
-    ['1.5k', '4.2µ', '1.5Ki', '2.5Mrd', '1.2Cr', '2.5万'])
-  expect([at('short', 1.2e6, 'word'), at('long', 1e15, 'word'), at('short', 1e15, 'symbolExponent'), at('binary', 2 ** 30, 'symbolExponent')]).toEqual(
-    ['1.2 million', '1 billiard', '1 Qd (10¹⁵)', '1 Gi (2³⁰)'].map((label) => label.replaceAll(' ', '\u00a0')))
+  const at = (
+    ladder: FullStyle['ladder'],
+    value: Value,
+    rungForm: FullStyle['rungForm'] = 'symbol',
+  ) =>
+    labels(
+      {
+        notation: 'scaled',
+        ladder,
+        rungForm,
+        fraction: [0, 1],
+        rungGap: rungForm === 'symbol' ? '' : null,
+      },
+      [value],
+    )[0]
+  expect([
+    at('si', 1500),
+    at('si', 0.0000042),
+    at('binary', 1536),
+    at('long', 2.5e9),
+    at('indian', 1.2e7),
+    at('myriad', 25000),
+  ]).toEqual(['1.5k', '4.2µ', '1.5Ki', '2.5Mrd', '1.2Cr', '2.5万'])
+  expect([
+    at('short', 1.2e6, 'word'),
+    at('long', 1e15, 'word'),
+    at('short', 1e15, 'symbolExponent'),
+    at('binary', 2 ** 30, 'symbolExponent'),
+  ]).toEqual(
+    ['1.2 million', '1 billiard', '1 Qd (10¹⁵)', '1 Gi (2³⁰)'].map((label) =>
+      label.replaceAll(' ', '\u00a0'),
+    ),
+  )
 })
 
 test('names of the illions follow the published rule', () => {
   const words = ladders.short.rungs.map(({ word }) => word)
-  expect([words[1], words[10], words[11], words[13], words[16], words[23], words[26], words[100]]).toEqual(
-    ['million', 'decillion', 'undecillion', 'tredecillion', 'sedecillion', 'tresvigintillion', 'sesvigintillion', 'centillion'])
+  expect([
+    words[1],
+    words[10],
+    words[11],
+    words[13],
+    words[16],
+    words[23],
+    words[26],
+    words[100],
+  ]).toEqual([
+    'million',
+    'decillion',
+    'undecillion',
+    'tredecillion',
+    'sedecillion',
+    'tresvigintillion',
+    'sesvigintillion',
+    'centillion',
+  ])
   for (const { rungs } of Object.values(ladders)) {
-    for (const key of ['symbol', 'word'] as const) expect(new Set(rungs.map((rung) => rung[key])).size).toBe(rungs.length)
+    for (const key of ['symbol', 'word'] as const)
+      expect(new Set(rungs.map((rung) => rung[key])).size).toBe(rungs.length)
   }
 })
 
-test('a ladder of one\'s own is used, and a bad one is refused with why', () => {
-  const ladder = { rungs: [{ power: 1, symbol: 'dz', word: 'ten' }, { power: 2, symbol: 'h' }] }
-  expect(labels({ notation: 'scaled', ladder, fraction: [0, 1] }, [15, 250])).toEqual(['1.5dz', '2.5h'])
+test("a ladder of one's own is used, and a bad one is refused with why", () => {
+  const ladder = {
+    rungs: [
+      { power: 1, symbol: 'dz', word: 'ten' },
+      { power: 2, symbol: 'h' },
+    ],
+  }
+  expect(labels({ notation: 'scaled', ladder, fraction: [0, 1] }, [15, 250])).toEqual([
+    '1.5dz',
+    '2.5h',
+  ])
   const refused = (rungs: object[]) => () => parseStyle({ ladder: { rungs } })
-  expect(refused([{ power: 3, symbol: 'a' }, { power: 3, symbol: 'b' }])).toThrow(/powers ascending/)
+  expect(
+    refused([
+      { power: 3, symbol: 'a' },
+      { power: 3, symbol: 'b' },
+    ]),
+  ).toThrow(/powers ascending/)
   expect(refused([{ power: 3, symbol: 'e' }])).toThrow(/none that reads as a number/)
-  expect(refused([{ power: 3, symbol: 'a' }, { power: 4, symbol: 'a' }])).toThrow(/names unique/)
+  expect(
+    refused([
+      { power: 3, symbol: 'a' },
+      { power: 4, symbol: 'a' },
+    ]),
+  ).toThrow(/names unique/)
 })
 
 test('a prefix stands with its unit, and the gap before both', () => {
-  expect(labels({ notation: 'scaled', ladder: 'si', unit: { kind: 'symbol', text: 'W' }, fraction: [0, 1] }, [1500, 5])).toEqual(['1.5\u00a0kW', '5\u00a0W'])
+  expect(
+    labels(
+      { notation: 'scaled', ladder: 'si', unit: { kind: 'symbol', text: 'W' }, fraction: [0, 1] },
+      [1500, 5],
+    ),
+  ).toEqual(['1.5\u00a0kW', '5\u00a0W'])
 })
 
 test('scaling begins where it is told to', () => {
-  expect(labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1] }, [1500, 9999.96, 12345, 2e6])).toEqual(['1,500', '10K', '12.3K', '2M'])
-  expect(labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1], ladder: 'binary' }, [9999, 12288])).toEqual(['9,999', '12Ki'])
-  expect(labels({ notation: 'scaled', rungFrom: 4, ladder: 'binary', increment: '7' }, [9999, 10005, 14336])).toEqual(['9,996', '10,003', '14Ki'])
-  expect(labels({ notation: 'scaled', rungFrom: 4, ladder: 'binary', fraction: [0, 0], rounding: 'trunc' }, [10005, 10240])).toEqual(['10,005', '10Ki'])
-  expect(labels({ notation: 'scaled', rungFrom: 6, fraction: [0, 1] }, [15000, 999999.96, 2e6])).toEqual(['15,000', '1M', '2M'])
+  expect(
+    labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1] }, [1500, 9999.96, 12345, 2e6]),
+  ).toEqual(['1,500', '10K', '12.3K', '2M'])
+  expect(
+    labels({ notation: 'scaled', rungFrom: 4, fraction: [0, 1], ladder: 'binary' }, [9999, 12288]),
+  ).toEqual(['9,999', '12Ki'])
+  expect(
+    labels(
+      { notation: 'scaled', rungFrom: 4, ladder: 'binary', increment: '7' },
+      [9999, 10005, 14336],
+    ),
+  ).toEqual(['9,996', '10,003', '14Ki'])
+  expect(
+    labels(
+      { notation: 'scaled', rungFrom: 4, ladder: 'binary', fraction: [0, 0], rounding: 'trunc' },
+      [10005, 10240],
+    ),
+  ).toEqual(['10,005', '10Ki'])
+  expect(
+    labels({ notation: 'scaled', rungFrom: 6, fraction: [0, 1] }, [15000, 999999.96, 2e6]),
+  ).toEqual(['15,000', '1M', '2M'])
 })
 
 test('significant digits, alone and beside decimals', () => {
@@ -74,44 +182,75 @@ test('significant digits, alone and beside decimals', () => {
   const both: Style = { fraction: [0, 2], significant: [1, 3] }
   expect(at({ ...both, priority: 'morePrecision' })).toEqual(['1,234.5', '10', '0.00123', '0'])
   expect(at({ ...both, priority: 'lessPrecision' })).toEqual(['1,230', '10', '0', '0'])
-  expect(() => parseStyle(both)).toThrow(/^style\.priority: nothing is not allowed; .* morePrecision or lessPrecision$/)
+  expect(() => parseStyle(both)).toThrow(
+    /^style\.priority: nothing is not allowed; .* morePrecision or lessPrecision$/,
+  )
 })
 
 test('setting one of decimals and significant digits takes back an inherited other', () => {
-  expect(inherit({ fraction: [2, 2] }, { significant: [1, 3] })).toMatchObject({ fraction: null, significant: [1, 3] })
-  expect(inherit({ significant: [1, 3] }, { fraction: [1, 1] })).toMatchObject({ fraction: [1, 1], significant: null })
+  expect(inherit({ fraction: [2, 2] }, { significant: [1, 3] })).toMatchObject({
+    fraction: null,
+    significant: [1, 3],
+  })
+  expect(inherit({ significant: [1, 3] }, { fraction: [1, 1] })).toMatchObject({
+    fraction: [1, 1],
+    significant: null,
+  })
 })
 
 test('increments, and decimals that are all zero', () => {
   expect(labels({ increment: '0.05', fraction: [2, 2] }, [1.03, 1.02])).toEqual(['1.05', '1.00'])
   expect(labels({ increment: '250' }, [1234, 100])).toEqual(['1,250', '0'])
-  expect(labels({ fraction: [2, 2], trailingZeros: 'stripIfInteger' }, [3, 3.5])).toEqual(['3', '3.50'])
+  expect(labels({ fraction: [2, 2], trailingZeros: 'stripIfInteger' }, [3, 3.5])).toEqual([
+    '3',
+    '3.50',
+  ])
 })
 
 test('engineering exponents are multiples of three', () => {
-  expect(labels({ notation: 'engineering', fraction: [0, 2] }, [12345, 0.00042, 999999])).toEqual(['12.35×10³', '420×10⁻⁶', '1×10⁶'])
+  expect(labels({ notation: 'engineering', fraction: [0, 2] }, [12345, 0.00042, 999999])).toEqual([
+    '12.35×10³',
+    '420×10⁻⁶',
+    '1×10⁶',
+  ])
 })
 
-test.each(['7.542530785682747e52', '1e49', '3.2e49', '9.9e300'])('a multiple of π as large as %s has no fraction that its digits could tell, and reads back to itself', (value) => {
-  const write = labeller(resolve({ notation: 'multiple', fraction: [0, 0] }))
-  const label = write.label(value)
-  const read = write.read(label).value as Decimal
-  expect(label).toMatch(/^\d{1,3}(,\d{3})*π$/)
-  expect(write.label(`${read.coefficient}e${read.exponent}`)).toBe(label)
-})
+test.each(['7.542530785682747e52', '1e49', '3.2e49', '9.9e300'])(
+  'a multiple of π as large as %s has no fraction that its digits could tell, and reads back to itself',
+  (value) => {
+    const write = labeller(resolve({ notation: 'multiple', fraction: [0, 0] }))
+    const label = write.label(value)
+    const read = write.read(label).value as Decimal
+    expect(label).toMatch(/^\d{1,3}(,\d{3})*π$/)
+    expect(write.label(`${read.coefficient}e${read.exponent}`)).toBe(label)
+  },
+)
 
 test('multiples of a constant are simple fractions of it, or a decimal factor', () => {
   const style: Style = { notation: 'multiple', fraction: [0, 2], marks: { minus: '−' } }
-  expect(labels(style, [0, Math.PI, -2 * Math.PI / 3, Math.PI / 12, 7 * Math.PI, 1.1])).toEqual(['0', 'π', '−2π/3', 'π/12', '7π', '0.35π'])
+  expect(labels(style, [0, Math.PI, (-2 * Math.PI) / 3, Math.PI / 12, 7 * Math.PI, 1.1])).toEqual([
+    '0',
+    'π',
+    '−2π/3',
+    'π/12',
+    '7π',
+    '0.35π',
+  ])
   expect(labels({ ...style, multipleOf: 'tau' }, [Math.PI])).toEqual(['τ/2'])
   expect(labels({ ...style, multipleOf: '2.5' }, [5, 2.5, 7.5])).toEqual(['2×2.5', '2.5', '3×2.5'])
 })
 
 test('parts of one are exact: 0.07 is 7 percent', () => {
-  expect(labels({ unit: { kind: 'percent' }, fraction: [0, 20] }, [0.07, 1.1, 0.0001])).toEqual(['7%', '110%', '0.01%'])
+  expect(labels({ unit: { kind: 'percent' }, fraction: [0, 20] }, [0.07, 1.1, 0.0001])).toEqual([
+    '7%',
+    '110%',
+    '0.01%',
+  ])
   expect(labels({ unit: { kind: 'permille' } }, [0.07])).toEqual(['70‰'])
   expect(labels({ unit: { kind: 'basisPoint' } }, [0.0025])).toEqual(['25\u00a0bp'])
-  expect(labels({ unit: { kind: 'percentPoint' }, sign: 'always' }, [0.015])).toEqual(['+1.5\u00a0pp'])
+  expect(labels({ unit: { kind: 'percentPoint' }, sign: 'always' }, [0.015])).toEqual([
+    '+1.5\u00a0pp',
+  ])
 })
 
 test('a factor converts, and reading back divides', () => {
@@ -122,38 +261,64 @@ test('a factor converts, and reading back divides', () => {
 
 test('bounds stand for all beyond them, and read back as an interval', () => {
   const write = labeller(resolve({ under: '0.01', over: '1000', fraction: [0, 2] }))
-  expect([0.004, 0.01, 1000, 2500].map((value) => write.label(value))).toEqual(['<0.01', '0.01', '1,000', '>1,000'])
+  expect([0.004, 0.01, 1000, 2500].map((value) => write.label(value))).toEqual([
+    '<0.01',
+    '0.01',
+    '1,000',
+    '>1,000',
+  ])
   expect(write.read('<0.01').value).toMatchObject({ from: null })
   expect(write.read('>1,000').value).toMatchObject({ from: { coefficient: 1000n }, to: null })
 })
 
 test('texts around the label, for zero and for missing', () => {
-  expect(labels({ before: '≈ ', after: '*', zero: 'nil', missing: 'n/a' }, [5, 0, null, 0.0001])).toEqual(['≈ 5*', 'nil', 'n/a', '≈ 0*'])
+  expect(
+    labels({ before: '≈ ', after: '*', zero: 'nil', missing: 'n/a' }, [5, 0, null, 0.0001]),
+  ).toEqual(['≈ 5*', 'nil', 'n/a', '≈ 0*'])
 })
 
 test('cases by category and by magnitude; the first that matches writes', () => {
   const style: Style = {
     unit: { kind: 'symbol', text: 'l' },
     cases: [
-      { when: { column: 'species', is: ['crown kelp'] }, use: { factor: '0.001', unit: { kind: 'symbol', text: 'm³' } } },
-      { when: { magnitude: { from: 9 } }, use: { notation: 'scaled', rungForm: 'symbolExponent', fraction: [0, 1] } },
+      {
+        when: { column: 'species', is: ['crown kelp'] },
+        use: { factor: '0.001', unit: { kind: 'symbol', text: 'm³' } },
+      },
+      {
+        when: { magnitude: { from: 9 } },
+        use: { notation: 'scaled', rungForm: 'symbolExponent', fraction: [0, 1] },
+      },
     ],
   }
   const values = [12500, 12500, 2.5e9, 999999999]
   const rows = [{ species: 'crown kelp' }, { species: 'lace wrack' }, { species: 'lace wrack' }, {}]
-  expect(labeller(resolve(style, { values, rows })).labels(values, rows)).toEqual(
-    ['12.5\u00a0m³', '12,500\u00a0l', '2.5\u00a0B\u00a0(10⁹)\u00a0l', '999,999,999\u00a0l'])
+  expect(labeller(resolve(style, { values, rows })).labels(values, rows)).toEqual([
+    '12.5\u00a0m³',
+    '12,500\u00a0l',
+    '2.5\u00a0B\u00a0(10⁹)\u00a0l',
+    '999,999,999\u00a0l',
+  ])
 })
 
 test('rung and unit said once: in the title, or on the first or last label', () => {
-  const style: Style = { notation: 'scaled', rung: 'shared', fraction: [0, 1], unit: { kind: 'currency', code: 'EUR' } }
+  const style: Style = {
+    notation: 'scaled',
+    rung: 'shared',
+    fraction: [0, 1],
+    unit: { kind: 'currency', code: 'EUR' },
+  }
   const values = [500000, 1e6, 1.5e6]
   const plan = resolve({ ...style, unitAt: 'title' }, { values })
   expect([plan.title, labeller(plan).labels(values)]).toEqual(['€ million', ['0.5', '1', '1.5']])
   expect(toText(labeller(plan).read('1.5').value as never)).toBe('1500000')
   expect(labels({ ...style, unitAt: 'last' }, values)).toEqual(['0.5', '1', '€1.5M'])
-  expect(labels({ notation: 'scientific', exponent: 'shared', unitAt: 'first' }, [2e-7, 4e-7])).toEqual(['2×10⁻⁷', '4'])
-  expect(() => resolve({ notation: 'scaled', unitAt: 'title' })).toThrow(/^style\.unitAt: "title" is not allowed; where every label has its own rung it takes label/)
+  expect(
+    labels({ notation: 'scientific', exponent: 'shared', unitAt: 'first' }, [2e-7, 4e-7]),
+  ).toEqual(['2×10⁻⁷', '4'])
+  expect(() => resolve({ notation: 'scaled', unitAt: 'title' })).toThrow(
+    /^style\.unitAt: "title" is not allowed; where every label has its own rung it takes label/,
+  )
 })
 
 test('a shared rung is that of the largest label after rounding; missing and infinite values are ignored', () => {
@@ -162,38 +327,67 @@ test('a shared rung is that of the largest label after rounding; missing and inf
   expect(labels(style, [1, 2])).toEqual(['1.0', '2.0'])
 })
 
-test('a fixed rung stays, and one that is not on the ladder is refused with the ladder\'s powers', () => {
-  expect(labels({ notation: 'scaled', rung: 6, fraction: [0, 2] }, [1500, 2.5e10])).toEqual(['0M', '25,000M'])
-  expect(() => resolve({ notation: 'scaled', rung: 4 })).toThrow('style.rung: 4 is not allowed; it takes each, shared or a power on the ladder short: 0, 3, 6, 9, 12, 15')
+test("a fixed rung stays, and one that is not on the ladder is refused with the ladder's powers", () => {
+  expect(labels({ notation: 'scaled', rung: 6, fraction: [0, 2] }, [1500, 2.5e10])).toEqual([
+    '0M',
+    '25,000M',
+  ])
+  expect(() => resolve({ notation: 'scaled', rung: 4 })).toThrow(
+    'style.rung: 4 is not allowed; it takes each, shared or a power on the ladder short: 0, 3, 6, 9, 12, 15',
+  )
 })
 
 test('a shared exponent gives 2, 4, 6 and 8 ten-millionths whole mantissas', () => {
-  expect(labels({ notation: 'scientific', exponent: 'shared' }, [2e-7, 4e-7, 6e-7, 8e-7])).toEqual(
-    ['2×10⁻⁷', '4×10⁻⁷', '6×10⁻⁷', '8×10⁻⁷'])
-  expect(labels({ notation: 'scientific', exponent: 'shared' }, [5e6, 1e7])).toEqual(['5×10⁶', '10×10⁶'])
+  expect(labels({ notation: 'scientific', exponent: 'shared' }, [2e-7, 4e-7, 6e-7, 8e-7])).toEqual([
+    '2×10⁻⁷',
+    '4×10⁻⁷',
+    '6×10⁻⁷',
+    '8×10⁻⁷',
+  ])
+  expect(labels({ notation: 'scientific', exponent: 'shared' }, [5e6, 1e7])).toEqual([
+    '5×10⁶',
+    '10×10⁶',
+  ])
 })
 
 test('each exponent of its own carries too', () => {
-  expect(labels({ notation: 'scientific', fraction: [0, 1], exponentForm: 'e' }, [9.96, 0.00234, 0])).toEqual(['1e1', '2.3e-3', '0'])
-  expect(labels({ notation: 'scientific', exponentForm: 'power' }, [1000, 2000])).toEqual(['10³', '2×10³'])
+  expect(
+    labels({ notation: 'scientific', fraction: [0, 1], exponentForm: 'e' }, [9.96, 0.00234, 0]),
+  ).toEqual(['1e1', '2.3e-3', '0'])
+  expect(labels({ notation: 'scientific', exponentForm: 'power' }, [1000, 2000])).toEqual([
+    '10³',
+    '2×10³',
+  ])
 })
 
 test('signs: none on zero, parentheses around the unit', () => {
   expect(labels({ fraction: [0, 0], sign: 'always' }, [-0.4, 3, -3])).toEqual(['+0', '+3', '-3'])
   expect(labels({ fraction: [0, 0], sign: 'exceptZero' }, [-0.4, 3])).toEqual(['0', '+3'])
-  expect(labels({ sign: 'parentheses', unit: { kind: 'currency', code: 'EUR' } }, [-3400, 5])).toEqual(['(€3,400.00)', '€5.00'])
+  expect(
+    labels({ sign: 'parentheses', unit: { kind: 'currency', code: 'EUR' } }, [-3400, 5]),
+  ).toEqual(['(€3,400.00)', '€5.00'])
 })
 
 test('a unit stands before or after, and its gap does not break', () => {
-  expect(labels({ unit: { kind: 'symbol', text: 'kg' }, notation: 'scaled', fraction: [0, 1] }, [-15300])).toEqual(['-15.3K\u00a0kg'])
+  expect(
+    labels(
+      { unit: { kind: 'symbol', text: 'kg' }, notation: 'scaled', fraction: [0, 1] },
+      [-15300],
+    ),
+  ).toEqual(['-15.3K\u00a0kg'])
   expect(labels({ unit: { kind: 'currency', code: 'CHF' } }, [5])).toEqual(['CHF\u00a05.00'])
-  expect(() => resolve({ unit: { kind: 'currency', code: 'QQQ' } })).toThrow(/^style\.unit\.code: "QQQ" is not allowed/)
+  expect(() => resolve({ unit: { kind: 'currency', code: 'QQQ' } })).toThrow(
+    /^style\.unit\.code: "QQQ" is not allowed/,
+  )
 })
 
 test('grouping follows its mode', () => {
   const written = (grouping: Style['grouping']) => labels({ grouping }, [1234, 12345])
-  expect([written('always'), written('min2'), written('never')]).toEqual(
-    [['1,234', '12,345'], ['1234', '12,345'], ['1234', '12345']])
+  expect([written('always'), written('min2'), written('never')]).toEqual([
+    ['1,234', '12,345'],
+    ['1234', '12,345'],
+    ['1234', '12345'],
+  ])
 })
 
 test('what is recorded in thousands is written in full and read back in thousands', () => {
@@ -206,13 +400,21 @@ test('a value that is no number is named with its place', () => {
   expect(() => labels({}, [1, 'twelve' as never])).toThrow('values[1]: "twelve" is not a number')
 })
 
-test('a label in nobody\'s grammar reads as nothing', () => {
+test("a label in nobody's grammar reads as nothing", () => {
   const write = labeller(resolve({ notation: 'scaled' }))
-  for (const label of ['', 'K', '1,2K', '1K2', '1.', 'one', '12,3456']) expect(write.read(label).candidates).toEqual([])
+  for (const label of ['', 'K', '1,2K', '1K2', '1.', 'one', '12,3456'])
+    expect(write.read(label).candidates).toEqual([])
   expect(write.read('–').missing).toBe(true)
 })
 
 test('a machine writes six digits and an exponent when it likes', () => {
-  expect([1284311.5, 0.00012, 0.00001234567, 999999.5, 100000, -0.5, 0].map(machineLabel)).toEqual(
-    ['1.28431e+06', '0.00012', '1.23457e-05', '1e+06', '100000', '-0.5', '0'])
+  expect([1284311.5, 0.00012, 0.00001234567, 999999.5, 100000, -0.5, 0].map(machineLabel)).toEqual([
+    '1.28431e+06',
+    '0.00012',
+    '1.23457e-05',
+    '1e+06',
+    '100000',
+    '-0.5',
+    '0',
+  ])
 })

@@ -15,5 +15,7 @@ export interface Labeller extends Writer {
  *
  * @example labeller(plan).label(1264000) // '1.3M'
  */
-export const labeller = (plan: Plan): Labeller =>
-  ({ ...writer(plan, fastLabels(plan) ?? undefined), read: (label) => readBack(label, plan) })
+export const labeller = (plan: Plan): Labeller => ({
+  ...writer(plan, fastLabels(plan) ?? undefined),
+  read: (label) => readBack(label, plan),
+})

@@ -25,7 +25,8 @@ export function machineLabel(value: Value): string {
     lead++
     digits /= 10n
   }
-  if (lead >= LEAST_PLAIN_POWER && lead < SIGNIFICANT) return toText({ coefficient: digits, exponent: lead - SIGNIFICANT + 1 })
+  if (lead >= LEAST_PLAIN_POWER && lead < SIGNIFICANT)
+    return toText({ coefficient: digits, exponent: lead - SIGNIFICANT + 1 })
   const mantissa = toText({ coefficient: digits, exponent: 1 - SIGNIFICANT })
   return `${mantissa}e${lead < 0 ? '-' : '+'}${String(Math.abs(lead)).padStart(2, '0')}`
 }

@@ -4,9 +4,25 @@ export type Value = number | bigint | string | null | undefined
 export type Row = Readonly<Record<string, unknown>>
 export interface Part {
   type:
-    | 'minus' | 'plus' | 'unit' | 'gap' | 'literal' | 'before' | 'after' | 'bound'
-    | 'integer' | 'group' | 'decimal' | 'fraction' | 'rung' | 'exponent' | 'constant' | 'denominator'
-    | 'missing' | 'infinity' | 'zero'
+    | 'minus'
+    | 'plus'
+    | 'unit'
+    | 'gap'
+    | 'literal'
+    | 'before'
+    | 'after'
+    | 'bound'
+    | 'integer'
+    | 'group'
+    | 'decimal'
+    | 'fraction'
+    | 'rung'
+    | 'exponent'
+    | 'constant'
+    | 'denominator'
+    | 'missing'
+    | 'infinity'
+    | 'zero'
   value: string
 }
 /** The label of a value; the value stays a number. Throws when it is none. */

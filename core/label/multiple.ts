@@ -14,7 +14,10 @@ interface Fraction {
   readonly numerator: bigint
   readonly denominator: number
 }
-const times = ({ coefficient, exponent }: Decimal, by: number): Decimal => ({ coefficient: coefficient * BigInt(by), exponent })
+const times = ({ coefficient, exponent }: Decimal, by: number): Decimal => ({
+  coefficient: coefficient * BigInt(by),
+  exponent,
+})
 const DENOMINATORS = Array.from({ length: LARGEST_DENOMINATOR }, (_, at) => at + 1)
 
 /** The simplest fraction within the tolerance, or null. */
@@ -23,12 +26,14 @@ function simpleFraction(ratio: Decimal): Fraction | null {
     const part = divide(decimal(1), decimal(denominator))
     const numerator = quotientRounded(times(ratio, denominator), decimal(1), 'halfEven')
     const stands = { coefficient: part.coefficient * numerator, exponent: part.exponent }
-    if (compare(magnitudeOf(subtract(ratio, stands)), TOLERANCE) <= 0) return { numerator, denominator }
+    if (compare(magnitudeOf(subtract(ratio, stands)), TOLERANCE) <= 0)
+      return { numerator, denominator }
   }
   return null
 }
 
-const isMore = (a: Fraction, b: Fraction): boolean => a.numerator * BigInt(b.denominator) > b.numerator * BigInt(a.denominator)
+const isMore = (a: Fraction, b: Fraction): boolean =>
+  a.numerator * BigInt(b.denominator) > b.numerator * BigInt(a.denominator)
 
 /**
  * The simple fraction that rounding stepped over, the one closest to the ratio; null where it
@@ -38,10 +43,14 @@ function steppedOver(ratio: Decimal, rounded: Decimal): Fraction | null {
   const direction = compare(rounded, ratio)
   if (direction === 0) return null
   const upwards = direction > 0
-  const closest = DENOMINATORS
-    .map((denominator) => ({ numerator: quotientRounded(times(ratio, denominator), decimal(1), upwards ? 'ceil' : 'floor'), denominator }))
-    .reduce((best, one) => (upwards ? isMore(best, one) : isMore(one, best)) ? one : best)
-  const beyond = compare(times(rounded, closest.denominator), { coefficient: closest.numerator, exponent: 0 })
+  const closest = DENOMINATORS.map((denominator) => ({
+    numerator: quotientRounded(times(ratio, denominator), decimal(1), upwards ? 'ceil' : 'floor'),
+    denominator,
+  })).reduce((best, one) => ((upwards ? isMore(best, one) : isMore(one, best)) ? one : best))
+  const beyond = compare(times(rounded, closest.denominator), {
+    coefficient: closest.numerator,
+    exponent: 0,
+  })
   return (upwards ? beyond > 0 : beyond < 0) ? closest : null
 }
 
@@ -54,17 +63,29 @@ function steppedOver(ratio: Decimal, rounded: Decimal): Fraction | null {
  * @param value in the constant's own unit
  * @example decideMultiple(rule, decimal('-2.0943951023931953'), sign) // of π: 2 over 3, negative
  */
-export function decideMultiple(rule: Rule, value: Decimal, sign: (negative: boolean, zero: boolean) => SignState): Omit<Written, 'rule' | 'bound'> {
+export function decideMultiple(
+  rule: Rule,
+  value: Decimal,
+  sign: (negative: boolean, zero: boolean) => SignState,
+): Omit<Written, 'rule' | 'bound'> {
   const ratio = divide(value, decimal(rule.multiple!.value))
   const rounded = keep(rule.precision, ratio)
   const size = magnitudeOf(ratio)
   const decimals = { coefficient: rounded.digits, exponent: rounded.place }
   const isTold = leadingPower(size) < UNTOLD
-  const simple = !isTold ? null : rule.precision.increment === null ? simpleFraction(size) ?? steppedOver(size, decimals) ?? simpleFraction(decimals) : simpleFraction(decimals)
+  const simple = !isTold
+    ? null
+    : rule.precision.increment === null
+      ? (simpleFraction(size) ?? steppedOver(size, decimals) ?? simpleFraction(decimals))
+      : simpleFraction(decimals)
   const kept = simple ? { digits: simple.numerator, place: 0, decimals: 0 } : rounded
   const zero = kept.digits === 0n
   return {
-    kind: 'number', sign: sign(value.coefficient < 0n && !zero, zero), ...kept,
-    rung: 0, exponent: null, denominator: simple?.denominator ?? 1,
+    kind: 'number',
+    sign: sign(value.coefficient < 0n && !zero, zero),
+    ...kept,
+    rung: 0,
+    exponent: null,
+    denominator: simple?.denominator ?? 1,
   }
 }

@@ -19,7 +19,9 @@ function areGroups(runs: readonly string[]): boolean {
   const last = rest.at(-1)
   if (head.length === 0 || head.length > 3 || last?.length !== 3) return false
   const sizes = new Set(rest.slice(0, -1).map((run) => run.length))
-  return sizes.size === 0 || (sizes.size === 1 && (sizes.has(3) || (sizes.has(2) && head.length <= 2)))
+  return (
+    sizes.size === 0 || (sizes.size === 1 && (sizes.has(3) || (sizes.has(2) && head.length <= 2)))
+  )
 }
 
 interface Shape {
@@ -32,9 +34,15 @@ const withDecimals = ({ runs }: Shape): string => `${runs.slice(0, -1).join('')}
 /** Whether the last mark can be a decimal mark: it stands once, and those before it part groups by another. */
 function canEndInDecimals({ runs, marks }: Shape): boolean {
   const [last, ...before] = [...marks].reverse()
-  return last !== undefined && !before.includes(last) && new Set(before).size <= 1 && (before.length === 0 || areGroups(runs.slice(0, -1)))
+  return (
+    last !== undefined &&
+    !before.includes(last) &&
+    new Set(before).size <= 1 &&
+    (before.length === 0 || areGroups(runs.slice(0, -1)))
+  )
 }
-const canBeGroups = ({ runs, marks }: Shape): boolean => new Set(marks).size === 1 && areGroups(runs)
+const canBeGroups = ({ runs, marks }: Shape): boolean =>
+  new Set(marks).size === 1 && areGroups(runs)
 
 /**
  * The numbers that somebody reads in digits with marks, the region's way first: where the marks are
@@ -52,7 +60,11 @@ export function readNumeral(text: string, region: NumeralMarks): Decimal[] {
   const isRegional = shape.marks.slice(0, -1).every(isGroup)
   const read = (texts: readonly string[]) => texts.flatMap((one) => parseDecimal(one) ?? [])
   if (shape.marks.length === 0) return read([whole(shape)])
-  if (isRegional && shape.marks.at(-1) === decimal && canEndInDecimals(shape)) return read([withDecimals(shape)])
+  if (isRegional && shape.marks.at(-1) === decimal && canEndInDecimals(shape))
+    return read([withDecimals(shape)])
   if (isRegional && isGroup(shape.marks.at(-1)!) && canBeGroups(shape)) return read([whole(shape)])
-  return read([...(canEndInDecimals(shape) ? [withDecimals(shape)] : []), ...(canBeGroups(shape) ? [whole(shape)] : [])])
+  return read([
+    ...(canEndInDecimals(shape) ? [withDecimals(shape)] : []),
+    ...(canBeGroups(shape) ? [whole(shape)] : []),
+  ])
 }

@@ -17,42 +17,74 @@ const MINUS = /[-−‒–]$/
 
 /** Names that are known everywhere: those of the short ladder, and the prefixes of units. */
 const everywhere: readonly PowerName[] = [ladders.short, ladders.si].flatMap(({ rungs }) =>
-  rungs.filter(({ power }) => power <= 12).flatMap(({ power, symbol, word }) => [{ text: symbol, power }, { text: word, power }]))
+  rungs
+    .filter(({ power }) => power <= 12)
+    .flatMap(({ power, symbol, word }) => [
+      { text: symbol, power },
+      { text: word, power },
+    ]),
+)
 
-const isLetter = (character: string | undefined): boolean => character !== undefined && /\p{L}/u.test(character)
+const isLetter = (character: string | undefined): boolean =>
+  character !== undefined && /\p{L}/u.test(character)
 
 /** The powers that a text beside a number names, by the longest name that stands whole there. */
 function powersIn(before: string, after: string, names: readonly PowerName[]): number[] {
   const [head, tail] = [before.trim(), after.trim()]
-  const found = names.filter(({ text }) =>
-    (tail.startsWith(text) && !(isLetter(text.at(-1)) && isLetter(tail[text.length]))) || (head.endsWith(text) && !isLetter(head[head.length - text.length - 1])))
+  const found = names.filter(
+    ({ text }) =>
+      (tail.startsWith(text) && !(isLetter(text.at(-1)) && isLetter(tail[text.length]))) ||
+      (head.endsWith(text) && !isLetter(head[head.length - text.length - 1])),
+  )
   const longest = Math.max(0, ...found.map(({ text }) => text.length))
   return [...new Set(found.filter(({ text }) => text.length === longest).map(({ power }) => power))]
 }
 
 /** The rungs that the style puts before its unit, which stands right behind them. */
 const prefixesIn = (plan: Plan, after: string): number[] =>
-  plan.rules.flatMap(({ rungs }) => rungs).filter(({ text }) => text !== '' && after.trim().startsWith(text)).map(({ power }) => power)
+  plan.rules
+    .flatMap(({ rungs }) => rungs)
+    .filter(({ text }) => text !== '' && after.trim().startsWith(text))
+    .map(({ power }) => power)
 
 /** Units that the style itself writes: a reader knows them for what they are, and "m" for metres is no milli. */
 const unitsIn = (plan: Plan): string[] =>
-  plan.rules.flatMap(({ frames }) => [...frames.none.before, ...frames.none.after]).flatMap((slot) => (typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : []))
+  plan.rules
+    .flatMap(({ frames }) => [...frames.none.before, ...frames.none.after])
+    .flatMap((slot) => (typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : []))
 /** What stands around a number, closing brackets aside. */
 const bare = (text: string): string => text.replace(/^[()\s]+|[()\s]+$/g, '')
 
 /** What is said of rung and exponent elsewhere, for labels that do not say it. */
 const saidElsewhere = (plan: Plan, rule: Rule): number =>
-  plan.unitAt === 'label' ? 0 : (rule.exponent ? rule.exponent.fixed ?? 0 : rule.rungs[rule.fixedRung ?? unitsRung(rule)]!.power)
+  plan.unitAt === 'label'
+    ? 0
+    : rule.exponent
+      ? (rule.exponent.fixed ?? 0)
+      : rule.rungs[rule.fixedRung ?? unitsRung(rule)]!.power
 
 /** The numbers that a reader takes digits and what follows them for, before unit and sign. */
-function numbersIn(text: string, after: string, reader: ChosenRegion): { numbers: Decimal[]; rest: string; isPowered: boolean } {
+function numbersIn(
+  text: string,
+  after: string,
+  reader: ChosenRegion,
+): { numbers: Decimal[]; rest: string; isPowered: boolean } {
   const alone = text === '10' ? POWER_ALONE.exec(after) : null
-  if (alone) return { numbers: [{ coefficient: 1n, exponent: fromSuperscript(alone[1]!) }], rest: after.slice(alone[0].length), isPowered: true }
+  if (alone)
+    return {
+      numbers: [{ coefficient: 1n, exponent: fromSuperscript(alone[1]!) }],
+      rest: after.slice(alone[0].length),
+      isPowered: true,
+    }
   const numbers = readNumeral(text, reader.system.marks)
   const match = EXPONENT.exec(after)
   if (!match) return { numbers, rest: after, isPowered: false }
   const exponent = match[1] ? fromSuperscript(match[1]) : Number(match[2]!.replace('−', '-'))
-  return { numbers: numbers.map((number) => shift(number, exponent)), rest: after.slice(match[0].length), isPowered: true }
+  return {
+    numbers: numbers.map((number) => shift(number, exponent)),
+    rest: after.slice(match[0].length),
+    isPowered: true,
+  }
 }
 
 /**
@@ -66,24 +98,49 @@ function numbersIn(text: string, after: string, reader: ChosenRegion): { numbers
  */
 export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading {
   // Multiples of a constant are read alike everywhere.
-  if (label === plan.missing || plan.rules.every(({ multiple }) => multiple !== null)) return readBack(label, plan)
+  if (label === plan.missing || plan.rules.every(({ multiple }) => multiple !== null))
+    return readBack(label, plan)
   const latin = inLatin(label.replace(INVISIBLE, ''), reader.digits)
   const match = NUMERAL.exec(latin)
   if (!match) return { value: null, missing: false, candidates: [] }
   const before = latin.slice(0, match.index)
-  const { numbers, rest, isPowered } = numbersIn(match[0], latin.slice(match.index + match[0].length), reader)
+  const { numbers, rest, isPowered } = numbersIn(
+    match[0],
+    latin.slice(match.index + match[0].length),
+    reader,
+  )
   const { short, long, currency } = reader.system.compact
   const own = [...namesIn(short), ...namesIn(long), ...namesIn(currency)]
-  const isUnit = unitsIn(plan).includes(bare(rest)) || (bare(rest) === '' && unitsIn(plan).includes(bare(before)))
-  const powers = isUnit ? [] : [own, everywhere].map((names) => powersIn(before, rest, names)).find((found) => found.length > 0) ?? prefixesIn(plan, rest)
-  const isNegative = /^\s*\(/.test(before) || MINUS.test(before.replace(/[^-−‒–\d]+$/, '')) || /^\s*[-−]/.test(rest)
+  const isUnit =
+    unitsIn(plan).includes(bare(rest)) ||
+    (bare(rest) === '' && unitsIn(plan).includes(bare(before)))
+  const powers = isUnit
+    ? []
+    : ([own, everywhere]
+        .map((names) => powersIn(before, rest, names))
+        .find((found) => found.length > 0) ?? prefixesIn(plan, rest))
+  const isNegative =
+    /^\s*\(/.test(before) || MINUS.test(before.replace(/[^-−‒–\d]+$/, '')) || /^\s*[-−]/.test(rest)
   const found: Said[] = []
-  for (const rule of plan.rules) for (const number of numbers) for (const power of powers.length > 0 ? powers : [isPowered ? 0 : saidElsewhere(plan, rule)]) {
-    const signed = isNegative ? negate(number) : number
-    const value = inCells(plan, rule, shift(signed, power), { rung: unitsRung(rule), exponent: null, denominator: 1 })
-    const bound = /^\s*[<>]/.exec(latin)?.[0].trim()
-    const said: Said = bound === '<' ? { from: null, to: value } : bound === '>' ? { from: value, to: null } : value
-    if (!found.some((other) => sameSaid(other, said))) found.push(said)
-  }
+  for (const rule of plan.rules)
+    for (const number of numbers)
+      for (const power of powers.length > 0
+        ? powers
+        : [isPowered ? 0 : saidElsewhere(plan, rule)]) {
+        const signed = isNegative ? negate(number) : number
+        const value = inCells(plan, rule, shift(signed, power), {
+          rung: unitsRung(rule),
+          exponent: null,
+          denominator: 1,
+        })
+        const bound = /^\s*[<>]/.exec(latin)?.[0].trim()
+        const said: Said =
+          bound === '<'
+            ? { from: null, to: value }
+            : bound === '>'
+              ? { from: value, to: null }
+              : value
+        if (!found.some((other) => sameSaid(other, said))) found.push(said)
+      }
   return { value: found.length === 1 ? found[0]! : null, missing: false, candidates: found }
 }

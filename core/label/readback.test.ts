@@ -14,16 +14,22 @@ import { resolve } from './resolve'
 import type { Plan } from './types'
 
 const generated = join(__dirname, '../locale/generated')
-const load = <Table>(folder: string, name: string) => JSON.parse(readFileSync(join(generated, folder, `${name}.json`), 'utf8')) as Table
+const load = <Table>(folder: string, name: string) =>
+  JSON.parse(readFileSync(join(generated, folder, `${name}.json`), 'utf8')) as Table
 function planOf(style: Style, values: number[] = []): Plan {
   const needs = needsOf(style)
   return resolve(style, {
     values,
-    tables: Object.fromEntries(needs.tables.map((name) => [name, load<LocaleTable>('locales', name)])),
-    currencyNames: Object.fromEntries(needs.currencyNames.map((name) => [name, load<CurrencyNames>('currency-names', name)])),
+    tables: Object.fromEntries(
+      needs.tables.map((name) => [name, load<LocaleTable>('locales', name)]),
+    ),
+    currencyNames: Object.fromEntries(
+      needs.currencyNames.map((name) => [name, load<CurrencyNames>('currency-names', name)]),
+    ),
   })
 }
-const text = (said: Said | null) => (said === null || typeof said !== 'object' || isInterval(said) ? said : toText(said))
+const text = (said: Said | null) =>
+  said === null || typeof said !== 'object' || isInterval(said) ? said : toText(said)
 const read = (style: Style, label: string) => text(labeller(planOf(style)).read(label).value)
 
 test.each<[Style, string, string]>([
@@ -41,7 +47,11 @@ test.each<[Style, string, string]>([
   [{ locale: 'hi' }, '12,34,567', '1234567'],
   [{ locale: 'ar-EG' }, '١٬٢٣٤', '1234'],
   [{ locale: 'fr', notation: 'scaled', ladder: 'locale', rungForm: 'word' }, 'mille', '1000'],
-  [{ locale: 'de', notation: 'scaled', ladder: 'locale', rungForm: 'word' }, '2\u0020Millionen', '2000000'],
+  [
+    { locale: 'de', notation: 'scaled', ladder: 'locale', rungForm: 'word' },
+    '2\u0020Millionen',
+    '2000000',
+  ],
   [{ locale: 'en', unit: { kind: 'currency', code: 'EUR', display: 'name' } }, '1 euro', '1'],
   [{ before: '≈ ', after: '*' }, '≈ 5*', '5'],
   [{ zero: 'nil' }, 'nil', '0'],
@@ -55,12 +65,23 @@ test('infinity reads as itself, with its sign', () => {
 })
 
 test('the text for missing values is no number', () => {
-  expect(labeller(planOf({ missing: 'n/a' })).read('n/a')).toEqual({ value: null, missing: true, candidates: [] })
+  expect(labeller(planOf({ missing: 'n/a' })).read('n/a')).toEqual({
+    value: null,
+    missing: true,
+    candidates: [],
+  })
 })
 
 test('a label that can be read in two ways gives both', () => {
-  const rungs = { rungs: [{ power: 3, symbol: 'x' }, { power: 6, symbol: 'xx' }] }
-  const cases: FullStyle['cases'] = [{ when: { column: 'unit', is: ['m³'] }, use: { factor: '0.001' } }]
+  const rungs = {
+    rungs: [
+      { power: 3, symbol: 'x' },
+      { power: 6, symbol: 'xx' },
+    ],
+  }
+  const cases: FullStyle['cases'] = [
+    { when: { column: 'unit', is: ['m³'] }, use: { factor: '0.001' } },
+  ]
   const { value, candidates } = labeller(planOf({ cases })).read('5')
   expect(value).toBeNull()
   expect(candidates.map(text)).toEqual(['5000', '5'])
@@ -88,7 +109,12 @@ test('intervals are equal when both ends are', () => {
 })
 
 test('in every locale a label reads back as what was decided', () => {
-  const units = fc.constantFrom<FullStyle['unit']>({ kind: 'none' }, { kind: 'percent' }, { kind: 'currency', code: 'EUR' }, { kind: 'currency', code: 'JPY', display: 'code' })
+  const units = fc.constantFrom<FullStyle['unit']>(
+    { kind: 'none' },
+    { kind: 'percent' },
+    { kind: 'currency', code: 'EUR' },
+    { kind: 'currency', code: 'JPY', display: 'code' },
+  )
   const styles = fc.record({
     locale: fc.constantFrom(...localeNames),
     unit: units,
@@ -98,15 +124,27 @@ test('in every locale a label reads back as what was decided', () => {
     sign: fc.constantFrom<FullStyle['sign'][]>('auto', 'always', 'exceptZero'),
     fraction: fc.constantFrom<[number, number][]>([0, 0], [0, 2], [2, 2]),
   })
-  const numbers = fc.oneof(fc.double({ noNaN: true, noDefaultInfinity: true, min: -1e16, max: 1e16 }), fc.integer({ min: -5000, max: 5000 }))
-  fc.assert(fc.property(styles, numbers, (style, number) => {
-    const plan = planOf(style, [number])
-    const write = labeller(plan)
-    const label = write.label(number)
-    const { candidates } = write.read(label)
-    const decided = saidBy(plan, write.written(number))
-    if (!candidates.some((said) => typeof said === 'object' && !isInterval(said) && compare(said, decided) === 0)) {
-      throw new Error(`${JSON.stringify(label)} reads as ${candidates.map((said) => String(text(said))).join(' or ') || 'nothing'}, decided was ${toText(decided)}`)
-    }
-  }), { numRuns: 1200 })
+  const numbers = fc.oneof(
+    fc.double({ noNaN: true, noDefaultInfinity: true, min: -1e16, max: 1e16 }),
+    fc.integer({ min: -5000, max: 5000 }),
+  )
+  fc.assert(
+    fc.property(styles, numbers, (style, number) => {
+      const plan = planOf(style, [number])
+      const write = labeller(plan)
+      const label = write.label(number)
+      const { candidates } = write.read(label)
+      const decided = saidBy(plan, write.written(number))
+      if (
+        !candidates.some(
+          (said) => typeof said === 'object' && !isInterval(said) && compare(said, decided) === 0,
+        )
+      ) {
+        throw new Error(
+          `${JSON.stringify(label)} reads as ${candidates.map((said) => String(text(said))).join(' or ') || 'nothing'}, decided was ${toText(decided)}`,
+        )
+      }
+    }),
+    { numRuns: 1200 },
+  )
 })

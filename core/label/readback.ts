@@ -22,7 +22,8 @@ export interface Reading {
   readonly candidates: readonly Said[]
 }
 
-export const isInterval = (said: Said): said is Interval => typeof said === 'object' && 'from' in said
+export const isInterval = (said: Said): said is Interval =>
+  typeof said === 'object' && 'from' in said
 
 type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
 
@@ -33,13 +34,16 @@ const NO_NAME: Name = [[], []]
 
 function slotText(rule: Rule, rung: number | null, name: Name, slot: Slot): string {
   if (typeof slot === 'object') return slot.value
-  if (slot === 'nameBefore' || slot === 'nameAfter') return joined(name[slot === 'nameBefore' ? 0 : 1])
+  if (slot === 'nameBefore' || slot === 'nameAfter')
+    return joined(name[slot === 'nameBefore' ? 0 : 1])
   const { text, gap } = rung === null ? { text: '', gap: '' } : rule.rungs[rung]!
   return text && (slot === 'rung' ? gap : '') + text
 }
 /** What stands before and after the number. @param rung null where none is written */
 const textAround = (rule: Rule, frame: Frame, rung: number | null, name: Name): [string, string] =>
-  [frame.before, frame.after].map((slots) => slots.map((slot) => slotText(rule, rung, name, slot)).join('')) as [string, string]
+  [frame.before, frame.after].map((slots) =>
+    slots.map((slot) => slotText(rule, rung, name, slot)).join(''),
+  ) as [string, string]
 
 /** Digits of a numbering system as 0 to 9. @param digits the ten, from zero */
 export function inLatin(text: string, digits: readonly string[]): string {
@@ -58,7 +62,8 @@ function readDigits(text: string, rule: Rule): Decimal | null {
   if (digits !== whole && grouping) {
     const [last, ...others] = whole.split(marks.group).reverse()
     const head = others.pop()!
-    if (last!.length !== grouping.first || others.some((group) => group.length !== grouping.rest)) return null
+    if (last!.length !== grouping.first || others.some((group) => group.length !== grouping.rest))
+      return null
     if (head.length === 0 || head.length > grouping.rest) return null
   }
   return parseDecimal(fraction === undefined ? digits : `${digits}.${fraction}`)
@@ -91,13 +96,20 @@ function readMultiple(text: string, rule: Rule): { number: Decimal; reach: Reach
 }
 
 /** The exponent of a label that writes none: said elsewhere, or nothing. */
-const bareExponent = (rule: Rule, { unitAt }: Plan): number | null => (rule.exponent ? (unitAt === 'label' ? 0 : (rule.exponent.fixed ?? 0)) : null)
+const bareExponent = (rule: Rule, { unitAt }: Plan): number | null =>
+  rule.exponent ? (unitAt === 'label' ? 0 : (rule.exponent.fixed ?? 0)) : null
 
 /** Every way in which the middle of a label can be a number of this rule. */
-function readMiddle(text: string, rule: Rule, rung: number, plan: Plan): { number: Decimal; reach: Reach } | null {
+function readMiddle(
+  text: string,
+  rule: Rule,
+  rung: number,
+  plan: Plan,
+): { number: Decimal; reach: Reach } | null {
   if (rule.multiple) return readMultiple(text, rule)
   const isUnits = rule.rungs[rung]!.text === ''
-  const powered = isUnits && (rule.exponent || rule.beyond !== null) ? readExponent(text, rule) : null
+  const powered =
+    isUnits && (rule.exponent || rule.beyond !== null) ? readExponent(text, rule) : null
   if (powered) return powered
   if (rule.fixedRung !== null && rung !== rule.fixedRung) return null
   const number = readDigits(text, rule)
@@ -110,12 +122,14 @@ function rungsIn(rule: Rule): number[] {
   return rule.beyond === null ? [rule.fixedRung] : [...new Set([rule.fixedRung, unitsRung(rule)])]
 }
 
-const sameDecimal = (a: Decimal | null, b: Decimal | null): boolean => (a && b ? compare(a, b) === 0 : a === b)
+const sameDecimal = (a: Decimal | null, b: Decimal | null): boolean =>
+  a && b ? compare(a, b) === 0 : a === b
 
 /** Whether two readings are the same. */
 export function sameSaid(a: Said, b: Said): boolean {
   if (typeof a !== 'object' || typeof b !== 'object') return a === b
-  if (isInterval(a) || isInterval(b)) return isInterval(a) && isInterval(b) && sameDecimal(a.from, b.from) && sameDecimal(a.to, b.to)
+  if (isInterval(a) || isInterval(b))
+    return isInterval(a) && isInterval(b) && sameDecimal(a.from, b.from) && sameDecimal(a.to, b.to)
   return compare(a, b) === 0
 }
 
@@ -127,22 +141,32 @@ interface Around {
 /** Every set of frames that a label of a rung can stand in. @param rung null for infinity, which has none */
 function framesIn(plan: Plan, rule: Rule, rung: number | null): Around[] {
   const forms = rung === null ? null : rule.rungs[rung]!.forms
-  const said = forms ? Object.entries(forms).map(([plural, frames]) => ({ frames, plural })) : [{ frames: rule.frames, plural: 'other' }]
+  const said = forms
+    ? Object.entries(forms).map(([plural, frames]) => ({ frames, plural }))
+    : [{ frames: rule.frames, plural: 'other' }]
   const names = rule.names ? Object.values(rule.names) : [NO_NAME]
   const all = said.flatMap((one) => names.map((name) => ({ ...one, name })))
-  return plan.unitAt === 'label' ? all : [...all, { frames: rule.bare, plural: 'other', name: NO_NAME }]
+  return plan.unitAt === 'label'
+    ? all
+    : [...all, { frames: rule.bare, plural: 'other', name: NO_NAME }]
 }
 
 /** The number that a word without digits says: exactly the one of its plural. */
-const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach } =>
-  ({ number: plural === '0' ? { coefficient: 0n, exponent: 0 } : ONE, reach: { rung, exponent: null, denominator: 1 } })
+const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach } => ({
+  number: plural === '0' ? { coefficient: 0n, exponent: 0 } : ONE,
+  reach: { rung, exponent: null, denominator: 1 },
+})
 
 function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) => void): void {
-  const bound = (rule.under !== null && label.startsWith('<')) || (rule.over !== null && label.startsWith('>')) ? label[0] : ''
+  const bound =
+    (rule.under !== null && label.startsWith('<')) || (rule.over !== null && label.startsWith('>'))
+      ? label[0]
+      : ''
   const rest = bound ? label.slice(1) : label
   for (const { frames, name } of framesIn(plan, rule, null)) {
     for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
-      if (rest === textAround(rule, frame, null, name).join(rule.infinity)) keep(state === 'minus' ? -1 : 1)
+      if (rest === textAround(rule, frame, null, name).join(rule.infinity))
+        keep(state === 'minus' ? -1 : 1)
     }
   }
   for (const rung of rungsIn(rule)) {
@@ -150,11 +174,29 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) =>
       for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
         const [before, after] = textAround(rule, frame, rung, name)
         if (!rest.startsWith(before) || !rest.endsWith(after)) continue
-        const middle = rest.slice(before.length, Math.max(before.length, rest.length - after.length))
-        const read = frame.hidden ? (rest === before + after ? readWord(rung, plural) : null) : middle && readMiddle(middle, rule, rung, plan)
+        const middle = rest.slice(
+          before.length,
+          Math.max(before.length, rest.length - after.length),
+        )
+        const read = frame.hidden
+          ? rest === before + after
+            ? readWord(rung, plural)
+            : null
+          : middle && readMiddle(middle, rule, rung, plan)
         if (!read) continue
-        const value = inCells(plan, rule, state === 'minus' ? negate(read.number) : read.number, read.reach)
-        keep(bound === '' ? value : bound === '<' ? { from: null, to: value } : { from: value, to: null })
+        const value = inCells(
+          plan,
+          rule,
+          state === 'minus' ? negate(read.number) : read.number,
+          read.reach,
+        )
+        keep(
+          bound === ''
+            ? value
+            : bound === '<'
+              ? { from: null, to: value }
+              : { from: value, to: null },
+        )
       }
     }
   }
@@ -172,7 +214,10 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) =>
 export function readBack(label: string, plan: Plan, at?: number): Reading {
   if (label === plan.missing) return { value: null, missing: true, candidates: [] }
   const found: Said[] = []
-  const keep = (said: Said) => { if (!found.some((other) => sameSaid(other, said))) found.push(said) }
-  for (const rule of at === undefined ? plan.rules : [plan.rules[at]!]) readByRule(plan, rule, label, keep)
+  const keep = (said: Said) => {
+    if (!found.some((other) => sameSaid(other, said))) found.push(said)
+  }
+  for (const rule of at === undefined ? plan.rules : [plan.rules[at]!])
+    readByRule(plan, rule, label, keep)
   return { value: found.length === 1 ? found[0]! : null, missing: false, candidates: found }
 }

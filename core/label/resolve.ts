@@ -50,7 +50,12 @@ const known = new Set(localeNames)
  */
 export function localeTableName(tag: string): string {
   const name = nearestName(tag, known)
-  if (name === undefined) throw new StyleError('locale', tag, 'CLDR has no such language; it takes a tag such as en, de-CH, hi or ar-EG-u-nu-latn')
+  if (name === undefined)
+    throw new StyleError(
+      'locale',
+      tag,
+      'CLDR has no such language; it takes a tag such as en, de-CH, hi or ar-EG-u-nu-latn',
+    )
   return name
 }
 
@@ -80,17 +85,27 @@ const groupings: Record<FullStyle['grouping'], (own: Grouping) => Grouping | nul
   never: () => null,
 }
 
-const isRegional = (style: FullStyle): boolean => style.notation === 'scaled' && style.ladder === REGIONAL
+const isRegional = (style: FullStyle): boolean =>
+  style.notation === 'scaled' && style.ladder === REGIONAL
 
 /** Groups as the pattern of the unit sets them; the region's own short form groups from five digits on. */
-function groupingOf(style: FullStyle, { table, system }: Region, unit: UnitWriting): Grouping | null {
-  const sizes = unit.layer.pattern.grouping ?? parsePattern(system.patterns.decimal).grouping ?? { first: 3, rest: 3 }
+function groupingOf(
+  style: FullStyle,
+  { table, system }: Region,
+  unit: UnitWriting,
+): Grouping | null {
+  const sizes = unit.layer.pattern.grouping ??
+    parsePattern(system.patterns.decimal).grouping ?? { first: 3, rest: 3 }
   const mode = style.grouping === 'auto' && isRegional(style) ? 'min2' : style.grouping
   return groupings[mode]({ ...sizes, least: table.least })
 }
 
 function marksOf(style: FullStyle, { system }: Region): Marks {
-  const marks = { ...system.marks, ...(style.unit.kind === 'currency' ? system.moneyMarks : {}), ...style.marks }
+  const marks = {
+    ...system.marks,
+    ...(style.unit.kind === 'currency' ? system.moneyMarks : {}),
+    ...style.marks,
+  }
   if (marks.decimal === marks.group && style.grouping !== 'never') {
     throw new StyleError('marks', style.marks, 'the decimal mark and the group mark must differ')
   }
@@ -101,25 +116,54 @@ function marksOf(style: FullStyle, { system }: Region): Marks {
 function surroundings(style: FullStyle, unit: UnitWriting): Surroundings {
   const prefixes = style.notation === 'scaled' && Boolean(ladderOf(style.ladder).prefixes)
   const at = unit.after.findIndex((slot) => typeof slot === 'object' && slot.type === 'unit')
-  if (!prefixes || at < 0) return { ...NO_SURROUNDINGS, rung: ['rung'], before: unit.before, after: unit.after }
-  return { ...NO_SURROUNDINGS, before: unit.before, after: [...unit.after.slice(0, at), 'prefix', ...unit.after.slice(at)] }
+  if (!prefixes || at < 0)
+    return { ...NO_SURROUNDINGS, rung: ['rung'], before: unit.before, after: unit.after }
+  return {
+    ...NO_SURROUNDINGS,
+    before: unit.before,
+    after: [...unit.after.slice(0, at), 'prefix', ...unit.after.slice(at)],
+  }
 }
 
 const namesOf = ({ named }: UnitWriting): Rule['names'] =>
-  named && Object.fromEntries(Object.entries(named).map(([plural, [front, back]]) => [plural, [textParts(front, 'unit'), textParts(back, 'unit')]]))
-const outsideOf = ({ named }: UnitWriting): Surroundings['outside'] => (named ? [['nameBefore'], ['nameAfter']] : [[], []])
+  named &&
+  Object.fromEntries(
+    Object.entries(named).map(([plural, [front, back]]) => [
+      plural,
+      [textParts(front, 'unit'), textParts(back, 'unit')],
+    ]),
+  )
+const outsideOf = ({ named }: UnitWriting): Surroundings['outside'] =>
+  named ? [['nameBefore'], ['nameAfter']] : [[], []]
 
 /** A rule apart from what its notation decides. */
 type Rest = Omit<Rule, keyof Contribution>
 
-function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, unit: UnitWriting, marks: Marks, inWords = false): Rest {
+function restOf(
+  style: FullStyle,
+  when: Condition | null,
+  region: ChosenRegion,
+  unit: UnitWriting,
+  marks: Marks,
+  inWords = false,
+): Rest {
   const { fraction, significant, priority, rounding, increment, trailingZeros } = withDigits(style)
   const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
-  const plain: UnitWriting['layer'] = { pattern: parsePattern('#'), fill: { marks, unit: '', text: 'literal' } }
+  const plain: UnitWriting['layer'] = {
+    pattern: parsePattern('#'),
+    fill: { marks, unit: '', text: 'literal' },
+  }
   return {
     when,
     factor: toText(multiply(decimal(style.factor), decimal(unit.perOne))),
-    precision: { fraction, significant, priority, rounding, increment: increment && toText(decimal(increment)), strip: trailingZeros === 'stripIfInteger' },
+    precision: {
+      fraction,
+      significant,
+      priority,
+      rounding,
+      increment: increment && toText(decimal(increment)),
+      strip: trailingZeros === 'stripIfInteger',
+    },
     exponentForm: style.exponentForm,
     marks,
     digits: region.digits,
@@ -128,7 +172,10 @@ function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, 
     sign: style.sign,
     frames: framesOf(style, unit.layer, around),
     names: namesOf(unit),
-    plurals: unit.named || isRegional(style) || (inWords && style.notation === 'scaled') ? region.table.plurals : null,
+    plurals:
+      unit.named || isRegional(style) || (inWords && style.notation === 'scaled')
+        ? region.table.plurals
+        : null,
     bare: framesOf(style, plain, NO_SURROUNDINGS),
     under: style.under,
     over: style.over,
@@ -137,19 +184,33 @@ function restOf(style: FullStyle, when: Condition | null, region: ChosenRegion, 
 }
 
 /** A rung's frames by plural, from the region's patterns: money has patterns of its own. */
-function formsOf(style: FullStyle, unit: UnitWriting, isMoneyPattern: boolean, patterns: ByPlural): Forms {
+function formsOf(
+  style: FullStyle,
+  unit: UnitWriting,
+  isMoneyPattern: boolean,
+  patterns: ByPlural,
+): Forms {
   const { fill } = unit.layer
-  return Object.fromEntries((Object.entries(patterns) as [PluralKey, string][]).map(([plural, text]) => {
-    const pattern = parsePattern(text)
-    const hidden = !/[0#]/.test(text.replace(/'[^']*'/g, ''))
-    const layer = { pattern, fill: { ...fill, text: 'rung' as const } }
-    const around: Surroundings = { ...NO_SURROUNDINGS, before: unit.before, after: unit.after, outside: outsideOf(unit), hidden }
-    // A pattern without a word is the number as it would stand anyway.
-    if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around)]
-    // A rung's pattern takes the place of the number's own; only a percent sign or the like stays around it.
-    if (isMoneyPattern || isNumberAlone(unit.layer.pattern)) return [plural, framesOf(style, layer, around)]
-    return [plural, framesOf(style, unit.layer, { ...around, inner: layer })]
-  }))
+  return Object.fromEntries(
+    (Object.entries(patterns) as [PluralKey, string][]).map(([plural, text]) => {
+      const pattern = parsePattern(text)
+      const hidden = !/[0#]/.test(text.replace(/'[^']*'/g, ''))
+      const layer = { pattern, fill: { ...fill, text: 'rung' as const } }
+      const around: Surroundings = {
+        ...NO_SURROUNDINGS,
+        before: unit.before,
+        after: unit.after,
+        outside: outsideOf(unit),
+        hidden,
+      }
+      // A pattern without a word is the number as it would stand anyway.
+      if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around)]
+      // A rung's pattern takes the place of the number's own; only a percent sign or the like stays around it.
+      if (isMoneyPattern || isNumberAlone(unit.layer.pattern))
+        return [plural, framesOf(style, layer, around)]
+      return [plural, framesOf(style, unit.layer, { ...around, inner: layer })]
+    }),
+  )
 }
 
 /** What a title says in the labels' place: "€ million", "thousand kg", "×10⁻⁷ mol/L". */
@@ -157,8 +218,12 @@ function titleOf(style: FullStyle, rule: Rule, { title }: UnitWriting): string {
   const { power } = rule.rungs[rule.fixedRung ?? 0]!
   const ladder = ladderOf(style.ladder)
   const prefixes = style.notation === 'scaled' && Boolean(ladder.prefixes)
-  const named = style.notation === 'scaled' ? ladder.rungs.find((rung) => rung.power === power) : undefined
-  const scale = rule.exponent?.fixed != null ? `×10${superscript(rule.exponent.fixed)}` : (prefixes ? named?.symbol : named?.word) ?? ''
+  const named =
+    style.notation === 'scaled' ? ladder.rungs.find((rung) => rung.power === power) : undefined
+  const scale =
+    rule.exponent?.fixed != null
+      ? `×10${superscript(rule.exponent.fixed)}`
+      : ((prefixes ? named?.symbol : named?.word) ?? '')
   if (title.side === 'before') return [title.text, scale].filter(Boolean).join(' ')
   return [scale, title.text].filter(Boolean).join(prefixes ? '' : ' ')
 }
@@ -167,7 +232,12 @@ function titleOf(style: FullStyle, rule: Rule, { title }: UnitWriting): string {
 function checkUnitAt(style: FullStyle, rule: Rule): void {
   if (style.unitAt === 'label') return
   const differs = rule.exponent ? rule.exponent.fixed === null : rule.fixedRung === null
-  if (differs) throw new StyleError('unitAt', style.unitAt, `where every label has its own ${rule.exponent ? 'exponent' : 'rung'} it takes label; set ${rule.exponent ? 'exponent' : 'rung'} to shared or to a power first`)
+  if (differs)
+    throw new StyleError(
+      'unitAt',
+      style.unitAt,
+      `where every label has its own ${rule.exponent ? 'exponent' : 'rung'} it takes label; set ${rule.exponent ? 'exponent' : 'rung'} to shared or to a power first`,
+    )
 }
 
 /**
@@ -190,7 +260,13 @@ export function resolve(style: Style, context: Context = {}): Plan {
     sorted ??= sortByRule(conditions, context, recorded)
     return sorted[at]!
   }
-  const planOf = (rule: Rule): Plan => ({ recorded, rules: [{ ...rule, when: null }], missing: full.missing, unitAt: full.unitAt, title: null })
+  const planOf = (rule: Rule): Plan => ({
+    recorded,
+    rules: [{ ...rule, when: null }],
+    missing: full.missing,
+    unitAt: full.unitAt,
+    title: null,
+  })
   const rules = written.map(({ style: one }, at): { rule: Rule; unit: UnitWriting } => {
     const region = regionOf(one.locale, context)
     const marks = marksOf(one, region)
@@ -200,32 +276,62 @@ export function resolve(style: Style, context: Context = {}): Plan {
     const { compact } = region.system
     const isMoneyPattern = unit.isMoney && compact.currency !== null
     const notation: Notation = notations[one.notation]
-    const contributed = notation.contribute(one, sharedLevel(ruleOf, planOf, () => valuesOf(at)), {
-      symbol: isMoneyPattern ? compact.currency : compact.short, word: isMoneyPattern ? compact.currency : (compact.long ?? compact.short),
-    })
-    const own = context.inWords && one.notation === 'scaled' ? rungWords(one, contributed, compact.long ?? compact.short) : contributed
-    const rungs = own.rungs.map((rung, place) => (own.patterns?.[place] ? { ...rung, forms: formsOf(one, unit, isMoneyPattern, own.patterns[place]) } : rung))
+    const contributed = notation.contribute(
+      one,
+      sharedLevel(ruleOf, planOf, () => valuesOf(at)),
+      {
+        symbol: isMoneyPattern ? compact.currency : compact.short,
+        word: isMoneyPattern ? compact.currency : (compact.long ?? compact.short),
+      },
+    )
+    const own =
+      context.inWords && one.notation === 'scaled'
+        ? rungWords(one, contributed, compact.long ?? compact.short)
+        : contributed
+    const rungs = own.rungs.map((rung, place) =>
+      own.patterns?.[place]
+        ? { ...rung, forms: formsOf(one, unit, isMoneyPattern, own.patterns[place]) }
+        : rung,
+    )
     const rule = { ...ruleOf(own), rungs }
     checkUnitAt({ ...one, unitAt: full.unitAt }, rule)
     return { rule, unit }
   })
   const { rule, unit } = rules.at(-1)!
   const title = full.unitAt === 'title' ? titleOf(full, rule, unit) : null
-  return freeze({ recorded, rules: rules.map((one) => one.rule), missing: full.missing, unitAt: full.unitAt, title })
+  return freeze({
+    recorded,
+    rules: rules.map((one) => one.rule),
+    missing: full.missing,
+    unitAt: full.unitAt,
+    title,
+  })
 }
 
-function sortByRule(conditions: readonly (Condition | null)[], { values = [], rows }: Context, recorded: number): Decimal[][] {
+function sortByRule(
+  conditions: readonly (Condition | null)[],
+  { values = [], rows }: Context,
+  recorded: number,
+): Decimal[][] {
   const sorted: Decimal[][] = conditions.map(() => [])
   let at = 0
   for (const value of values) {
     const amount = amountOf(value, at)
-    if (isFiniteAmount(amount)) sorted[ruleFor({ rules: conditions.map((when) => ({ when })) }, shift(amount, recorded), rows?.[at])]!.push(amount)
+    if (isFiniteAmount(amount))
+      sorted[
+        ruleFor(
+          { rules: conditions.map((when) => ({ when })) },
+          shift(amount, recorded),
+          rows?.[at],
+        )
+      ]!.push(amount)
     at++
   }
   return sorted
 }
 
 function freeze<Tree extends object>(tree: Tree): Tree {
-  for (const value of Object.values(tree)) if (typeof value === 'object' && value !== null && !Object.isFrozen(value)) freeze(value)
+  for (const value of Object.values(tree))
+    if (typeof value === 'object' && value !== null && !Object.isFrozen(value)) freeze(value)
   return Object.freeze(tree)
 }

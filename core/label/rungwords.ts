@@ -17,10 +17,15 @@ function wordPattern(power: number, patterns: readonly ByPlural[] | null): ByPlu
  * The same rungs by their words: the region's own, the ladder's in English and where the region
  * has none. Powers stay as they are, so that decisions hold for both.
  */
-export function rungWords(style: FullStyle, own: Contribution, long: readonly ByPlural[] | null): Contribution {
+export function rungWords(
+  style: FullStyle,
+  own: Contribution,
+  long: readonly ByPlural[] | null,
+): Contribution {
   const ladder = ladderOf(style.ladder)
   const isRegional = style.ladder === REGIONAL
-  const byRegion = isRegional || (!isEnglish(style.locale) && ladder.base === 10 && !ladder.prefixes)
+  const byRegion =
+    isRegional || (!isEnglish(style.locale) && ladder.base === 10 && !ladder.prefixes)
   const words = own.rungs.map(({ power }) => (byRegion ? wordPattern(power, long) : null))
   return {
     ...own,
@@ -28,6 +33,8 @@ export function rungWords(style: FullStyle, own: Contribution, long: readonly By
       const named = ladder.rungs.find(({ power }) => power === rung.power)
       return rung.power !== 0 && named ? { ...rung, text: named.word, gap: '\u00a0' } : rung
     }),
-    patterns: own.rungs.map((rung, at) => (rung.power === 0 ? null : words[at] ?? (isRegional ? own.patterns?.[at] ?? null : null))),
+    patterns: own.rungs.map((rung, at) =>
+      rung.power === 0 ? null : (words[at] ?? (isRegional ? (own.patterns?.[at] ?? null) : null)),
+    ),
   }
 }

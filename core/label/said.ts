@@ -3,7 +3,10 @@ import { isInterval, type Said } from './readback'
 
 const bound = (end: Decimal | null): string | null => end && toText(end)
 /** The ends of what an interval reads as; null where it has none. */
-export const saidEnds = (said: Said): { from: string | null; to: string | null } | null => (typeof said === 'object' && isInterval(said) ? { from: bound(said.from), to: bound(said.to) } : null)
+export const saidEnds = (said: Said): { from: string | null; to: string | null } | null =>
+  typeof said === 'object' && isInterval(said)
+    ? { from: bound(said.from), to: bound(said.to) }
+    : null
 
 /**
  * What a label says, as text: a decimal, infinity, or the ends of an interval.

@@ -10,7 +10,10 @@ const LARGEST_MANTISSA = 2
 const SHARED_EXPONENTS = 3
 
 const isShort = (written: Written): boolean =>
-  compare({ coefficient: written.digits, exponent: written.place }, { coefficient: 1n, exponent: LARGEST_MANTISSA }) < 0
+  compare(
+    { coefficient: written.digits, exponent: written.place },
+    { coefficient: 1n, exponent: LARGEST_MANTISSA },
+  ) < 0
 
 /** The labels at both ends of the set, the zeros among them left out. */
 function extremes(plan: Plan, values: readonly Decimal[]): Written[] {
@@ -20,7 +23,9 @@ function extremes(plan: Plan, values: readonly Decimal[]): Written[] {
     if (compare(value, least) < 0) least = value
     if (compare(value, largest) > 0) largest = value
   }
-  return [decide(plan, least), decide(plan, largest)].filter((written) => written.kind === 'number' && written.digits !== 0n)
+  return [decide(plan, least), decide(plan, largest)].filter(
+    (written) => written.kind === 'number' && written.digits !== 0n,
+  )
 }
 
 /**
@@ -31,11 +36,17 @@ function extremes(plan: Plan, values: readonly Decimal[]): Written[] {
  * @param planOf a plan of one rule
  * @param values of the set, asked for only where something is shared
  */
-export function sharedLevel(ruleOf: (own: Contribution) => Rule, planOf: (rule: Rule) => Plan, values: () => readonly Decimal[]): SharedLevel {
+export function sharedLevel(
+  ruleOf: (own: Contribution) => Rule,
+  planOf: (rule: Rule) => Plan,
+  values: () => readonly Decimal[],
+): SharedLevel {
   return {
     rung(own) {
       const rule = ruleOf(own)
-      const reached = extremes(planOf(rule), values()).map((written) => (written.exponent === null ? written.rung : own.rungs.length - 1))
+      const reached = extremes(planOf(rule), values()).map((written) =>
+        written.exponent === null ? written.rung : own.rungs.length - 1,
+      )
       return reached.length > 0 ? Math.max(...reached) : unitsRung(rule)
     },
     exponent(own) {

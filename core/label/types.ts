@@ -136,7 +136,9 @@ export interface Frame {
 }
 /** Frames by the plural of the number as it is written; `other` stands in for those that are absent. */
 export type Forms = Readonly<Partial<Record<PluralKey, Frames>>>
-export type Names = Readonly<Partial<Record<PluralKey, readonly [readonly Part[], readonly Part[]]>>>
+export type Names = Readonly<
+  Partial<Record<PluralKey, readonly [readonly Part[], readonly Part[]]>>
+>
 /**
  * A part as it is; the place where the rung goes, behind its own gap; the rung as a prefix of the
  * unit; or what a currency's name puts before or after the number.
@@ -144,9 +146,25 @@ export type Names = Readonly<Partial<Record<PluralKey, readonly [readonly Part[]
 export type Slot = Part | 'rung' | 'prefix' | 'nameBefore' | 'nameAfter'
 
 export type PartType =
-  | 'minus' | 'plus' | 'unit' | 'gap' | 'literal' | 'before' | 'after' | 'bound'
-  | 'integer' | 'group' | 'decimal' | 'fraction' | 'rung' | 'exponent' | 'constant' | 'denominator'
-  | 'missing' | 'infinity' | 'zero'
+  | 'minus'
+  | 'plus'
+  | 'unit'
+  | 'gap'
+  | 'literal'
+  | 'before'
+  | 'after'
+  | 'bound'
+  | 'integer'
+  | 'group'
+  | 'decimal'
+  | 'fraction'
+  | 'rung'
+  | 'exponent'
+  | 'constant'
+  | 'denominator'
+  | 'missing'
+  | 'infinity'
+  | 'zero'
 export interface Part {
   readonly type: PartType
   readonly value: string

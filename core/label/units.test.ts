@@ -8,11 +8,20 @@ import type { Frame, Slot } from './types'
 import { unitWriting } from './units'
 
 const marks = { decimal: '.', group: ',', minus: '-', plus: '+' }
-const region = { table: en as LocaleTable, system: (en as LocaleTable).systems.latn!, names: { EUR: { name: 'Euro', one: 'euro', other: 'euros' } } }
-const text = (slots: readonly Slot[]) => slots.map((slot) => (typeof slot === 'object' ? slot.value : `{${slot}}`)).join('')
+const region = {
+  table: en as LocaleTable,
+  system: (en as LocaleTable).systems.latn!,
+  names: { EUR: { name: 'Euro', one: 'euro', other: 'euros' } },
+}
+const text = (slots: readonly Slot[]) =>
+  slots.map((slot) => (typeof slot === 'object' ? slot.value : `{${slot}}`)).join('')
 const around = ({ before, after }: Frame) => `${text(before)}5${text(after)}`
-const layer = (pattern: string, unit = ''): Layer => ({ pattern: parsePattern(pattern), fill: { marks, unit, text: 'literal' } })
-const frames = (pattern: string, unit = '', style: Partial<FullStyle> = {}) => framesOf(inherit(style), layer(pattern, unit), { ...NO_SURROUNDINGS, rung: ['rung'] })
+const layer = (pattern: string, unit = ''): Layer => ({
+  pattern: parsePattern(pattern),
+  fill: { marks, unit, text: 'literal' },
+})
+const frames = (pattern: string, unit = '', style: Partial<FullStyle> = {}) =>
+  framesOf(inherit(style), layer(pattern, unit), { ...NO_SURROUNDINGS, rung: ['rung'] })
 
 test('the sign comes first where the pattern has no place for it', () => {
   const { none, minus, plus } = frames('¤#', '€')
@@ -33,7 +42,9 @@ test('a currency that is a word is kept off the digits, a symbol is not', () => 
 })
 
 test('parentheses stand around all but the texts before and after', () => {
-  expect(around(frames('¤#', '€', { sign: 'parentheses', before: '~', after: '*' }).minus)).toBe('~(€5{rung})*')
+  expect(around(frames('¤#', '€', { sign: 'parentheses', before: '~', after: '*' }).minus)).toBe(
+    '~(€5{rung})*',
+  )
 })
 
 test('a hidden sign leaves negative numbers as they would be without', () => {
@@ -58,13 +69,21 @@ test.each<[FullStyle['unit'], string, string]>([
   expect(writing.perOne).toBe(perOne)
 })
 
-test('a currency\'s name goes by the number\'s plural', () => {
-  const { named } = unitWriting(inherit({ unit: { kind: 'currency', code: 'EUR', display: 'name' } }), region, marks)
+test("a currency's name goes by the number's plural", () => {
+  const { named } = unitWriting(
+    inherit({ unit: { kind: 'currency', code: 'EUR', display: 'name' } }),
+    region,
+    marks,
+  )
   expect(named).toMatchObject({ one: ['', ' euro'], other: ['', ' euros'] })
 })
 
 test('names that were not loaded are asked for, and codes that are none refused', () => {
   const name = inherit({ unit: { kind: 'currency', code: 'EUR', display: 'name' } })
-  expect(() => unitWriting(name, { ...region, names: null }, marks)).toThrow(/^style\.unit\.display/)
-  expect(() => unitWriting(inherit({ unit: { kind: 'currency', code: 'ZZZ' } }), region, marks)).toThrow(/^style\.unit\.code: "ZZZ"/)
+  expect(() => unitWriting(name, { ...region, names: null }, marks)).toThrow(
+    /^style\.unit\.display/,
+  )
+  expect(() =>
+    unitWriting(inherit({ unit: { kind: 'currency', code: 'ZZZ' } }), region, marks),
+  ).toThrow(/^style\.unit\.code: "ZZZ"/)
 })

@@ -34,10 +34,13 @@ export function amountOf(value: Value, at?: number): Amount {
     if (infinite) return infinite[1] === '-' ? -1 : 1
   }
   const where = at === undefined ? '' : `values[${at}]: `
-  throw new ValueError(`${where}${JSON.stringify(value)} is not a number; give a number, decimal text such as "-1.5e3", or null`)
+  throw new ValueError(
+    `${where}${JSON.stringify(value)} is not a number; give a number, decimal text such as "-1.5e3", or null`,
+  )
 }
 
 /** Whether an amount is a finite number. */
-export const isFiniteAmount = (amount: Amount): amount is Decimal => amount !== null && typeof amount === 'object'
+export const isFiniteAmount = (amount: Amount): amount is Decimal =>
+  amount !== null && typeof amount === 'object'
 /** Whether there is no number at all. */
 export const isMissing = (value: Value): boolean => amountOf(value) === null

@@ -1,5 +1,15 @@
 import { pluralOf } from '../locale/plurals'
-import type { ExponentForm, Forms, Frames, Part, PartType, Plan, Rule, Slot, Written } from './types'
+import type {
+  ExponentForm,
+  Forms,
+  Frames,
+  Part,
+  PartType,
+  Plan,
+  Rule,
+  Slot,
+  Written,
+} from './types'
 
 /** Takes the parts of a label one after another. */
 type Emit = (type: PartType, value: string) => void
@@ -15,7 +25,11 @@ export function superscript(n: number): string {
 
 /** A raised number as it stands in a label: the inverse of `superscript`. @example fromSuperscript('⁻⁷') // -7 */
 export const fromSuperscript = (raised: string): number =>
-  Number(raised.replace(SUPERSCRIPT_MINUS, '-').replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => String(SUPERSCRIPTS.indexOf(digit))))
+  Number(
+    raised
+      .replace(SUPERSCRIPT_MINUS, '-')
+      .replace(/[⁰¹²³⁴⁵⁶⁷⁸⁹]/g, (digit) => String(SUPERSCRIPTS.indexOf(digit))),
+  )
 
 /** How an exponent is set behind the mantissa. */
 const exponentTexts: Record<ExponentForm, (exponent: number, rule: Rule) => string> = {
@@ -24,7 +38,8 @@ const exponentTexts: Record<ExponentForm, (exponent: number, rule: Rule) => stri
   e: (exponent, rule) => `e${plainExponent(exponent, rule)}`,
   E: (exponent, rule) => `E${plainExponent(exponent, rule)}`,
 }
-const plainExponent = (exponent: number, rule: Rule): string => (exponent < 0 ? rule.marks.minus : '') + inDigits(rule, String(Math.abs(exponent)))
+const plainExponent = (exponent: number, rule: Rule): string =>
+  (exponent < 0 ? rule.marks.minus : '') + inDigits(rule, String(Math.abs(exponent)))
 
 /** Digits of the rule's numbering system. */
 function inDigits({ digits }: Rule, text: string): string {
@@ -35,21 +50,28 @@ function inDigits({ digits }: Rule, text: string): string {
 function digitsOf({ digits, place, decimals }: Written): { whole: string; fraction: string } {
   const text = digits.toString() + (digits === 0n ? '' : '0'.repeat(place + decimals))
   const padded = text.padStart(decimals + 1, '0')
-  return { whole: padded.slice(0, padded.length - decimals), fraction: decimals > 0 ? padded.slice(-decimals) : '' }
+  return {
+    whole: padded.slice(0, padded.length - decimals),
+    fraction: decimals > 0 ? padded.slice(-decimals) : '',
+  }
 }
 
 /** The form that the plural of a written number asks for; an exact 0 or 1 that is not negative comes first. */
 function formFor(forms: Forms, rule: Rule, written: Written): Frames {
   const operands = digitsOf(written)
   const isWhole = /^0*$/.test(operands.fraction)
-  const exact = isWhole && written.sign !== 'minus' && (operands.whole === '0' || operands.whole === '1') ? forms[operands.whole] : undefined
+  const exact =
+    isWhole && written.sign !== 'minus' && (operands.whole === '0' || operands.whole === '1')
+      ? forms[operands.whole]
+      : undefined
   return exact ?? forms[pluralOf(rule.plurals ?? {}, operands)] ?? forms.other!
 }
 
 /** What stands around a written number. */
 function framesFor(rule: Rule, written: Written, saysUnit: boolean): Frames {
   if (!saysUnit) return rule.bare
-  const forms = written.exponent === null && written.kind === 'number' ? rule.rungs[written.rung]!.forms : null
+  const forms =
+    written.exponent === null && written.kind === 'number' ? rule.rungs[written.rung]!.forms : null
   return forms ? formFor(forms, rule, written) : rule.frames
 }
 
@@ -59,17 +81,23 @@ function nameFor(rule: Rule, written: Written): readonly [readonly Part[], reado
   const { power, base } = rule.rungs[written.rung]!
   const raised = base === 10 ? Math.max(0, written.exponent ?? power) : 0
   const { whole, fraction } = digitsOf(written)
-  const operands = { whole: whole + fraction.slice(0, raised).padEnd(raised, '0'), fraction: fraction.slice(raised), power: raised }
+  const operands = {
+    whole: whole + fraction.slice(0, raised).padEnd(raised, '0'),
+    fraction: fraction.slice(raised),
+    power: raised,
+  }
   return names[pluralOf(rule.plurals ?? {}, operands)] ?? names.other!
 }
 
 /** Whole digits with the group marks between them. */
 function emitInteger(rule: Rule, latin: string, emit: Emit): void {
   const { grouping, marks } = rule
-  if (!grouping || latin.length < grouping.first + grouping.least) return emit('integer', inDigits(rule, latin))
+  if (!grouping || latin.length < grouping.first + grouping.least)
+    return emit('integer', inDigits(rule, latin))
   const groups = [latin.slice(-grouping.first)]
   let end = latin.length - grouping.first
-  for (; end > grouping.rest; end -= grouping.rest) groups.push(latin.slice(end - grouping.rest, end))
+  for (; end > grouping.rest; end -= grouping.rest)
+    groups.push(latin.slice(end - grouping.rest, end))
   emit('integer', inDigits(rule, latin.slice(0, end)))
   for (let i = groups.length - 1; i >= 0; i--) {
     emit('group', marks.group)
@@ -89,7 +117,13 @@ function emitDigits(rule: Rule, written: Written, emit: Emit): void {
 function emitNumber(rule: Rule, written: Written, saysUnit: boolean, emit: Emit): void {
   const { digits, place, decimals, exponent: own } = written
   const exponent = saysUnit || rule.exponent?.fixed == null ? own : null
-  if (exponent !== null && rule.exponentForm === 'power' && digits === 1n && place === 0 && decimals === 0) {
+  if (
+    exponent !== null &&
+    rule.exponentForm === 'power' &&
+    digits === 1n &&
+    place === 0 &&
+    decimals === 0
+  ) {
     return emit('exponent', `10${superscript(exponent)}`)
   }
   emitDigits(rule, written, emit)
@@ -110,7 +144,8 @@ function emitMultiple(rule: Rule, written: Written, emit: Emit): void {
 function emitSlot(rule: Rule, written: Written, slot: Slot, emit: Emit): void {
   if (typeof slot === 'object') return emit(slot.type, slot.value)
   if (slot === 'nameBefore' || slot === 'nameAfter') {
-    for (const part of nameFor(rule, written)[slot === 'nameBefore' ? 0 : 1]) emit(part.type, part.value)
+    for (const part of nameFor(rule, written)[slot === 'nameBefore' ? 0 : 1])
+      emit(part.type, part.value)
     return
   }
   const rung = rule.rungs[written.rung]!
@@ -164,6 +199,8 @@ export const joined = (parts: readonly Part[]): string => parts.map(({ value }) 
  */
 export function textOf(plan: Plan, written: Written, saysUnit = true): string {
   let text = ''
-  emitLabel(plan, written, saysUnit, (_type, value) => { text += value })
+  emitLabel(plan, written, saysUnit, (_type, value) => {
+    text += value
+  })
   return text
 }

@@ -25,12 +25,16 @@ export function writer(plan: Plan, fast: (value: number) => string | null = () =
   const quick = (value: Value): string | null => (typeof value === 'number' ? fast(value) : null)
   const isSaid = plan.unitAt === 'label'
   /** Whether the label at a place says rung and unit. */
-  const says = (at: number, count: number) => isSaid || (plan.unitAt === 'first' && at === 0) || (plan.unitAt === 'last' && at === count - 1)
+  const says = (at: number, count: number) =>
+    isSaid || (plan.unitAt === 'first' && at === 0) || (plan.unitAt === 'last' && at === count - 1)
   return {
     label: (value, row) => quick(value) ?? textOf(plan, written(value, row), isSaid),
     labels(values, rows) {
       const all = Array.isArray(values) ? (values as readonly Value[]) : Array.from(values)
-      return all.map((value, at) => quick(value) ?? textOf(plan, written(value, rows?.[at], at), says(at, all.length)))
+      return all.map(
+        (value, at) =>
+          quick(value) ?? textOf(plan, written(value, rows?.[at], at), says(at, all.length)),
+      )
     },
     parts: (value, row) => partsOf(plan, written(value, row), isSaid),
     written: (value, row) => written(value, row),

@@ -1,7 +1,16 @@
 import type { Ladder } from './types'
 
 /** Powers of 1024 (IEC 80000-13). */
-const PREFIXES = ['Ki kibi', 'Mi mebi', 'Gi gibi', 'Ti tebi', 'Pi pebi', 'Ei exbi', 'Zi zebi', 'Yi yobi']
+const PREFIXES = [
+  'Ki kibi',
+  'Mi mebi',
+  'Gi gibi',
+  'Ti tebi',
+  'Pi pebi',
+  'Ei exbi',
+  'Zi zebi',
+  'Yi yobi',
+]
 
 export const binary: Ladder = {
   id: 'binary',

@@ -5,9 +5,16 @@
 const SIMPLE = ['', 'm', 'b', 'tr', 'quadr', 'quint', 'sext', 'sept', 'oct', 'non']
 const ONES = ['', 'un', 'duo', 'tre', 'quattuor', 'quinqua', 'se', 'septe', 'octo', 'nove']
 const TENS = [
-  { name: '', takes: '' }, { name: 'deci', takes: 'n' }, { name: 'viginti', takes: 'ms' }, { name: 'triginta', takes: 'ns' },
-  { name: 'quadraginta', takes: 'ns' }, { name: 'quinquaginta', takes: 'ns' }, { name: 'sexaginta', takes: 'n' },
-  { name: 'septuaginta', takes: 'n' }, { name: 'octoginta', takes: 'mx' }, { name: 'nonaginta', takes: '' },
+  { name: '', takes: '' },
+  { name: 'deci', takes: 'n' },
+  { name: 'viginti', takes: 'ms' },
+  { name: 'triginta', takes: 'ns' },
+  { name: 'quadraginta', takes: 'ns' },
+  { name: 'quinquaginta', takes: 'ns' },
+  { name: 'sexaginta', takes: 'n' },
+  { name: 'septuaginta', takes: 'n' },
+  { name: 'octoginta', takes: 'mx' },
+  { name: 'nonaginta', takes: '' },
 ]
 const HUNDRED = { name: 'centi', takes: 'nx' }
 
@@ -43,4 +50,5 @@ const TENS_SYMBOLS = ['', 'Dc', 'Vg', 'Tg', 'Qg', 'Qq', 'Sg', 'St', 'Og', 'Ng', 
 const ONES_LETTERS = ['', 'u', 'd', 't', 'q', 'p', 's', 'h', 'o', 'n']
 
 /** The symbol of the n-th illion. @example symbolOf(11) // 'uDc' */
-export const symbolOf = (n: number): string => (n < 10 ? ONES_SYMBOLS[n]! : ONES_LETTERS[n % 10]! + TENS_SYMBOLS[Math.floor(n / 10)]!)
+export const symbolOf = (n: number): string =>
+  n < 10 ? ONES_SYMBOLS[n]! : ONES_LETTERS[n % 10]! + TENS_SYMBOLS[Math.floor(n / 10)]!

@@ -10,6 +10,10 @@ export const short: Ladder = {
   base: 10,
   rungs: [
     { power: 3, symbol: 'K', word: 'thousand' },
-    ...Array.from({ length: ILLIONS }, (_, at) => ({ power: 3 * at + 6, symbol: symbolOf(at + 1), word: `${stemOf(at + 1)}illion` })),
+    ...Array.from({ length: ILLIONS }, (_, at) => ({
+      power: 3 * at + 6,
+      symbol: symbolOf(at + 1),
+      word: `${stemOf(at + 1)}illion`,
+    })),
   ],
 }

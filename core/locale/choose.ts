@@ -26,12 +26,23 @@ export interface ChosenSystem {
 export function chooseSystem(tag: string, table: LocaleTable): ChosenSystem {
   const asked = EXTENSION.exec(tag)?.[1]?.toLowerCase() ?? table.system
   const digits = (digitSystems as Record<string, string>)[asked]
-  if (digits === undefined) throw new StyleError('locale', tag, `-u-nu- takes a decimal numbering system such as ${Object.keys(digitSystems).slice(0, 6).join(', ')}`)
-  return { system: table.systems[asked] ?? table.systems[LATIN] ?? table.systems[table.system]!, digits: [...digits] }
+  if (digits === undefined)
+    throw new StyleError(
+      'locale',
+      tag,
+      `-u-nu- takes a decimal numbering system such as ${Object.keys(digitSystems).slice(0, 6).join(', ')}`,
+    )
+  return {
+    system: table.systems[asked] ?? table.systems[LATIN] ?? table.systems[table.system]!,
+    digits: [...digits],
+  }
 }
 
 /** The table of a tag, or of the nearest of its parents that there is one for. @returns undefined where there is none */
-export function nearestName(tag: string, names: { has(name: string): boolean }): string | undefined {
+export function nearestName(
+  tag: string,
+  names: { has(name: string): boolean },
+): string | undefined {
   const parts = tableName(tag).split('-')
   for (let length = parts.length; length > 0; length--) {
     const name = parts.slice(0, length).join('-')

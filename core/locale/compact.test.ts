@@ -4,7 +4,10 @@ import en from './generated/locales/en.json'
 import ja from './generated/locales/ja.json'
 import type { LocaleTable } from './types'
 
-const rungsOf = (table: unknown) => rungsNamed((table as LocaleTable).systems.latn!.compact).map(({ power, symbol, word }) => `${power} ${symbol} ${word}`)
+const rungsOf = (table: unknown) =>
+  rungsNamed((table as LocaleTable).systems.latn!.compact).map(
+    ({ power, symbol, word }) => `${power} ${symbol} ${word}`,
+  )
 
 test('a region’s ladder has a rung for each power that its forms name, several digits of one among them', () => {
   expect(rungsOf(en)).toEqual(['3 K thousand', '6 M million', '9 B billion', '12 T trillion'])

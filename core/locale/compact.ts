@@ -14,11 +14,17 @@ export interface PowerName {
  * @param patterns of the powers from 3 on, as CLDR's compact decimal formats have them
  * @example namesIn([{ other: '0K' }, { other: '00K' }]) // K for 3, twice
  */
-export const namesIn = (patterns: readonly ByPlural[] | null): PowerName[] => (patterns ?? []).flatMap((byPlural, at) => Object.values(byPlural).flatMap((pattern) => {
-  const { zeros, positive } = parsePattern(pattern)
-  const text = [...positive.prefix, ...positive.suffix].map((token) => (typeof token === 'object' ? token.text : '')).join('').trim()
-  return text && zeros > 0 ? [{ text, power: LEAST_POWER + at + 1 - zeros }] : []
-}))
+export const namesIn = (patterns: readonly ByPlural[] | null): PowerName[] =>
+  (patterns ?? []).flatMap((byPlural, at) =>
+    Object.values(byPlural).flatMap((pattern) => {
+      const { zeros, positive } = parsePattern(pattern)
+      const text = [...positive.prefix, ...positive.suffix]
+        .map((token) => (typeof token === 'object' ? token.text : ''))
+        .join('')
+        .trim()
+      return text && zeros > 0 ? [{ text, power: LEAST_POWER + at + 1 - zeros }] : []
+    }),
+  )
 
 /**
  * The ladder that a region's patterns make: a rung for each power that its short or its long forms
@@ -28,7 +34,19 @@ export const namesIn = (patterns: readonly ByPlural[] | null): PowerName[] => (p
  * @example rungsNamed(german.compact) // Mio. and Millionen for 6, …; thousands have a word alone, Tausend
  */
 export function rungsNamed({ short, long }: SystemTable['compact']): LadderRung[] {
-  const usual = (patterns: readonly ByPlural[] | null) => new Map(namesIn(patterns?.map(({ other }) => ({ other })) ?? null).map(({ power, text }) => [power, text]))
+  const usual = (patterns: readonly ByPlural[] | null) =>
+    new Map(
+      namesIn(patterns?.map(({ other }) => ({ other })) ?? null).map(({ power, text }) => [
+        power,
+        text,
+      ]),
+    )
   const [symbols, words] = [usual(short), usual(long)]
-  return [...new Set([...symbols.keys(), ...words.keys()])].sort((a, b) => a - b).map((power) => ({ power, symbol: symbols.get(power) ?? words.get(power)!, word: words.get(power) ?? symbols.get(power)! }))
+  return [...new Set([...symbols.keys(), ...words.keys()])]
+    .sort((a, b) => a - b)
+    .map((power) => ({
+      power,
+      symbol: symbols.get(power) ?? words.get(power)!,
+      word: words.get(power) ?? symbols.get(power)!,
+    }))
 }

@@ -18,8 +18,15 @@ export interface Needs {
 export function needsOf(style: Style): Needs {
   const full = inherit(style)
   const styles = [full, ...stylesOf(full).map((one) => one.style)]
-  const names = (some: typeof styles) => [...new Set(some.map(({ locale }) => localeTableName(locale)))]
-  return { tables: names(styles), currencyNames: names(styles.filter(({ unit }) => unit.kind === 'currency' && unit.display === 'name')) }
+  const names = (some: typeof styles) => [
+    ...new Set(some.map(({ locale }) => localeTableName(locale))),
+  ]
+  return {
+    tables: names(styles),
+    currencyNames: names(
+      styles.filter(({ unit }) => unit.kind === 'currency' && unit.display === 'name'),
+    ),
+  }
 }
 
 /** The kinds of tables that are made of a region; each is a folder of the built ones. */
@@ -34,13 +41,21 @@ export interface TableKinds {
  * @param table gives the table of a kind and a region
  * @throws StyleError for a language that CLDR does not know
  */
-export function regionsBy(style: Style, table: <Kind extends keyof TableKinds>(kind: Kind, name: string) => TableKinds[Kind]): Regions {
+export function regionsBy(
+  style: Style,
+  table: <Kind extends keyof TableKinds>(kind: Kind, name: string) => TableKinds[Kind],
+): Regions {
   const needs = needsOf(style)
   const chosen = <Kind extends keyof TableKinds>(kind: Kind, names: readonly string[]) =>
     Object.fromEntries(names.map((name) => [name, table(kind, name)] as const))
-  return { tables: chosen('locales', needs.tables), currencyNames: chosen('currency-names', needs.currencyNames) }
+  return {
+    tables: chosen('locales', needs.tables),
+    currencyNames: chosen('currency-names', needs.currencyNames),
+  }
 }
 
 /** The tables of several styles as those of one. */
-export const joinRegions = (regions: readonly Regions[]): Regions =>
-  ({ tables: Object.assign({}, ...regions.map(({ tables }) => tables)), currencyNames: Object.assign({}, ...regions.map(({ currencyNames }) => currencyNames)) })
+export const joinRegions = (regions: readonly Regions[]): Regions => ({
+  tables: Object.assign({}, ...regions.map(({ tables }) => tables)),
+  currencyNames: Object.assign({}, ...regions.map(({ currencyNames }) => currencyNames)),
+})

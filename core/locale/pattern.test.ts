@@ -39,5 +39,8 @@ test('zeros are counted before the decimal mark alone', () => {
 })
 
 test('a pattern can be a word without a number', () => {
-  expect(parsePattern('mille')).toMatchObject({ positive: { prefix: [{ text: 'mille' }], suffix: [] }, zeros: 0 })
+  expect(parsePattern('mille')).toMatchObject({
+    positive: { prefix: [{ text: 'mille' }], suffix: [] },
+    zeros: 0,
+  })
 })

@@ -50,7 +50,11 @@ function numberIn(pattern: string): { start: number; end: number } | null {
 function subpattern(pattern: string): Subpattern & { number: string } {
   const found = numberIn(pattern)
   if (!found) return { prefix: tokens(pattern), suffix: [], number: '' }
-  return { prefix: tokens(pattern.slice(0, found.start)), suffix: tokens(pattern.slice(found.end)), number: pattern.slice(found.start, found.end) }
+  return {
+    prefix: tokens(pattern.slice(0, found.start)),
+    suffix: tokens(pattern.slice(found.end)),
+    number: pattern.slice(found.start, found.end),
+  }
 }
 
 /**
@@ -62,7 +66,11 @@ export function parsePattern(pattern: string): NumberPattern {
   const [first = '', second] = pattern.split(';')
   const { number, ...positive } = subpattern(first)
   const whole = number.split('.')[0]!
-  const groups = whole.split(',').slice(1).map((group) => group.length).reverse()
+  const groups = whole
+    .split(',')
+    .slice(1)
+    .map((group) => group.length)
+    .reverse()
   return {
     positive,
     negative: second === undefined ? null : subpattern(second),
@@ -72,12 +80,15 @@ export function parsePattern(pattern: string): NumberPattern {
 }
 
 /** Whether a pattern writes a minus. */
-export const hasMinus = ({ prefix, suffix }: Subpattern): boolean => prefix.includes('-') || suffix.includes('-')
+export const hasMinus = ({ prefix, suffix }: Subpattern): boolean =>
+  prefix.includes('-') || suffix.includes('-')
 /** Whether a pattern tells negative numbers by other marks than a minus: accounts write parentheses. */
-export const hasBrackets = ({ negative }: NumberPattern): boolean => negative !== null && !hasMinus(negative)
+export const hasBrackets = ({ negative }: NumberPattern): boolean =>
+  negative !== null && !hasMinus(negative)
 
 /** The power of ten of the first of a region's patterns for shortened numbers. */
 export const LEAST_POWER = 3
 
 /** Whether a pattern writes the number and nothing beside it. */
-export const isNumberAlone = ({ positive }: NumberPattern): boolean => positive.prefix.length + positive.suffix.length === 0
+export const isNumberAlone = ({ positive }: NumberPattern): boolean =>
+  positive.prefix.length + positive.suffix.length === 0

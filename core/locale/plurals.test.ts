@@ -5,7 +5,10 @@ import localeNames from './generated/index.json'
 import { pluralOf } from './plurals'
 import type { LocaleTable } from './types'
 
-const tableOf = (name: string) => JSON.parse(readFileSync(join(__dirname, 'generated/locales', `${name}.json`), 'utf8')) as LocaleTable
+const tableOf = (name: string) =>
+  JSON.parse(
+    readFileSync(join(__dirname, 'generated/locales', `${name}.json`), 'utf8'),
+  ) as LocaleTable
 const written = (text: string) => {
   const [whole = '', fraction = ''] = text.split('.')
   return { whole, fraction }
@@ -46,14 +49,26 @@ test('every rule of every language can be read, and agrees with the platform', (
     return decimals === 0 ? text : `${text.slice(0, -decimals)}.${text.slice(-decimals)}`
   })
   const platform = new Map<string, Intl.PluralRules>()
-  const languages = localeNames.filter((name) => !name.includes('-') && Intl.PluralRules.supportedLocalesOf(name).length > 0)
-  fc.assert(fc.property(fc.constantFrom(...languages), numbers, (name, text) => {
-    const { whole, fraction } = written(text)
-    const key = `${name} ${fraction.length}`
-    const rules = platform.get(key) ?? new Intl.PluralRules(name, { minimumFractionDigits: fraction.length, maximumFractionDigits: fraction.length })
-    platform.set(key, rules)
-    expect(`${name} ${text} ${pluralOf(tableOf(name).plurals, { whole, fraction })}`).toBe(`${name} ${text} ${rules.select(Number(text))}`)
-  }), { numRuns: 1500 })
+  const languages = localeNames.filter(
+    (name) => !name.includes('-') && Intl.PluralRules.supportedLocalesOf(name).length > 0,
+  )
+  fc.assert(
+    fc.property(fc.constantFrom(...languages), numbers, (name, text) => {
+      const { whole, fraction } = written(text)
+      const key = `${name} ${fraction.length}`
+      const rules =
+        platform.get(key) ??
+        new Intl.PluralRules(name, {
+          minimumFractionDigits: fraction.length,
+          maximumFractionDigits: fraction.length,
+        })
+      platform.set(key, rules)
+      expect(`${name} ${text} ${pluralOf(tableOf(name).plurals, { whole, fraction })}`).toBe(
+        `${name} ${text} ${rules.select(Number(text))}`,
+      )
+    }),
+    { numRuns: 1500 },
+  )
 })
 
 test('a rule that cannot be read is an error, not a guess', () => {

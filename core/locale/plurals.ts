@@ -22,18 +22,31 @@ const withoutZeros = (fraction: string): string => fraction.replace(/0+$/, '')
 const numberOf = (digits: string): number => (digits === '' ? 0 : Number(digits))
 
 /** The operands of Unicode Technical Standard 35, part 3, "Operands". */
-function operand(name: string, { whole, fraction, power = 0 }: Operands, modulus: number | null): number {
-  const reduced = (digits: string) => (modulus === null ? numberOf(digits) : remainder(digits, modulus))
+function operand(
+  name: string,
+  { whole, fraction, power = 0 }: Operands,
+  modulus: number | null,
+): number {
+  const reduced = (digits: string) =>
+    modulus === null ? numberOf(digits) : remainder(digits, modulus)
   switch (name) {
-    case 'n': return withoutZeros(fraction) === '' ? reduced(whole) : NaN
-    case 'i': return reduced(whole)
-    case 'v': return fraction.length
-    case 'w': return withoutZeros(fraction).length
-    case 'f': return reduced(fraction)
-    case 't': return reduced(withoutZeros(fraction))
+    case 'n':
+      return withoutZeros(fraction) === '' ? reduced(whole) : NaN
+    case 'i':
+      return reduced(whole)
+    case 'v':
+      return fraction.length
+    case 'w':
+      return withoutZeros(fraction).length
+    case 'f':
+      return reduced(fraction)
+    case 't':
+      return reduced(withoutZeros(fraction))
     case 'c':
-    case 'e': return power
-    default: return 0
+    case 'e':
+      return power
+    default:
+      return 0
   }
 }
 
@@ -59,7 +72,12 @@ function holds(relation: string, operands: Operands): boolean {
  */
 export function pluralOf(rules: Readonly<Record<string, string>>, operands: Operands): PluralKey {
   for (const [category, rule] of Object.entries(rules)) {
-    if (rule.split(' or ').some((all) => all.split(' and ').every((relation) => holds(relation.trim(), operands)))) return category as PluralKey
+    if (
+      rule
+        .split(' or ')
+        .some((all) => all.split(' and ').every((relation) => holds(relation.trim(), operands)))
+    )
+      return category as PluralKey
   }
   return 'other'
 }

@@ -5,7 +5,12 @@ export type ByPlural = Readonly<Partial<Record<PluralKey, string>>>
 
 /** How one numbering system is written in a region. */
 export interface SystemTable {
-  readonly marks: { readonly decimal: string; readonly group: string; readonly minus: string; readonly plus: string }
+  readonly marks: {
+    readonly decimal: string
+    readonly group: string
+    readonly minus: string
+    readonly plus: string
+  }
   readonly moneyMarks: { readonly decimal: string; readonly group: string }
   readonly percent: string
   readonly permille: string

@@ -14,10 +14,16 @@ import { type Contribution, DIGITS, type Notation, UNITS } from './types'
 const BEYOND = 6
 
 /** How a rung is written in each form, and the gap before it where none is set. */
-const forms: Record<FullStyle['rungForm'], { text(rung: LadderRung, ladder: Ladder): string; gap: string }> = {
+const forms: Record<
+  FullStyle['rungForm'],
+  { text(rung: LadderRung, ladder: Ladder): string; gap: string }
+> = {
   symbol: { text: ({ symbol }) => symbol, gap: '' },
   word: { text: ({ word }) => word, gap: ' ' },
-  symbolExponent: { text: ({ symbol, power }, { base }) => `${symbol}\u00a0(${base}${superscript(power)})`, gap: ' ' },
+  symbolExponent: {
+    text: ({ symbol, power }, { base }) => `${symbol}\u00a0(${base}${superscript(power)})`,
+    gap: ' ',
+  },
 }
 
 const kept = new Map<string, readonly Rung[]>()
@@ -26,7 +32,8 @@ const kept = new Map<string, readonly Rung[]>()
 function rungsOf(style: FullStyle, ladder: Ladder): readonly Rung[] {
   if (typeof style.ladder !== 'string') return makeRungs(style, ladder)
   const key = JSON.stringify([style.ladder, style.rungForm, style.rungGap])
-  const rungs = kept.get(key) ?? Object.freeze(makeRungs(style, ladder).map((rung) => Object.freeze(rung)))
+  const rungs =
+    kept.get(key) ?? Object.freeze(makeRungs(style, ladder).map((rung) => Object.freeze(rung)))
   kept.set(key, rungs)
   return rungs
 }
@@ -34,10 +41,20 @@ function rungsOf(style: FullStyle, ladder: Ladder): readonly Rung[] {
 function makeRungs(style: FullStyle, ladder: Ladder): Rung[] {
   const { text, gap } = forms[style.rungForm]
   const written = ladder.rungs.map((rung): Rung => ({
-    ...UNITS, from: rung.power, fromBase: ladder.base, power: rung.power, base: ladder.base, text: text(rung, ladder), gap: (style.rungGap ?? gap).replaceAll(' ', '\u00a0'),
+    ...UNITS,
+    from: rung.power,
+    fromBase: ladder.base,
+    power: rung.power,
+    base: ladder.base,
+    text: text(rung, ladder),
+    gap: (style.rungGap ?? gap).replaceAll(' ', '\u00a0'),
   }))
   const units = { ...UNITS, base: ladder.base }
-  return [...written.filter(({ power }) => power < 0), units, ...written.filter(({ power }) => power > 0)]
+  return [
+    ...written.filter(({ power }) => power < 0),
+    units,
+    ...written.filter(({ power }) => power > 0),
+  ]
 }
 
 /** Rungs as a region has them: one for each power, several of which can be counted in the same unit. */
@@ -63,7 +80,9 @@ function scaledFrom(all: Contribution, least: number): Contribution {
   const isKept = (_: unknown, at: number) => at >= lowest || rungs[at]!.from <= 0
   return {
     ...all,
-    rungs: rungs.map((rung, at): Rung => (at === lowest ? { ...rung, from: least, fromBase: 10 } : rung)).filter(isKept),
+    rungs: rungs
+      .map((rung, at): Rung => (at === lowest ? { ...rung, from: least, fromBase: 10 } : rung))
+      .filter(isKept),
     patterns: patterns?.filter(isKept) ?? null,
   }
 }
@@ -75,13 +94,26 @@ export const scaled: Notation = {
   contribute(style, shared, compact) {
     const isRegional = style.ladder === REGIONAL
     const all: Contribution = isRegional
-      ? { ...DIGITS, ...regionalRungs(compact[style.rungForm === 'word' ? 'word' : 'symbol'] ?? []), fixedRung: null }
-      : { ...DIGITS, rungs: rungsOf(style, ladderOf(style.ladder)), fixedRung: null, beyond: BEYOND }
+      ? {
+          ...DIGITS,
+          ...regionalRungs(compact[style.rungForm === 'word' ? 'word' : 'symbol'] ?? []),
+          fixedRung: null,
+        }
+      : {
+          ...DIGITS,
+          rungs: rungsOf(style, ladderOf(style.ladder)),
+          fixedRung: null,
+          beyond: BEYOND,
+        }
     if (typeof style.rung === 'number') {
       const fixedRung = all.rungs.findIndex((rung) => rung.power === style.rung)
       if (fixedRung >= 0) return { ...all, fixedRung }
       const powers = [...new Set(all.rungs.map(({ power }) => power))]
-      throw new StyleError('rung', style.rung, `it takes each, shared or a power on the ladder ${typeof style.ladder === 'string' ? style.ladder : 'of your own'}: ${powers.join(', ')}`)
+      throw new StyleError(
+        'rung',
+        style.rung,
+        `it takes each, shared or a power on the ladder ${typeof style.ladder === 'string' ? style.ladder : 'of your own'}: ${powers.join(', ')}`,
+      )
     }
     const own = style.rungFrom === null ? all : scaledFrom(all, style.rungFrom)
     return style.rung === 'each' ? own : { ...own, fixedRung: shared.rung(own) }

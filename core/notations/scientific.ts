@@ -7,7 +7,13 @@ const powered = (id: string, title: string, step: number): Notation => ({
   contribute(style, shared) {
     const own = { ...DIGITS, exponent: { step, fixed: null } }
     if (style.exponent === 'each') return own
-    return { ...own, exponent: { step, fixed: style.exponent === 'shared' ? shared.exponent(own) : style.exponent } }
+    return {
+      ...own,
+      exponent: {
+        step,
+        fixed: style.exponent === 'shared' ? shared.exponent(own) : style.exponent,
+      },
+    }
   },
 })
 

@@ -3,7 +3,10 @@ import type { Rule } from '../label/types'
 import type { FullStyle } from '../style/schemas'
 
 /** What a notation decides about a rule: its rungs, its exponent, or the constant that it counts. */
-export type Contribution = Pick<Rule, 'rungs' | 'fixedRung' | 'beyond' | 'exponent' | 'multiple'> & {
+export type Contribution = Pick<
+  Rule,
+  'rungs' | 'fixedRung' | 'beyond' | 'exponent' | 'multiple'
+> & {
   /** The region's patterns of each rung, in their order; null where rungs have texts. */
   readonly patterns: readonly (ByPlural | null)[] | null
 }
@@ -31,6 +34,21 @@ export interface SharedLevel {
   exponent(own: Contribution): number
 }
 
-export const UNITS: Rule['rungs'][number] = { from: 0, fromBase: 10, power: 0, base: 10, text: '', gap: '', forms: null }
+export const UNITS: Rule['rungs'][number] = {
+  from: 0,
+  fromBase: 10,
+  power: 0,
+  base: 10,
+  text: '',
+  gap: '',
+  forms: null,
+}
 /** All digits, from the units on: what a notation begins with. */
-export const DIGITS: Contribution = { rungs: [UNITS], fixedRung: 0, beyond: null, exponent: null, multiple: null, patterns: null }
+export const DIGITS: Contribution = {
+  rungs: [UNITS],
+  fixedRung: 0,
+  beyond: null,
+  exponent: null,
+  multiple: null,
+  patterns: null,
+}

@@ -14,20 +14,43 @@ export interface Optioned {
 
 const notations: Record<FullStyle['notation'], (style: FullStyle) => NumberOptions> = {
   plain: () => ({}),
-  scaled: ({ rungForm }) => ({ notation: 'compact', compactDisplay: rungForm === 'word' ? 'long' : 'short' }),
+  scaled: ({ rungForm }) => ({
+    notation: 'compact',
+    compactDisplay: rungForm === 'word' ? 'long' : 'short',
+  }),
   scientific: () => ({ notation: 'scientific' }),
   engineering: () => ({ notation: 'engineering' }),
   multiple: () => ({}),
 }
 const units: Record<FullStyle['unit']['kind'], (unit: never) => NumberOptions> = {
   none: () => ({}),
-  currency: ({ code, display }: { code: string; display?: string }) => (typeof code === 'string' ? { style: 'currency', currency: code, ...(display && display !== 'symbol' ? { currencyDisplay: display } : {}) } : {}),
-  percent: () => ({ style: 'percent' }), permille: () => ({}), percentPoint: () => ({}), basisPoint: () => ({}), symbol: () => ({}),
+  currency: ({ code, display }: { code: string; display?: string }) =>
+    typeof code === 'string'
+      ? {
+          style: 'currency',
+          currency: code,
+          ...(display && display !== 'symbol' ? { currencyDisplay: display } : {}),
+        }
+      : {},
+  percent: () => ({ style: 'percent' }),
+  permille: () => ({}),
+  percentPoint: () => ({}),
+  basisPoint: () => ({}),
+  symbol: () => ({}),
 }
-const groupings: Record<FullStyle['grouping'], NumberOptions> = { auto: {}, always: { useGrouping: 'always' }, min2: { useGrouping: 'min2' }, never: { useGrouping: false } }
+const groupings: Record<FullStyle['grouping'], NumberOptions> = {
+  auto: {},
+  always: { useGrouping: 'always' },
+  min2: { useGrouping: 'min2' },
+  never: { useGrouping: false },
+}
 /** No minus before zero is `negative` there. */
 const signs: Record<FullStyle['sign'], NumberOptions> = {
-  auto: { signDisplay: 'negative' }, always: { signDisplay: 'always' }, exceptZero: { signDisplay: 'exceptZero' }, never: { signDisplay: 'never' }, parentheses: { currencySign: 'accounting', signDisplay: 'negative' },
+  auto: { signDisplay: 'negative' },
+  always: { signDisplay: 'always' },
+  exceptZero: { signDisplay: 'exceptZero' },
+  never: { signDisplay: 'never' },
+  parentheses: { currencySign: 'accounting', signDisplay: 'negative' },
 }
 /** Increments that ECMA-402 knows: 1, 2, 5 and so on of the last decimal (section 16.1.2, sanctioned roundingIncrement). */
 const INCREMENTS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000, 2500, 5000]
@@ -38,14 +61,20 @@ function incrementOf({ increment, fraction }: FullStyle): NumberOptions | null {
   const decimals = found[2]?.length ?? 0
   const digits = Number(found[1] + (found[2] ?? ''))
   if (!INCREMENTS.includes(digits) || (fraction && fraction[0] > decimals)) return null
-  return { roundingIncrement: digits, minimumFractionDigits: decimals, maximumFractionDigits: decimals }
+  return {
+    roundingIncrement: digits,
+    minimumFractionDigits: decimals,
+    maximumFractionDigits: decimals,
+  }
 }
 
 function digitsOf(style: FullStyle): NumberOptions {
   const { fraction, significant, priority } = style
   return {
     ...(fraction ? { minimumFractionDigits: fraction[0], maximumFractionDigits: fraction[1] } : {}),
-    ...(significant ? { minimumSignificantDigits: significant[0], maximumSignificantDigits: significant[1] } : {}),
+    ...(significant
+      ? { minimumSignificantDigits: significant[0], maximumSignificantDigits: significant[1] }
+      : {}),
     ...(fraction && significant ? { roundingPriority: priority } : {}),
     ...incrementOf(style),
   }
@@ -54,22 +83,60 @@ function digitsOf(style: FullStyle): NumberOptions {
 /** What ECMA-402 cannot say, each with the phrase that tells it. */
 const beyond: readonly (readonly [(style: FullStyle) => boolean, string])[] = [
   [({ notation }) => notation === 'multiple', 'multiples of a constant'],
-  [({ notation, ladder }) => notation === 'scaled' && ladder !== 'locale', 'this ladder (the region’s names stand in)'],
-  [({ notation, rung }) => notation === 'scaled' && rung !== 'each', 'one rung for all labels (each has its own)'],
-  [({ notation, rungForm }) => notation === 'scaled' && rungForm === 'symbolExponent', 'a symbol with its power'],
-  [({ notation, rungFrom, rungGap }) => notation === 'scaled' && (rungFrom !== null || rungGap !== null), 'where scaling begins, and the gap before a rung'],
-  [({ notation, exponent }) => /scientific|engineering/.test(notation) && exponent !== 'each', 'one exponent for all labels (each has its own)'],
-  [({ notation, exponentForm }) => /scientific|engineering/.test(notation) && exponentForm !== 'E', 'how a power of ten is set (it is written E)'],
-  [({ unit }) => unit.kind === 'symbol' || unit.kind === 'permille' || unit.kind === 'percentPoint' || unit.kind === 'basisPoint', 'this unit'],
-  [({ unit }) => unit.kind === 'currency' && typeof unit.code !== 'string', 'a currency that is named by a column'],
+  [
+    ({ notation, ladder }) => notation === 'scaled' && ladder !== 'locale',
+    'this ladder (the region’s names stand in)',
+  ],
+  [
+    ({ notation, rung }) => notation === 'scaled' && rung !== 'each',
+    'one rung for all labels (each has its own)',
+  ],
+  [
+    ({ notation, rungForm }) => notation === 'scaled' && rungForm === 'symbolExponent',
+    'a symbol with its power',
+  ],
+  [
+    ({ notation, rungFrom, rungGap }) =>
+      notation === 'scaled' && (rungFrom !== null || rungGap !== null),
+    'where scaling begins, and the gap before a rung',
+  ],
+  [
+    ({ notation, exponent }) => /scientific|engineering/.test(notation) && exponent !== 'each',
+    'one exponent for all labels (each has its own)',
+  ],
+  [
+    ({ notation, exponentForm }) => /scientific|engineering/.test(notation) && exponentForm !== 'E',
+    'how a power of ten is set (it is written E)',
+  ],
+  [
+    ({ unit }) =>
+      unit.kind === 'symbol' ||
+      unit.kind === 'permille' ||
+      unit.kind === 'percentPoint' ||
+      unit.kind === 'basisPoint',
+    'this unit',
+  ],
+  [
+    ({ unit }) => unit.kind === 'currency' && typeof unit.code !== 'string',
+    'a currency that is named by a column',
+  ],
   [({ unitAt }) => unitAt !== 'label', 'a unit that is said once'],
   [({ marks }) => Object.keys(marks).length > 0, 'marks of one’s own'],
-  [({ sign, unit }) => sign === 'parentheses' && unit.kind !== 'currency', 'parentheses around what is no currency'],
+  [
+    ({ sign, unit }) => sign === 'parentheses' && unit.kind !== 'currency',
+    'parentheses around what is no currency',
+  ],
   [(style) => style.increment !== null && incrementOf(style) === null, 'this increment'],
-  [({ fraction, significant }) => (fraction?.[1] ?? 0) > 100 || (significant?.[1] ?? 0) > 21, 'that many digits'],
+  [
+    ({ fraction, significant }) => (fraction?.[1] ?? 0) > 100 || (significant?.[1] ?? 0) > 21,
+    'that many digits',
+  ],
   [({ factor }) => factor !== '1', 'a factor (multiply first)'],
   [({ under, over }) => under !== null || over !== null, 'bounds'],
-  [({ before, after, zero }) => before !== '' || after !== '' || zero !== null, 'text around the label, or for zero'],
+  [
+    ({ before, after, zero }) => before !== '' || after !== '' || zero !== null,
+    'text around the label, or for zero',
+  ],
   [({ cases }) => cases.length > 0, 'cases'],
 ]
 
@@ -84,13 +151,26 @@ export function optionsOf(style: Style, recorded = 0): Optioned {
   const full = withDigits(inherit(style))
   const unit = (units[full.unit.kind] as (unit: FullStyle['unit']) => NumberOptions)(full.unit)
   const significant = Math.min(21, full.significant?.[1] ?? 21)
-  const digits = digitsOf({ ...full, significant: full.significant && [Math.min(full.significant[0], significant), significant] })
+  const digits = digitsOf({
+    ...full,
+    significant: full.significant && [Math.min(full.significant[0], significant), significant],
+  })
   return {
     locale: full.locale,
     options: {
-      ...notations[full.notation](full), ...unit, ...digits, ...(full.rounding === 'halfExpand' ? {} : { roundingMode: full.rounding }),
-      ...(full.trailingZeros === 'auto' ? {} : { trailingZeroDisplay: full.trailingZeros }), ...groupings[full.grouping], ...signs[full.sign],
+      ...notations[full.notation](full),
+      ...unit,
+      ...digits,
+      ...(full.rounding === 'halfExpand' ? {} : { roundingMode: full.rounding }),
+      ...(full.trailingZeros === 'auto' ? {} : { trailingZeroDisplay: full.trailingZeros }),
+      ...groupings[full.grouping],
+      ...signs[full.sign],
     },
-    unsaid: [...beyond.filter(([is]) => is(full)).map(([, text]) => text), ...(recorded === 0 ? [] : [`cells that are recorded in a power of ten (multiply by 10^${recorded} first)`])],
+    unsaid: [
+      ...beyond.filter(([is]) => is(full)).map(([, text]) => text),
+      ...(recorded === 0
+        ? []
+        : [`cells that are recorded in a power of ten (multiply by 10^${recorded} first)`]),
+    ],
   }
 }

@@ -19,6 +19,15 @@ test.each([
 })
 
 test('a case says what it is for', () => {
-  expect([site('a', 'b'), sizes(6), sizes(undefined, 0), sizes(3, 6), sizes()].map(({ when }) => caseWords(when)))
-    .toEqual(['where site is a or b', 'from 10^6 on', 'below 1', 'from 10^3 to below 10^6', 'for every size'])
+  expect(
+    [site('a', 'b'), sizes(6), sizes(undefined, 0), sizes(3, 6), sizes()].map(({ when }) =>
+      caseWords(when),
+    ),
+  ).toEqual([
+    'where site is a or b',
+    'from 10^6 on',
+    'below 1',
+    'from 10^3 to below 10^6',
+    'for every size',
+  ])
 })

@@ -1,7 +1,8 @@
 import type { Case } from './schemas'
 
 type When = Case['when']
-const rangeOf = (when: When): readonly [number, number] => ('magnitude' in when ? [when.magnitude.from ?? -Infinity, when.magnitude.to ?? Infinity] : [0, 0])
+const rangeOf = (when: When): readonly [number, number] =>
+  'magnitude' in when ? [when.magnitude.from ?? -Infinity, when.magnitude.to ?? Infinity] : [0, 0]
 
 /** The part of what a condition takes that an earlier one takes first: all of it, some, or none. */
 function takenBy(earlier: When, later: When): 'all' | 'some' | 'none' {
@@ -37,12 +38,24 @@ export function caseProblems(cases: readonly Case[]): CaseProblem[] {
     const some = before.indexOf('some')
     // Several that each take some can take all of a list of texts together.
     const named = 'column' in when ? when : null
-    const isSpent = named !== null && named.is.every((text) => cases.slice(0, at).some((one) => 'column' in one.when && one.when.column === named.column && one.when.is.includes(text)))
+    const isSpent =
+      named !== null &&
+      named.is.every((text) =>
+        cases
+          .slice(0, at)
+          .some(
+            (one) =>
+              'column' in one.when &&
+              one.when.column === named.column &&
+              one.when.is.includes(text),
+          ),
+      )
     return some >= 0 ? [{ at, by: some, isUnreachable: isSpent }] : []
   })
 }
 
-const power = (exponent: number) => (exponent === 0 ? '1' : exponent === 1 ? '10' : `10^${exponent}`)
+const power = (exponent: number) =>
+  exponent === 0 ? '1' : exponent === 1 ? '10' : `10^${exponent}`
 /**
  * What a case is for, in words.
  *
@@ -52,5 +65,9 @@ export function caseWords(when: When): string {
   if ('column' in when) return `where ${when.column} is ${when.is.join(' or ')}`
   const { from, to } = when.magnitude
   if (from !== undefined && to !== undefined) return `from ${power(from)} to below ${power(to)}`
-  return from !== undefined ? `from ${power(from)} on` : to !== undefined ? `below ${power(to)}` : 'for every size'
+  return from !== undefined
+    ? `from ${power(from)} on`
+    : to !== undefined
+      ? `below ${power(to)}`
+      : 'for every size'
 }

@@ -7,7 +7,10 @@ import type { Style } from './schemas'
  * shared, or currencies are named by a column.
  */
 export const looksAtValues = (style: Style): boolean =>
-  stylesOf(inherit(style)).some(({ style: one }) => one.rung === 'shared' || one.exponent === 'shared' || currencyColumn(one) !== null)
+  stylesOf(inherit(style)).some(
+    ({ style: one }) =>
+      one.rung === 'shared' || one.exponent === 'shared' || currencyColumn(one) !== null,
+  )
 
 /**
  * The columns whose cells a style looks at: those of its cases, and those that name a currency.
@@ -23,4 +26,7 @@ export function columnsOf(style: Style): string[] {
 
 /** Whether the two ends of a set decide all that is shared in it: rungs are shared, and nothing else is. */
 export const endsDecide = (style: Style): boolean =>
-  stylesOf(inherit(style)).every(({ when, style: one }) => when === null && one.exponent !== 'shared' && currencyColumn(one) === null)
+  stylesOf(inherit(style)).every(
+    ({ when, style: one }) =>
+      when === null && one.exponent !== 'shared' && currencyColumn(one) === null,
+  )

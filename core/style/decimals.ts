@@ -3,7 +3,8 @@ import { withDigits } from './digits'
 import { inherit } from './inherit'
 
 /** "no decimals", "1 decimal", "3 decimals". */
-export const decimalsText = (count: number): string => (count === 0 ? 'no decimals' : count === 1 ? '1 decimal' : `${count} decimals`)
+export const decimalsText = (count: number): string =>
+  count === 0 ? 'no decimals' : count === 1 ? '1 decimal' : `${count} decimals`
 
 /**
  * Most and least digits for another number of decimals, as exact or as loose as they were before;

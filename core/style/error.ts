@@ -7,7 +7,11 @@ export class StyleError extends Error {
    * @param value what stands there
    * @param allowed a clause that says what may stand there
    */
-  constructor(readonly field: string, readonly value: unknown, readonly allowed: string) {
+  constructor(
+    readonly field: string,
+    readonly value: unknown,
+    readonly allowed: string,
+  ) {
     super(`style.${field}: ${JSON.stringify(value) ?? 'nothing'} is not allowed; ${allowed}`)
   }
 }

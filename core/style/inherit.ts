@@ -35,7 +35,8 @@ export const originOf = (levels: readonly Style[], field: FieldName): number =>
   levels.findLastIndex((level) => ({ ...clearOther(level), ...level })[field] !== undefined)
 
 /** Fields that are set and taken back as one: decimals and significant digits take each other's place. */
-export const together = (field: FieldName): FieldName[] => (field === 'fraction' || field === 'significant' ? ['fraction', 'significant'] : [field])
+export const together = (field: FieldName): FieldName[] =>
+  field === 'fraction' || field === 'significant' ? ['fraction', 'significant'] : [field]
 
 /**
  * The fields in which one style differs from another.
@@ -43,7 +44,9 @@ export const together = (field: FieldName): FieldName[] => (field === 'fraction'
  * @example difference(inherit({}), inherit({ fraction: [0, 1] })) // { fraction: [0, 1] }
  */
 export function difference(from: Style, to: Style): Style {
-  const differing = FIELD_NAMES.filter((name) => JSON.stringify(from[name]) !== JSON.stringify(to[name]))
+  const differing = FIELD_NAMES.filter(
+    (name) => JSON.stringify(from[name]) !== JSON.stringify(to[name]),
+  )
   return Object.fromEntries(differing.map((name) => [name, to[name]])) as Style
 }
 
@@ -54,6 +57,9 @@ export function difference(from: Style, to: Style): Style {
  * @param full complete
  */
 export function stylesOf(full: FullStyle): { when: Case['when'] | null; style: FullStyle }[] {
-  const cases = full.cases.map(({ when, use }) => ({ when, style: inherit({ ...full, cases: [] }, use) }))
+  const cases = full.cases.map(({ when, use }) => ({
+    when,
+    style: inherit({ ...full, cases: [] }, use),
+  }))
   return [...cases, { when: null, style: full }]
 }

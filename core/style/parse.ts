@@ -15,11 +15,18 @@ const isField = (name: string): name is FieldName => Object.hasOwn(fields, name)
  */
 export function parseStyle(input: unknown): Style {
   if (typeof input !== 'object' || input === null || Array.isArray(input)) {
-    throw new TypeError(`style: ${JSON.stringify(input) ?? 'nothing'} is not allowed; it takes an object of fields such as {"notation": "plain"}`)
+    throw new TypeError(
+      `style: ${JSON.stringify(input) ?? 'nothing'} is not allowed; it takes an object of fields such as {"notation": "plain"}`,
+    )
   }
   const style: Style = {}
   for (const [name, value] of Object.entries(input)) {
-    if (!isField(name)) throw new StyleError(name, value, `there is no such field; the fields are ${FIELD_NAMES.join(', ')}`)
+    if (!isField(name))
+      throw new StyleError(
+        name,
+        value,
+        `there is no such field; the fields are ${FIELD_NAMES.join(', ')}`,
+      )
     const result = fields[name].schema.safeParse(value)
     if (!result.success) throw new StyleError(name, value, fields[name].takes)
     Object.assign(style, { [name]: result.data })
@@ -34,18 +41,20 @@ function checkTogether({ marks, fraction, significant, priority }: Style): void 
     throw new StyleError('marks', marks, 'the decimal mark and the group mark must differ')
   }
   if (fraction && significant && priority === undefined) {
-    throw new StyleError('priority', undefined, `where fraction and significant stand together it takes ${PRIORITIES.join(' or ')}`)
+    throw new StyleError(
+      'priority',
+      undefined,
+      `where fraction and significant stand together it takes ${PRIORITIES.join(' or ')}`,
+    )
   }
 }
 
 /** The same check as a Zod schema, for contracts that hold a style. */
-export const styleSchema = z
-  .record(z.string(), z.unknown())
-  .transform((input, context): Style => {
-    try {
-      return parseStyle(input)
-    } catch (error) {
-      context.addIssue({ code: 'custom', message: (error as Error).message })
-      return z.NEVER
-    }
-  })
+export const styleSchema = z.record(z.string(), z.unknown()).transform((input, context): Style => {
+  try {
+    return parseStyle(input)
+  } catch (error) {
+    context.addIssue({ code: 'custom', message: (error as Error).message })
+    return z.NEVER
+  }
+})

@@ -9,7 +9,9 @@ test('the reference in the guide is that of the table of fields; npm run referen
 })
 
 test('every field has a row of its own, and a place in the schema', () => {
-  const rows = styleReference().split('\n').filter((line) => line.startsWith('| `'))
+  const rows = styleReference()
+    .split('\n')
+    .filter((line) => line.startsWith('| `'))
   expect(rows.map((row) => /`(\w+)`/.exec(row)![1])).toEqual(FIELD_NAMES)
   // No row is broken by a bar of its own.
   expect(rows.every((row) => row.replaceAll('\\|', '').split('|').length === 7)).toBe(true)

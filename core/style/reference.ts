@@ -18,9 +18,15 @@ export function styleReference(): string {
     return `| ${code(name)} | ${cell(decides)} | ${cell(takes.replace(/^it takes /, ''))} | ${cell(code(JSON.stringify(DEFAULTS[name])))} | ${cell(said)} |`
   })
   return [
-    '# Every field of a style', '',
-    'A style is JSON. Every field is optional: what is not set is inherited, from surface to quantity to house style, and at last the built-in value. What was set is stored, even if it is the same. An unknown field or a value out of range is an error that names the field, the value and what is allowed.', '',
-    'Made from the program’s own table of fields by `npm run reference`.', '',
-    '| field | what it decides | it takes | built in | in the sentence |', '| --- | --- | --- | --- | --- |', ...rows, '',
+    '# Every field of a style',
+    '',
+    'A style is JSON. Every field is optional: what is not set is inherited, from surface to quantity to house style, and at last the built-in value. What was set is stored, even if it is the same. An unknown field or a value out of range is an error that names the field, the value and what is allowed.',
+    '',
+    'Made from the program’s own table of fields by `npm run reference`.',
+    '',
+    '| field | what it decides | it takes | built in | in the sentence |',
+    '| --- | --- | --- | --- | --- |',
+    ...rows,
+    '',
   ].join('\n')
 }

@@ -8,9 +8,21 @@ import { schemas } from './schemas'
  * @example styleJsonSchema().properties.fraction.description // 'Least and most digits after …'
  */
 export function styleJsonSchema(): Record<string, unknown> {
-  const style = z.strictObject(Object.fromEntries(FIELD_NAMES.map((name) => {
-    const { decides, takes } = fields[name]
-    return [name, (schemas[name] as z.ZodType).optional().describe(`${decides} ${takes[0]!.toUpperCase()}${takes.slice(1)}.`)]
-  })))
-  return { title: 'Style of a number', ...z.toJSONSchema(style, { target: 'draft-7', io: 'input', unrepresentable: 'any' }) }
+  const style = z.strictObject(
+    Object.fromEntries(
+      FIELD_NAMES.map((name) => {
+        const { decides, takes } = fields[name]
+        return [
+          name,
+          (schemas[name] as z.ZodType)
+            .optional()
+            .describe(`${decides} ${takes[0]!.toUpperCase()}${takes.slice(1)}.`),
+        ]
+      }),
+    ),
+  )
+  return {
+    title: 'Style of a number',
+    ...z.toJSONSchema(style, { target: 'draft-7', io: 'input', unrepresentable: 'any' }),
+  }
 }

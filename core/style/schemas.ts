@@ -22,19 +22,32 @@ export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint']
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
 /** A digit for a mark could not be told from those of the number. No pattern of the schema: not every reader of JSON Schema knows Unicode's classes. */
-const mark = z.string().min(1).max(8).refine((text) => /^\P{N}+$/u.test(text))
+const mark = z
+  .string()
+  .min(1)
+  .max(8)
+  .refine((text) => /^\P{N}+$/u.test(text))
 const text = z.string().max(200)
 const pair = (least: number) =>
-  z.tuple([z.int().min(least).max(MOST_DIGITS), z.int().min(least).max(MOST_DIGITS)]).refine(([low, high]) => low <= high)
+  z
+    .tuple([z.int().min(least).max(MOST_DIGITS), z.int().min(least).max(MOST_DIGITS)])
+    .refine(([low, high]) => low <= high)
 
 /** Decimal text, kept as it was written. */
-const decimalText = z.string().max(4000).refine((written) => parseDecimal(written) !== null)
+const decimalText = z
+  .string()
+  .max(4000)
+  .refine((written) => parseDecimal(written) !== null)
 // A refinement runs whether or not those before it held.
 const positive = decimalText.refine((written) => (parseDecimal(written)?.coefficient ?? 0n) > 0n)
 
 const unit = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({ kind: z.literal('currency'), code: z.union([z.string().regex(/^[A-Z]{3}$/), z.strictObject({ column: z.string().min(1) })]), display: z.enum(['symbol', 'narrowSymbol', 'code', 'name']).optional() }),
+  z.strictObject({
+    kind: z.literal('currency'),
+    code: z.union([z.string().regex(/^[A-Z]{3}$/), z.strictObject({ column: z.string().min(1) })]),
+    display: z.enum(['symbol', 'narrowSymbol', 'code', 'name']).optional(),
+  }),
   ...RATIO_UNITS.map((kind) => z.strictObject({ kind: z.literal(kind) })),
   z.strictObject({
     kind: z.literal('symbol'),
@@ -61,7 +74,11 @@ export const ownSchemas = {
   exponent: z.union([z.enum(['each', 'shared']), power]),
   exponentForm: z.enum(EXPONENT_FORMS),
   multipleOf: z.union([z.enum(CONSTANTS), positive]),
-  locale: z.string().min(2).max(60).regex(/^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$/),
+  locale: z
+    .string()
+    .min(2)
+    .max(60)
+    .regex(/^[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*$/),
   grouping: z.enum(GROUPINGS),
   marks: z.strictObject({ decimal: mark, group: mark, minus: mark, plus: mark }).partial(),
   sign: z.enum(SIGNS),
@@ -91,7 +108,14 @@ export interface Case {
 
 export const schemas = {
   ...ownSchemas,
-  cases: z.array(z.strictObject({ when: condition, use: z.strictObject(ownSchemas).omit({ missing: true, align: true }).partial() })).max(200),
+  cases: z
+    .array(
+      z.strictObject({
+        when: condition,
+        use: z.strictObject(ownSchemas).omit({ missing: true, align: true }).partial(),
+      }),
+    )
+    .max(200),
 }
 
 export type FieldName = keyof typeof schemas

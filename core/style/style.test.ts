@@ -6,28 +6,46 @@ import { parseStyle, styleSchema } from './parse'
 test('nothing set is the built-in default, its decimals as soon as a label is written', () => {
   expect(withDigits(inherit())).toEqual(DEFAULTS)
   expect(inherit()).toMatchObject({ fraction: null, significant: null })
-  expect(DEFAULTS).toMatchObject({ notation: 'plain', fraction: [0, 3], rung: 'each', unit: { kind: 'none' } })
+  expect(DEFAULTS).toMatchObject({
+    notation: 'plain',
+    fraction: [0, 3],
+    rung: 'each',
+    unit: { kind: 'none' },
+  })
 })
 
 test('later levels win, marks are merged mark by mark', () => {
-  expect(inherit({ marks: { minus: '−', group: ' ' }, sign: 'always' }, { marks: { group: '.' } })).toMatchObject({
-    marks: { minus: '−', group: '.' }, sign: 'always',
+  expect(
+    inherit({ marks: { minus: '−', group: ' ' }, sign: 'always' }, { marks: { group: '.' } }),
+  ).toMatchObject({
+    marks: { minus: '−', group: '.' },
+    sign: 'always',
   })
 })
 
 test('a difference laid over the one gives the other', () => {
-  const [from, to] = [inherit({ fraction: [0, 1] }), inherit({ fraction: [2, 2], notation: 'scaled' })]
+  const [from, to] = [
+    inherit({ fraction: [0, 1] }),
+    inherit({ fraction: [2, 2], notation: 'scaled' }),
+  ]
   expect(difference(from, to)).toEqual({ fraction: [2, 2], notation: 'scaled' })
   expect(inherit(from, difference(from, to))).toEqual(to)
 })
 
 test('every default is what its own field takes', () => {
-  for (const name of FIELD_NAMES) expect(fields[name].schema.safeParse(fields[name].byDefault).success).toBe(true)
+  for (const name of FIELD_NAMES)
+    expect(fields[name].schema.safeParse(fields[name].byDefault).success).toBe(true)
 })
 
 test.each<[object, RegExp]>([
-  [{ colour: 'red' }, /^style\.colour: "red" is not allowed; there is no such field; the fields are notation, /],
-  [{ notation: 'loud' }, /^style\.notation: "loud" is not allowed; it takes plain, scaled, scientific, engineering or multiple$/],
+  [
+    { colour: 'red' },
+    /^style\.colour: "red" is not allowed; there is no such field; the fields are notation, /,
+  ],
+  [
+    { notation: 'loud' },
+    /^style\.notation: "loud" is not allowed; it takes plain, scaled, scientific, engineering or multiple$/,
+  ],
   [{ fraction: [2, 1] }, /^style\.fraction: \[2,1\] .* from 0 to 100, least not above most$/],
   [{ fraction: [0, 101] }, /^style\.fraction/],
   [{ unit: { kind: 'currency' } }, /^style\.unit: .*it takes \{"kind": "none"\}/],
@@ -40,7 +58,12 @@ test.each<[object, RegExp]>([
 })
 
 test('a good style comes back as it is, with nothing added', () => {
-  const style = { notation: 'scaled', rung: 6, unit: { kind: 'symbol', text: 'kg' }, marks: { minus: '−' } }
+  const style = {
+    notation: 'scaled',
+    rung: 6,
+    unit: { kind: 'symbol', text: 'kg' },
+    marks: { minus: '−' },
+  }
   expect(parseStyle(style)).toEqual(style)
 })
 
@@ -56,7 +79,18 @@ test('every phrase says each of its choices in words of its own', () => {
 })
 
 test('the level that a field comes from is the last one that sets it, and decimals take significant digits with them', () => {
-  const levels = [{ locale: 'de', significant: [2, 2] as [number, number] }, { fraction: [0, 1] as [number, number] }, {}]
-  expect((['locale', 'fraction', 'significant', 'unit'] as const).map((field) => originOf(levels, field))).toEqual([0, 1, 1, -1])
-  expect([together('significant'), together('unit')]).toEqual([['fraction', 'significant'], ['unit']])
+  const levels = [
+    { locale: 'de', significant: [2, 2] as [number, number] },
+    { fraction: [0, 1] as [number, number] },
+    {},
+  ]
+  expect(
+    (['locale', 'fraction', 'significant', 'unit'] as const).map((field) =>
+      originOf(levels, field),
+    ),
+  ).toEqual([0, 1, 1, -1])
+  expect([together('significant'), together('unit')]).toEqual([
+    ['fraction', 'significant'],
+    ['unit'],
+  ])
 })

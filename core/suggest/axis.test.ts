@@ -7,7 +7,8 @@ import { type AxisRequest, axisSearch, suggestAxis } from './axis'
 import { FORMS } from './candidates'
 
 type Number = number | string
-const best = (from: Number, to: Number, width: number, more: Partial<AxisRequest> = {}) => suggestAxis({ domain: [decimal(from), decimal(to)], style: {}, width, ...more })[0]!
+const best = (from: Number, to: Number, width: number, more: Partial<AxisRequest> = {}) =>
+  suggestAxis({ domain: [decimal(from), decimal(to)], style: {}, width, ...more })[0]!
 
 test.each([
   [0, 2_000_000, 400, ['0.0M', '0.5M', '1.0M', '1.5M', '2.0M']],
@@ -23,7 +24,14 @@ test.each([
 test('domains to the ends of doubles, and a tiny span far from zero, have exact ticks', () => {
   expect(best('-1.79e308', '1.79e308', 600).ticks.values.map(toText)).toContain('0')
   const { ticks, choice } = best(4e9, 4_000_000_003, 900)
-  expect(findAll({ surface: 'axis', style: choice.style, values: ticks.values, step: ticks.step }).findings.filter(({ severity }) => severity === 'error')).toEqual([])
+  expect(
+    findAll({
+      surface: 'axis',
+      style: choice.style,
+      values: ticks.values,
+      step: ticks.step,
+    }).findings.filter(({ severity }) => severity === 'error'),
+  ).toEqual([])
 })
 
 test('less room gives fewer ticks, then smaller type, and never a collision', () => {
@@ -35,26 +43,53 @@ test('less room gives fewer ticks, then smaller type, and never a collision', ()
 
 test('the search finds what trying all of its set finds', () => {
   const end = fc.tuple(fc.integer({ min: -99_999, max: 99_999 }), fc.integer({ min: -9, max: 9 }))
-  fc.assert(fc.property(end, end, fc.integer({ min: 60, max: 900 }), fc.constantFrom(...FORMS), fc.integer({ min: 1, max: 5 }), ([a, powerA], [b, powerB], width, form, most) => {
-    const request: AxisRequest = { domain: [decimal(`${a}e${powerA}`), decimal(`${b}e${powerB}`)], style: {}, width, form }
-    const { sets, label } = axisSearch(request)
-    const choices = new Map(sets.map((ticks) => [ticks, label(ticks)]))
-    const search = (count: number) => bestTicks(sets, (ticks) => choices.get(ticks)!, count)
-    const every = search(Infinity)
-    expect(every).toHaveLength([...choices.values()].flat().length)
-    expect(search(most).map(({ score }) => score)).toEqual(every.slice(0, most).map(({ score }) => score))
-    expect(search(1)[0]?.choice.labels).toEqual(every[0]?.choice.labels)
-  }), { numRuns: 2000 })
+  fc.assert(
+    fc.property(
+      end,
+      end,
+      fc.integer({ min: 60, max: 900 }),
+      fc.constantFrom(...FORMS),
+      fc.integer({ min: 1, max: 5 }),
+      ([a, powerA], [b, powerB], width, form, most) => {
+        const request: AxisRequest = {
+          domain: [decimal(`${a}e${powerA}`), decimal(`${b}e${powerB}`)],
+          style: {},
+          width,
+          form,
+        }
+        const { sets, label } = axisSearch(request)
+        const choices = new Map(sets.map((ticks) => [ticks, label(ticks)]))
+        const search = (count: number) => bestTicks(sets, (ticks) => choices.get(ticks)!, count)
+        const every = search(Infinity)
+        expect(every).toHaveLength([...choices.values()].flat().length)
+        expect(search(most).map(({ score }) => score)).toEqual(
+          every.slice(0, most).map(({ score }) => score),
+        )
+        expect(search(1)[0]?.choice.labels).toEqual(every[0]?.choice.labels)
+      },
+    ),
+    { numRuns: 2000 },
+  )
 }, 240_000)
 
-test('ticks are even, in the domain\'s direction and never more than a step beyond it', () => {
+test("ticks are even, in the domain's direction and never more than a step beyond it", () => {
   const value = fc.double({ min: -1e12, max: 1e12, noNaN: true })
-  fc.assert(fc.property(value, value, fc.integer({ min: 100, max: 900 }), (from, to, width) => {
-    for (const { ticks } of suggestAxis({ domain: [decimal(from), decimal(to)], style: {}, width }, 3)) {
-      const [first, last] = [ticks.values[0]!, ticks.values.at(-1)!]
-      expect(Math.sign(compare(last, first))).toBe(ticks.values.length > 1 ? Math.sign(to - from) : 0)
-      const beyond = [subtract(decimal(from), first), subtract(last, decimal(to))].map((off) => (to < from ? { ...off, coefficient: -off.coefficient } : off))
-      for (const off of beyond) expect(compare(off, ticks.step)).toBeLessThan(0)
-    }
-  }), { numRuns: 100 })
+  fc.assert(
+    fc.property(value, value, fc.integer({ min: 100, max: 900 }), (from, to, width) => {
+      for (const { ticks } of suggestAxis(
+        { domain: [decimal(from), decimal(to)], style: {}, width },
+        3,
+      )) {
+        const [first, last] = [ticks.values[0]!, ticks.values.at(-1)!]
+        expect(Math.sign(compare(last, first))).toBe(
+          ticks.values.length > 1 ? Math.sign(to - from) : 0,
+        )
+        const beyond = [subtract(decimal(from), first), subtract(last, decimal(to))].map((off) =>
+          to < from ? { ...off, coefficient: -off.coefficient } : off,
+        )
+        for (const off of beyond) expect(compare(off, ticks.step)).toBeLessThan(0)
+      }
+    }),
+    { numRuns: 100 },
+  )
 })

@@ -5,7 +5,14 @@ import { decide } from '../label/decide'
 import { type Context, resolve } from '../label/resolve'
 import type { Style } from '../style/fields'
 import { reachOf } from '../ticks/linear'
-import { AGAINST, bestTicks, type Scored, tickReasons, tickSets, type TickSet } from '../ticks/search'
+import {
+  AGAINST,
+  bestTicks,
+  type Scored,
+  tickReasons,
+  tickSets,
+  type TickSet,
+} from '../ticks/search'
 import { type Form, wordings } from './candidates'
 import { judge } from './judge'
 
@@ -49,7 +56,12 @@ const TURNED = -0.5
 
 /** Font sizes and turns, the best first. */
 const settings = (wanted: number): { size: number; turned: boolean }[] =>
-  [false, true].flatMap((turned) => Array.from({ length: Math.max(1, Math.round(wanted) - LEAST_SIZE + 1) }, (_, less) => ({ size: wanted - less, turned })))
+  [false, true].flatMap((turned) =>
+    Array.from({ length: Math.max(1, Math.round(wanted) - LEAST_SIZE + 1) }, (_, less) => ({
+      size: wanted - less,
+      turned,
+    })),
+  )
 
 /** The style with just the decimals that tell every tick exactly; an exponent is fixed, since which one is shared depends on them. */
 function telling(style: Style, values: readonly Decimal[], context: Context): Style {
@@ -60,29 +72,59 @@ function telling(style: Style, values: readonly Decimal[], context: Context): St
   return { ...style, fraction: [decimals, decimals], ...(exponent === null ? {} : { exponent }) }
 }
 
-const sizeScore = (size: number, wanted: number): number => (size >= wanted ? 1 : (0.2 * (size - LEAST_SIZE + 1)) / (wanted - LEAST_SIZE))
+const sizeScore = (size: number, wanted: number): number =>
+  size >= wanted ? 1 : (0.2 * (size - LEAST_SIZE + 1)) / (wanted - LEAST_SIZE)
 const gapScore = (ems: number): number => (ems >= EASY_GAP ? 1 : 2 - EASY_GAP / ems)
 
 /** The best ways to label a set of ticks, one a wording: each the largest type, lying rather than turned, in which no label meets the next. */
-function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize = DEFAULT_SIZE, form, kind, context = {} }: AxisRequest): AxisChoice[] {
+function labelled(
+  ticks: TickSet,
+  {
+    domain,
+    style,
+    keepsStyle,
+    width,
+    fontSize = DEFAULT_SIZE,
+    form,
+    kind,
+    context = {},
+  }: AxisRequest,
+): AxisChoice[] {
   const { step, values } = ticks
   const ends = reachOf(domain, values)
   const cleared: Style = style.significant ? { ...style, significant: null } : style
   const shared: Context = { ...context, values: values.map(toExactText) }
   const seen = new Set<string>()
-  const styles = keepsStyle ? [style] : wordings(form).map((wording) => telling({ ...cleared, ...wording }, values, shared))
+  const styles = keepsStyle
+    ? [style]
+    : wordings(form).map((wording) => telling({ ...cleared, ...wording }, values, shared))
   return styles.flatMap((full): AxisChoice[] => {
-    const subject: Subject = { surface: 'axis', style: full, values, step: values.length > 1 ? step : undefined, kind, context: shared }
+    const subject: Subject = {
+      surface: 'axis',
+      style: full,
+      values,
+      step: values.length > 1 ? step : undefined,
+      kind,
+      context: shared,
+    }
     const judged = judge(subject, seen)
     if (!judged) return []
     let best: AxisChoice | null = null
     for (const { size, turned } of settings(fontSize)) {
-      const clear = clearanceOf({ ...subject, values, labels: judged.labels }, { width, fontSize: size, turned, ends })
+      const clear = clearanceOf(
+        { ...subject, values, labels: judged.labels },
+        { width, fontSize: size, turned, ends },
+      )
       if (clear <= 0) continue
       const gap = gapScore(clear / size)
-      const legibility = (1 - judged.cost + sizeScore(size, fontSize) + (turned ? TURNED : 1) + gap) / 4
+      const legibility =
+        (1 - judged.cost + sizeScore(size, fontSize) + (turned ? TURNED : 1) + gap) / 4
       if (best && legibility <= best.legibility) continue
-      const reasons = [...judged.reasons, ...(size < fontSize ? [`${AGAINST}type of ${size} px`] : []), ...(turned ? [`${AGAINST}labels are turned`] : [])]
+      const reasons = [
+        ...judged.reasons,
+        ...(size < fontSize ? [`${AGAINST}type of ${size} px`] : []),
+        ...(turned ? [`${AGAINST}labels are turned`] : []),
+      ]
       best = { style: full, labels: judged.labels, fontSize: size, turned, legibility, reasons }
       // Nothing after it can be better.
       if (gap === 1) break
@@ -92,11 +134,18 @@ function labelled(ticks: TickSet, { domain, style, keepsStyle, width, fontSize =
 }
 
 /** What is tried, and what labels it: for the search, and for trying all. */
-export function axisSearch(request: AxisRequest): { sets: TickSet[]; label: (ticks: TickSet) => AxisChoice[] } {
-  const wanted = request.count ?? Math.min(MOST_WANTED, Math.max(3, Math.round(request.width / AIR) + 1))
+export function axisSearch(request: AxisRequest): {
+  sets: TickSet[]
+  label: (ticks: TickSet) => AxisChoice[]
+} {
+  const wanted =
+    request.count ?? Math.min(MOST_WANTED, Math.max(3, Math.round(request.width / AIR) + 1))
   const label = (ticks: TickSet) => {
     const reasons = tickReasons(ticks, wanted)
-    return labelled(ticks, request).map((choice) => ({ ...choice, reasons: [...reasons, ...choice.reasons] }))
+    return labelled(ticks, request).map((choice) => ({
+      ...choice,
+      reasons: [...reasons, ...choice.reasons],
+    }))
   }
   return { sets: tickSets(request.domain, wanted), label }
 }

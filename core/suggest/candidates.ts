@@ -5,14 +5,25 @@ export const FORMS = ['digits', 'symbols', 'words', 'exponents'] as const
 export type Form = (typeof FORMS)[number]
 
 const MOST_DECIMALS = 3
-const decimals = Array.from({ length: MOST_DECIMALS + 1 }, (_, count): [number, number] => [count, count])
+const decimals = Array.from({ length: MOST_DECIMALS + 1 }, (_, count): [number, number] => [
+  count,
+  count,
+])
 const rungs = ['shared', 'each'] as const
 
 const forms: Record<Form, readonly Style[]> = {
   digits: [...decimals.map((fraction): Style => ({ fraction })), { fraction: [0, MOST_DECIMALS] }],
-  symbols: rungs.flatMap((rung) => decimals.map((fraction): Style => ({ notation: 'scaled', rung, fraction }))),
-  words: rungs.flatMap((rung) => decimals.map((fraction): Style => ({ notation: 'scaled', rung, rungForm: 'word', fraction }))),
-  exponents: decimals.map((fraction): Style => ({ notation: 'scientific', exponent: 'shared', fraction })),
+  symbols: rungs.flatMap((rung) =>
+    decimals.map((fraction): Style => ({ notation: 'scaled', rung, fraction })),
+  ),
+  words: rungs.flatMap((rung) =>
+    decimals.map((fraction): Style => ({ notation: 'scaled', rung, rungForm: 'word', fraction })),
+  ),
+  exponents: decimals.map((fraction): Style => ({
+    notation: 'scientific',
+    exponent: 'shared',
+    fraction,
+  })),
 }
 
 /** Every style that is tried, or those of one form. */
@@ -28,4 +39,5 @@ const wordingsOf: Record<Form, readonly Style[]> = {
 }
 
 /** Every wording that is tried, or those of one form. */
-export const wordings = (form?: Form): Style[] => (form ? [form] : FORMS).flatMap((one) => wordingsOf[one])
+export const wordings = (form?: Form): Style[] =>
+  (form ? [form] : FORMS).flatMap((one) => wordingsOf[one])

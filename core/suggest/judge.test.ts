@@ -8,7 +8,17 @@ const costOf = (subject: Subject) => judged(subject)!.cost
 
 test('labels that hide the step of an axis are no good at all', () => {
   expect(judged(axis({ fraction: [1, 1] }, [0, 1], '0.125'))).toBeNull()
-  expect(judged(axis({ fraction: [3, 3] }, [0, 1], '0.125'))!.labels).toEqual(['0.000', '0.125', '0.250', '0.375', '0.500', '0.625', '0.750', '0.875', '1.000'])
+  expect(judged(axis({ fraction: [3, 3] }, [0, 1], '0.125'))!.labels).toEqual([
+    '0.000',
+    '0.125',
+    '0.250',
+    '0.375',
+    '0.500',
+    '0.625',
+    '0.750',
+    '0.875',
+    '1.000',
+  ])
 })
 
 test('the same labels are judged once, by whichever style they come', () => {
@@ -19,16 +29,34 @@ test('the same labels are judged once, by whichever style they come', () => {
 })
 
 test.each<[string, Style, Style, readonly (number | string)[]]>([
-  ['length', { notation: 'scaled', rung: 'shared', fraction: [1, 1] }, { fraction: [0, 0] }, [4_500_000, 7_200_000]],
-  ['what is lost', { fraction: [1, 1] }, { fraction: [1, 1], rounding: 'ceil' }, ['10.24', '52.31']],
+  [
+    'length',
+    { notation: 'scaled', rung: 'shared', fraction: [1, 1] },
+    { fraction: [0, 0] },
+    [4_500_000, 7_200_000],
+  ],
+  [
+    'what is lost',
+    { fraction: [1, 1] },
+    { fraction: [1, 1], rounding: 'ceil' },
+    ['10.24', '52.31'],
+  ],
   ['powers of ten where digits would do', {}, { notation: 'scientific' }, [120, 340]],
-  ['a warning', { notation: 'scaled', rung: 'shared', fraction: [1, 1] }, { notation: 'scaled', rung: 'each', fraction: [1, 1] }, [1_200_000, 400_000]],
+  [
+    'a warning',
+    { notation: 'scaled', rung: 'shared', fraction: [1, 1] },
+    { notation: 'scaled', rung: 'each', fraction: [1, 1] },
+    [1_200_000, 400_000],
+  ],
 ])('%s costs', (_, better, worse, values) => {
-  expect(costOf(written('table', better, values))).toBeLessThan(costOf(written('table', worse, values)))
+  expect(costOf(written('table', better, values))).toBeLessThan(
+    costOf(written('table', worse, values)),
+  )
 })
 
 test('what is lost is said as a part of the number, rounded up', () => {
-  const reasonsFor = (fraction: [number, number]) => judged(written('table', { fraction }, ['12.3456', '800']))!.reasons
+  const reasonsFor = (fraction: [number, number]) =>
+    judged(written('table', { fraction }, ['12.3456', '800']))!.reasons
   expect(reasonsFor([4, 4])).toContain('every label is exact')
   expect(reasonsFor([1, 1])).toContain('off by 0.37 % at most')
   expect(reasonsFor([3, 3])).toContain('off by less than 0.01 % at most')

@@ -34,9 +34,21 @@ function hasNeedlessPowers({ style }: Subject, values: readonly Decimal[]): bool
 
 /** How far the worst label reads from its value, as a part of it. */
 function worstOff(values: readonly Decimal[], said: readonly Decimal[]): number {
-  return values.reduce((worst, value, at) => (value.coefficient === 0n || compare(value, said[at]!) === 0 ? worst : Math.max(worst, toNumber(divide(magnitudeOf(subtract(value, said[at]!)), magnitudeOf(value))))), 0)
+  return values.reduce(
+    (worst, value, at) =>
+      value.coefficient === 0n || compare(value, said[at]!) === 0
+        ? worst
+        : Math.max(
+            worst,
+            toNumber(divide(magnitudeOf(subtract(value, said[at]!)), magnitudeOf(value))),
+          ),
+    0,
+  )
 }
-const offText = (off: number): string => (off === 0 ? 'every label is exact' : `off by ${off < 0.0001 ? 'less than 0.01' : String(Math.ceil(off * 10_000) / 100)} % at most`)
+const offText = (off: number): string =>
+  off === 0
+    ? 'every label is exact'
+    : `off by ${off < 0.0001 ? 'less than 0.01' : String(Math.ceil(off * 10_000) / 100)} % at most`
 
 /**
  * Judges labels: long ones, warnings and notes, and what labels lose, all cost.
@@ -57,7 +69,16 @@ export function judge(subject: Subject, seen: Set<string>): Judged | null {
   const needless = hasNeedlessPowers(subject, values)
   return {
     labels,
-    cost: findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) + LENGTH_WEIGHT * Math.min(1, longest / LONG) + Math.min(1, off) + (needless ? NEEDLESS_POWERS : 0),
-    reasons: [`${longest} characters at most`, offText(off), ...findings.map(({ check }) => `${AGAINST}${check.title.toLowerCase()}`), ...(needless ? [`${AGAINST}powers of ten where digits would do`] : [])],
+    cost:
+      findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) +
+      LENGTH_WEIGHT * Math.min(1, longest / LONG) +
+      Math.min(1, off) +
+      (needless ? NEEDLESS_POWERS : 0),
+    reasons: [
+      `${longest} characters at most`,
+      offText(off),
+      ...findings.map(({ check }) => `${AGAINST}${check.title.toLowerCase()}`),
+      ...(needless ? [`${AGAINST}powers of ten where digits would do`] : []),
+    ],
   }
 }

@@ -12,11 +12,19 @@ test('an axis of half millions is shortened, with the decimal that tells its ste
 
 test('eighths keep three decimals, tens of millionths one exponent', () => {
   expect(suggest(axis({}, [0, 1], '0.125'))[0]!.labels[1]).toBe('0.125')
-  expect(suggest(axis({}, ['2e-7', '8e-7'], '2e-7'))[0]!.labels).toEqual(['2×10⁻⁷', '4×10⁻⁷', '6×10⁻⁷', '8×10⁻⁷'])
+  expect(suggest(axis({}, ['2e-7', '8e-7'], '2e-7'))[0]!.labels).toEqual([
+    '2×10⁻⁷',
+    '4×10⁻⁷',
+    '6×10⁻⁷',
+    '8×10⁻⁷',
+  ])
 })
 
 test('a wanted form is kept to, and what all have in common too', () => {
-  const found = suggest(axis({ unit: { kind: 'currency', code: 'EUR' } }, [0, 2e6], 500_000), 'words')
+  const found = suggest(
+    axis({ unit: { kind: 'currency', code: 'EUR' } }, [0, 2e6], 500_000),
+    'words',
+  )
   expect(found[0]!.labels[1]!.replace(/\u00a0/g, ' ')).toBe('€0.5 million')
   expect(found.every(({ style }) => style.rungForm === 'word' && style.unit)).toBe(true)
 })
@@ -28,14 +36,23 @@ test('what speaks against a suggestion is said', () => {
 
 test('none has an error, the best comes first, and no two are alike', () => {
   const value = fc.double({ min: 1e-9, max: 1e12, noNaN: true }).map(String)
-  fc.assert(fc.property(fc.array(value, { minLength: 1, maxLength: 6 }), fc.constantFrom('axis' as const, 'marks' as const, 'table' as const), (values, surface) => {
-    const subject = { surface, style: {}, values: values.map(decimal) }
-    const found = suggest(subject)
-    for (const [at, { style, score, labels }] of found.entries()) {
-      expect(findAll({ ...subject, style }).findings.filter(({ severity }) => severity === 'error')).toEqual([])
-      expect(score).toBeLessThanOrEqual(found[at - 1]?.score ?? 1)
-      expect(labels).toHaveLength(values.length)
-    }
-    expect(new Set(found.map(({ labels }) => labels.join('|'))).size).toBe(found.length)
-  }), { numRuns: 60 })
+  fc.assert(
+    fc.property(
+      fc.array(value, { minLength: 1, maxLength: 6 }),
+      fc.constantFrom('axis' as const, 'marks' as const, 'table' as const),
+      (values, surface) => {
+        const subject = { surface, style: {}, values: values.map(decimal) }
+        const found = suggest(subject)
+        for (const [at, { style, score, labels }] of found.entries()) {
+          expect(
+            findAll({ ...subject, style }).findings.filter(({ severity }) => severity === 'error'),
+          ).toEqual([])
+          expect(score).toBeLessThanOrEqual(found[at - 1]?.score ?? 1)
+          expect(labels).toHaveLength(values.length)
+        }
+        expect(new Set(found.map(({ labels }) => labels.join('|'))).size).toBe(found.length)
+      },
+    ),
+    { numRuns: 60 },
+  )
 })

@@ -29,7 +29,16 @@ export function suggest(subject: Subject, form?: Form): Suggestion[] {
   const all = candidates(form).flatMap(({ style }): Suggestion[] => {
     const full = { ...subject.style, ...style }
     const judged = judge({ ...subject, style: full }, seen)
-    return judged ? [{ style: full, labels: judged.labels, score: scoreOf(judged.cost), reasons: judged.reasons }] : []
+    return judged
+      ? [
+          {
+            style: full,
+            labels: judged.labels,
+            score: scoreOf(judged.cost),
+            reasons: judged.reasons,
+          },
+        ]
+      : []
   })
   return all.sort((a, b) => b.score - a.score).slice(0, MOST_SUGGESTED)
 }

@@ -3,11 +3,23 @@ import advances from './advances.json'
 export type Weight = '400' | '600'
 
 /** Advances by character, in thousandths of the font size. */
-const tables = Object.fromEntries(Object.entries(advances as Record<Weight, Record<string, string>>).map(([weight, byWidth]) =>
-  [weight, new Map(Object.entries(byWidth).flatMap(([width, characters]) => Array.from(characters, (character) => [character, Number(width)] as const)))])) as Record<Weight, Map<string, number>>
+const tables = Object.fromEntries(
+  Object.entries(advances as Record<Weight, Record<string, string>>).map(([weight, byWidth]) => [
+    weight,
+    new Map(
+      Object.entries(byWidth).flatMap(([width, characters]) =>
+        Array.from(characters, (character) => [character, Number(width)] as const),
+      ),
+    ),
+  ]),
+) as Record<Weight, Map<string, number>>
 
 /** Characters that the typeface lacks are as wide as the one whose shape is nearest. */
-const LIKE: readonly (readonly [RegExp, string])[] = [[/[\u2070-\u208e]/u, '²'], [/[‰‱∞]/u, '%'], [/[≈≤≥≠]/u, '=']]
+const LIKE: readonly (readonly [RegExp, string])[] = [
+  [/[\u2070-\u208e]/u, '²'],
+  [/[‰‱∞]/u, '%'],
+  [/[≈≤≥≠]/u, '='],
+]
 const NO_WIDTH = /[\p{M}\p{Cf}]/u
 /** Those that Unicode's East Asian Width (UAX #11) has wide, by script. */
 const WIDE = /[\p{sc=Han}\p{sc=Hiragana}\p{sc=Katakana}\p{sc=Hangul}\u3000-\u303f\uff01-\uff60]/u
@@ -40,7 +52,8 @@ export function textWidth(text: string, size: number, weight: Weight = '400'): n
  *
  * @example isMeasured('€1,234') // true; isMeasured('१,२३४') // false
  */
-export const isMeasured = (text: string, weight: Weight = '400'): boolean => Array.from(text).every((character) => tables[weight].has(character))
+export const isMeasured = (text: string, weight: Weight = '400'): boolean =>
+  Array.from(text).every((character) => tables[weight].has(character))
 
 /**
  * As much of a text as fits a width, with … where it was cut.
@@ -49,7 +62,12 @@ export const isMeasured = (text: string, weight: Weight = '400'): boolean => Arr
  * @param size of the font, in CSS pixels
  * @example fittingText('1,234,567', 40, 13) // '1,23…'
  */
-export function fittingText(text: string, width: number, size: number, weight: Weight = '400'): string {
+export function fittingText(
+  text: string,
+  width: number,
+  size: number,
+  weight: Weight = '400',
+): string {
   const table = tables[weight]
   const room = (width * 1000) / size
   const roomWhenCut = room - advanceOf('…', table)

@@ -6,29 +6,43 @@ import { columnsIn, type Prose, sayMessage } from './message'
 import { rangeLabel } from './ranges'
 
 const metres = labeller(resolve({ unit: { kind: 'symbol', text: 'm' }, fraction: [1, 1] }))
-const exact = (...texts: (string | null)[]) => texts.map((text) => (text === null ? null : decimal(text)))
-const write = (value: { coefficient: bigint; exponent: number }) => metres.label(toText(value)).replace('\u00a0', ' ')
+const exact = (...texts: (string | null)[]) =>
+  texts.map((text) => (text === null ? null : decimal(text)))
+const write = (value: { coefficient: bigint; exponent: number }) =>
+  metres.label(toText(value)).replace('\u00a0', ' ')
 
 /** Moorings, all rows or those whose places are given. */
 function moorings(places = [0, 1, 2]): Prose {
   const pick = <Cell>(cells: readonly Cell[]) => places.map((at) => cells[at]!)
   return {
-    locale: 'en', own: 'depth m', today: dayOf('2026-11-23')!,
+    locale: 'en',
+    own: 'depth m',
+    today: dayOf('2026-11-23')!,
     columns: new Map([
       ['mooring', { texts: pick(['Hythe Sands', 'Farrow Ledge', 'Holm Skerry']) }],
       ['laid', { texts: pick(['2023-10-30', '2026-04-25', 'soon']) }],
       ['depth m', { values: pick(exact('2.875', '4.2', null)), label: write }],
-      ['north m', { values: pick(exact('80', '1240', '3480')), label: (value) => `${toText(value)} north` }],
+      [
+        'north m',
+        { values: pick(exact('80', '1240', '3480')), label: (value) => `${toText(value)} north` },
+      ],
     ]),
     variables: { total: decimal('7.075'), name: 'Hythe Sands' },
-    count: toText, plural: (value) => (value.coefficient === 1n ? 'one' : 'other'),
+    count: toText,
+    plural: (value) => (value.coefficient === 1n ? 'one' : 'other'),
   }
 }
-const SHALLOWEST = 'Shallowest: {mooring :where least=|depth m|}, {|depth m| :least}, laid {laid :days least=|depth m|} days ago'
+const SHALLOWEST =
+  'Shallowest: {mooring :where least=|depth m|}, {|depth m| :least}, laid {laid :days least=|depth m|} days ago'
 
 test('a sentence says the row of the least, its number and its date, and follows the rows that are shown', () => {
-  expect(sayMessage(SHALLOWEST, moorings())).toMatchObject({ text: 'Shallowest: Hythe Sands, 2.9 m, laid 1120 days ago', problems: [] })
-  expect(sayMessage(SHALLOWEST, moorings([1])).text).toBe('Shallowest: Farrow Ledge, 4.2 m, laid 212 days ago')
+  expect(sayMessage(SHALLOWEST, moorings())).toMatchObject({
+    text: 'Shallowest: Hythe Sands, 2.9 m, laid 1120 days ago',
+    problems: [],
+  })
+  expect(sayMessage(SHALLOWEST, moorings([1])).text).toBe(
+    'Shallowest: Farrow Ledge, 4.2 m, laid 212 days ago',
+  )
 })
 
 test.each([
@@ -46,7 +60,10 @@ test.each([
 
 test('a count takes its plural', () => {
   const source = '.local $n = {|depth m| :count} .match $n one {{one mooring}} * {{{$n} moorings}}'
-  expect([sayMessage(source, moorings()).text, sayMessage(source, moorings([0])).text]).toEqual(['2 moorings', 'one mooring'])
+  expect([sayMessage(source, moorings()).text, sayMessage(source, moorings([0])).text]).toEqual([
+    '2 moorings',
+    'one mooring',
+  ])
 })
 
 test('numbers of its own column are given to the checks, and what others say is left out of the checked text', () => {
@@ -69,21 +86,34 @@ test.each([
 })
 
 test('a broken syntax is told with its place', () => {
-  expect(sayMessage('Deep: {|depth m| :least', moorings()).problems).toEqual([{ message: expect.stringMatching(/at character 2\d/), at: expect.any(Array) }])
+  expect(sayMessage('Deep: {|depth m| :least', moorings()).problems).toEqual([
+    { message: expect.stringMatching(/at character 2\d/), at: expect.any(Array) },
+  ])
 })
 
 test('the columns that it speaks of are found, operands and options alike', () => {
-  expect(columnsIn(SHALLOWEST, ['mooring', 'laid', 'depth m', 'north m'])).toEqual(['mooring', 'laid', 'depth m'])
+  expect(columnsIn(SHALLOWEST, ['mooring', 'laid', 'depth m', 'north m'])).toEqual([
+    'mooring',
+    'laid',
+    'depth m',
+  ])
   expect(columnsIn('{broken', ['mooring'])).toEqual([])
 })
 
 test('dates in the order of a region are read by the whole column; where that is unclear the message says it', () => {
-  const written = (texts: string[]): Prose => ({ ...moorings([0, 1]), columns: new Map([...moorings([0, 1]).columns, ['laid', { texts }]]) })
+  const written = (texts: string[]): Prose => ({
+    ...moorings([0, 1]),
+    columns: new Map([...moorings([0, 1]).columns, ['laid', { texts }]]),
+  })
   const say = (source: string, texts: string[]) => sayMessage(source, written(texts))
-  expect(say('{laid :date least=|depth m|}', ['03/04/2026', '25/04/2026']).text).toBe('April 3, 2026')
+  expect(say('{laid :date least=|depth m|}', ['03/04/2026', '25/04/2026']).text).toBe(
+    'April 3, 2026',
+  )
   const unclear = say('{laid :date least=|depth m|}', ['03/04/2026', '05/04/2026'])
   expect(unclear.problems[0]!.message).toMatch(/say which with order=dmy or order=mdy/)
-  expect(say('{laid :date least=|depth m| order=mdy}', ['03/04/2026', '05/04/2026']).text).toBe('March 4, 2026')
+  expect(say('{laid :date least=|depth m| order=mdy}', ['03/04/2026', '05/04/2026']).text).toBe(
+    'March 4, 2026',
+  )
 })
 
 test.each([

@@ -66,7 +66,10 @@ interface Value {
 
 function known(prose: Prose, name: string): ProseColumn {
   const found = prose.columns.get(name)
-  if (!found) throw new Error(`there is no column “${name}”; the columns are ${[...prose.columns.keys()].join(', ')}`)
+  if (!found)
+    throw new Error(
+      `there is no column “${name}”; the columns are ${[...prose.columns.keys()].join(', ')}`,
+    )
   return found
 }
 function numbersOf(prose: Prose, name: string): readonly (Decimal | null)[] {
@@ -74,7 +77,8 @@ function numbersOf(prose: Prose, name: string): readonly (Decimal | null)[] {
   if (!values) throw new Error(`“${name}” is a column of text; it has no numbers`)
   return values
 }
-const present = (values: readonly (Decimal | null)[]): Decimal[] => values.filter((value) => value !== null)
+const present = (values: readonly (Decimal | null)[]): Decimal[] =>
+  values.filter((value) => value !== null)
 
 /** The row that an option names: the one that holds the least or the largest of a column. */
 function rowOf(prose: Prose, options: Options): number {
@@ -83,9 +87,15 @@ function rowOf(prose: Prose, options: Options): number {
   const values = numbersOf(prose, String(options[way]))
   let best = -1
   values.forEach((value, at) => {
-    if (value && (best < 0 || (way === 'least' ? compare(value, values[best]!) < 0 : compare(value, values[best]!) > 0))) best = at
+    if (
+      value &&
+      (best < 0 ||
+        (way === 'least' ? compare(value, values[best]!) < 0 : compare(value, values[best]!) > 0))
+    )
+      best = at
   })
-  if (best < 0) throw new Error(`“${String(options[way])}” has no number in the rows that are shown`)
+  if (best < 0)
+    throw new Error(`“${String(options[way])}” has no number in the rows that are shown`)
   return best
 }
 
@@ -94,7 +104,10 @@ function dayIn(prose: Prose, name: string, options: Options): number {
   const text = texts[rowOf(prose, options)] ?? ''
   const asked = DATE_ORDERS.find((order) => order === options.order)
   const order = asked ?? ofColumn ?? orderOf(texts)
-  if (order === 'unclear') throw new Error(`“${text}” in ${name} can be read with the day first or the month; say which with order=dmy or order=mdy`)
+  if (order === 'unclear')
+    throw new Error(
+      `“${text}” in ${name} can be read with the day first or the month; say which with order=dmy or order=mdy`,
+    )
   const day = dayOf(text, order ?? undefined)
   if (day === null) throw new Error(`“${text}” in ${name} is no date such as 2026-04-25`)
   return day
@@ -108,15 +121,25 @@ interface Saying {
 }
 /** Words and numbers of the study in a message; each takes the name of a column. */
 function functionsOf(now: Saying) {
-  const plain = (text: string, isOwn = false, key: (keys: Set<string>) => string | null = () => null): Value => ({
-    type: 'own', dir: 'auto', toString: () => text, toParts: () => [{ type: 'own', value: text, isOwn }], selectKey: key, valueOf: () => text,
+  const plain = (
+    text: string,
+    isOwn = false,
+    key: (keys: Set<string>) => string | null = () => null,
+  ): Value => ({
+    type: 'own',
+    dir: 'auto',
+    toString: () => text,
+    toParts: () => [{ type: 'own', value: text, isOwn }],
+    selectKey: key,
+    valueOf: () => text,
   })
-  const counted = (value: Decimal): Value => plain(now.prose.count(value), false, (keys) => {
-    const exact = value.exponent === 0 ? String(value.coefficient) : ''
-    if (keys.has(exact)) return exact
-    const plural = now.prose.plural(value)
-    return keys.has(plural) ? plural : null
-  })
+  const counted = (value: Decimal): Value =>
+    plain(now.prose.count(value), false, (keys) => {
+      const exact = value.exponent === 0 ? String(value.coefficient) : ''
+      if (keys.has(exact)) return exact
+      const plural = now.prose.plural(value)
+      return keys.has(plural) ? plural : null
+    })
   function labelled(name: string, value: Decimal): Value {
     const { label } = known(now.prose, name)
     if (!label) throw new Error(`“${name}” is a column of text; it has no numbers`)
@@ -132,16 +155,28 @@ function functionsOf(now: Saying) {
   }
   const number = (_: unknown, __: Options, operand?: unknown): Value => {
     if (operand instanceof Exact) return labelled(now.prose.own, operand.value)
-    throw new Error('it takes a number of the chart, such as {$total}; numbers of rows are said by :total, :least, :largest, :mean')
+    throw new Error(
+      'it takes a number of the chart, such as {$total}; numbers of rows are said by :total, :least, :largest, :mean',
+    )
   }
   return {
-    number, integer: number, offset: number, label: number,
-    total: of('sum'), mean: of('mean'), median: of('median'), least: of('least'), largest: of('largest'), count: of('count'),
+    number,
+    integer: number,
+    offset: number,
+    label: number,
+    total: of('sum'),
+    mean: of('mean'),
+    median: of('median'),
+    least: of('least'),
+    largest: of('largest'),
+    count: of('count'),
     span: (_: unknown, __: Options, operand?: unknown) => {
       const name = String(operand ?? now.prose.own)
       const values = present(numbersOf(now.prose, name))
       if (values.length === 0) return plain(NOTHING)
-      const ends = [aggregates.least.of(values), aggregates.largest.of(values)].map((value) => labelled(name, value).toString())
+      const ends = [aggregates.least.of(values), aggregates.largest.of(values)].map((value) =>
+        labelled(name, value).toString(),
+      )
       return plain(ends.join(' to '), name === now.prose.own)
     },
     where: (_: unknown, options: Options, operand?: unknown) => {
@@ -152,10 +187,22 @@ function functionsOf(now: Saying) {
       return value ? labelled(name, value) : plain(texts?.[at] ?? NOTHING)
     },
     date: (_: unknown, options: Options, operand?: unknown) => {
-      const style = STYLES.has(options.style) ? (options.style as Intl.DateTimeFormatOptions['dateStyle']) : 'long'
-      return plain(new Intl.DateTimeFormat(now.prose.locale, { dateStyle: style, timeZone: 'UTC' }).format(dateOf(dayIn(now.prose, String(operand ?? ''), options))))
+      const style = STYLES.has(options.style)
+        ? (options.style as Intl.DateTimeFormatOptions['dateStyle'])
+        : 'long'
+      return plain(
+        new Intl.DateTimeFormat(now.prose.locale, { dateStyle: style, timeZone: 'UTC' }).format(
+          dateOf(dayIn(now.prose, String(operand ?? ''), options)),
+        ),
+      )
     },
-    days: (_: unknown, options: Options, operand?: unknown) => counted(subtract(decimal(now.prose.today), decimal(dayIn(now.prose, String(operand ?? ''), options)))),
+    days: (_: unknown, options: Options, operand?: unknown) =>
+      counted(
+        subtract(
+          decimal(now.prose.today),
+          decimal(dayIn(now.prose, String(operand ?? ''), options)),
+        ),
+      ),
   }
 }
 
@@ -209,12 +256,23 @@ export function columnsIn(source: string, columns: readonly string[]): string[] 
 }
 
 /** Formats that write from whatever stands beside them at the time, by their source and then their locale. */
-const formatsOf = kept((source) => kept((locale) => {
-  const now: Saying = { prose: {} as Prose, numbers: [] }
-  return { now, format: new MessageFormat(locale, parse(source), { bidiIsolation: 'none', functions: functionsOf(now) as never }) }
-}))
+const formatsOf = kept((source) =>
+  kept((locale) => {
+    const now: Saying = { prose: {} as Prose, numbers: [] }
+    return {
+      now,
+      format: new MessageFormat(locale, parse(source), {
+        bidiIsolation: 'none',
+        functions: functionsOf(now) as never,
+      }),
+    }
+  }),
+)
 
-const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({ message: `${error.type.replaceAll('-', ' ')}, at character ${error.start + 1}`, at: [error.start, error.end] })
+const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({
+  message: `${error.type.replaceAll('-', ' ')}, at character ${error.start + 1}`,
+  at: [error.start, error.end],
+})
 
 /**
  * Writes a message in Unicode MessageFormat 2 (Unicode Technical Standard 35, part 9) with the
@@ -235,13 +293,30 @@ export function sayMessage(source: string, prose: Prose): Said {
     return { text: '', ownText: '', numbers, problems: [syntaxWords(error)] }
   }
   Object.assign(made.now, { prose, numbers } satisfies Saying)
-  const variables = Object.fromEntries(Object.entries(prose.variables).map(([name, value]) => [name, typeof value === 'string' ? value : new Exact(value)]))
+  const variables = Object.fromEntries(
+    Object.entries(prose.variables).map(([name, value]) => [
+      name,
+      typeof value === 'string' ? value : new Exact(value),
+    ]),
+  )
   const onError = (error: unknown) => {
-    const { message, cause, source: at } = error as { message: string; cause?: Error; source?: string }
+    const {
+      message,
+      cause,
+      source: at,
+    } = error as { message: string; cause?: Error; source?: string }
     const place = at === undefined ? -1 : source.indexOf(at)
-    problems.push({ message: `${at ? `${at}: ` : ''}${cause?.message ?? message}`, ...(place < 0 ? {} : { at: [place, place + at!.length] as const }) })
+    problems.push({
+      message: `${at ? `${at}: ` : ''}${cause?.message ?? message}`,
+      ...(place < 0 ? {} : { at: [place, place + at!.length] as const }),
+    })
   }
-  const parts = made.format.formatToParts(variables, onError) as { type: string; value?: string; source?: string; isOwn?: boolean }[]
+  const parts = made.format.formatToParts(variables, onError) as {
+    type: string
+    value?: string
+    source?: string
+    isOwn?: boolean
+  }[]
   let [text, ownText] = ['', '']
   for (const { type, value, source: unsaid, isOwn } of parts) {
     const piece = value ?? `{${unsaid ?? ''}}`

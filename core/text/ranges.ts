@@ -4,7 +4,15 @@ import type { Part, PartType, Plan, Row } from '../label/types'
 import { joined, partsOf } from '../label/write'
 
 /** What a range says once where both ends say the same: behind the second, or before the first. */
-const TAIL: ReadonlySet<PartType> = new Set(['rung', 'unit', 'gap', 'exponent', 'after', 'literal', 'constant'])
+const TAIL: ReadonlySet<PartType> = new Set([
+  'rung',
+  'unit',
+  'gap',
+  'exponent',
+  'after',
+  'literal',
+  'constant',
+])
 const HEAD: ReadonlySet<PartType> = new Set(['unit', 'gap', 'before', 'literal'])
 const SIGNS: ReadonlySet<PartType> = new Set(['minus', 'plus', 'bound'])
 
@@ -19,7 +27,10 @@ function runOf(parts: readonly Part[], kinds: ReadonlySet<PartType>): Part[] {
  * @example rangeLabel(resolve({ notation: 'scaled' }), decimal(10000), decimal(20000)) // '10–20K'
  */
 export function rangeLabel(plan: Plan, from: Decimal, to: Decimal, row?: Row): string {
-  const [low, high] = [from, to].map((value) => partsOf(plan, decide(plan, value, row))) as [Part[], Part[]]
+  const [low, high] = [from, to].map((value) => partsOf(plan, decide(plan, value, row))) as [
+    Part[],
+    Part[],
+  ]
   const isSigned = [...low, ...high].some(({ type }) => SIGNS.has(type))
   const tail = runOf([...low].reverse(), TAIL)
   const tailSame = joined(tail) === joined(runOf([...high].reverse(), TAIL))

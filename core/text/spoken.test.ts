@@ -7,7 +7,10 @@ import type { Style } from '../style/schemas'
 import { speaker } from './spoken'
 import { spokenPlan, spokenStyle } from './words'
 
-const load = (kind: string, name: string) => JSON.parse(readFileSync(join(__dirname, '../locale/generated', kind, `${name}.json`), 'utf8')) as never
+const load = (kind: string, name: string) =>
+  JSON.parse(
+    readFileSync(join(__dirname, '../locale/generated', kind, `${name}.json`), 'utf8'),
+  ) as never
 function spoken(style: Style, ...values: Value[]): string[] {
   const context = { values, ...regionsBy(spokenStyle(style), load) }
   const plan = resolve(style, context)
@@ -21,7 +24,11 @@ test.each<[Style, Value, string]>([
   [{ ...short, unit: euro }, 1e6, '1 million euros'],
   [{ unit: euro, fraction: [0, 0] }, 1, '1 euro'],
   [{ unit: euro }, 1.5, '1.50 euros'],
-  [{ ...short, rung: 6, unitAt: 'title', unit: euro, sign: 'parentheses' }, -2.5e6, 'minus 2.5 million euros'],
+  [
+    { ...short, rung: 6, unitAt: 'title', unit: euro, sign: 'parentheses' },
+    -2.5e6,
+    'minus 2.5 million euros',
+  ],
   [{ ...short, ladder: 'binary', unit: { kind: 'symbol', text: 'B' } }, 1536, '1.5 kibi B'],
   [{ ...short, ladder: 'locale' }, 12345, '12.3 thousand'],
   [{ notation: 'scientific', fraction: [0, 1] }, -4.2e-7, 'minus 4.2 times 10 to the minus 7'],
@@ -35,13 +42,20 @@ test.each<[Style, Value, string]>([
   [{ missing: '' }, null, 'no value'],
   [{}, -Infinity, 'minus infinity'],
   [{ ...short, locale: 'de', unit: euro }, 1234567, '1,2 Millionen Euro'],
-  [{ ...short, locale: 'ja', ladder: 'locale', unit: { kind: 'currency', code: 'JPY' } }, 12345678, '1234.6万円'],
+  [
+    { ...short, locale: 'ja', ladder: 'locale', unit: { kind: 'currency', code: 'JPY' } },
+    12345678,
+    '1234.6万円',
+  ],
   [{ ...short, locale: 'pl' }, 5e6, '5 milionów'],
 ])('%j says %p as %s', (style, value, words) => {
   expect(spoken(style, value)).toEqual([words])
 })
 
 test('a case is said in its own unit', () => {
-  const style: Style = { ...short, cases: [{ when: { magnitude: { from: 6 } }, use: { unit: euro } }] }
+  const style: Style = {
+    ...short,
+    cases: [{ when: { magnitude: { from: 6 } }, use: { unit: euro } }],
+  }
   expect(spoken(style, 1500, 2e6)).toEqual(['1.5 thousand', '2 million euros'])
 })

@@ -12,11 +12,21 @@ export interface SpokenPlan {
 }
 
 const constants: Record<string, string> = { π: 'pi', τ: 'tau' }
-const units: Record<string, string> = { '%': 'percent', '‰': 'permille', pp: 'percentage points', bp: 'basis points' }
+const units: Record<string, string> = {
+  '%': 'percent',
+  '‰': 'permille',
+  pp: 'percentage points',
+  bp: 'basis points',
+}
 
 /** "×10⁻⁷" as "times 10 to the minus 7". */
 function powerWords(text: string): string {
-  return text.replace('×', ' times ').replace(/10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, raised: string) => `10 to the ${String(fromSuperscript(raised)).replace('-', 'minus ')}`)
+  return text
+    .replace('×', ' times ')
+    .replace(
+      /10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/,
+      (_, raised: string) => `10 to the ${String(fromSuperscript(raised)).replace('-', 'minus ')}`,
+    )
 }
 
 /** How a part is said in English; the others are said as they are written. */
@@ -35,7 +45,11 @@ const english: Partial<Record<PartType, (text: string) => string>> = {
 }
 
 const said = (parts: readonly Part[], isEnglish: boolean): string =>
-  parts.map(({ type, value }) => (isEnglish ? english[type]?.(value) : undefined) ?? value).join('').replace(/\s+/g, ' ').trim()
+  parts
+    .map(({ type, value }) => (isEnglish ? english[type]?.(value) : undefined) ?? value)
+    .join('')
+    .replace(/\s+/g, ' ')
+    .trim()
 
 /** What a screen reader says for a value. */
 export type Speaker = (value: Value, row?: Row) => string
@@ -51,6 +65,8 @@ export function speaker(plan: Plan, { rules, isEnglish }: SpokenPlan): Speaker {
   const words: Plan = { ...plan, rules: plan.rules.map((rule, at) => ({ ...rule, ...rules[at] })) }
   return (value, row) => {
     const written = decide(plan, amountOf(value), row)
-    return isEnglish && written.kind === 'missing' ? 'no value' : said(partsOf(words, written), isEnglish)
+    return isEnglish && written.kind === 'missing'
+      ? 'no value'
+      : said(partsOf(words, written), isEnglish)
   }
 }

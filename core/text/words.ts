@@ -5,7 +5,8 @@ import type { Plan, Rule } from '../label/types'
 import type { FullStyle, Style } from '../style/schemas'
 import type { SpokenPlan } from './spoken'
 
-const unitInWords = (unit: FullStyle['unit']): FullStyle['unit'] => (unit.kind === 'currency' ? { ...unit, display: 'name' } : unit)
+const unitInWords = (unit: FullStyle['unit']): FullStyle['unit'] =>
+  unit.kind === 'currency' ? { ...unit, display: 'name' } : unit
 
 /** What is written for the eye alone is left out: parentheses, gaps, ornaments, a unit said elsewhere. */
 function inWords<Some extends Style>(style: Some): Some {
@@ -14,7 +15,9 @@ function inWords<Some extends Style>(style: Some): Some {
     ...(style.unit ? { unit: unitInWords(style.unit) } : {}),
     ...(style.sign === 'parentheses' ? { sign: 'auto' } : {}),
     ...(style.zero == null ? {} : { zero: '0' }),
-    exponentForm: 'times', before: '', after: '',
+    exponentForm: 'times',
+    before: '',
+    after: '',
   }
 }
 
@@ -25,11 +28,17 @@ function inWords<Some extends Style>(style: Some): Some {
  */
 export function spokenStyle(style: Style): FullStyle {
   const full = inherit(style)
-  return { ...inWords(full), unitAt: 'label', cases: full.cases.map(({ when, use }) => ({ when, use: inWords(use) })) }
+  return {
+    ...inWords(full),
+    unitAt: 'label',
+    cases: full.cases.map(({ when, use }) => ({ when, use: inWords(use) })),
+  }
 }
 
 function difference(from: Rule, to: Rule): Partial<Rule> {
-  const entries = Object.entries(to).filter(([name, value]) => JSON.stringify(value) !== JSON.stringify(from[name as keyof Rule]))
+  const entries = Object.entries(to).filter(
+    ([name, value]) => JSON.stringify(value) !== JSON.stringify(from[name as keyof Rule]),
+  )
   return Object.fromEntries(entries)
 }
 
@@ -44,5 +53,8 @@ function difference(from: Rule, to: Rule): Partial<Rule> {
  */
 export function spokenPlan(plan: Plan, style: Style, context: Context = {}): SpokenPlan {
   const words = resolve(spokenStyle(style), { ...context, inWords: true })
-  return { rules: words.rules.map((rule, at) => difference(plan.rules[at]!, rule)), isEnglish: isEnglish(inherit(style).locale) }
+  return {
+    rules: words.rules.map((rule, at) => difference(plan.rules[at]!, rule)),
+    isEnglish: isEnglish(inherit(style).locale),
+  }
 }

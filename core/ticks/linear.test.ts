@@ -3,18 +3,34 @@ import { compare, multiply } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
 import { decimalsOf, type LinearRequest, linearTicks } from './linear'
 
-const ticks = (domain: [number | string, number | string], rest: Omit<LinearRequest, 'domain'> = {}) => {
+const ticks = (
+  domain: [number | string, number | string],
+  rest: Omit<LinearRequest, 'domain'> = {},
+) => {
   const made = linearTicks({ domain: [decimal(domain[0]), decimal(domain[1])], ...rest })
   return { step: toText(made.step), values: made.values.map(toText) }
 }
 
 test('a given step of an eighth gives eighths', () => {
-  expect(ticks([0, 1], { step: decimal('0.125') }).values).toEqual(['0', '0.125', '0.25', '0.375', '0.5', '0.625', '0.75', '0.875', '1'])
+  expect(ticks([0, 1], { step: decimal('0.125') }).values).toEqual([
+    '0',
+    '0.125',
+    '0.25',
+    '0.375',
+    '0.5',
+    '0.625',
+    '0.75',
+    '0.875',
+    '1',
+  ])
 })
 
 test.each([
-  [[0, 100], 5, 'tight', '25', 5], [[0, 100], 11, 'tight', '10', 11], [[0, 1.7e6], 8, 'loose', '250000', 8],
-  [[-3, 7], 4, 'tight', '2.5', 4], [[0, 1e-7], 3, 'tight', '0.00000005', 3],
+  [[0, 100], 5, 'tight', '25', 5],
+  [[0, 100], 11, 'tight', '10', 11],
+  [[0, 1.7e6], 8, 'loose', '250000', 8],
+  [[-3, 7], 4, 'tight', '2.5', 4],
+  [[0, 1e-7], 3, 'tight', '0.00000005', 3],
 ] as const)('%j in about %d ticks (%s) steps by %s', (domain, count, ends, step, length) => {
   const made = ticks([...domain], { count, ends })
   expect(made.step).toBe(step)
@@ -22,7 +38,12 @@ test.each([
 })
 
 test('loose ends enclose the domain, tight ones lie in it', () => {
-  expect(ticks([0.3, 2.2], { step: decimal(1), ends: 'loose' }).values).toEqual(['0', '1', '2', '3'])
+  expect(ticks([0.3, 2.2], { step: decimal(1), ends: 'loose' }).values).toEqual([
+    '0',
+    '1',
+    '2',
+    '3',
+  ])
   expect(ticks([0.3, 2.2], { step: decimal(1) }).values).toEqual(['1', '2'])
 })
 
@@ -32,7 +53,12 @@ test('a descending domain has descending ticks; one value has itself at hand', (
 })
 
 test('far from zero with a tiny span, and at the ends of the doubles', () => {
-  expect(ticks([4e9, 4e9 + 3], { count: 4 }).values).toEqual(['4000000000', '4000000001', '4000000002', '4000000003'])
+  expect(ticks([4e9, 4e9 + 3], { count: 4 }).values).toEqual([
+    '4000000000',
+    '4000000001',
+    '4000000002',
+    '4000000003',
+  ])
   expect(ticks([-1.79e308, 1.79e308], { count: 5 }).values).toContain('0')
 })
 
@@ -43,21 +69,27 @@ test('the ten-thousandth tick is exact, and one more is refused', () => {
   expect(() => ticks([0, 1250], { step: decimal('0.125') })).toThrow('more than 10000 ticks')
 })
 
-test.each([['0', /above zero/], ['-1', /above zero/]])('a step of %s is refused', (step, message) => {
+test.each([
+  ['0', /above zero/],
+  ['-1', /above zero/],
+])('a step of %s is refused', (step, message) => {
   expect(() => ticks([0, 1], { step: decimal(step) })).toThrow(message)
 })
 
 test('every tick is a whole multiple of the step, and the count is the nearest there is', () => {
   const number = fc.double({ noNaN: true, noDefaultInfinity: true, min: -1e12, max: 1e12 })
-  fc.assert(fc.property(number, number, fc.integer({ min: 2, max: 20 }), (a, b, count) => {
-    fc.pre(Math.abs(a - b) > 1e-6)
-    const { step, values } = linearTicks({ domain: [decimal(a), decimal(b)], count })
-    for (const value of values) {
-      const times = value.coefficient * 10n ** BigInt(value.exponent - step.exponent) / step.coefficient
-      expect(compare(multiply(step, decimal(times)), value)).toBe(0)
-    }
-    expect(Math.abs(values.length - count)).toBeLessThanOrEqual(Math.ceil(count * 0.75))
-  }))
+  fc.assert(
+    fc.property(number, number, fc.integer({ min: 2, max: 20 }), (a, b, count) => {
+      fc.pre(Math.abs(a - b) > 1e-6)
+      const { step, values } = linearTicks({ domain: [decimal(a), decimal(b)], count })
+      for (const value of values) {
+        const times =
+          (value.coefficient * 10n ** BigInt(value.exponent - step.exponent)) / step.coefficient
+        expect(compare(multiply(step, decimal(times)), value)).toBe(0)
+      }
+      expect(Math.abs(values.length - count)).toBeLessThanOrEqual(Math.ceil(count * 0.75))
+    }),
+  )
 })
 
 test('decimals that a step needs', () => {

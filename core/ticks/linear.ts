@@ -1,4 +1,12 @@
-import { absolute, compare, leadingPower, magnitudeOf, multiply, subtract, tenTo } from '../decimal/arithmetic'
+import {
+  absolute,
+  compare,
+  leadingPower,
+  magnitudeOf,
+  multiply,
+  subtract,
+  tenTo,
+} from '../decimal/arithmetic'
 import { type Decimal, toNumber, toText } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
 
@@ -30,7 +38,12 @@ export const DEFAULT_COUNT = 6
 const ROUND_STEPS = [10n, 20n, 25n, 50n]
 
 /** The whole multiples of a step that the domain begins and ends with. */
-export function multiplesIn(low: Decimal, high: Decimal, step: Decimal, ends: Ends): [bigint, bigint] {
+export function multiplesIn(
+  low: Decimal,
+  high: Decimal,
+  step: Decimal,
+  ends: Ends,
+): [bigint, bigint] {
   const loose = ends === 'loose'
   return [divide(low, step, loose ? 'floor' : 'ceil'), divide(high, step, loose ? 'ceil' : 'floor')]
 }
@@ -60,7 +73,8 @@ function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decima
       const [first, last] = multiplesIn(low, high, step, ends)
       const ticks = Number(last - first) + 1
       const off = Math.abs(ticks - count)
-      if (!best || off < best.off || (off === best.off && ticks < best.ticks)) best = { step, off, ticks }
+      if (!best || off < best.off || (off === best.off && ticks < best.ticks))
+        best = { step, off, ticks }
     }
   }
   return best!.step
@@ -68,7 +82,10 @@ function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decima
 
 /** @throws TickError for a count that is none */
 export function checkCount(count: number): void {
-  if (!Number.isInteger(count) || count < 1 || count > MOST_TICKS) throw new TickError(`count: ${count} is not allowed; it takes a whole number from 1 to ${MOST_TICKS}`)
+  if (!Number.isInteger(count) || count < 1 || count > MOST_TICKS)
+    throw new TickError(
+      `count: ${count} is not allowed; it takes a whole number from 1 to ${MOST_TICKS}`,
+    )
 }
 
 /** From one end to the other, in either direction. */
@@ -88,14 +105,25 @@ export function alongOf(value: Decimal, [from, to]: Span): number {
 }
 
 /** A domain from its lower end to its upper one, and what puts ticks back in its own direction. */
-export function ascending([from, to]: readonly [Decimal, Decimal]): { low: Decimal; high: Decimal; inOrder: <Tick>(ticks: Tick[]) => Tick[] } {
+export function ascending([from, to]: readonly [Decimal, Decimal]): {
+  low: Decimal
+  high: Decimal
+  inOrder: <Tick>(ticks: Tick[]) => Tick[]
+} {
   const descends = compare(from, to) > 0
-  return { low: descends ? to : from, high: descends ? from : to, inOrder: (ticks) => (descends ? ticks.reverse() : ticks) }
+  return {
+    low: descends ? to : from,
+    high: descends ? from : to,
+    inOrder: (ticks) => (descends ? ticks.reverse() : ticks),
+  }
 }
 
 /** Whole numbers from one to another. @throws TickError for more than there may be ticks, naming the step */
 export function wholeNumbers(first: bigint, last: bigint, step: string): bigint[] {
-  if (absolute(last - first) >= BigInt(MOST_TICKS)) throw new TickError(`step: ${step} makes more than ${MOST_TICKS} ticks over this domain; take a larger step`)
+  if (absolute(last - first) >= BigInt(MOST_TICKS))
+    throw new TickError(
+      `step: ${step} makes more than ${MOST_TICKS} ticks over this domain; take a larger step`,
+    )
   const all: bigint[] = []
   for (let at = first; at <= last; at++) all.push(at)
   return all
@@ -107,13 +135,22 @@ export function wholeNumbers(first: bigint, last: bigint, step: string): bigint[
  * @throws TickError for a step of zero or below, a count below 1, and more than 10,000 ticks
  * @example linearTicks({ domain: [decimal(0), decimal(1)], step: decimal('0.125') }).values.length // 9
  */
-export function linearTicks({ domain, step, count = DEFAULT_COUNT, ends = 'tight' }: LinearRequest): LinearTicks {
-  if (step && step.coefficient <= 0n) throw new TickError(`step: ${toText(step)} is not allowed; it takes a number above zero`)
+export function linearTicks({
+  domain,
+  step,
+  count = DEFAULT_COUNT,
+  ends = 'tight',
+}: LinearRequest): LinearTicks {
+  if (step && step.coefficient <= 0n)
+    throw new TickError(`step: ${toText(step)} is not allowed; it takes a number above zero`)
   checkCount(count)
   const { low, high, inOrder } = ascending(domain)
   const used = step ?? stepFor(low, high, count, ends)
   const times = wholeNumbers(...multiplesIn(low, high, used, ends), toText(used))
-  return { step: used, values: inOrder(times.map((at) => multiply({ coefficient: at, exponent: 0 }, used))) }
+  return {
+    step: used,
+    values: inOrder(times.map((at) => multiply({ coefficient: at, exponent: 0 }, used))),
+  }
 }
 
 /**
@@ -135,6 +172,8 @@ export function evenStep(values: readonly Decimal[]): Decimal | null {
   const [first, second] = values
   if (!first || !second) return null
   const step = subtract(second, first)
-  const isEven = step.coefficient !== 0n && values.slice(2).every((value, at) => compare(subtract(value, values[at + 1]!), step) === 0)
+  const isEven =
+    step.coefficient !== 0n &&
+    values.slice(2).every((value, at) => compare(subtract(value, values[at + 1]!), step) === 0)
   return isEven ? magnitudeOf(step) : null
 }

@@ -3,7 +3,15 @@ import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
 import { divide } from '../decimal/round'
 import { constantOf } from '../notations/multiple'
-import { ascending, checkCount, DEFAULT_COUNT, type Ends, linearTicks, MOST_TICKS, TickError } from './linear'
+import {
+  ascending,
+  checkCount,
+  DEFAULT_COUNT,
+  type Ends,
+  linearTicks,
+  MOST_TICKS,
+  TickError,
+} from './linear'
 import type { Ticks } from './types'
 
 /** Bases of a log axis, with the powers of each; those of e are good to 60 digits. */
@@ -46,7 +54,8 @@ export interface LogRequest {
   readonly minor?: boolean
 }
 
-const range = (from: number, to: number): number[] => Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at)
+const range = (from: number, to: number): number[] =>
+  Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at)
 /** Every so many powers, so that there are at most about as many as wanted; the power of zero is among them. */
 function thinned(powers: readonly number[], count: number): { kept: number[]; left: number[] } {
   let stride = 1
@@ -57,13 +66,18 @@ function thinned(powers: readonly number[], count: number): { kept: number[]; le
 const MANTISSAS = [[1], [1, 2, 5], [1, 2, 3, 4, 5, 6, 7, 8, 9]]
 const BETWEEN = [2, 3, 4, 5, 6, 7, 8, 9]
 const FEWEST = 2
-const times = (digit: number, value: Decimal): Decimal => ({ coefficient: value.coefficient * BigInt(digit), exponent: value.exponent })
+const times = (digit: number, value: Decimal): Decimal => ({
+  coefficient: value.coefficient * BigInt(digit),
+  exponent: value.exponent,
+})
 
 /** Multiples of powers of ten within a domain too short for powers alone. */
 function finerLog(low: Decimal, high: Decimal): Decimal[] | null {
   const powers = range(floorPower(10, low), floorPower(10, high))
   for (const digits of MANTISSAS) {
-    const values = powers.flatMap((n) => digits.map((digit) => times(digit, bases[10].power(n)))).filter((value) => compare(value, low) >= 0 && compare(value, high) <= 0)
+    const values = powers
+      .flatMap((n) => digits.map((digit) => times(digit, bases[10].power(n))))
+      .filter((value) => compare(value, low) >= 0 && compare(value, high) <= 0)
     if (values.length >= FEWEST) return values
   }
   return null
@@ -76,25 +90,58 @@ function finerLog(low: Decimal, high: Decimal): Decimal[] | null {
  * @throws TickError for a domain that reaches or crosses zero
  * @example logTicks({ domain: [decimal(1), decimal(1000)] }).ticks.length // 4
  */
-export function logTicks({ domain, base = 10, count = DEFAULT_COUNT, ends = 'tight', minor = false }: LogRequest): Ticks {
+export function logTicks({
+  domain,
+  base = 10,
+  count = DEFAULT_COUNT,
+  ends = 'tight',
+  minor = false,
+}: LogRequest): Ticks {
   checkCount(count)
   const { low, high, inOrder } = ascending(domain)
-  if (low.coefficient <= 0n && high.coefficient >= 0n) throw new TickError('domain: a log axis cannot reach zero; take a domain on one side of it, or the kind symlog')
+  if (low.coefficient <= 0n && high.coefficient >= 0n)
+    throw new TickError(
+      'domain: a log axis cannot reach zero; take a domain on one side of it, or the kind symlog',
+    )
   if (high.coefficient < 0n) {
-    const mirrored = logTicks({ domain: [negate(domain[0]), negate(domain[1])], base, count, ends, minor })
-    return { ...mirrored, ticks: mirrored.ticks.map(({ value }) => ({ value: negate(value) })), minor: mirrored.minor.map(negate) }
+    const mirrored = logTicks({
+      domain: [negate(domain[0]), negate(domain[1])],
+      base,
+      count,
+      ends,
+      minor,
+    })
+    return {
+      ...mirrored,
+      ticks: mirrored.ticks.map(({ value }) => ({ value: negate(value) })),
+      minor: mirrored.minor.map(negate),
+    }
   }
-  const powers = ends === 'tight' ? range(ceilPower(base, low), floorPower(base, high)) : range(floorPower(base, low), ceilPower(base, high))
-  if (powers.length > MOST_TICKS) throw new TickError(`domain: it holds more than ${MOST_TICKS} powers`)
+  const powers =
+    ends === 'tight'
+      ? range(ceilPower(base, low), floorPower(base, high))
+      : range(floorPower(base, low), ceilPower(base, high))
+  if (powers.length > MOST_TICKS)
+    throw new TickError(`domain: it holds more than ${MOST_TICKS} powers`)
   if (powers.length < FEWEST && ends === 'tight') {
     const finer = finerLog(low, high) ?? linearTicks({ domain: [low, high], count }).values
     return { step: null, ticks: inOrder([...finer].map((value) => ({ value }))), minor: [] }
   }
   const { power } = bases[base]
   const { kept, left } = thinned(powers, count)
-  const isInside = (value: Decimal) => ends === 'loose' || (compare(value, low) >= 0 && compare(value, high) <= 0)
-  const between = left.length > 0 || base !== 10 ? left.map(power) : range(powers[0]! - 1, powers.at(-1)!).flatMap((n) => BETWEEN.map((digit) => times(digit, power(n)))).filter(isInside)
-  return { step: null, ticks: inOrder(kept.map((n) => ({ value: power(n) }))), minor: minor ? between : [] }
+  const isInside = (value: Decimal) =>
+    ends === 'loose' || (compare(value, low) >= 0 && compare(value, high) <= 0)
+  const between =
+    left.length > 0 || base !== 10
+      ? left.map(power)
+      : range(powers[0]! - 1, powers.at(-1)!)
+          .flatMap((n) => BETWEEN.map((digit) => times(digit, power(n))))
+          .filter(isInside)
+  return {
+    step: null,
+    ticks: inOrder(kept.map((n) => ({ value: power(n) }))),
+    minor: minor ? between : [],
+  }
 }
 
 /** Powers that stand between zero and the largest on each side of a symmetric log axis that is all below one. */
@@ -116,7 +163,10 @@ export function symlogTicks({ domain, base = 10, count = DEFAULT_COUNT + 1 }: Lo
   const first = last > 0 ? 0 : last - SMALL_POWERS
   const isInside = (value: Decimal) => compare(value, low) >= 0 && compare(value, high) <= 0
   const all = range(first, last)
-  const { kept } = thinned(all.map((n) => n - first), Math.max(1, Math.floor((count - 1) / 2)))
+  const { kept } = thinned(
+    all.map((n) => n - first),
+    Math.max(1, Math.floor((count - 1) / 2)),
+  )
   const sizes = kept.map((n) => power(n + first))
   const values = [...[...sizes].reverse().map(negate), ZERO, ...sizes].filter(isInside)
   return { step: null, ticks: inOrder(values.map((value) => ({ value }))), minor: [] }

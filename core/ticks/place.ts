@@ -26,7 +26,11 @@ const PARTS: Readonly<Record<string, number>> = { 1: 5, 2: 4, 25: 5, 5: 5 }
 const HALVES = 2
 
 /** Even ticks between even ones. */
-function minorOf(step: Decimal, values: readonly Decimal[], domain: TickRequest['domain']): Decimal[] {
+function minorOf(
+  step: Decimal,
+  values: readonly Decimal[],
+  domain: TickRequest['domain'],
+): Decimal[] {
   const digits = step.coefficient.toString().replace(/0+$/, '')
   const parts = PARTS[digits] ?? HALVES
   const small = multiply(step, decimal(String(1 / parts)))
@@ -35,18 +39,33 @@ function minorOf(step: Decimal, values: readonly Decimal[], domain: TickRequest[
 }
 
 function linear({ domain, step, count, ends, minor }: TickRequest): Ticks {
-  const made = linearTicks({ domain, step: step === undefined ? undefined : stepOf(step), count, ends })
-  return { step: toText(made.step), ticks: made.values.map((value) => ({ value })), minor: minor ? minorOf(made.step, made.values, domain) : [] }
+  const made = linearTicks({
+    domain,
+    step: step === undefined ? undefined : stepOf(step),
+    count,
+    ends,
+  })
+  return {
+    step: toText(made.step),
+    ticks: made.values.map((value) => ({ value })),
+    minor: minor ? minorOf(made.step, made.values, domain) : [],
+  }
 }
 function stepOf(text: string): Decimal {
   try {
     return decimal(text)
   } catch {
-    throw new TickError(`step: ${JSON.stringify(text)} is not a number; a fraction such as "1/3" needs multipleOf`)
+    throw new TickError(
+      `step: ${JSON.stringify(text)} is not a number; a fraction such as "1/3" needs multipleOf`,
+    )
   }
 }
 
-const kinds: Record<NonNullable<TickRequest['kind']>, (request: TickRequest) => Ticks> = { linear, log: logTicks, symlog: symlogTicks }
+const kinds: Record<NonNullable<TickRequest['kind']>, (request: TickRequest) => Ticks> = {
+  linear,
+  log: logTicks,
+  symlog: symlogTicks,
+}
 
 /**
  * Places ticks on an axis of any kind.
@@ -57,23 +76,35 @@ const kinds: Record<NonNullable<TickRequest['kind']>, (request: TickRequest) => 
 export function placeTicks(request: TickRequest): Ticks {
   const { domain, positions, multipleOf, step, count, ends, kind = 'linear' } = request
   if (positions) {
-    if (positions.length > MOST_TICKS) throw new TickError(`positions: ${positions.length} are more than ${MOST_TICKS}`)
+    if (positions.length > MOST_TICKS)
+      throw new TickError(`positions: ${positions.length} are more than ${MOST_TICKS}`)
     const even = evenStep(positions)
     return { step: even && toText(even), ticks: positions.map((value) => ({ value })), minor: [] }
   }
-  if (kind !== 'linear' && (step !== undefined || multipleOf !== undefined)) throw new TickError(`${step === undefined ? 'multipleOf' : 'step'}: an axis of kind ${kind} has none; it takes base and count`)
-  return multipleOf === undefined ? kinds[kind](request) : multipleTicks({ domain, constant: multipleOf, step, count, ends })
+  if (kind !== 'linear' && (step !== undefined || multipleOf !== undefined))
+    throw new TickError(
+      `${step === undefined ? 'multipleOf' : 'step'}: an axis of kind ${kind} has none; it takes base and count`,
+    )
+  return multipleOf === undefined
+    ? kinds[kind](request)
+    : multipleTicks({ domain, constant: multipleOf, step, count, ends })
 }
 
 /** Beyond these powers of ten digits are hard to count. */
 const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
 
 /** The style whose labels tell ticks apart exactly: what an axis has before anybody styles it. */
-export function tellingStyle({ multipleOf, kind }: Pick<TickRequest, 'multipleOf' | 'kind'>, { ticks }: Ticks): Style {
+export function tellingStyle(
+  { multipleOf, kind }: Pick<TickRequest, 'multipleOf' | 'kind'>,
+  { ticks }: Ticks,
+): Style {
   if (multipleOf !== undefined) return { notation: 'multiple', multipleOf, fraction: [0, 3] }
   const values = ticks.map(({ value }) => value)
   const decimals = Math.max(0, ...values.map(decimalsOf))
   const whole = Math.max(0, ...values.map((value) => toText(value).replace(/^-|\..*$/g, '').length))
-  if (kind === 'log' || kind === 'symlog') return decimals > -LEAST_PLAIN || whole > MOST_PLAIN ? { notation: 'scientific', exponentForm: 'power', significant: [1, 4] } : { fraction: [0, decimals] }
+  if (kind === 'log' || kind === 'symlog')
+    return decimals > -LEAST_PLAIN || whole > MOST_PLAIN
+      ? { notation: 'scientific', exponentForm: 'power', significant: [1, 4] }
+      : { fraction: [0, decimals] }
   return { fraction: [Math.min(decimals, 100), Math.min(decimals, 100)] }
 }

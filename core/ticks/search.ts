@@ -30,7 +30,8 @@ export interface Scored<Choice> {
 
 const one = (at: bigint): Decimal => ({ coefficient: at, exponent: 0 })
 /** How far two values lie apart, as a part of the span. */
-const part = (a: Decimal, b: Decimal, span: Decimal): number => toNumber(quotient(subtract(a, b), span))
+const part = (a: Decimal, b: Decimal, span: Decimal): number =>
+  toNumber(quotient(subtract(a, b), span))
 
 /**
  * All sets of ticks that are looked at: steps of 1, 2, 2.5 and 5 × 10ⁿ; their multiples from the last
@@ -39,31 +40,54 @@ const part = (a: Decimal, b: Decimal, span: Decimal): number => toNumber(quotien
  *
  * @param wanted how many ticks the density is measured by
  */
-export function tickSets(domain: readonly [Decimal, Decimal], wanted: number = DEFAULT_COUNT): TickSet[] {
+export function tickSets(
+  domain: readonly [Decimal, Decimal],
+  wanted: number = DEFAULT_COUNT,
+): TickSet[] {
   const { low, high, inOrder } = ascending(domain)
   const span = subtract(high, low)
-  if (span.coefficient === 0n) return [{ step: { coefficient: 1n, exponent: low.coefficient === 0n ? 0 : leadingPower(low) }, values: [low], simplicity: 1, coverage: 1, density: 1 }]
+  if (span.coefficient === 0n)
+    return [
+      {
+        step: { coefficient: 1n, exponent: low.coefficient === 0n ? 0 : leadingPower(low) },
+        values: [low],
+        simplicity: 1,
+        coverage: 1,
+        density: 1,
+      },
+    ]
   const sets: TickSet[] = []
   const lead = leadingPower(span)
-  for (let power = lead + 1; power >= lead - 2; power--) PREFERRED.forEach((coefficient, rank) => {
-    const step: Decimal = { coefficient, exponent: power - 1 }
-    const [tightFirst, tightLast] = multiplesIn(low, high, step, 'tight')
-    const [looseFirst, looseLast] = multiplesIn(low, high, step, 'loose')
-    for (const first of new Set([looseFirst, tightFirst])) for (const last of new Set([looseLast, tightLast])) {
-      const count = Number(last - first) + 1
-      if (count < FEWEST || count > MOST) continue
-      const values = Array.from({ length: count }, (_, at) => multiply(one(first + BigInt(at)), step))
-      const [lowest, highest] = [values[0]!, values.at(-1)!]
-      const [below, above] = [part(low, lowest, span), part(highest, high, span)]
-      const ratio = ((count - 1) / part(highest, lowest, span)) * (Math.max(1 + above, 1) + Math.max(below, 0)) / Math.max(wanted - 1, 1)
-      sets.push({
-        step, values: inOrder(values),
-        simplicity: 1 - rank / (PREFERRED.length - 1) - (values.some((value) => compare(value, ZERO) === 0) ? 0 : 1),
-        coverage: 1 - (0.5 * (above ** 2 + below ** 2)) / 0.01,
-        density: 2 - Math.max(ratio, 1 / ratio),
-      })
-    }
-  })
+  for (let power = lead + 1; power >= lead - 2; power--)
+    PREFERRED.forEach((coefficient, rank) => {
+      const step: Decimal = { coefficient, exponent: power - 1 }
+      const [tightFirst, tightLast] = multiplesIn(low, high, step, 'tight')
+      const [looseFirst, looseLast] = multiplesIn(low, high, step, 'loose')
+      for (const first of new Set([looseFirst, tightFirst]))
+        for (const last of new Set([looseLast, tightLast])) {
+          const count = Number(last - first) + 1
+          if (count < FEWEST || count > MOST) continue
+          const values = Array.from({ length: count }, (_, at) =>
+            multiply(one(first + BigInt(at)), step),
+          )
+          const [lowest, highest] = [values[0]!, values.at(-1)!]
+          const [below, above] = [part(low, lowest, span), part(highest, high, span)]
+          const ratio =
+            (((count - 1) / part(highest, lowest, span)) *
+              (Math.max(1 + above, 1) + Math.max(below, 0))) /
+            Math.max(wanted - 1, 1)
+          sets.push({
+            step,
+            values: inOrder(values),
+            simplicity:
+              1 -
+              rank / (PREFERRED.length - 1) -
+              (values.some((value) => compare(value, ZERO) === 0) ? 0 : 1),
+            coverage: 1 - (0.5 * (above ** 2 + below ** 2)) / 0.01,
+            density: 2 - Math.max(ratio, 1 / ratio),
+          })
+        }
+    })
   return sets
 }
 
@@ -77,14 +101,21 @@ export function tickReasons({ step, values, coverage }: TickSet, wanted: number)
   const hasZero = values.some(({ coefficient }) => coefficient === 0n)
   const counted = `${values.length} ${values.length === 1 ? 'tick' : 'ticks'}`
   return [
-    ...(coverage > WHOLE ? ['ends with the domain'] : coverage < 0.5 ? [`${AGAINST}ends far from the domain`] : []),
+    ...(coverage > WHOLE
+      ? ['ends with the domain']
+      : coverage < 0.5
+        ? [`${AGAINST}ends far from the domain`]
+        : []),
     ...(hasZero ? ['zero is a tick'] : []),
     ...(isHalved(step) ? [`${AGAINST}steps of two and a half`] : []),
-    values.length === wanted ? counted : `${values.length * 2 < wanted || values.length > wanted * 2 ? AGAINST : ''}${counted}, ${wanted} wanted`,
+    values.length === wanted
+      ? counted
+      : `${values.length * 2 < wanted || values.length > wanted * 2 ? AGAINST : ''}${counted}, ${wanted} wanted`,
   ]
 }
 
-const beforeLabels = ({ simplicity, coverage, density }: TickSet): number => WEIGHTS.simplicity * simplicity + WEIGHTS.coverage * coverage + WEIGHTS.density * density
+const beforeLabels = ({ simplicity, coverage, density }: TickSet): number =>
+  WEIGHTS.simplicity * simplicity + WEIGHTS.coverage * coverage + WEIGHTS.density * density
 const byScore = (a: Scored<unknown>, b: Scored<unknown>): number => b.score - a.score
 
 /**
@@ -97,13 +128,23 @@ const byScore = (a: Scored<unknown>, b: Scored<unknown>): number => b.score - a.
  * @param label the ways to label a set, each with its legibility of at most 1; none where no way is good
  * @param most how many are wanted
  */
-export function bestTicks<Choice extends { readonly legibility: number }>(sets: readonly TickSet[], label: (ticks: TickSet) => readonly Choice[], most: number): Scored<Choice>[] {
-  const open = sets.map((ticks) => ({ ticks, before: beforeLabels(ticks) })).sort((a, b) => b.before - a.before)
+export function bestTicks<Choice extends { readonly legibility: number }>(
+  sets: readonly TickSet[],
+  label: (ticks: TickSet) => readonly Choice[],
+  most: number,
+): Scored<Choice>[] {
+  const open = sets
+    .map((ticks) => ({ ticks, before: beforeLabels(ticks) }))
+    .sort((a, b) => b.before - a.before)
   let found: Scored<Choice>[] = []
   for (const { ticks, before } of open) {
     const worst = found[most - 1]
     if (worst && before + WEIGHTS.legibility < worst.score) break
-    const scored = label(ticks).map((choice) => ({ ticks, choice, score: before + WEIGHTS.legibility * choice.legibility }))
+    const scored = label(ticks).map((choice) => ({
+      ticks,
+      choice,
+      score: before + WEIGHTS.legibility * choice.legibility,
+    }))
     found = [...found, ...scored].sort(byScore).slice(0, most)
   }
   return found

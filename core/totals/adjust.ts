@@ -27,14 +27,21 @@ export function apportion(shares: readonly Decimal[], total: bigint): bigint[] |
   const cut = shares.map((share) => roundToPlace(share, 0, 'floor'))
   const lost = shares.map((share, at) => subtract(share, whole(cut[at]!)))
   const lacking = total - cut.reduce((all, one) => all + one, 0n)
-  const open = lost.map((_, at) => at).filter((at) => lost[at]!.coefficient !== 0n).sort((a, b) => compare(lost[b]!, lost[a]!) || a - b)
+  const open = lost
+    .map((_, at) => at)
+    .filter((at) => lost[at]!.coefficient !== 0n)
+    .sort((a, b) => compare(lost[b]!, lost[a]!) || a - b)
   if (lacking < 0n || lacking > BigInt(open.length)) return null
   const raised = new Set(open.slice(0, Number(lacking)))
   return cut.map((one, at) => (raised.has(at) ? one + 1n : one))
 }
 
 /** Digits with the zeros that the rule may leave out. */
-function trimmed(digits: bigint, least: number, most: number): Pick<Written, 'digits' | 'place' | 'decimals'> {
+function trimmed(
+  digits: bigint,
+  least: number,
+  most: number,
+): Pick<Written, 'digits' | 'place' | 'decimals'> {
   let [left, decimals] = [digits, most]
   while (decimals > least && left % 10n === 0n) {
     left /= 10n
@@ -51,19 +58,49 @@ function trimmed(digits: bigint, least: number, most: number): Pick<Written, 'di
  * @returns null where the parts have no last place in common: labels of several rungs, rules or precisions
  * @example adjustedLabels(resolve({ fraction: [0, 0] }), ['3.4', '5.4', '2.4'].map(decimal), decimal('11.2')) // 4, 5, 2; the first adjusted
  */
-export function adjustedLabels(plan: Plan, values: readonly Decimal[], total: Decimal = sum(values), rows?: readonly (Row | undefined)[]): Adjusted[] | null {
+export function adjustedLabels(
+  plan: Plan,
+  values: readonly Decimal[],
+  total: Decimal = sum(values),
+  rows?: readonly (Row | undefined)[],
+): Adjusted[] | null {
   const written = values.map((value, at) => decide(plan, value, rows?.[at]))
   const whole = decide(plan, total)
   const model = written.find(({ kind, digits }) => kind === 'number' && digits !== 0n)
   const rule = model && plan.rules[model.rule]
-  if (!model || !rule?.precision.fraction || rule.precision.significant || rule.precision.increment !== null || model.denominator !== 1) return null
-  const fits = (one: Written) => one.kind === 'number' && one.bound === '' && one.rule === model.rule && (one.digits === 0n || (one.rung === model.rung && one.exponent === model.exponent && one.denominator === 1))
+  if (
+    !model ||
+    !rule?.precision.fraction ||
+    rule.precision.significant ||
+    rule.precision.increment !== null ||
+    model.denominator !== 1
+  )
+    return null
+  const fits = (one: Written) =>
+    one.kind === 'number' &&
+    one.bound === '' &&
+    one.rule === model.rule &&
+    (one.digits === 0n ||
+      (one.rung === model.rung && one.exponent === model.exponent && one.denominator === 1))
   if (![...written, whole].every(fits)) return null
   const [least, most] = rule.precision.fraction
   const unit = inCells(plan, rule, { coefficient: 1n, exponent: -most }, model)
-  const printed = apportion(values.map((value) => divide(value, unit)), roundToPlace(divide(saidBy(plan, whole), unit), 0, 'halfEven'))
-  return printed && printed.map((digits, at) => {
-    const label = textOf(plan, { ...model, ...trimmed(absolute(digits), least, most), sign: signs[rule.sign](digits < 0n, digits === 0n) })
-    return { label, isAdjusted: toText(divide(saidBy(plan, written[at]!), unit)) !== String(digits) }
-  })
+  const printed = apportion(
+    values.map((value) => divide(value, unit)),
+    roundToPlace(divide(saidBy(plan, whole), unit), 0, 'halfEven'),
+  )
+  return (
+    printed &&
+    printed.map((digits, at) => {
+      const label = textOf(plan, {
+        ...model,
+        ...trimmed(absolute(digits), least, most),
+        sign: signs[rule.sign](digits < 0n, digits === 0n),
+      })
+      return {
+        label,
+        isAdjusted: toText(divide(saidBy(plan, written[at]!), unit)) !== String(digits),
+      }
+    })
+  )
 }

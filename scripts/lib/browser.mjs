@@ -9,7 +9,16 @@ export async function withProgram(use) {
   build()
   const { url, stop } = await startServer()
   const browser = await chromium.launch({
-    executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    executablePath: findChromium(),
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   })
   try {
     await use({ browser, url })

@@ -11,7 +11,12 @@ export const environment = { ...process.env, NUXT_TELEMETRY_DISABLED: '1' }
 
 /** Runs a command to its end; ends this process when it fails and `mayFail` is not set. */
 export function run(command, args, { mayFail = false, ...options } = {}) {
-  const { status, error } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: environment, ...options })
+  const { status, error } = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    env: environment,
+    ...options,
+  })
   if (status === 0) return true
   if (mayFail) return false
   console.error(`${command} ${args.join(' ')} failed${error ? `: ${error.message}` : ''}`)
@@ -35,20 +40,39 @@ export function install() {
   writeFileSync(stampFile, wanted)
 }
 
-const SOURCES = ['app', 'core', 'server', 'shared', 'cli', 'demo', 'public', 'scripts/bundle.mjs', 'scripts/lib/runtime.mjs', 'scripts/lib/guide.mjs', 'docs/guide', 'docs/screenshots', 'scripts/locales.mjs', 'scripts/lib/prepare.mjs', 'nuxt.config.ts', 'package-lock.json']
+const SOURCES = [
+  'app',
+  'core',
+  'server',
+  'shared',
+  'cli',
+  'demo',
+  'public',
+  'scripts/bundle.mjs',
+  'scripts/lib/runtime.mjs',
+  'scripts/lib/guide.mjs',
+  'docs/guide',
+  'docs/screenshots',
+  'scripts/locales.mjs',
+  'scripts/lib/prepare.mjs',
+  'nuxt.config.ts',
+  'package-lock.json',
+]
 const buildStamp = join(root, '.output', 'built-from')
 
 function* filesUnder(path) {
   if (!statSync(path).isDirectory()) return yield path
-  for (const name of readdirSync(path).sort()) if (!/^(large|generated|guide)$/.test(name)) yield* filesUnder(join(path, name))
+  for (const name of readdirSync(path).sort())
+    if (!/^(large|generated|guide)$/.test(name)) yield* filesUnder(join(path, name))
 }
 
 function sourcesDigest() {
   const hash = createHash('sha256')
-  for (const source of SOURCES) for (const file of filesUnder(join(root, source))) {
-    if (/\.test\.ts$/.test(file)) continue
-    hash.update(file.slice(root.length)).update(readFileSync(file))
-  }
+  for (const source of SOURCES)
+    for (const file of filesUnder(join(root, source))) {
+      if (/\.test\.ts$/.test(file)) continue
+      hash.update(file.slice(root.length)).update(readFileSync(file))
+    }
   return hash.digest('hex')
 }
 
@@ -64,18 +88,27 @@ export function build({ force = false } = {}) {
   writeFileSync(buildStamp, wanted)
 }
 
-const BROWSERS = ['/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome', '/usr/bin/google-chrome-stable']
+const BROWSERS = [
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+  '/usr/bin/google-chrome-stable',
+]
 
 /** Where Chromium is; installs Debian's where it can. */
 export function findChromium() {
   const found = () => [process.env.CHROMIUM, ...BROWSERS].find((path) => path && existsSync(path))
   if (!found() && existsSync('/usr/bin/apt-get') && process.getuid?.() === 0) {
     console.log('Installing Chromium …')
-    run('sh', ['-c', 'apt-get update -qq && apt-get install -y -qq chromium > /dev/null'], { mayFail: true })
+    run('sh', ['-c', 'apt-get update -qq && apt-get install -y -qq chromium > /dev/null'], {
+      mayFail: true,
+    })
   }
   const path = found()
   if (!path) {
-    console.error('Chromium is needed for the browser tests: install it (on Debian: apt-get install chromium), or set CHROMIUM to its path.')
+    console.error(
+      'Chromium is needed for the browser tests: install it (on Debian: apt-get install chromium), or set CHROMIUM to its path.',
+    )
     process.exit(1)
   }
   return path

@@ -9,25 +9,37 @@ const RARE = {
 }
 const names = Object.keys(RARE)
 /** Every set of rare parts, none first. */
-const sets = Array.from({ length: 2 ** names.length }, (_, bits) => names.filter((_name, at) => bits & (2 ** at)))
+const sets = Array.from({ length: 2 ** names.length }, (_, bits) =>
+  names.filter((_name, at) => bits & (2 ** at)),
+)
 
 const without = (kept) => ({
   name: 'without-rare-parts',
   setup(bundle) {
     for (const [name, { file, standIn }] of Object.entries(RARE)) {
-      if (!kept.includes(name)) bundle.onLoad({ filter: file }, () => ({ contents: standIn, loader: 'js' }))
+      if (!kept.includes(name))
+        bundle.onLoad({ filter: file }, () => ({ contents: standIn, loader: 'js' }))
     }
   },
 })
 
 /** The variants by file name: label.mjs, label-multiple.mjs, …; server/export/runtime.ts chooses among them. */
 export async function runtimeVariants(root) {
-  const made = await Promise.all(sets.map(async (kept) => {
-    const { outputFiles } = await build({
-      entryPoints: [join(root, 'core/label/module.ts')],
-      bundle: true, format: 'esm', target: 'es2022', minify: true, charset: 'utf8', legalComments: 'none', write: false, plugins: [without(kept)],
-    })
-    return [`${['label', ...kept].join('-')}.mjs`, outputFiles[0].text]
-  }))
+  const made = await Promise.all(
+    sets.map(async (kept) => {
+      const { outputFiles } = await build({
+        entryPoints: [join(root, 'core/label/module.ts')],
+        bundle: true,
+        format: 'esm',
+        target: 'es2022',
+        minify: true,
+        charset: 'utf8',
+        legalComments: 'none',
+        write: false,
+        plugins: [without(kept)],
+      })
+      return [`${['label', ...kept].join('-')}.mjs`, outputFiles[0].text]
+    }),
+  )
   return Object.fromEntries(made)
 }

@@ -6,12 +6,13 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { environment, root } from './prepare.mjs'
 
-const freePort = () => new Promise((answer) => {
-  const probe = createServer().listen(0, '127.0.0.1', () => {
-    const { port } = probe.address()
-    probe.close(() => answer(port))
+const freePort = () =>
+  new Promise((answer) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address()
+      probe.close(() => answer(port))
+    })
   })
-})
 
 /** A folder for a server's data, which is gone when the script ends. */
 export function dataFolder() {
@@ -24,7 +25,13 @@ export function dataFolder() {
 export async function startServer(data = dataFolder()) {
   const port = await freePort()
   const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
-    stdio: ['ignore', 'ignore', 'inherit'], env: { ...environment, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port), IVORY_ABACUS_DATA: data },
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: {
+      ...environment,
+      NITRO_HOST: '127.0.0.1',
+      NITRO_PORT: String(port),
+      IVORY_ABACUS_DATA: data,
+    },
   })
   const kill = () => server.kill()
   process.once('exit', kill)
@@ -33,10 +40,11 @@ export async function startServer(data = dataFolder()) {
     if (server.exitCode !== null) throw new Error('the server has ended')
     await new Promise((next) => setTimeout(next, 10))
   }
-  const stop = () => new Promise((done) => {
-    process.off('exit', kill)
-    server.once('exit', done)
-    kill()
-  })
+  const stop = () =>
+    new Promise((done) => {
+      process.off('exit', kill)
+      server.once('exit', done)
+      kill()
+    })
   return { url, stop }
 }

@@ -9,31 +9,61 @@ function encode(column: ImportedColumn): { encoding: ColumnMeta['encoding']; bod
   return { encoding: 'json', body: Buffer.from(JSON.stringify(column.cells())) }
 }
 
-export function insertColumn(db: Db, datasetId: string, position: number, column: ImportedColumn): void {
+export function insertColumn(
+  db: Db,
+  datasetId: string,
+  position: number,
+  column: ImportedColumn,
+): void {
   const { name, kind, reason, missing } = column
-  db.prepare(`INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
-    VALUES (:datasetId, :position, :name, :kind, :reason, :encoding, :missing, :unread, :body)`)
-    .run({ datasetId, position, name, kind, reason, missing, unread: JSON.stringify(column.unread), ...encode(column) })
+  db.prepare(
+    `INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
+    VALUES (:datasetId, :position, :name, :kind, :reason, :encoding, :missing, :unread, :body)`,
+  ).run({
+    datasetId,
+    position,
+    name,
+    kind,
+    reason,
+    missing,
+    unread: JSON.stringify(column.unread),
+    ...encode(column),
+  })
 }
 
 export function listColumns(db: Db, datasetId: string): ColumnMeta[] {
-  return db.prepare<[string], Omit<ColumnMeta, 'unread'> & { unread: string }>(
-    'SELECT position, name, kind, reason, encoding, missing, unread FROM dataset_column WHERE dataset_id = ? ORDER BY position',
-  ).all(datasetId).map((row) => ({ ...row, unread: JSON.parse(row.unread) as ColumnMeta['unread'] }))
+  return db
+    .prepare<[string], Omit<ColumnMeta, 'unread'> & { unread: string }>(
+      'SELECT position, name, kind, reason, encoding, missing, unread FROM dataset_column WHERE dataset_id = ? ORDER BY position',
+    )
+    .all(datasetId)
+    .map((row) => ({ ...row, unread: JSON.parse(row.unread) as ColumnMeta['unread'] }))
 }
 
 /** The cells of a column as they are kept, with how. */
-export const columnBody = (db: Db, datasetId: string, position: number): { encoding: ColumnMeta['encoding']; body: Buffer } | undefined =>
-  db.prepare<[string, number], { encoding: ColumnMeta['encoding']; body: Buffer }>(
-    'SELECT encoding, body FROM dataset_column WHERE dataset_id = ? AND position = ?').get(datasetId, position)
+export const columnBody = (
+  db: Db,
+  datasetId: string,
+  position: number,
+): { encoding: ColumnMeta['encoding']; body: Buffer } | undefined =>
+  db
+    .prepare<[string, number], { encoding: ColumnMeta['encoding']; body: Buffer }>(
+      'SELECT encoding, body FROM dataset_column WHERE dataset_id = ? AND position = ?',
+    )
+    .get(datasetId, position)
 
 /** The cells of a column. @throws Error when there is none of that name */
 export function columnCells(db: Db, datasetId: string, name: string): Cell[] {
-  const row = db.prepare<[string, string], { position: number }>(
-    'SELECT position FROM dataset_column WHERE dataset_id = ? AND name = ?').get(datasetId, name)
+  const row = db
+    .prepare<[string, string], { position: number }>(
+      'SELECT position FROM dataset_column WHERE dataset_id = ? AND name = ?',
+    )
+    .get(datasetId, name)
   const stored = row && columnBody(db, datasetId, row.position)
   if (!stored) throw new Error(`there is no column “${name}”`)
   if (stored.encoding === 'json') return JSON.parse(stored.body.toString()) as Cell[]
   const bytes = Uint8Array.from(stored.body)
-  return Array.from(new Float64Array(bytes.buffer), (double) => (Number.isNaN(double) ? null : double))
+  return Array.from(new Float64Array(bytes.buffer), (double) =>
+    Number.isNaN(double) ? null : double,
+  )
 }

@@ -26,7 +26,10 @@ export function openDatabase(path: string, migrations: readonly Migration[]): Db
 function migrate(db: Db, migrations: readonly Migration[]): void {
   const done = db.pragma('user_version', { simple: true }) as number
   const ordered = [...migrations].sort((a, b) => a.name.localeCompare(b.name))
-  if (done > ordered.length) throw new Error(`The data were written by a newer version (form ${done}, known ${ordered.length}). Update the program, or give another data folder.`)
+  if (done > ordered.length)
+    throw new Error(
+      `The data were written by a newer version (form ${done}, known ${ordered.length}). Update the program, or give another data folder.`,
+    )
   ordered.slice(done).forEach(({ sql }, at) => {
     db.transaction(() => {
       db.exec(sql)

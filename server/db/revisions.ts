@@ -11,13 +11,18 @@ export interface Revision {
 }
 
 export function insertRevision(db: Db, revision: Revision): void {
-  db.prepare('INSERT INTO revision (study_id, number, document, what, made_at) VALUES (:studyId, :number, :document, :what, :madeAt)')
-    .run({ ...revision, document: JSON.stringify(revision.document) })
+  db.prepare(
+    'INSERT INTO revision (study_id, number, document, what, made_at) VALUES (:studyId, :number, :document, :what, :madeAt)',
+  ).run({ ...revision, document: JSON.stringify(revision.document) })
 }
 
 /** The document as it was at a revision. */
 export function documentAt(db: Db, studyId: string, number: number): StudyDocument {
-  const row = db.prepare<[string, number], { document: string }>('SELECT document FROM revision WHERE study_id = ? AND number = ?').get(studyId, number)
+  const row = db
+    .prepare<[string, number], { document: string }>(
+      'SELECT document FROM revision WHERE study_id = ? AND number = ?',
+    )
+    .get(studyId, number)
   if (!row) throw new Error(`study ${studyId} has no revision ${number}`)
   return JSON.parse(row.document) as StudyDocument
 }

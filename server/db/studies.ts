@@ -5,20 +5,29 @@ const summary = 'SELECT id, name, revision, changed_at AS changedAt FROM study'
 
 /** Studies that are not removed, the one changed last first. */
 export const listStudies = (db: Db): StudySummary[] =>
-  db.prepare<[], StudySummary>(`${summary} WHERE removed_at IS NULL ORDER BY changed_at DESC, rowid DESC`).all()
+  db
+    .prepare<[], StudySummary>(
+      `${summary} WHERE removed_at IS NULL ORDER BY changed_at DESC, rowid DESC`,
+    )
+    .all()
 
 /** Whether there ever was a study, removed ones among them. */
-export const hasStudies = (db: Db): boolean => db.prepare('SELECT 1 FROM study LIMIT 1').get() !== undefined
+export const hasStudies = (db: Db): boolean =>
+  db.prepare('SELECT 1 FROM study LIMIT 1').get() !== undefined
 
 export const findStudy = (db: Db, id: string): StudySummary | undefined =>
   db.prepare<[string], StudySummary>(`${summary} WHERE id = ? AND removed_at IS NULL`).get(id)
 
 export function insertStudy(db: Db, study: StudySummary): void {
-  db.prepare('INSERT INTO study (id, name, revision, changed_at) VALUES (:id, :name, :revision, :changedAt)').run(study)
+  db.prepare(
+    'INSERT INTO study (id, name, revision, changed_at) VALUES (:id, :name, :revision, :changedAt)',
+  ).run(study)
 }
 
 export function updateStudy(db: Db, study: StudySummary): void {
-  db.prepare('UPDATE study SET name = :name, revision = :revision, changed_at = :changedAt WHERE id = :id').run(study)
+  db.prepare(
+    'UPDATE study SET name = :name, revision = :revision, changed_at = :changedAt WHERE id = :id',
+  ).run(study)
 }
 
 /** Marks a study as removed, or as there again. @returns whether there is one of that id */

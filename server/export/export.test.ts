@@ -10,15 +10,27 @@ import { loadDemo } from '../study/demo'
 import { createStudy, importDataset } from '../study/studies'
 import type { Style } from '../../core/style/fields'
 import type { Level } from '../../shared/quantities'
-import { type Export, EXPORT_KINDS, type ExportKind, type Quantity, type Study } from '../../shared/study'
+import {
+  type Export,
+  EXPORT_KINDS,
+  type ExportKind,
+  type Quantity,
+  type Study,
+} from '../../shared/study'
 import { labelsByModule } from './prove'
 import { exportAs } from './export'
 import type { Sources } from './written'
 
 const root = join(__dirname, '../..')
 const folder = join(root, 'server/db/migrations')
-const migrations = readdirSync(folder).map((name) => ({ name, sql: readFileSync(join(folder, name), 'utf8') }))
-const table = (kind: string, name: string) => JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8')) as never
+const migrations = readdirSync(folder).map((name) => ({
+  name,
+  sql: readFileSync(join(folder, name), 'utf8'),
+}))
+const table = (kind: string, name: string) =>
+  JSON.parse(
+    readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8'),
+  ) as never
 /** The runtime as the build bundled it. */
 const sources: Sources = {
   runtime: async (name) => readFileSync(join(root, 'dist/runtime', name), 'utf8'),
@@ -32,16 +44,35 @@ let study: Study
 beforeAll(() => {
   data = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
   db = openDatabase(join(data, 'test.sqlite'), migrations)
-  const made = createStudy(db, { name: 'Exports', house: { marks: { minus: '−' } }, quantities: [], shown: null }, 'Begin')
-  study = importDataset(db, made.id, 'Numbers', 'n,money\n1234567.891,EUR\n-0.0004,USD\n999950,EUR\n12345678901234567890.5,\n1e-7,USD\n0,GBP')!
+  const made = createStudy(
+    db,
+    { name: 'Exports', house: { marks: { minus: '−' } }, quantities: [], shown: null },
+    'Begin',
+  )
+  study = importDataset(
+    db,
+    made.id,
+    'Numbers',
+    'n,money\n1234567.891,EUR\n-0.0004,USD\n999950,EUR\n12345678901234567890.5,\n1e-7,USD\n0,GBP',
+  )!
 })
 afterAll(() => {
   db.close()
   rmSync(data, { recursive: true })
 })
 
-const take = (kind: ExportKind, quantity: Quantity, level: Level = 'quantity', from = sources, of = study) => exportAs(kind, db, { ...of, quantity, level }, from)
-const quantity = (style: Style): Quantity => ({ ...study.document.quantities[0]!, title: 'Größe & Maß', style })
+const take = (
+  kind: ExportKind,
+  quantity: Quantity,
+  level: Level = 'quantity',
+  from = sources,
+  of = study,
+) => exportAs(kind, db, { ...of, quantity, level }, from)
+const quantity = (style: Style): Quantity => ({
+  ...study.document.quantities[0]!,
+  title: 'Größe & Maß',
+  style,
+})
 
 test.each<Style>([
   {},
@@ -51,9 +82,22 @@ test.each<Style>([
   { significant: [1, 3], sign: 'always' },
   { unit: { kind: 'currency', code: 'EUR' }, sign: 'parentheses', fraction: [2, 2] },
   { notation: 'multiple', multipleOf: 'pi' },
-  { locale: 'de', notation: 'scaled', ladder: 'locale', rungForm: 'word', unit: { kind: 'currency', code: 'EUR', display: 'name' } },
+  {
+    locale: 'de',
+    notation: 'scaled',
+    ladder: 'locale',
+    rungForm: 'word',
+    unit: { kind: 'currency', code: 'EUR', display: 'name' },
+  },
   { unit: { kind: 'currency', code: { column: 'money' } }, fraction: [2, 2] },
-  { cases: [{ when: { column: 'money', is: ['USD'] }, use: { factor: '0.001', unit: { kind: 'symbol', text: 'k$' } } }] },
+  {
+    cases: [
+      {
+        when: { column: 'money', is: ['USD'] },
+        use: { factor: '0.001', unit: { kind: 'symbol', text: 'k$' } },
+      },
+    ],
+  },
   { cases: [{ when: { magnitude: { from: 6 } }, use: { notation: 'scaled', fraction: [0, 1] } }] },
 ])('a module of %j writes what the core writes, and was run to prove it', async (style) => {
   const { files, proof } = await take('module', quantity(style))
@@ -62,18 +106,29 @@ test.each<Style>([
 })
 
 test('a module that writes something else is not given out', async () => {
-  const broken: Sources = { ...sources, runtime: async () => 'export const labels = (values) => values.map(() => "?")' }
-  await expect(take('module', quantity({}), 'quantity', broken)).rejects.toThrow(/^The module writes "\?" where the desk writes "1,234,567\.891" \(row 1\)/)
+  const broken: Sources = {
+    ...sources,
+    runtime: async () => 'export const labels = (values) => values.map(() => "?")',
+  }
+  await expect(take('module', quantity({}), 'quantity', broken)).rejects.toThrow(
+    /^The module writes "\?" where the desk writes "1,234,567\.891" \(row 1\)/,
+  )
 })
 
 test('a module that does not run is not given out', async () => {
-  await expect(labelsByModule('throw new Error("no such thing")', [1])).rejects.toThrow('The module does not run: no such thing')
+  await expect(labelsByModule('throw new Error("no such thing")', [1])).rejects.toThrow(
+    'The module does not run: no such thing',
+  )
 })
 
 test.each<[string, Style, number]>([
   ['a plain style', {}, 4.75],
   ['a money style', { unit: { kind: 'currency', code: 'EUR' }, fraction: [2, 2] }, 6],
-  ['the ladder of a region', { notation: 'scaled', ladder: 'locale', locale: 'pl', rungForm: 'word' }, 10],
+  [
+    'the ladder of a region',
+    { notation: 'scaled', ladder: 'locale', locale: 'pl', rungForm: 'word' },
+    10,
+  ],
 ])('the module of %s stays small: %j under %d kilobytes packed', async (_, style, most) => {
   const { files } = await take('module', quantity(style))
   expect(gzipSync(files[0]!.text).length).toBeLessThan(most * KILOBYTE)
@@ -85,56 +140,120 @@ const moduleOf = async <Exports>(made: Export, name: string): Promise<Exports> =
   return (await import(path)) as Exports
 }
 test('a module says its labels in words, and has the ticks of the axis with their labels', async () => {
-  const style: Style = { notation: 'scaled', fraction: [0, 1], unit: { kind: 'currency', code: 'EUR' } }
-  const { spoken } = await moduleOf<{ spoken(value: number): string }>(await take('module', quantity(style)), 'spoken.mjs')
-  expect([1234567, -1e6].map((value) => spoken(value))).toEqual(['1.2 million euros', 'minus 1 million euros'])
-  const { ticks } = await moduleOf<{ ticks: { value: number; label: string }[] }>(await take('module', { ...quantity(style), ticks: { domain: ['0', '2e6'], step: '1e6' } }, 'axis'), 'ticks.mjs')
-  expect(ticks).toEqual([{ value: 0, label: '€0' }, { value: 1_000_000, label: '€1M' }, { value: 2_000_000, label: '€2M' }])
+  const style: Style = {
+    notation: 'scaled',
+    fraction: [0, 1],
+    unit: { kind: 'currency', code: 'EUR' },
+  }
+  const { spoken } = await moduleOf<{ spoken(value: number): string }>(
+    await take('module', quantity(style)),
+    'spoken.mjs',
+  )
+  expect([1234567, -1e6].map((value) => spoken(value))).toEqual([
+    '1.2 million euros',
+    'minus 1 million euros',
+  ])
+  const { ticks } = await moduleOf<{ ticks: { value: number; label: string }[] }>(
+    await take(
+      'module',
+      { ...quantity(style), ticks: { domain: ['0', '2e6'], step: '1e6' } },
+      'axis',
+    ),
+    'ticks.mjs',
+  )
+  expect(ticks).toEqual([
+    { value: 0, label: '€0' },
+    { value: 1_000_000, label: '€1M' },
+    { value: 2_000_000, label: '€2M' },
+  ])
 })
 
 test('a surface is exported with its own values: what they share is frozen', async () => {
   const style: Style = { notation: 'scaled', rung: 'shared', fraction: [0, 1] }
-  const small = { ...quantity(style), ticks: { domain: ['0', '3000'] as [string, string], step: '1000' } }
-  const { label } = await moduleOf<{ label(value: number): string }>(await take('module', small, 'axis'), 'axis.mjs')
+  const small = {
+    ...quantity(style),
+    ticks: { domain: ['0', '3000'] as [string, string], step: '1000' },
+  }
+  const { label } = await moduleOf<{ label(value: number): string }>(
+    await take('module', small, 'axis'),
+    'axis.mjs',
+  )
   expect(label(2_000_000)).toBe('2,000K')
 })
 
 test('a style as data keeps to its schema, which refuses what the style does', async () => {
-  const { files: [style, schema] } = await take('style', quantity({ notation: 'scaled', fraction: [0, 1], cases: [{ when: { magnitude: { from: 6 } }, use: { sign: 'always' } }] }))
+  const {
+    files: [style, schema],
+  } = await take(
+    'style',
+    quantity({
+      notation: 'scaled',
+      fraction: [0, 1],
+      cases: [{ when: { magnitude: { from: 6 } }, use: { sign: 'always' } }],
+    }),
+  )
   const holds = new Ajv({ unknownFormats: 'ignore' }).compile(JSON.parse(schema!.text) as object)
   holds(JSON.parse(style!.text))
   expect(holds.errors).toBe(null)
-  expect([{ colour: 1 }, { sign: 'loud' }, { fraction: [1] }].map((wrong) => holds(wrong))).toEqual([false, false, false])
+  expect([{ colour: 1 }, { sign: 'loud' }, { fraction: [1] }].map((wrong) => holds(wrong))).toEqual(
+    [false, false, false],
+  )
 })
 
 test('options say the style as far as they can, and name the rest with the values that differ', async () => {
   const plain = await take('options', quantity({ marks: { minus: '-' } }))
   expect(plain.notes).toEqual(['The options have no word for marks of one’s own.'])
   expect(plain.proof).toMatchObject({ values: 6, equal: 6 })
-  const scaled = await take('options', quantity({ notation: 'scaled', ladder: 'si', fraction: [0, 0], marks: { minus: '-' } }))
-  expect(JSON.parse(scaled.files[0]!.text)).toMatchObject({ locale: 'en', options: { notation: 'compact', maximumFractionDigits: 0 } })
+  const scaled = await take(
+    'options',
+    quantity({ notation: 'scaled', ladder: 'si', fraction: [0, 0], marks: { minus: '-' } }),
+  )
+  expect(JSON.parse(scaled.files[0]!.text)).toMatchObject({
+    locale: 'en',
+    options: { notation: 'compact', maximumFractionDigits: 0 },
+  })
   expect(scaled.notes[0]).toContain('this ladder')
   expect(scaled.proof.differs[0]).toEqual({ value: '-0.0004', label: '-400µ', other: '0' })
 })
 
 test('a table keeps every digit, what each label reads as, and words for screen readers', async () => {
-  const money = quantity({ notation: 'scaled', fraction: [0, 1], unit: { kind: 'currency', code: 'EUR' } })
-  expect((await take('csv', money)).files[0]!.text.split('\r\n').slice(0, 5)).toEqual(['money,value,label,reads as', 'EUR,1234567.891,€1.2M,1200000', 'USD,-0.0004,€0,0', 'EUR,999950,€1M,1000000', ',12345678901234567890.5,€12.3Qt,12300000000000000000'])
+  const money = quantity({
+    notation: 'scaled',
+    fraction: [0, 1],
+    unit: { kind: 'currency', code: 'EUR' },
+  })
+  expect((await take('csv', money)).files[0]!.text.split('\r\n').slice(0, 5)).toEqual([
+    'money,value,label,reads as',
+    'EUR,1234567.891,€1.2M,1200000',
+    'USD,-0.0004,€0,0',
+    'EUR,999950,€1M,1000000',
+    ',12345678901234567890.5,€12.3Qt,12300000000000000000',
+  ])
   const { text } = (await take('html', money)).files[0]!
-  expect(text).toContain('<td aria-label="1.2 million euros"><data value="1234567.891">€1.2M</data></td>')
+  expect(text).toContain(
+    '<td aria-label="1.2 million euros"><data value="1234567.891">€1.2M</data></td>',
+  )
   expect(text).toContain('<table lang="en" dir="ltr">')
   expect((await take('html', quantity({ locale: 'ar-EG' }))).files[0]!.text).toContain('dir="rtl"')
 })
 
 test('every surface of the demo passes its proofs, in every form', async () => {
-  const demo = await loadDemo(db, async (file) => readFileSync(join(root, 'demo/study', file), 'utf8'))
+  const demo = await loadDemo(db, async (file) =>
+    readFileSync(join(root, 'demo/study', file), 'utf8'),
+  )
   let proved = 0
   for (const one of demo.document.quantities) {
     for (const level of ['quantity', ...SURFACES] as const) {
       if (level === 'legend' && !one.chart.shaded) continue
       for (const kind of EXPORT_KINDS) {
         const { proof } = await take(kind, one, level, sources, demo)
-        if (kind !== 'options') expect([one.title, level, kind, proof.equal]).toEqual([one.title, level, kind, proof.values])
+        if (kind !== 'options')
+          expect([one.title, level, kind, proof.equal]).toEqual([
+            one.title,
+            level,
+            kind,
+            proof.values,
+          ])
         proved++
       }
     }

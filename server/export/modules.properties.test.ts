@@ -11,10 +11,16 @@ import { labelsByModule } from './prove'
 import { runtimeFor } from './runtime'
 
 const root = join(__dirname, '../..')
-const table = (kind: string, name: string) => JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8')) as never
+const table = (kind: string, name: string) =>
+  JSON.parse(
+    readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8'),
+  ) as never
 
 test('modules of 500 styles write every one of 2,000 values as the core does', async () => {
-  const values = fc.sample(anyValue, { numRuns: 2600, seed: 11 }).filter((value) => value !== 'apples').slice(0, 2000)
+  const values = fc
+    .sample(anyValue, { numRuns: 2600, seed: 11 })
+    .filter((value) => value !== 'apples')
+    .slice(0, 2000)
   const rows = values.map((_, at) => ({ c: ['EUR', 'USD', '', 'EUR'][at % 4] }))
   let run = 0
   for (const input of fc.sample(anyStyle, { numRuns: 1500, seed: 7 })) {
@@ -33,7 +39,10 @@ test('modules of 500 styles write every one of 2,000 values as the core does', a
     const module = `const plan = ${JSON.stringify(plan)};const words = ${JSON.stringify(words)};${readFileSync(join(root, 'dist/runtime', runtimeFor(plan, words)), 'utf8')}`
     const byModule = await labelsByModule(module, values, rows)
     const wrong = labels.findIndex((label, at) => label !== byModule[at])
-    if (wrong >= 0) throw new Error(`${JSON.stringify(input)} writes ${String(values[wrong])} as ${byModule[wrong]}, and the core as ${labels[wrong]}`)
+    if (wrong >= 0)
+      throw new Error(
+        `${JSON.stringify(input)} writes ${String(values[wrong])} as ${byModule[wrong]}, and the core as ${labels[wrong]}`,
+      )
   }
   expect(run).toBe(500)
 }, 300_000)

@@ -25,14 +25,26 @@ parentPort.postMessage(workerData.values.map((value) => format(value)))`
 function answerOf(program: string, name: string, workerData: unknown): Promise<string[]> {
   return new Promise((done, fail) => {
     const worker = new Worker(program, { eval: true, workerData })
-    const timer = setTimeout(() => end(() => fail(new ExportError(`The ${name} took over a minute to write the labels; nothing was exported.`))), TIME_LIMIT)
+    const timer = setTimeout(
+      () =>
+        end(() =>
+          fail(
+            new ExportError(
+              `The ${name} took over a minute to write the labels; nothing was exported.`,
+            ),
+          ),
+        ),
+      TIME_LIMIT,
+    )
     const end = (then: () => void) => {
       clearTimeout(timer)
       void worker.terminate()
       then()
     }
     worker.once('message', (labels: string[]) => end(() => done(labels)))
-    worker.once('error', (error) => end(() => fail(new ExportError(`The ${name} does not run: ${error.message}`))))
+    worker.once('error', (error) =>
+      end(() => fail(new ExportError(`The ${name} does not run: ${error.message}`))),
+    )
   })
 }
 
@@ -42,7 +54,11 @@ function answerOf(program: string, name: string, workerData: unknown): Promise<s
  * @param module its text
  * @throws ExportError when it fails or takes over a minute
  */
-export const labelsByModule = (module: string, values: readonly Value[], rows?: readonly Row[]): Promise<string[]> => answerOf(RUN_MODULE, 'module', { module, values, rows })
+export const labelsByModule = (
+  module: string,
+  values: readonly Value[],
+  rows?: readonly Row[],
+): Promise<string[]> => answerOf(RUN_MODULE, 'module', { module, values, rows })
 
 /**
  * The labels that the platform's number format writes.
@@ -50,22 +66,46 @@ export const labelsByModule = (module: string, values: readonly Value[], rows?: 
  * @param values decimal text
  * @throws ExportError when it takes no such options
  */
-export const labelsByOptions = (locale: string, options: NumberOptions, values: readonly string[]): Promise<string[]> => answerOf(RUN_OPTIONS, 'format', { locale, options, values })
+export const labelsByOptions = (
+  locale: string,
+  options: NumberOptions,
+  values: readonly string[],
+): Promise<string[]> => answerOf(RUN_OPTIONS, 'format', { locale, options, values })
 
 const MOST_TOLD = 5
 /** How two writings of the same values compare. */
-export function compared(how: string, values: readonly Value[], labels: readonly string[], others: readonly string[]): Export['proof'] {
+export function compared(
+  how: string,
+  values: readonly Value[],
+  labels: readonly string[],
+  others: readonly string[],
+): Export['proof'] {
   const differing = labels.flatMap((label, at) => (label === others[at] ? [] : [at]))
-  return { how, values: values.length, equal: labels.length - differing.length, differs: differing.slice(0, MOST_TOLD).map((at) => ({ value: String(values[at]), label: labels[at]!, other: others[at] ?? '' })) }
+  return {
+    how,
+    values: values.length,
+    equal: labels.length - differing.length,
+    differs: differing
+      .slice(0, MOST_TOLD)
+      .map((at) => ({ value: String(values[at]), label: labels[at]!, other: others[at] ?? '' })),
+  }
 }
 /**
  * The same of what must be equal.
  *
  * @throws ExportError naming the first that is not
  */
-export function provedEqual(how: string, values: readonly Value[], labels: readonly string[], others: readonly string[]): Export['proof'] {
+export function provedEqual(
+  how: string,
+  values: readonly Value[],
+  labels: readonly string[],
+  others: readonly string[],
+): Export['proof'] {
   const proof = compared(how, values, labels, others)
   const [first] = proof.differs
-  if (first || labels.length !== others.length) throw new ExportError(`${how}, and says ${JSON.stringify(first?.other ?? others.length)} where the desk says ${JSON.stringify(first?.label ?? labels.length)}; nothing was exported.`)
+  if (first || labels.length !== others.length)
+    throw new ExportError(
+      `${how}, and says ${JSON.stringify(first?.other ?? others.length)} where the desk says ${JSON.stringify(first?.label ?? labels.length)}; nothing was exported.`,
+    )
   return proof
 }

@@ -13,7 +13,14 @@ import { spokenPlan, spokenStyle } from '../../core/text/words'
 import { titled } from '../../shared/page/sources'
 import { stillPage } from '../../shared/page/still'
 import { fileStem } from '../../shared/names'
-import { type Cell, type Level, isPart, rowsBeside, styleOf, stylesIn } from '../../shared/quantities'
+import {
+  type Cell,
+  type Level,
+  isPart,
+  rowsBeside,
+  styleOf,
+  stylesIn,
+} from '../../shared/quantities'
 import type { DatasetMeta, Quantity, StudyDocument } from '../../shared/study'
 import { columnCells } from '../db/columns'
 import type { Db } from '../db/database'
@@ -65,28 +72,72 @@ const asNumber = (value: Decimal): Value => (fitsDouble(value) ? toNumber(value)
  *
  * @throws ExportError where the page has no number to write
  */
-export async function writtenOn(db: Db, { document, datasets, quantity, level }: Asked, sources: Sources): Promise<Written> {
+export async function writtenOn(
+  db: Db,
+  { document, datasets, quantity, level }: Asked,
+  sources: Sources,
+): Promise<Written> {
   const dataset = datasets.find(({ id }) => id === quantity.datasetId)!
   const cellsOf = (name: string): Cell[] => columnCells(db, quantity.datasetId, name)
   const style = styleOf(document, quantity, level)
-  const regions = joinRegions(await Promise.all([...stylesIn({ ...document, quantities: [quantity] }), spokenStyle(style)].map((one) => sources.regionsFor(one))))
-  const surface = level === 'quantity' || level === 'house' || isPart(level) || level === 'table' ? null : level
+  const regions = joinRegions(
+    await Promise.all(
+      [...stylesIn({ ...document, quantities: [quantity] }), spokenStyle(style)].map((one) =>
+        sources.regionsFor(one),
+      ),
+    ),
+  )
+  const surface =
+    level === 'quantity' || level === 'house' || isPart(level) || level === 'table' ? null : level
   // The column alone is written there; a page of a long one takes a while.
   const page = surface && stillPage({ document, quantity, dataset, cellsOf, regions })
-  if (surface && !page) throw new ExportError('The page shows no number; choose other rows, or another quantity.')
+  if (surface && !page)
+    throw new ExportError('The page shows no number; choose other rows, or another quantity.')
   const shown = surface && page!.on[surface]
   const values: readonly Value[] = shown ? shown.values : cellsOf(quantity.column)
-  const rows = shown ? shown.rows : rowsBeside(columnsOf(style).map((name) => [name, cellsOf(name)]))
-  const context: Context = shown ? shown.context : { ...regions, values, rows, recorded: quantity.recorded }
+  const rows = shown
+    ? shown.rows
+    : rowsBeside(columnsOf(style).map((name) => [name, cellsOf(name)]))
+  const context: Context = shown
+    ? shown.context
+    : { ...regions, values, rows, recorded: quantity.recorded }
   const plan = resolve(style, context)
   const writer = labeller(plan)
-  const categories = page && quantity.chart.category !== null ? page.drawing.groups.map(({ category }) => category) : null
-  const named: Partial<Record<Level, readonly string[] | null>> = { marks: categories && page!.drawing.labelled.map((at) => categories[at]!), tooltip: categories }
-  const texts = shown ? [{ title: quantity.chart.category ?? '', cells: named[level] ?? [] }] : dataset.columns.filter(({ kind }) => kind === 'text').map(({ name }) => ({ title: name, cells: cellsOf(name).map((cell) => String(cell ?? '')) }))
+  const categories =
+    page && quantity.chart.category !== null
+      ? page.drawing.groups.map(({ category }) => category)
+      : null
+  const named: Partial<Record<Level, readonly string[] | null>> = {
+    marks: categories && page!.drawing.labelled.map((at) => categories[at]!),
+    tooltip: categories,
+  }
+  const texts = shown
+    ? [{ title: quantity.chart.category ?? '', cells: named[level] ?? [] }]
+    : dataset.columns
+        .filter(({ kind }) => kind === 'text')
+        .map(({ name }) => ({
+          title: name,
+          cells: cellsOf(name).map((cell) => String(cell ?? '')),
+        }))
   const labels = writer.labels(values, rows)
   return {
-    title: titled(quantity.title, plan), stem: fileStem([quantity.title, ...(level === 'quantity' ? [] : [level])].join(' '), 'labels'),
-    style, context, plan, writer, say: speaker(plan, spokenPlan(plan, style, context)), values, rows, labels, names: texts.filter(({ cells }) => cells.length > 0),
-    ticks: level === 'axis' ? page!.drawing.ticks.values.map((value, at) => ({ value: asNumber(value), label: labels[at]! })) : null,
+    title: titled(quantity.title, plan),
+    stem: fileStem([quantity.title, ...(level === 'quantity' ? [] : [level])].join(' '), 'labels'),
+    style,
+    context,
+    plan,
+    writer,
+    say: speaker(plan, spokenPlan(plan, style, context)),
+    values,
+    rows,
+    labels,
+    names: texts.filter(({ cells }) => cells.length > 0),
+    ticks:
+      level === 'axis'
+        ? page!.drawing.ticks.values.map((value, at) => ({
+            value: asNumber(value),
+            label: labels[at]!,
+          }))
+        : null,
   }
 }

@@ -14,7 +14,9 @@ async function open(): Promise<Db> {
   const folder = resolve(process.env.IVORY_ABACUS_DATA ?? 'data')
   mkdirSync(folder, { recursive: true })
   const names = await assetNames('migrations')
-  const migrations = await Promise.all(names.map(async (name) => ({ name, sql: await readAsset('migrations', name) })))
+  const migrations = await Promise.all(
+    names.map(async (name) => ({ name, sql: await readAsset('migrations', name) })),
+  )
   const db = openDatabase(join(folder, 'ivory-abacus.sqlite'), migrations)
   if (!hasStudies(db)) await loadDemo(db, (file) => readAsset('demo', file))
   return db

@@ -9,12 +9,19 @@ const kept = new Map<keyof Tables, Promise<unknown>>()
 
 /** All tables of a kind, by region; read when first asked for. */
 function tables<Kind extends keyof Tables>(kind: Kind): Promise<Tables[Kind]> {
-  if (!kept.has(kind)) kept.set(kind, readAsset('regions', `${kind}.json`).then((text) => JSON.parse(text) as unknown))
+  if (!kept.has(kind))
+    kept.set(
+      kind,
+      readAsset('regions', `${kind}.json`).then((text) => JSON.parse(text) as unknown),
+    )
   return kept.get(kind) as Promise<Tables[Kind]>
 }
 
 /** One region's table. @returns undefined for a region that there is none of */
-export const regionTable = async <Kind extends keyof TableKinds>(kind: Kind, name: string): Promise<TableKinds[Kind] | undefined> => {
+export const regionTable = async <Kind extends keyof TableKinds>(
+  kind: Kind,
+  name: string,
+): Promise<TableKinds[Kind] | undefined> => {
   const all = await tables(kind)
   // A name that every object has is no region.
   return Object.hasOwn(all, name) ? all[name] : undefined
@@ -23,6 +30,9 @@ export const regionTable = async <Kind extends keyof TableKinds>(kind: Kind, nam
 /** The tables that a style needs. @throws StyleError for an unknown language */
 export async function regionsFor(style: Style): Promise<Regions> {
   const needsNames = needsOf(style).currencyNames.length > 0
-  const all: Tables = { locales: await tables('locales'), 'currency-names': needsNames ? await tables('currency-names') : {} }
+  const all: Tables = {
+    locales: await tables('locales'),
+    'currency-names': needsNames ? await tables('currency-names') : {},
+  }
   return regionsBy(style, (kind, name) => all[kind][name]!)
 }

@@ -1,4 +1,11 @@
-import { defineEventHandler, getRouterParam, type H3Event, readBody, setResponseHeader, setResponseStatus } from 'h3'
+import {
+  defineEventHandler,
+  getRouterParam,
+  type H3Event,
+  readBody,
+  setResponseHeader,
+  setResponseStatus,
+} from 'h3'
 import type { z } from 'zod'
 import { StyleError } from '../../core/style/error'
 import { ImportError } from '../../shared/import/error'
@@ -11,12 +18,21 @@ import { connection } from './connection'
 /** A request that cannot be met, with the status to answer. */
 export class RequestError extends Error {
   override name = 'RequestError'
-  constructor(readonly status: number, readonly title: string, detail: string) {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    detail: string,
+  ) {
     super(detail)
   }
 }
 
-export const notFound = (what: string): RequestError => new RequestError(404, 'Not found', `There is no ${what}; it may have been removed. Reload the page.`)
+export const notFound = (what: string): RequestError =>
+  new RequestError(
+    404,
+    'Not found',
+    `There is no ${what}; it may have been removed. Reload the page.`,
+  )
 
 /** Errors that say what to do, and the status each is answered with. */
 const known = [
@@ -28,11 +44,16 @@ const known = [
 ] as const
 
 function problemOf(error: unknown): { status: number; title: string; detail: string } {
-  if (error instanceof RequestError) return { status: error.status, title: error.title, detail: error.message }
+  if (error instanceof RequestError)
+    return { status: error.status, title: error.title, detail: error.message }
   const found = known.find(({ type }) => error instanceof type)
   if (found) return { status: found.status, title: found.title, detail: (error as Error).message }
   console.error(error)
-  return { status: 500, title: 'Server error', detail: 'Something failed on the server; nothing was changed. Its log says more.' }
+  return {
+    status: 500,
+    title: 'Server error',
+    detail: 'Something failed on the server; nothing was changed. Its log says more.',
+  }
 }
 
 /** A route's handler with the database at hand; errors become problem documents (RFC 9457). */
@@ -44,7 +65,11 @@ export const route = <Answer>(handler: (event: H3Event, db: Db) => Answer | Prom
       const problem = problemOf(error)
       setResponseStatus(event, problem.status)
       setResponseHeader(event, 'content-type', 'application/problem+json')
-      return { type: 'about:blank', ...problem, ...(error instanceof ConflictError ? { current: error.current } : {}) }
+      return {
+        type: 'about:blank',
+        ...problem,
+        ...(error instanceof ConflictError ? { current: error.current } : {}),
+      }
     }
   })
 
@@ -56,9 +81,16 @@ export function parameter(event: H3Event, name: string): string {
 }
 
 /** The request's body, checked. */
-export async function bodyOf<Schema extends z.ZodType>(event: H3Event, schema: Schema): Promise<z.infer<Schema>> {
+export async function bodyOf<Schema extends z.ZodType>(
+  event: H3Event,
+  schema: Schema,
+): Promise<z.infer<Schema>> {
   const result = schema.safeParse(await readBody(event))
   if (result.success) return result.data
   const [issue] = result.error.issues
-  throw new RequestError(422, 'Bad request', `${issue!.path.join('.') || 'body'}: ${issue!.message}`)
+  throw new RequestError(
+    422,
+    'Bad request',
+    `${issue!.path.join('.') || 'body'}: ${issue!.message}`,
+  )
 }

@@ -3,18 +3,29 @@ import { defineNitroPlugin } from 'nitropack/runtime'
 
 const INLINE_SCRIPT = /<script(?![^>]*\bsrc=)[^>]*>([\s\S]*?)<\/script>/g
 
-const hashOf = (text: string): string => `'sha256-${createHash('sha256').update(text).digest('base64')}'`
+const hashOf = (text: string): string =>
+  `'sha256-${createHash('sha256').update(text).digest('base64')}'`
 
 /** A content security policy for each page: its own files, and the inline scripts that it was sent with. */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:response', (response) => {
     if (typeof response.body !== 'string') return
-    const scripts = Array.from(response.body.matchAll(INLINE_SCRIPT), ([, text = '']) => hashOf(text))
+    const scripts = Array.from(response.body.matchAll(INLINE_SCRIPT), ([, text = '']) =>
+      hashOf(text),
+    )
     response.headers = {
       ...response.headers,
       'content-security-policy': [
-        "default-src 'self'", `script-src 'self' ${scripts.join(' ')}`, "style-src 'self' 'unsafe-inline'",
-        "img-src 'self' data: blob:", "font-src 'self'", "connect-src 'self'", "object-src 'none'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'",
+        "default-src 'self'",
+        `script-src 'self' ${scripts.join(' ')}`,
+        "style-src 'self' 'unsafe-inline'",
+        "img-src 'self' data: blob:",
+        "font-src 'self'",
+        "connect-src 'self'",
+        "object-src 'none'",
+        "base-uri 'none'",
+        "form-action 'self'",
+        "frame-ancestors 'none'",
       ].join('; '),
     }
   })

@@ -9,7 +9,12 @@ const demoSchema = z.strictObject({
   name: z.string(),
   house: styleSchema,
   datasets: z.array(z.strictObject({ name: z.string(), file: z.string() })),
-  quantities: z.array(quantitySchema.omit({ id: true, datasetId: true }).partial().extend({ dataset: z.string(), column: z.string() })),
+  quantities: z.array(
+    quantitySchema
+      .omit({ id: true, datasetId: true })
+      .partial()
+      .extend({ dataset: z.string(), column: z.string() }),
+  ),
   shown: z.strictObject({ dataset: z.string(), column: z.string() }),
 })
 
@@ -20,18 +25,33 @@ const demoSchema = z.strictObject({
  */
 export async function loadDemo(db: Db, read: (file: string) => Promise<string>): Promise<Study> {
   const demo = demoSchema.parse(JSON.parse(await read('study.json')))
-  let study = createStudy(db, { name: demo.name, house: demo.house, quantities: [], shown: null }, 'Begin the demo')
-  for (const { name, file } of demo.datasets) study = importDataset(db, study.id, name, await read(file))!
+  let study = createStudy(
+    db,
+    { name: demo.name, house: demo.house, quantities: [], shown: null },
+    'Begin the demo',
+  )
+  for (const { name, file } of demo.datasets)
+    study = importDataset(db, study.id, name, await read(file))!
   const idOf = (dataset: string, column: string) => {
     const datasetId = study.datasets.find((one) => one.name === dataset)?.id
-    const found = study.document.quantities.find((one) => one.datasetId === datasetId && one.column === column)
+    const found = study.document.quantities.find(
+      (one) => one.datasetId === datasetId && one.column === column,
+    )
     if (!found) throw new Error(`demo: there is no numeric column ${column} in ${dataset}`)
     return found.id
   }
-  const given = new Map(demo.quantities.map(({ dataset, column, ...rest }) => [idOf(dataset, column), rest]))
-  const ordered = [...given.keys()].map((id) => study.document.quantities.find((one) => one.id === id)!)
+  const given = new Map(
+    demo.quantities.map(({ dataset, column, ...rest }) => [idOf(dataset, column), rest]),
+  )
+  const ordered = [...given.keys()].map((id) =>
+    study.document.quantities.find((one) => one.id === id)!,
+  )
   const others = study.document.quantities.filter((one) => !given.has(one.id))
   const quantities = [...ordered, ...others].map((one) => ({ ...one, ...given.get(one.id) }))
-  const document = { ...study.document, quantities, shown: idOf(demo.shown.dataset, demo.shown.column) }
+  const document = {
+    ...study.document,
+    quantities,
+    shown: idOf(demo.shown.dataset, demo.shown.column),
+  }
   return saveStudy(db, study.id, { base: study.revision, document, what: 'Set up the demo' })!
 }

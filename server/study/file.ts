@@ -6,14 +6,25 @@ import { copyDataset, insertDataset } from '../db/datasets'
 import { createStudy, loadStudy } from './studies'
 
 /** A document whose quantities speak of other data sets. */
-const withDatasets = (document: StudyDocument, idOf: (datasetId: string) => string): StudyDocument =>
-  ({ ...document, quantities: document.quantities.map((one) => ({ ...one, datasetId: idOf(one.datasetId) })) })
+const withDatasets = (
+  document: StudyDocument,
+  idOf: (datasetId: string) => string,
+): StudyDocument => ({
+  ...document,
+  quantities: document.quantities.map((one) => ({ ...one, datasetId: idOf(one.datasetId) })),
+})
 
 /** A study with its data, as one file; undefined when there is none of that id. */
 export function studyFile(db: Db, id: string): StudyFile | undefined {
   const study = loadStudy(db, id)
   if (!study) return undefined
-  const datasets = study.datasets.map((dataset) => ({ ...dataset, columns: dataset.columns.map((column) => ({ ...column, cells: columnCells(db, dataset.id, column.name) })) }))
+  const datasets = study.datasets.map((dataset) => ({
+    ...dataset,
+    columns: dataset.columns.map((column) => ({
+      ...column,
+      cells: columnCells(db, dataset.id, column.name),
+    })),
+  }))
   return { format: 'ivory-abacus study', version: 1, document: study.document, datasets }
 }
 
@@ -21,12 +32,23 @@ export function studyFile(db: Db, id: string): StudyFile | undefined {
 export function studyOfFile(db: Db, { document, datasets }: StudyFile): Study {
   return db.transaction(() => {
     const ids = new Map(datasets.map(({ id }) => [id, randomUUID()]))
-    const study = createStudy(db, withDatasets(document, (id) => ids.get(id) ?? id), 'Bring a study in from its file')
+    const study = createStudy(
+      db,
+      withDatasets(document, (id) => ids.get(id) ?? id),
+      'Bring a study in from its file',
+    )
     for (const { id, name, rowCount, notices, columns } of datasets) {
       insertDataset(db, study.id, { id: ids.get(id)!, name, rowCount, notices })
       for (const { cells, encoding, ...column } of columns) {
-        const doubles = encoding === 'float64' ? Float64Array.from(cells, (cell) => (cell === null ? NaN : Number(cell))) : null
-        insertColumn(db, ids.get(id)!, column.position, { ...column, doubles, cells: () => cells.map((cell) => (cell === null ? null : String(cell))) })
+        const doubles =
+          encoding === 'float64'
+            ? Float64Array.from(cells, (cell) => (cell === null ? NaN : Number(cell)))
+            : null
+        insertColumn(db, ids.get(id)!, column.position, {
+          ...column,
+          doubles,
+          cells: () => cells.map((cell) => (cell === null ? null : String(cell))),
+        })
       }
     }
     return loadStudy(db, study.id)!
@@ -39,7 +61,14 @@ export function copyStudy(db: Db, id: string): Study | undefined {
     const study = loadStudy(db, id)
     if (!study) return undefined
     const ids = new Map(study.datasets.map((dataset) => [dataset.id, randomUUID()]))
-    const copy = createStudy(db, { ...withDatasets(study.document, (from) => ids.get(from) ?? from), name: `${study.document.name}, a copy`.slice(0, 200) }, `Copy ${study.document.name}`)
+    const copy = createStudy(
+      db,
+      {
+        ...withDatasets(study.document, (from) => ids.get(from) ?? from),
+        name: `${study.document.name}, a copy`.slice(0, 200),
+      },
+      `Copy ${study.document.name}`,
+    )
     for (const [from, to] of ids) copyDataset(db, from, { id: to, studyId: copy.id })
     return loadStudy(db, copy.id)!
   })()

@@ -11,8 +11,12 @@ import { copyStudy, studyFile, studyOfFile } from './file'
 import { ConflictError, createStudy, importDataset, loadStudy, saveStudy } from './studies'
 
 const migrationsFolder = join(__dirname, '../db/migrations')
-const migrations = readdirSync(migrationsFolder).map((name) => ({ name, sql: readFileSync(join(migrationsFolder, name), 'utf8') }))
-const demoFile = async (name: string) => readFileSync(join(__dirname, '../../demo/study', name), 'utf8')
+const migrations = readdirSync(migrationsFolder).map((name) => ({
+  name,
+  sql: readFileSync(join(migrationsFolder, name), 'utf8'),
+}))
+const demoFile = async (name: string) =>
+  readFileSync(join(__dirname, '../../demo/study', name), 'utf8')
 
 let folder: string
 let db: Db
@@ -26,13 +30,26 @@ afterEach(() => {
   rmSync(folder, { recursive: true })
 })
 
-const empty = (name: string) => createStudy(db, { name, house: {}, quantities: [], shown: null }, 'Begin')
+const empty = (name: string) =>
+  createStudy(db, { name, house: {}, quantities: [], shown: null }, 'Begin')
 
 test('a table becomes columns, and its numbers become quantities', () => {
-  const study = importDataset(db, empty('Depths').id, 'Soundings', 'site,depth\nFarrow,0.125\nHolm,\nTarn,x\nGull,2\nHythe,3\nNorth,4')!
-  expect(study.document.quantities).toMatchObject([{ column: 'depth', chart: { category: 'site' } }])
+  const study = importDataset(
+    db,
+    empty('Depths').id,
+    'Soundings',
+    'site,depth\nFarrow,0.125\nHolm,\nTarn,x\nGull,2\nHythe,3\nNorth,4',
+  )!
+  expect(study.document.quantities).toMatchObject([
+    { column: 'depth', chart: { category: 'site' } },
+  ])
   expect(study.document.shown).toBe(study.document.quantities[0]!.id)
-  expect(study.datasets[0]!.columns[1]).toMatchObject({ kind: 'number', encoding: 'float64', missing: 1, unread: [{ row: 3, text: 'x' }] })
+  expect(study.datasets[0]!.columns[1]).toMatchObject({
+    kind: 'number',
+    encoding: 'float64',
+    missing: 1,
+    unread: [{ row: 3, text: 'x' }],
+  })
   expect(columnCells(db, study.datasets[0]!.id, 'depth')).toEqual([0.125, null, null, 2, 3, 4])
 })
 
@@ -44,9 +61,18 @@ test('digits that a double would lose are kept as text', () => {
 
 test('every save is a revision; one made on an old revision is refused and loses nothing', () => {
   const study = empty('First')
-  const saved = saveStudy(db, study.id, { base: 1, document: { ...study.document, name: 'Second' }, what: 'Rename' })!
+  const saved = saveStudy(db, study.id, {
+    base: 1,
+    document: { ...study.document, name: 'Second' },
+    what: 'Rename',
+  })!
   expect(saved.revision).toBe(2)
-  const stale = () => saveStudy(db, study.id, { base: 1, document: { ...study.document, name: 'Third' }, what: 'Rename' })
+  const stale = () =>
+    saveStudy(db, study.id, {
+      base: 1,
+      document: { ...study.document, name: 'Third' },
+      what: 'Rename',
+    })
   expect(stale).toThrow(ConflictError)
   expect(loadStudy(db, study.id)!.document.name).toBe('Second')
   expect(documentAt(db, study.id, 1).name).toBe('First')
@@ -79,25 +105,38 @@ test('the demo loads, with its quantities set up and one of them shown', async (
   expect(shown).toMatchObject({ title: 'Revenue', style: { notation: 'scaled', rung: 6 } })
   expect(study.document.quantities[0]).toEqual(shown)
   expect(study.datasets.map(({ name }) => name)).toContain('Probes')
-  expect(study.datasets.flatMap(({ columns }) => columns.filter(({ unread }) => unread.length > 0))).toEqual([])
+  expect(
+    study.datasets.flatMap(({ columns }) => columns.filter(({ unread }) => unread.length > 0)),
+  ).toEqual([])
 })
 
 const SOUNDINGS = 'site,depth\nFarrow,0.125\nHolm,\nTarn,12345678901234567890.5\nGull,2'
-const cellsOf = (study: { id: string; datasets: readonly { id: string }[] }) => ['site', 'depth'].map((name) => columnCells(db, study.datasets[0]!.id, name))
+const cellsOf = (study: { id: string; datasets: readonly { id: string }[] }) =>
+  ['site', 'depth'].map((name) => columnCells(db, study.datasets[0]!.id, name))
 
 test('a study is copied with its data, and the copy goes its own way', () => {
   const study = importDataset(db, empty('Depths').id, 'Soundings', SOUNDINGS)!
   const copy = copyStudy(db, study.id)!
-  expect([copy.document.name, copy.datasets[0]!.id === study.datasets[0]!.id, cellsOf(copy)]).toEqual(['Depths, a copy', false, cellsOf(study)])
+  expect([
+    copy.document.name,
+    copy.datasets[0]!.id === study.datasets[0]!.id,
+    cellsOf(copy),
+  ]).toEqual(['Depths, a copy', false, cellsOf(study)])
   expect(copy.document.quantities.map(({ datasetId }) => datasetId)).toEqual([copy.datasets[0]!.id])
-  saveStudy(db, copy.id, { base: copy.revision, document: { ...copy.document, house: { locale: 'de' } }, what: 'Change the copy' })
+  saveStudy(db, copy.id, {
+    base: copy.revision,
+    document: { ...copy.document, house: { locale: 'de' } },
+    what: 'Change the copy',
+  })
   expect(loadStudy(db, study.id)!.document.house).toEqual({})
   expect(copyStudy(db, 'nobody')).toBeUndefined()
 })
 
 test('a study goes to a file and comes back without losing a digit, twice if need be', () => {
   const study = importDataset(db, empty('Depths').id, 'Soundings', SOUNDINGS)!
-  const file = JSON.parse(JSON.stringify(studyFile(db, study.id))) as NonNullable<ReturnType<typeof studyFile>>
+  const file = JSON.parse(JSON.stringify(studyFile(db, study.id))) as NonNullable<
+    ReturnType<typeof studyFile>
+  >
   const [once, twice] = [studyOfFile(db, file), studyOfFile(db, file)]
   expect([cellsOf(once), cellsOf(twice)]).toEqual([cellsOf(study), cellsOf(study)])
   expect(cellsOf(once)[1]![2]).toBe('12345678901234567890.5')
@@ -114,15 +153,31 @@ test('what is removed is gone from the list, and comes back as it was', () => {
 })
 
 test('a column is made of two others, exactly, as a quantity that is shown', () => {
-  const study = importDataset(db, empty('Depths').id, 'Soundings', 'site,high,low\nFarrow,0.3,0.1\nHolm,,2\nTarn,5,0')!
+  const study = importDataset(
+    db,
+    empty('Depths').id,
+    'Soundings',
+    'site,high,low\nFarrow,0.3,0.1\nHolm,,2\nTarn,5,0',
+  )!
   const [dataset] = study.datasets
-  const made = deriveColumn(db, study.id, dataset!.id, { name: 'rise', by: 'difference', of: 'high', and: 'low' })!
+  const made = deriveColumn(db, study.id, dataset!.id, {
+    name: 'rise',
+    by: 'difference',
+    of: 'high',
+    and: 'low',
+  })!
   expect(columnCells(db, dataset!.id, 'rise')).toEqual([0.2, null, 5])
-  expect(made.document.quantities.find(({ id }) => id === made.document.shown)).toMatchObject({ column: 'rise', chart: { category: 'site', aggregate: 'sum' } })
+  expect(made.document.quantities.find(({ id }) => id === made.document.shown)).toMatchObject({
+    column: 'rise',
+    chart: { category: 'site', aggregate: 'sum' },
+  })
   const shares = deriveColumn(db, study.id, dataset!.id, { name: 'part', by: 'share', of: 'low' })!
   expect(shares.document.quantities.at(-1)!.style).toMatchObject({ unit: { kind: 'percent' } })
-  const wrong = (column: Parameters<typeof deriveColumn>[3]) => () => deriveColumn(db, study.id, dataset!.id, column)
+  const wrong = (column: Parameters<typeof deriveColumn>[3]) => () =>
+    deriveColumn(db, study.id, dataset!.id, column)
   expect(wrong({ name: 'rise', by: 'share', of: 'low' })).toThrow(ColumnError)
-  expect(wrong({ name: 'x', by: 'sum', of: 'low', and: 'site' })).toThrow('“site” is no column of numbers in Soundings.')
+  expect(wrong({ name: 'x', by: 'sum', of: 'low', and: 'site' })).toThrow(
+    '“site” is no column of numbers in Soundings.',
+  )
   expect(wrong({ name: 'x', by: 'sum', of: 'low' })).toThrow('the sum of takes two columns.')
 })

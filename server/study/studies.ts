@@ -33,7 +33,12 @@ export function createStudy(db: Db, document: StudyDocument, what: string): Stud
 export function loadStudy(db: Db, id: string): Study | undefined {
   const study = findStudy(db, id)
   if (!study) return undefined
-  return { id, revision: study.revision, document: documentAt(db, id, study.revision), datasets: listDatasets(db, id) }
+  return {
+    id,
+    revision: study.revision,
+    document: documentAt(db, id, study.revision),
+    datasets: listDatasets(db, id),
+  }
 }
 
 /**
@@ -42,7 +47,11 @@ export function loadStudy(db: Db, id: string): Study | undefined {
  * @throws ConflictError when the change was made on a revision that is no longer the newest
  * @returns the study as saved, or undefined when there is none of that id
  */
-export function saveStudy(db: Db, id: string, { base, document, what }: SaveRequest): Study | undefined {
+export function saveStudy(
+  db: Db,
+  id: string,
+  { base, document, what }: SaveRequest,
+): Study | undefined {
   return db.transaction(() => {
     const current = loadStudy(db, id)
     if (!current) return undefined
@@ -61,7 +70,13 @@ export function saveStudy(db: Db, id: string, { base, document, what }: SaveRequ
  * @throws ImportError when the text is no table
  * @returns the study with it, or undefined when there is none of that id
  */
-export function importDataset(db: Db, studyId: string, name: string, text: string, dates?: Readonly<Record<string, AskedOrder>>): Study | undefined {
+export function importDataset(
+  db: Db,
+  studyId: string,
+  name: string,
+  text: string,
+  dates?: Readonly<Record<string, AskedOrder>>,
+): Study | undefined {
   const table = readTable(text, dates)
   return db.transaction(() => {
     const study = loadStudy(db, studyId)

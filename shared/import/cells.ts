@@ -65,7 +65,11 @@ export function plainNumber(cell: string, mark: DecimalMark): number {
     if (++digits > KEPT_DIGITS) return NaN
   }
   // A code such as 007, or zero with a minus.
-  if (digits === 0 || (cell.charCodeAt(first) === ZERO && (first === 1 || (digits > 1 && decimals !== 2)))) return NaN
+  if (
+    digits === 0 ||
+    (cell.charCodeAt(first) === ZERO && (first === 1 || (digits > 1 && decimals !== 2)))
+  )
+    return NaN
   let power = decimals === 0 ? 0 : decimals - at
   if (at < length) {
     const mayEnd = cell.charCodeAt(at)

@@ -83,7 +83,12 @@ export function intake({ mark, delimiter, keepsTexts }: Taking): Intake {
     const found = known.get(text)
     if (found) return found
     const missing = isMissing(text)
-    const looked = { text, isMissing: missing, read: missing ? null : readCell(text, mark), vote: missing ? 0 : speaksFor(text, delimiter) }
+    const looked = {
+      text,
+      isMissing: missing,
+      read: missing ? null : readCell(text, mark),
+      vote: missing ? 0 : speaksFor(text, delimiter),
+    }
     if (known.size < MOST_KNOWN) known.set(text, looked)
     return looked
   }
@@ -112,7 +117,13 @@ export function intake({ mark, delimiter, keepsTexts }: Taking): Intake {
       numbers[at] = read === null ? NaN : Number(read)
       fits &&= read === null || fitsDouble(parseDecimal(read)!)
     }
-    return { doubles: fits ? numbers : null, cells: () => Array.from(numbers, (number, at) => (texts[at] ? texts[at].read : toText(fromNumber(number)))) }
+    return {
+      doubles: fits ? numbers : null,
+      cells: () =>
+        Array.from(numbers, (number, at) =>
+          texts[at] ? texts[at].read : toText(fromNumber(number)),
+        ),
+    }
   }
 
   return {
@@ -140,19 +151,37 @@ export function intake({ mark, delimiter, keepsTexts }: Taking): Intake {
       const filled = length - missing
       const unreadCount = count((looked) => !looked.isMissing && looked.read === null)
       const numbers = filled - unreadCount
-      const reasonForText = filled === 0 ? 'Text: every cell is empty'
-        : count(({ text }) => isCode(text)) > 0 ? 'Text: numbers that begin with zero are codes'
-          : numbers === 0 ? 'Text: no cell is a number'
-            : numbers < NUMERIC_SHARE * filled ? `Text: only ${numbers} of ${filled} cells are numbers` : null
+      const reasonForText =
+        filled === 0
+          ? 'Text: every cell is empty'
+          : count(({ text }) => isCode(text)) > 0
+            ? 'Text: numbers that begin with zero are codes'
+            : numbers === 0
+              ? 'Text: no cell is a number'
+              : numbers < NUMERIC_SHARE * filled
+                ? `Text: only ${numbers} of ${filled} cells are numbers`
+                : null
       if (reasonForText !== null) {
         if (count(() => true) < length) return null
         const dates = filled === 0 ? null : orderOf(written())
-        return { name, kind: 'text', reason: dates ? reasonForDates(dates) : reasonForText, doubles: null, cells: () => texts.map((looked) => looked!.text), unread: [], missing }
+        return {
+          name,
+          kind: 'text',
+          reason: dates ? reasonForDates(dates) : reasonForText,
+          doubles: null,
+          cells: () => texts.map((looked) => looked!.text),
+          unread: [],
+          missing,
+        }
       }
       const unread: UnreadCell[] = []
-      for (const [at, looked] of others()) if (!looked.isMissing && looked.read === null) unread.push({ row: at + 1, text: looked.text })
-      const reason = unread.length === 0 ? `Number: all ${filled} cells are numbers`
-        : `Number: ${numbers} of ${filled} cells are numbers; ${unread.length} cannot be read (${rowsText(unread.map((cell) => cell.row))})`
+      for (const [at, looked] of others())
+        if (!looked.isMissing && looked.read === null)
+          unread.push({ row: at + 1, text: looked.text })
+      const reason =
+        unread.length === 0
+          ? `Number: all ${filled} cells are numbers`
+          : `Number: ${numbers} of ${filled} cells are numbers; ${unread.length} cannot be read (${rowsText(unread.map((cell) => cell.row))})`
       return { name, kind: 'number', reason, ...asNumbers(), unread, missing }
     },
   }

@@ -56,9 +56,15 @@ function parse(text: string, take: (row: readonly string[], delimiter: string) =
   let read = 0
   let delimiter: string | undefined
   for (const piece of piecesOf(text)) {
-    const { data, errors, meta } = Papa.parse<string[]>(piece, { delimiter, delimitersToGuess: DELIMITERS })
+    const { data, errors, meta } = Papa.parse<string[]>(piece, {
+      delimiter,
+      delimitersToGuess: DELIMITERS,
+    })
     const broken = errors.find((error) => error.type === 'Quotes')
-    if (broken) throw new ImportError(`Line ${read + (broken.row ?? 0) + 1}: a quotation mark is opened and not closed, or stands inside a cell. Close it, or write two for one inside a quoted cell.`)
+    if (broken)
+      throw new ImportError(
+        `Line ${read + (broken.row ?? 0) + 1}: a quotation mark is opened and not closed, or stands inside a cell. Close it, or write two for one inside a quoted cell.`,
+      )
     delimiter = meta.delimiter
     // The end of a piece's last row would make an empty one more.
     if (data.length > 1 && isBlank(data.at(-1)!) && /[\n\r]$/.test(piece)) data.pop()
@@ -76,10 +82,18 @@ function parse(text: string, take: (row: readonly string[], delimiter: string) =
  */
 export function readRows(text: string, takes: Takes): Rows {
   const bare = text.startsWith('\uFEFF') ? text.slice(1) : text
-  if (!/\S/.test(bare)) throw new ImportError('There is nothing to read. Paste rows of values parted by commas, semicolons or tabs, with the names of the columns in the first line.')
+  if (!/\S/.test(bare))
+    throw new ImportError(
+      'There is nothing to read. Paste rows of values parted by commas, semicolons or tabs, with the names of the columns in the first line.',
+    )
   const columns: Intake[] = []
   const ragged: number[] = []
-  let [header, parted, width, rowCount]: [readonly string[] | null, string, number, number] = [null, DELIMITERS[0]!, 0, 0]
+  let [header, parted, width, rowCount]: [readonly string[] | null, string, number, number] = [
+    null,
+    DELIMITERS[0]!,
+    0,
+    0,
+  ]
   /** Blank lines since the last row; they count only where another row follows. */
   let [waiting, blank] = [0, 0]
 

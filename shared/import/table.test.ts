@@ -4,12 +4,15 @@ import { plainNumber } from './cells'
 import { isUnclear, orderIn } from './dates'
 import { readTable } from './table'
 
-const kinds = (text: string) => readTable(text).columns.map((column) => `${column.name}: ${column.kind}`)
+const kinds = (text: string) =>
+  readTable(text).columns.map((column) => `${column.name}: ${column.kind}`)
 const column = (text: string, at: number) => readTable(text).columns[at]!
 
 test.each([
-  ['commas', 'site,kg\nHolm,1.5\nVik,2'], ['tabs', 'site\tkg\nHolm\t1.5\nVik\t2'],
-  ['semicolons', 'site;kg\nHolm;1,5\nVik;2'], ['a byte order mark', '\uFEFFsite,kg\r\nHolm,1.5\r\nVik,2\r\n'],
+  ['commas', 'site,kg\nHolm,1.5\nVik,2'],
+  ['tabs', 'site\tkg\nHolm\t1.5\nVik\t2'],
+  ['semicolons', 'site;kg\nHolm;1,5\nVik;2'],
+  ['a byte order mark', '\uFEFFsite,kg\r\nHolm,1.5\r\nVik,2\r\n'],
 ])('reads %s', (_, text) => {
   expect(kinds(text)).toEqual(['site: text', 'kg: number'])
   expect(column(text, 1).cells()).toEqual(['1.5', '2'])
@@ -49,7 +52,10 @@ test('decimal commas with groups of points', () => {
 })
 
 test('digits beyond a double are kept', () => {
-  expect(column('n\n12345678901234567890.5\n1e30', 0).cells()).toEqual(['12345678901234567890.5', '1' + '0'.repeat(30)])
+  expect(column('n\n12345678901234567890.5\n1e30', 0).cells()).toEqual([
+    '12345678901234567890.5',
+    '1' + '0'.repeat(30),
+  ])
 })
 
 test('a blank line is a missing cell of one column, and said where it is left out of several', () => {
@@ -62,12 +68,19 @@ test('a blank line is a missing cell of one column, and said where it is left ou
 
 test('rows of another length lose nothing', () => {
   const table = readTable('a,b\n1\n2,3,4')
-  expect(table.columns.map(({ cells }) => cells())).toEqual([['1', '2'], [null, '3'], [null, '4']])
+  expect(table.columns.map(({ cells }) => cells())).toEqual([
+    ['1', '2'],
+    [null, '3'],
+    [null, '4'],
+  ])
   expect(table.notices.join(' ')).toContain('rows 1, 2')
 })
 
 test.each([
-  ['', /nothing to read/], ['\uFEFF \n', /nothing to read/], ['site,kg', /no row below/], ['a,b\n"x,1\ny,2', /Line \d+: a quotation mark/],
+  ['', /nothing to read/],
+  ['\uFEFF \n', /nothing to read/],
+  ['site,kg', /no row below/],
+  ['a,b\n"x,1\ny,2', /Line \d+: a quotation mark/],
 ])('%j is refused with what to do', (text, message) => {
   expect(() => readTable(text)).toThrow(message)
 })
@@ -81,16 +94,30 @@ test('a table of two hundred thousand rows is read', () => {
 
 test('plain numbers are doubles as they are read; what doubles would cut stays text', () => {
   const table = readTable('a,b,c\n1.50,-2e-7,12345678901234567890.5\n,0.10,1.5')
-  expect(table.columns.map(({ doubles }) => doubles && Array.from(doubles))).toEqual([[1.5, NaN], [-2e-7, 0.1], null])
-  expect(table.columns.map(({ cells }) => cells())).toEqual([['1.5', null], ['-0.0000002', '0.1'], ['12345678901234567890.5', '1.5']])
+  expect(table.columns.map(({ doubles }) => doubles && Array.from(doubles))).toEqual([
+    [1.5, NaN],
+    [-2e-7, 0.1],
+    null,
+  ])
+  expect(table.columns.map(({ cells }) => cells())).toEqual([
+    ['1.5', null],
+    ['-0.0000002', '0.1'],
+    ['12345678901234567890.5', '1.5'],
+  ])
 })
 
 test('every decimal of up to fifteen digits is read as the double of its text', () => {
-  fc.assert(fc.property(fc.bigInt({ min: -(10n ** 15n) + 1n, max: 10n ** 15n - 1n }), fc.integer({ min: 0, max: 20 }), (digits, decimals) => {
-    const text = toText({ coefficient: digits, exponent: -decimals })
-    expect([Number(text), NaN]).toContainEqual(plainNumber(text, '.'))
-    expect(column(`n\n${text}\n1`, 0).cells()[0]).toBe(text)
-  }))
+  fc.assert(
+    fc.property(
+      fc.bigInt({ min: -(10n ** 15n) + 1n, max: 10n ** 15n - 1n }),
+      fc.integer({ min: 0, max: 20 }),
+      (digits, decimals) => {
+        const text = toText({ coefficient: digits, exponent: -decimals })
+        expect([Number(text), NaN]).toContainEqual(plainNumber(text, '.'))
+        expect(column(`n\n${text}\n1`, 0).cells()[0]).toBe(text)
+      },
+    ),
+  )
 })
 
 test('rows that are quoted across the pieces in which a long text is read stay whole', () => {
@@ -104,6 +131,10 @@ test('rows that are quoted across the pieces in which a long text is read stay w
 
 test('dates that can be read in two ways are read as somebody says that they are meant', () => {
   const text = 'buoy,laid,hauled\na,03/04/2026,25/04/2026\nb,05/06/2026,26/04/2026'
-  expect(readTable(text).columns.map(({ reason }) => orderIn(reason) ?? isUnclear(reason))).toEqual([false, true, 'dmy'])
-  expect(readTable(text, { laid: 'mdy', hauled: 'mdy' }).columns.map(({ reason }) => orderIn(reason))).toEqual([undefined, 'mdy', 'dmy'])
+  expect(readTable(text).columns.map(({ reason }) => orderIn(reason) ?? isUnclear(reason))).toEqual(
+    [false, true, 'dmy'],
+  )
+  expect(
+    readTable(text, { laid: 'mdy', hauled: 'mdy' }).columns.map(({ reason }) => orderIn(reason)),
+  ).toEqual([undefined, 'mdy', 'dmy'])
 })

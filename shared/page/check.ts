@@ -4,13 +4,19 @@ import { present } from './columns'
 import type { CheckedSubject } from './subjects'
 
 /** Checks a column's cells: missing ones are left out, and places are those of its rows. */
-function checkCells({ cells, sides, ...subject }: Extract<CheckedSubject, { cells: unknown }>, onStep?: (done: number) => void): Finding[] {
+function checkCells(
+  { cells, sides, ...subject }: Extract<CheckedSubject, { cells: unknown }>,
+  onStep?: (done: number) => void,
+): Finding[] {
   const { values, places } = present(cells)
   const rows = sides && places.map((at) => sides[at]!)
   // Places among the rows become those among the values, and back.
   const placeOf = new Map(places.map((at, i) => [at, i]))
   const selection = subject.selection?.flatMap((at) => placeOf.get(at) ?? [])
-  return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) => ({ ...finding, at: finding.at.map((i) => places[i]!) }))
+  return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) => ({
+    ...finding,
+    at: finding.at.map((i) => places[i]!),
+  }))
 }
 
 /**
@@ -19,4 +25,5 @@ function checkCells({ cells, sides, ...subject }: Extract<CheckedSubject, { cell
  * @param onStep told after each step how much is done, from 0 to 1
  * @throws StyleError where its style cannot be resolved
  */
-export const runPlaced = (subject: CheckedSubject, onStep?: (done: number) => void): Finding[] => ('cells' in subject ? checkCells(subject, onStep) : runChecks(subject, onStep))
+export const runPlaced = (subject: CheckedSubject, onStep?: (done: number) => void): Finding[] =>
+  'cells' in subject ? checkCells(subject, onStep) : runChecks(subject, onStep)

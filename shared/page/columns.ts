@@ -4,7 +4,10 @@ import type { Decimal } from '../../core/decimal/decimal'
 import { type Cell, decimalOf } from '../quantities'
 
 /** The numbers of a column's cells and the rows that they stand in, missing cells left out; as doubles where those keep them all. */
-export function present(cells: Float64Array | readonly Cell[]): { values: Values; places: number[] } {
+export function present(cells: Float64Array | readonly Cell[]): {
+  values: Values
+  places: number[]
+} {
   const places: number[] = []
   let isDoubles = true
   for (let at = 0; at < cells.length; at++) {
@@ -14,7 +17,12 @@ export function present(cells: Float64Array | readonly Cell[]): { values: Values
     isDoubles &&= isDouble
     places.push(at)
   }
-  return { values: isDoubles ? Float64Array.from(places, (at) => cells[at] as number) : places.map((at) => decimalOf(cells[at]!)!), places }
+  return {
+    values: isDoubles
+      ? Float64Array.from(places, (at) => cells[at] as number)
+      : places.map((at) => decimalOf(cells[at]!)!),
+    places,
+  }
 }
 
 /**
@@ -23,7 +31,9 @@ export function present(cells: Float64Array | readonly Cell[]): { values: Values
  */
 export function packed(cells: readonly Cell[]): Float64Array | readonly Cell[] {
   const bytes = Float64Array.BYTES_PER_ELEMENT * cells.length
-  const doubles = new Float64Array(globalThis.crossOriginIsolated ? new SharedArrayBuffer(bytes) : new ArrayBuffer(bytes))
+  const doubles = new Float64Array(
+    globalThis.crossOriginIsolated ? new SharedArrayBuffer(bytes) : new ArrayBuffer(bytes),
+  )
   for (let at = 0; at < cells.length; at++) {
     const cell = cells[at]!
     if (typeof cell === 'string') return cells

@@ -8,7 +8,12 @@ const BINS = 32
 /** The three numbers that tell most of how values are spread; none where there is none. */
 export function toldOf(values: readonly (Decimal | null)[]): Group[] {
   const present = values.filter((value) => value !== null)
-  return present.length === 0 ? [] : (['least', 'median', 'largest'] as const).map((category) => ({ category, value: aggregates[category].of(present) }))
+  return present.length === 0
+    ? []
+    : (['least', 'median', 'largest'] as const).map((category) => ({
+        category,
+        value: aggregates[category].of(present),
+      }))
 }
 
 /**
@@ -16,7 +21,11 @@ export function toldOf(values: readonly (Decimal | null)[]): Group[] {
  *
  * @param ends of the axis
  */
-export function densityOf(values: readonly (Decimal | null)[], kind: AxisKind, ends: readonly [Decimal, Decimal]): number[] {
+export function densityOf(
+  values: readonly (Decimal | null)[],
+  kind: AxisKind,
+  ends: readonly [Decimal, Decimal],
+): number[] {
   const along = alongAxis(kind, ends)
   const counts = Array.from({ length: BINS }, () => 0)
   for (const value of values) {

@@ -22,6 +22,10 @@ export function binEdges(values: readonly Decimal[]): readonly Decimal[] {
 }
 /** The bin of a value: at or above its lower edge, below its upper one; the last holds its upper edge too. */
 export const binOf = (value: Decimal, edges: readonly Decimal[]): number =>
-  Math.max(0, Math.min(edges.length - 2, edges.filter((edge) => compare(edge, value) <= 0).length - 1))
+  Math.max(
+    0,
+    Math.min(edges.length - 2, edges.filter((edge) => compare(edge, value) <= 0).length - 1),
+  )
 /** What a legend writes of bins, the least first. */
-export const binLabels = (plan: Plan, edges: readonly Decimal[]): string[] => edges.slice(1).map((edge, at) => rangeLabel(plan, edges[at]!, edge))
+export const binLabels = (plan: Plan, edges: readonly Decimal[]): string[] =>
+  edges.slice(1).map((edge, at) => rangeLabel(plan, edges[at]!, edge))

@@ -18,47 +18,84 @@ export const surfaceOf = (id: MessageId): Prosaic => (id === 'headline' ? 'headl
 
 /** Names that a message takes apart by; anything else is put between bars. */
 const NAME = /^[A-Za-z_][\w-]*$/
-export const quoted = (name: string): string => (NAME.test(name) ? name : `|${name.replace(/[\\|{}]/g, '\\$&')}|`)
+export const quoted = (name: string): string =>
+  NAME.test(name) ? name : `|${name.replace(/[\\|{}]/g, '\\$&')}|`
 
 type Column = Pick<ColumnMeta, 'name' | 'kind' | 'reason'>
 /**
  * What can be put into a message of a column: numbers of the chart, what its rows say, cells of the
  * row that holds its largest number, and totals of other columns; of a callout also its mark's.
  */
-export function piecesFor(own: string, columns: readonly Column[], id: MessageId = 'sentence'): string[] {
+export function piecesFor(
+  own: string,
+  columns: readonly Column[],
+  id: MessageId = 'sentence',
+): string[] {
   const texts = columns.filter(({ kind }) => kind === 'text')
   const others = columns.filter(({ kind, name }) => kind === 'number' && name !== own)
   const isDate = ({ reason }: Column) => isDates(reason)
   return [
-    ...(id === 'callout' ? ['{$name}', '{$value}'] : []), '{$total}', '{$largest}', '{$largestName}', '{$least}', '{$leastName}',
-    ...PROSE_FUNCTIONS.filter(({ takes }) => takes === 'number').map(({ name }) => `{${quoted(own)} :${name}}`),
+    ...(id === 'callout' ? ['{$name}', '{$value}'] : []),
+    '{$total}',
+    '{$largest}',
+    '{$largestName}',
+    '{$least}',
+    '{$leastName}',
+    ...PROSE_FUNCTIONS.filter(({ takes }) => takes === 'number').map(
+      ({ name }) => `{${quoted(own)} :${name}}`,
+    ),
     ...texts.map(({ name }) => `{${quoted(name)} :where largest=${quoted(own)}}`),
-    ...texts.filter(isDate).flatMap(({ name }) => ['date', 'days'].map((how) => `{${quoted(name)} :${how} largest=${quoted(own)}}`)),
+    ...texts
+      .filter(isDate)
+      .flatMap(({ name }) =>
+        ['date', 'days'].map((how) => `{${quoted(name)} :${how} largest=${quoted(own)}}`),
+      ),
     ...others.map(({ name }) => `{${quoted(name)} :total}`),
   ]
 }
 
 /** What the program says where nobody wrote anything: what the chart shows, and its two ends. */
 const usual: Readonly<Record<MessageId, (quantity: Quantity) => string>> = {
-  headline: ({ chart }) => (chart.form === 'distribution' ? '{$least} to {$largest}' : chart.aggregate === 'sum' ? '{$total}' : `{$${chart.aggregate === 'least' ? 'least' : 'largest'}}`),
-  sentence: ({ chart }) => (chart.form === 'distribution' ? 'Half of them lie below {$median}.' : '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.'),
+  headline: ({ chart }) =>
+    chart.form === 'distribution'
+      ? '{$least} to {$largest}'
+      : chart.aggregate === 'sum'
+        ? '{$total}'
+        : `{$${chart.aggregate === 'least' ? 'least' : 'largest'}}`,
+  sentence: ({ chart }) =>
+    chart.form === 'distribution'
+      ? 'Half of them lie below {$median}.'
+      : '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.',
   callout: () => '{$name}: {$value}',
 }
 /** The source of a message. */
-export const messageOf = (quantity: Quantity, id: MessageId): string => quantity.texts?.[id] ?? usual[id](quantity)
+export const messageOf = (quantity: Quantity, id: MessageId): string =>
+  quantity.texts?.[id] ?? usual[id](quantity)
 
 const byValue = (groups: Drawing['groups']) => [...groups].sort((a, b) => compare(b.value, a.value))
 
 /** Numbers and names of the chart that a message can put in. */
-export function variablesOf(drawing: Pick<Drawing, 'all' | 'density'> | null, values: readonly (Decimal | null)[]): Record<string, Decimal | string> {
+export function variablesOf(
+  drawing: Pick<Drawing, 'all' | 'density'> | null,
+  values: readonly (Decimal | null)[],
+): Record<string, Decimal | string> {
   const sorted = byValue(drawing?.all ?? [])
   const [largest, least] = [sorted[0], sorted.at(-1)]
   const rows = values.filter((value) => value !== null)
-  const median = drawing?.density ? drawing.all.find(({ category }) => category === 'median') : undefined
+  const median = drawing?.density
+    ? drawing.all.find(({ category }) => category === 'median')
+    : undefined
   return {
     ...(median ? { median: median.value } : {}),
     ...(rows.length > 0 ? { total: sum(rows), mean: aggregates.mean.of(rows) } : {}),
-    ...(largest && least ? { largest: largest.value, largestName: largest.category, least: least.value, leastName: least.category } : {}),
+    ...(largest && least
+      ? {
+          largest: largest.value,
+          largestName: largest.category,
+          least: least.value,
+          leastName: least.category,
+        }
+      : {}),
   }
 }
 
@@ -66,7 +103,11 @@ export function variablesOf(drawing: Pick<Drawing, 'all' | 'density'> | null, va
 export function pluralBy(table: LocaleTable, count: Labeller): (value: Decimal) => string {
   return (value) => {
     const parts = count.parts(toExactText(value))
-    const digits = (type: string) => parts.filter((part) => part.type === type).map((part) => part.value).join('')
+    const digits = (type: string) =>
+      parts
+        .filter((part) => part.type === type)
+        .map((part) => part.value)
+        .join('')
     const whole = parseDecimal(digits('integer')) ? digits('integer') : String(value.coefficient)
     return pluralOf(table.plurals, { whole, fraction: digits('fraction') })
   }

@@ -16,11 +16,22 @@ import type { Rows } from './rows'
 export type FactColumn = { readonly name: string } & Omit<ProseColumn, 'label'>
 
 /** The columns of some rows that messages speak of; the quantity's own comes last. */
-export function factsOf({ column }: Pick<Quantity, 'column'>, dataset: DatasetMeta, rows: Rows): FactColumn[] {
-  const numeric = new Set(dataset.columns.filter(({ kind }) => kind === 'number').map(({ name }) => name))
+export function factsOf(
+  { column }: Pick<Quantity, 'column'>,
+  dataset: DatasetMeta,
+  rows: Rows,
+): FactColumn[] {
+  const numeric = new Set(
+    dataset.columns.filter(({ kind }) => kind === 'number').map(({ name }) => name),
+  )
   const orders = new Map(dataset.columns.map(({ name, reason }) => [name, orderIn(reason)]))
-  const others = [...rows.others].filter(([name]) => name !== column).map(([name, cells]) =>
-    (numeric.has(name) ? { name, values: cells.map(decimalOf) } : { name, texts: cells.map((cell) => String(cell ?? '')), order: orders.get(name) }))
+  const others = [...rows.others]
+    .filter(([name]) => name !== column)
+    .map(([name, cells]) =>
+      numeric.has(name)
+        ? { name, values: cells.map(decimalOf) }
+        : { name, texts: cells.map((cell) => String(cell ?? '')), order: orders.get(name) },
+    )
   return [...others, { name: column, values: rows.values }]
 }
 
@@ -38,32 +49,65 @@ export interface ProseSources {
 }
 
 /** What a message is written from: each column's numbers as its own quantity is written on the message's surface. */
-export function proseOf({ document, quantity, dataset, id, facts, variables, own, style: { locale, marks }, regions }: ProseSources): Prose {
+export function proseOf({
+  document,
+  quantity,
+  dataset,
+  id,
+  facts,
+  variables,
+  own,
+  style: { locale, marks },
+  regions,
+}: ProseSources): Prose {
   function labelOf(name: string, values: readonly (Decimal | null)[]): ProseColumn['label'] {
     if (name === quantity.column) return own
     const other = quantityOf(document, quantity.datasetId, name)
     if (!other) return undefined
     const present = values.filter((value) => value !== null).map(toExactText)
-    const writer = labeller(resolve(styleOf(document, other, surfaceOf(id)), { ...regions, values: present, recorded: other.recorded }))
+    const writer = labeller(
+      resolve(styleOf(document, other, surfaceOf(id)), {
+        ...regions,
+        values: present,
+        recorded: other.recorded,
+      }),
+    )
     return (value) => writer.label(toExactText(value))
   }
   return {
-    locale, own: quantity.column, variables, today: today(), ...countingIn(locale, marks, regions),
+    locale,
+    own: quantity.column,
+    variables,
+    today: today(),
+    ...countingIn(locale, marks, regions),
     columns: new Map([
       // Columns whose cells are not here yet are known by name, so that an error can list them.
       ...dataset.columns.map(({ name }) => [name, {}] as const),
-      ...facts.map(({ name, ...column }) => [name, column.values ? { ...column, label: labelOf(name, column.values) } : column] as const),
+      ...facts.map(
+        ({ name, ...column }) =>
+          [
+            name,
+            column.values ? { ...column, label: labelOf(name, column.values) } : column,
+          ] as const,
+      ),
     ]),
   }
 }
 
 const counters = new WeakMap<Regions, Map<string, Labeller>>()
 /** How days and rows are counted in a region; made once for each as its tables stand. */
-function countingIn(locale: string, marks: FullStyle['marks'], regions: Regions): Pick<Prose, 'count' | 'plural'> {
+function countingIn(
+  locale: string,
+  marks: FullStyle['marks'],
+  regions: Regions,
+): Pick<Prose, 'count' | 'plural'> {
   const kept = counters.get(regions) ?? new Map<string, Labeller>()
   counters.set(regions, kept)
   const key = JSON.stringify([locale, marks])
   const count = kept.get(key) ?? labeller(resolve({ locale, marks, fraction: [0, 0] }, regions))
   kept.set(key, count)
-  return { count: (value) => count.label(toExactText(value)), plural: pluralBy(regions.tables?.[localeTableName(locale)] ?? (en as LocaleTable), count) }
+  return {
+    count: (value) => count.label(toExactText(value)),
+    plural: pluralBy(regions.tables?.[localeTableName(locale)] ?? (en as LocaleTable), count),
+  }
 }

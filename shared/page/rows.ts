@@ -49,41 +49,81 @@ export function wantedColumns(quantity: Quantity, { columns }: DatasetMeta): Wan
   const names = columns.map(({ name }) => name)
   const spoken = MESSAGES.flatMap((id) => columnsIn(messageOf(quantity, id), names))
   const against = againstOf(chart)
-  const named = [...spoken, ...quantity.columns ?? [], chart.second, against].filter((name) => name !== undefined)
+  const named = [...spoken, ...(quantity.columns ?? []), chart.second, against].filter(
+    (name) => name !== undefined,
+  )
   return {
-    column: quantity.column, category: chart.category, panels: chart.panels ?? null, colour: chart.colour ?? null, filter: quantity.filter?.column ?? null, against: against ?? null,
-    texts: columns.filter(({ kind }) => kind === 'text').slice(0, MOST_TEXT_COLUMNS).map(({ name }) => name), others: [...new Set(named)],
+    column: quantity.column,
+    category: chart.category,
+    panels: chart.panels ?? null,
+    colour: chart.colour ?? null,
+    filter: quantity.filter?.column ?? null,
+    against: against ?? null,
+    texts: columns
+      .filter(({ kind }) => kind === 'text')
+      .slice(0, MOST_TEXT_COLUMNS)
+      .map(({ name }) => name),
+    others: [...new Set(named)],
   }
 }
 /** Their names, each once. */
-export const namesIn = ({ column, category, panels, colour, filter, texts, others }: WantedColumns): string[] =>
-  [...new Set([column, category, panels, colour, filter, ...texts, ...others].filter((name) => name !== null))]
+export const namesIn = ({
+  column,
+  category,
+  panels,
+  colour,
+  filter,
+  texts,
+  others,
+}: WantedColumns): string[] => [
+  ...new Set(
+    [column, category, panels, colour, filter, ...texts, ...others].filter((name) => name !== null),
+  ),
+]
 
 /** All rows of a page, and what a filter tells them apart by. */
-export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonly Cell[]): { all: Rows; filtering: readonly string[] | null } {
-  const textOf = (name: string | null) => name === null ? null : cellsOf(name).map((cell) => String(cell ?? ''))
+export function rowsOf(
+  wanted: WantedColumns,
+  cellsOf: (name: string) => readonly Cell[],
+): { all: Rows; filtering: readonly string[] | null } {
+  const textOf = (name: string | null) =>
+    name === null ? null : cellsOf(name).map((cell) => String(cell ?? ''))
   const named = (name: string | null) => textOf(name)?.map((cell) => cell || UNNAMED) ?? null
   const cells = cellsOf(wanted.column)
   return {
     filtering: textOf(wanted.filter),
     all: {
-      cells, values: cells.map(decimalOf), places: cells.map((_, at) => at),
+      cells,
+      values: cells.map(decimalOf),
+      places: cells.map((_, at) => at),
       texts: wanted.texts.map((name) => ({ name, cells: textOf(name)! })),
       categories: named(wanted.category) ?? cells.map((_, at) => `row ${at + 1}`),
-      panels: named(wanted.panels), colours: named(wanted.colour), against: wanted.against === null ? null : cellsOf(wanted.against).map(decimalOf),
+      panels: named(wanted.panels),
+      colours: named(wanted.colour),
+      against: wanted.against === null ? null : cellsOf(wanted.against).map(decimalOf),
       others: new Map(wanted.others.map((name) => [name, cellsOf(name)])),
     },
   }
 }
 
 /** The rows that a filter leaves; the same rows where there is none. */
-export function filteredRows(all: Rows, filtering: readonly string[] | null, filter: Quantity['filter']): Rows {
+export function filteredRows(
+  all: Rows,
+  filtering: readonly string[] | null,
+  filter: Quantity['filter'],
+): Rows {
   if (!filter || !filtering) return all
   const shown = new Set(filter.is)
   const kept = all.places.filter((_, at) => shown.has(filtering[at]!))
   const pick = <One>(list: readonly One[]): One[] => kept.map((at) => list[at]!)
   return {
-    places: kept, cells: pick(all.cells), values: pick(all.values), categories: pick(all.categories), panels: all.panels && pick(all.panels), colours: all.colours && pick(all.colours), against: all.against && pick(all.against),
+    places: kept,
+    cells: pick(all.cells),
+    values: pick(all.values),
+    categories: pick(all.categories),
+    panels: all.panels && pick(all.panels),
+    colours: all.colours && pick(all.colours),
+    against: all.against && pick(all.against),
     texts: all.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
     others: new Map([...all.others].map(([name, cells]) => [name, pick(cells)])),
   }

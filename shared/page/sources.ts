@@ -7,16 +7,25 @@ import { UNNAMED } from './rows'
 
 export const textsOf = (values: readonly Decimal[]): string[] => values.map(toExactText)
 /** A title with rung and unit, where the labels do not say them. */
-export const titled = (title: string | undefined, plan: Pick<Plan, 'title'>): string => [title, plan.title].filter(Boolean).join(', ')
+export const titled = (title: string | undefined, plan: Pick<Plan, 'title'>): string =>
+  [title, plan.title].filter(Boolean).join(', ')
 /** The numbers of the marks that carry a label. */
-export const markedOf = (drawing: Drawing | null): readonly Decimal[] => drawing?.labelled.map((at) => drawing.groups[at]!.value) ?? []
+export const markedOf = (drawing: Drawing | null): readonly Decimal[] =>
+  drawing?.labelled.map((at) => drawing.groups[at]!.value) ?? []
 
 /** The cells of marks that cases look at: the category of each, and its panel. */
-export function categoryRows({ category, panels }: Pick<ChartWishes, 'category' | 'panels'>, drawing: Drawing | null, places: readonly number[]): readonly Row[] | undefined {
+export function categoryRows(
+  { category, panels }: Pick<ChartWishes, 'category' | 'panels'>,
+  drawing: Drawing | null,
+  places: readonly number[],
+): readonly Row[] | undefined {
   if (!drawing || (!category && !panels)) return undefined
   const panelAt = (at: number) => drawing.panels.find((panel) => at < panel.to)?.name
   const cellOf = (name: string | null | undefined) => (name === UNNAMED ? '' : name)
-  return places.map((at) => ({ ...(category ? { [category]: cellOf(drawing.groups[at]!.category) } : {}), ...(panels ? { [panels]: cellOf(panelAt(at)) } : {}) }))
+  return places.map((at) => ({
+    ...(category ? { [category]: cellOf(drawing.groups[at]!.category) } : {}),
+    ...(panels ? { [panels]: cellOf(panelAt(at)) } : {}),
+  }))
 }
 
 /** What decides the labels of a surface besides its style: values that share a rung, and rows that cases look at. */
@@ -39,15 +48,33 @@ export interface ShownNow {
 }
 
 /** The source of each surface. */
-export function sourcesOf({ chart, whole, edges, ends, tableValues, sides }: ShownNow): Readonly<Record<Surface, SurfaceSource>> {
+export function sourcesOf({
+  chart,
+  whole,
+  edges,
+  ends,
+  tableValues,
+  sides,
+}: ShownNow): Readonly<Record<Surface, SurfaceSource>> {
   const none = () => undefined
   const groups = () => whole()?.groups.map(({ value }) => value) ?? []
   const said = () => [...textsOf(markedOf(whole())), ...ends()]
   return {
     axis: { values: () => textsOf(whole()?.ticks.values ?? []), rows: none },
-    marks: { values: () => textsOf(markedOf(whole())), rows: () => categoryRows(chart(), whole(), whole()?.labelled ?? []) },
+    marks: {
+      values: () => textsOf(markedOf(whole())),
+      rows: () => categoryRows(chart(), whole(), whole()?.labelled ?? []),
+    },
     table: { values: tableValues, rows: sides },
-    tooltip: { values: () => textsOf(groups()), rows: () => categoryRows(chart(), whole(), groups().map((_, at) => at)) },
+    tooltip: {
+      values: () => textsOf(groups()),
+      rows: () =>
+        categoryRows(
+          chart(),
+          whole(),
+          groups().map((_, at) => at),
+        ),
+    },
     legend: { values: () => textsOf(edges()), rows: none },
     headline: { values: said, rows: none },
     sentence: { values: said, rows: none },

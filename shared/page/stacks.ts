@@ -18,23 +18,47 @@ export const OTHERS = 'others'
 const ADDS_UP: ReadonlySet<AggregateId> = new Set(['sum', 'count'])
 
 /** Why marks cannot be parted by colours; empty where they can. */
-export function stackTrouble({ form = 'columns', aggregate: by }: ChartWishes, kind: string, values: readonly (Decimal | null)[]): string {
-  if (form !== 'columns' && form !== 'bars') return 'Colours part columns and bars; this form has none to part.'
-  if (!ADDS_UP.has(by)) return `Pieces of a ${by} do not add up to it: one colour for each needs a sum or a count.`
+export function stackTrouble(
+  { form = 'columns', aggregate: by }: ChartWishes,
+  kind: string,
+  values: readonly (Decimal | null)[],
+): string {
+  if (form !== 'columns' && form !== 'bars')
+    return 'Colours part columns and bars; this form has none to part.'
+  if (!ADDS_UP.has(by))
+    return `Pieces of a ${by} do not add up to it: one colour for each needs a sum or a count.`
   if (kind !== 'linear') return 'Pieces that are stacked need an axis of even steps.'
-  return values.some((value) => value && value.coefficient < 0n) ? 'Numbers below zero cannot be stacked: one colour for each is left out.' : ''
+  return values.some((value) => value && value.coefficient < 0n)
+    ? 'Numbers below zero cannot be stacked: one colour for each is left out.'
+    : ''
 }
 
 /** The number of each colour in a group, by group and colour. */
-function byColour(categories: readonly string[], values: readonly (Decimal | null)[], colours: readonly string[], by: AggregateId): Map<string, Map<string, Decimal>> {
+function byColour(
+  categories: readonly string[],
+  values: readonly (Decimal | null)[],
+  colours: readonly string[],
+  by: AggregateId,
+): Map<string, Map<string, Decimal>> {
   const rows = new Map<string, number[]>()
   categories.forEach((category, row) => {
     const own = rows.get(category)
     if (own) own.push(row)
     else rows.set(category, [row])
   })
-  const pick = <One>(list: readonly One[], at: readonly number[]): One[] => at.map((row) => list[row]!)
-  return new Map(Array.from(rows, ([category, at]) => [category, new Map(aggregate(pick(colours, at), pick(values, at), by).map(({ category: colour, value }) => [colour, value]))]))
+  const pick = <One>(list: readonly One[], at: readonly number[]): One[] =>
+    at.map((row) => list[row]!)
+  return new Map(
+    Array.from(rows, ([category, at]) => [
+      category,
+      new Map(
+        aggregate(pick(colours, at), pick(values, at), by).map(({ category: colour, value }) => [
+          colour,
+          value,
+        ]),
+      ),
+    ]),
+  )
 }
 
 /**
@@ -43,10 +67,18 @@ function byColour(categories: readonly string[], values: readonly (Decimal | nul
  * @param groups as they are drawn
  * @param categories the group of each row; values and colours stand beside them
  */
-export function stacksOf(groups: readonly Group[], categories: readonly string[], values: readonly (Decimal | null)[], colours: readonly string[], by: AggregateId): Stacks {
+export function stacksOf(
+  groups: readonly Group[],
+  categories: readonly string[],
+  values: readonly (Decimal | null)[],
+  colours: readonly string[],
+  by: AggregateId,
+): Stacks {
   const found = byColour(categories, values, colours, by)
   const totals = new Map<string, Decimal>()
-  for (const { category } of groups) for (const [colour, value] of found.get(category) ?? []) totals.set(colour, add(totals.get(colour) ?? ZERO, value))
+  for (const { category } of groups)
+    for (const [colour, value] of found.get(category) ?? [])
+      totals.set(colour, add(totals.get(colour) ?? ZERO, value))
   const ordered = [...totals].sort((a, b) => compare(b[1], a[1])).map(([colour]) => colour)
   const isMore = ordered.length > MOST_COLOURS
   const named = isMore ? ordered.slice(0, MOST_COLOURS - 1) : ordered

@@ -28,17 +28,39 @@ export interface ReportedStudy {
  *
  * @throws StyleError where a style cannot be resolved; Error naming a quantity without its data
  */
-export function studyFindings({ document, datasets, cellsOf, regions }: ReportedStudy): StudyFinding[] {
+export function studyFindings({
+  document,
+  datasets,
+  cellsOf,
+  regions,
+}: ReportedStudy): StudyFinding[] {
   return document.quantities.flatMap((quantity) => {
     const dataset = datasets.find(({ id }) => id === quantity.datasetId)
     if (!dataset) throw new Error(`The data of “${quantity.title}” are missing.`)
-    const page = stillPage({ document, quantity, dataset, regions, cellsOf: (name) => cellsOf(dataset.id, name) })
-    return (page?.subjects ?? []).flatMap(({ surface, subject }) => runPlaced(subject).map(({ fixes, ...finding }): StudyFinding => {
-      const reason = quantity.left?.find((one) => one.surface === surface && one.check === finding.check)?.reason
-      return { quantity: quantity.title, surface, ...finding, fixes: fixes.map(({ title }) => title), ...(reason === undefined ? {} : { left: reason }) }
-    }))
+    const page = stillPage({
+      document,
+      quantity,
+      dataset,
+      regions,
+      cellsOf: (name) => cellsOf(dataset.id, name),
+    })
+    return (page?.subjects ?? []).flatMap(({ surface, subject }) =>
+      runPlaced(subject).map(({ fixes, ...finding }): StudyFinding => {
+        const reason = quantity.left?.find(
+          (one) => one.surface === surface && one.check === finding.check,
+        )?.reason
+        return {
+          quantity: quantity.title,
+          surface,
+          ...finding,
+          fixes: fixes.map(({ title }) => title),
+          ...(reason === undefined ? {} : { left: reason }),
+        }
+      }),
+    )
   })
 }
 
 /** Whether a finding fails a run: an error that nobody let stand. */
-export const isFailure = ({ severity, left }: StudyFinding): boolean => severity === 'error' && left === undefined
+export const isFailure = ({ severity, left }: StudyFinding): boolean =>
+  severity === 'error' && left === undefined

@@ -8,9 +8,14 @@ const named = ({ quantity, surface }: StudyFinding) => `${quantity}, ${surface}`
 
 function asText(findings: readonly StudyFinding[]): string {
   const standing = findings.filter(({ left }) => left === undefined)
-  const lines = standing.map((one) => `${named(one)}: ${one.severity} ${one.check}: ${one.message}${one.fixes.length > 0 ? ` (${one.fixes.join('; or: ')})` : ''}`)
+  const lines = standing.map(
+    (one) =>
+      `${named(one)}: ${one.severity} ${one.check}: ${one.message}${one.fixes.length > 0 ? ` (${one.fixes.join('; or: ')})` : ''}`,
+  )
   const left = findings.length - standing.length
-  const sums = SEVERITIES.map((severity) => counted(standing.filter((one) => one.severity === severity).length, severity))
+  const sums = SEVERITIES.map((severity) =>
+    counted(standing.filter((one) => one.severity === severity).length, severity),
+  )
   return `${[...lines, `${sums.join(', ')}${left > 0 ? `; ${left} left with a reason` : ''}`].join('\n')}\n`
 }
 
@@ -20,14 +25,42 @@ const asJson = (findings: readonly StudyFinding[]): string => `${JSON.stringify(
 function asSarif(findings: readonly StudyFinding[], uri: string): string {
   const rules = checks.map(({ id, title }) => ({ id, shortDescription: { text: title } }))
   const results = findings.map((one) => ({
-    ruleId: one.check, ruleIndex: rules.findIndex(({ id }) => id === one.check), level: one.severity,
-    message: { text: [`${named(one)}: ${one.message}`, ...(one.fixes.length > 0 ? [`To mend it: ${one.fixes.join('; or: ')}.`] : [])].join(' ') },
-    locations: [{ physicalLocation: { artifactLocation: { uri } }, logicalLocations: [{ name: one.surface, fullyQualifiedName: `${one.quantity}/${one.surface}`, kind: 'member' }] }],
-    ...(one.left === undefined ? {} : { suppressions: [{ kind: 'external', status: 'accepted', justification: one.left }] }),
+    ruleId: one.check,
+    ruleIndex: rules.findIndex(({ id }) => id === one.check),
+    level: one.severity,
+    message: {
+      text: [
+        `${named(one)}: ${one.message}`,
+        ...(one.fixes.length > 0 ? [`To mend it: ${one.fixes.join('; or: ')}.`] : []),
+      ].join(' '),
+    },
+    locations: [
+      {
+        physicalLocation: { artifactLocation: { uri } },
+        logicalLocations: [
+          {
+            name: one.surface,
+            fullyQualifiedName: `${one.quantity}/${one.surface}`,
+            kind: 'member',
+          },
+        ],
+      },
+    ],
+    ...(one.left === undefined
+      ? {}
+      : { suppressions: [{ kind: 'external', status: 'accepted', justification: one.left }] }),
   }))
   return `${JSON.stringify({
-    $schema: 'https://docs.oasis-open.org/sarif/sarif/v2.1.0/os/schemas/sarif-schema-2.1.0.json', version: '2.1.0',
-    runs: [{ tool: { driver: { name: 'Ivory Abacus', rules } }, results, columnKind: 'utf16CodeUnits', invocations: [{ executionSuccessful: true, exitCode: findings.some(isFailure) ? 1 : 0 }] }],
+    $schema: 'https://docs.oasis-open.org/sarif/sarif/v2.1.0/os/schemas/sarif-schema-2.1.0.json',
+    version: '2.1.0',
+    runs: [
+      {
+        tool: { driver: { name: 'Ivory Abacus', rules } },
+        results,
+        columnKind: 'utf16CodeUnits',
+        invocations: [{ executionSuccessful: true, exitCode: findings.some(isFailure) ? 1 : 0 }],
+      },
+    ],
   })}\n`
 }
 

@@ -8,13 +8,14 @@ import { type Browser, type BrowserContextOptions, chromium, type Page } from 'p
 export const root = join(__dirname, '..', '..')
 const READY_WITHIN = 20_000
 
-const freePort = () => new Promise<number>((answer) => {
-  const probe = createServer()
-  probe.listen(0, '127.0.0.1', () => {
-    const { port } = probe.address() as { port: number }
-    probe.close(() => answer(port))
+const freePort = () =>
+  new Promise<number>((answer) => {
+    const probe = createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as { port: number }
+      probe.close(() => answer(port))
+    })
   })
-})
 
 /** The built server on a data folder of its own. */
 export interface Program {
@@ -24,23 +25,35 @@ export interface Program {
 }
 
 /** @param data an existing folder to go on with; a new one where none is given */
-export async function startProgram(data = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))): Promise<Program> {
+export async function startProgram(
+  data = mkdtempSync(join(tmpdir(), 'ivory-abacus-')),
+): Promise<Program> {
   const port = await freePort()
   const began = Date.now()
   const server: ChildProcess = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
-    env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port), IVORY_ABACUS_DATA: data }, stdio: ['ignore', 'ignore', 'pipe'],
+    env: {
+      ...process.env,
+      NITRO_HOST: '127.0.0.1',
+      NITRO_PORT: String(port),
+      IVORY_ABACUS_DATA: data,
+    },
+    stdio: ['ignore', 'ignore', 'pipe'],
   })
   let said = ''
-  server.stderr!.on('data', (text: Buffer) => { said += text.toString() })
+  server.stderr!.on('data', (text: Buffer) => {
+    said += text.toString()
+  })
   const ended = new Promise<void>((done) => server.once('exit', () => done()))
   const url = `http://127.0.0.1:${port}`
   for (;;) {
     if ((await fetch(`${url}/api/studies`).catch(() => null))?.ok) break
-    if (server.exitCode !== null || Date.now() - began > READY_WITHIN) throw new Error(`the server does not answer: ${said}`)
+    if (server.exitCode !== null || Date.now() - began > READY_WITHIN)
+      throw new Error(`the server does not answer: ${said}`)
     await new Promise((next) => setTimeout(next, 25))
   }
   return {
-    url, data,
+    url,
+    data,
     async stop(signal = 'SIGTERM') {
       server.kill(signal)
       await ended
@@ -61,7 +74,9 @@ export function withDesk(options: BrowserContextOptions = {}): Desk {
   beforeAll(async () => {
     desk.program = await startProgram()
     desk.browser = await startBrowser()
-    desk.page = await (await desk.browser.newContext({ viewport: { width: 1280, height: 800 }, ...options })).newPage()
+    desk.page = await (
+      await desk.browser.newContext({ viewport: { width: 1280, height: 800 }, ...options })
+    ).newPage()
   }, 60_000)
   afterAll(async () => {
     await desk.browser.close()
@@ -75,7 +90,8 @@ const [PATIENCE, PAUSE] = [10_000, 50]
 /** Expects what is on the page to become equal to something, however long that takes within reason. */
 export async function until<Seen>(look: () => Promise<Seen>, wanted: Seen): Promise<void> {
   const end = Date.now() + PATIENCE
-  while (JSON.stringify(await look()) !== JSON.stringify(wanted) && Date.now() < end) await new Promise((next) => setTimeout(next, PAUSE))
+  while (JSON.stringify(await look()) !== JSON.stringify(wanted) && Date.now() < end)
+    await new Promise((next) => setTimeout(next, PAUSE))
   expect(await look()).toEqual(wanted)
 }
 
@@ -87,13 +103,27 @@ export async function bringIn({ page }: Desk, table: string, column: string): Pr
   await page.getByRole('img', { name: `Columns of ${column}` }).waitFor()
 }
 
-export const removeFolder = (folder: string): void => rmSync(folder, { recursive: true, force: true })
+export const removeFolder = (folder: string): void =>
+  rmSync(folder, { recursive: true, force: true })
 
 /** Chromium as Debian installs it, without what would call home. */
 export function startBrowser(): Promise<Browser> {
-  const executablePath = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => path && existsSync(path))
+  const executablePath = [
+    process.env.CHROMIUM,
+    '/usr/bin/chromium',
+    '/usr/bin/chromium-browser',
+  ].find((path) => path && existsSync(path))
   if (!executablePath) throw new Error('Chromium is not installed; npm test says how')
-  return chromium.launch({ executablePath, args: [
-    '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-  ] })
+  return chromium.launch({
+    executablePath,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
+  })
 }

@@ -13,23 +13,53 @@ const study = useStudy()
 const regions = useRegions()
 
 const column = computed(() => props.comparing.columns.value[props.hand]!)
-const telling = computed(() => tellingValues(props.comparing.values.value.filter((value) => value !== null)))
-const onRail = { telling: () => telling.value, plan: () => column.value.plan, step: () => null, written: () => column.value.style }
+const telling = computed(() =>
+  tellingValues(props.comparing.values.value.filter((value) => value !== null)),
+)
+const onRail = {
+  telling: () => telling.value,
+  plan: () => column.value.plan,
+  step: () => null,
+  written: () => column.value.style,
+}
 const phrases = computed(() => sentenceOf(column.value.style, props.comparing.base.value))
-const desk = computed<Desk>(() => ({ style: column.value.style, samples: telling.value ? [telling.value.largest, telling.value.smallest].map(toExactText) : [], context: props.comparing.context.value, more: { ladder: study.document?.ladders ?? [] }, has: regions.has }))
+const desk = computed<Desk>(() => ({
+  style: column.value.style,
+  samples: telling.value ? [telling.value.largest, telling.value.smallest].map(toExactText) : [],
+  context: props.comparing.context.value,
+  more: { ladder: study.document?.ladders ?? [] },
+  has: regions.has,
+}))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
 /** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
-const prepare = (field: FieldName) => void regions.load(choices(field).map(({ patch }) => ({ ...column.value.style, ...patch }))).catch(() => {})
-const own = computed(() => new Set(Object.keys(props.comparing.comparison.value.styles[props.hand]?.style ?? {})))
+const prepare = (field: FieldName) =>
+  void regions
+    .load(choices(field).map(({ patch }) => ({ ...column.value.style, ...patch })))
+    .catch(() => {})
+const own = computed(
+  () => new Set(Object.keys(props.comparing.comparison.value.styles[props.hand]?.style ?? {})),
+)
 const origin = (field: FieldName) => (own.value.has(field) ? 'here' : 'quantity')
-const choose = (name: string, choice: Choice) => props.comparing.setStyle(props.hand, `${name}, ${choice.title}`, choice.patch)
-const change = (what: string, patch: Style) => props.comparing.setStyle(props.hand, what, patch, true)
+const choose = (name: string, choice: Choice) =>
+  props.comparing.setStyle(props.hand, `${name}, ${choice.title}`, choice.patch)
+const change = (what: string, patch: Style) =>
+  props.comparing.setStyle(props.hand, what, patch, true)
 </script>
 
 <template>
   <section class="dock" aria-label="Style in hand">
-    <StyleSentence :subject="`style ${hand + 1}`" :phrases="phrases" :choices="choices" :typed="typed" :origin="origin" :wider="[]" @choose="choose" @open="prepare" @take-back="comparing.takeBack(hand, $event)" />
+    <StyleSentence
+      :subject="`style ${hand + 1}`"
+      :phrases="phrases"
+      :choices="choices"
+      :typed="typed"
+      :origin="origin"
+      :wider="[]"
+      @choose="choose"
+      @open="prepare"
+      @take-back="comparing.takeBack(hand, $event)"
+    />
     <RailBox v-bind="onRail" @change="change" />
   </section>
 </template>

@@ -13,9 +13,18 @@ const columns = computed(() => props.comparing.columns.value)
 const values = computed(() => props.comparing.values.value)
 const targets = (['quantity', ...SURFACES] as const).map((id) => ({ id, title: levelWords[id] }))
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
-const counted = (at: number) => (['error', 'warning', 'note'] as const).map((severity) => ({ severity, checks: columns.value[at]!.measured?.findings.filter((one) => one.severity === severity) ?? [] })).filter(({ checks }) => checks.length > 0)
+const counted = (at: number) =>
+  (['error', 'warning', 'note'] as const)
+    .map((severity) => ({
+      severity,
+      checks:
+        columns.value[at]!.measured?.findings.filter((one) => one.severity === severity) ?? [],
+    }))
+    .filter(({ checks }) => checks.length > 0)
 /** Of all columns the least wide, the least far off: what a look is for. */
-const narrowest = computed(() => Math.min(...columns.value.map(({ measured }) => measured?.widest.width ?? Infinity)))
+const narrowest = computed(() =>
+  Math.min(...columns.value.map(({ measured }) => measured?.widest.width ?? Infinity)),
+)
 function takeFor(at: number, level: 'quantity' | Surface) {
   props.comparing.take(at, level)
 }
@@ -27,15 +36,65 @@ function takeFor(at: number, level: 'quantity' | Surface) {
       <thead>
         <tr>
           <th scope="col" class="value">Number</th>
-          <th v-for="(column, at) in columns" :key="at" scope="col" :class="{ hand: at === hand }" @click="emit('take', at)">
+          <th
+            v-for="(column, at) in columns"
+            :key="at"
+            scope="col"
+            :class="{ hand: at === hand }"
+            @click="emit('take', at)"
+          >
             <span class="head">
-              <button type="button" class="name" :aria-pressed="at === hand" :aria-label="`Style ${at + 1}: ${column.title}`">{{ column.title }}</button>
+              <button
+                type="button"
+                class="name"
+                :aria-pressed="at === hand"
+                :aria-label="`Style ${at + 1}: ${column.title}`"
+              >
+                {{ column.title }}
+              </button>
               <span class="tools">
-                <button type="button" class="quiet" :aria-pressed="column.pinned" @click.stop="comparing.pin(at)">{{ column.pinned ? 'pinned' : 'pin' }}</button>
-                <button type="button" class="quiet" :disabled="at === 0" :aria-label="`Move style ${at + 1} left`" @click.stop="comparing.move(at, -1)">←</button>
-                <button type="button" class="quiet" :disabled="at === columns.length - 1" :aria-label="`Move style ${at + 1} right`" @click.stop="comparing.move(at, 1)">→</button>
-                <button v-if="!comparing.isFull.value" type="button" class="quiet" @click.stop="comparing.add(at)">copy</button>
-                <button v-if="!comparing.isLeast.value" type="button" class="quiet" @click.stop="comparing.remove(at)">remove</button>
+                <button
+                  type="button"
+                  class="quiet"
+                  :aria-pressed="column.pinned"
+                  @click.stop="comparing.pin(at)"
+                >
+                  {{ column.pinned ? 'pinned' : 'pin' }}
+                </button>
+                <button
+                  type="button"
+                  class="quiet"
+                  :disabled="at === 0"
+                  :aria-label="`Move style ${at + 1} left`"
+                  @click.stop="comparing.move(at, -1)"
+                >
+                  ←
+                </button>
+                <button
+                  type="button"
+                  class="quiet"
+                  :disabled="at === columns.length - 1"
+                  :aria-label="`Move style ${at + 1} right`"
+                  @click.stop="comparing.move(at, 1)"
+                >
+                  →
+                </button>
+                <button
+                  v-if="!comparing.isFull.value"
+                  type="button"
+                  class="quiet"
+                  @click.stop="comparing.add(at)"
+                >
+                  copy
+                </button>
+                <button
+                  v-if="!comparing.isLeast.value"
+                  type="button"
+                  class="quiet"
+                  @click.stop="comparing.remove(at)"
+                >
+                  remove
+                </button>
               </span>
             </span>
           </th>
@@ -44,34 +103,88 @@ function takeFor(at: number, level: 'quantity' | Surface) {
       <tbody>
         <tr v-for="(value, row) in values" :key="row">
           <th scope="row" class="value">{{ value === null ? 'missing' : plainly(value) }}</th>
-          <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand, same: at > 0 && column.labels[row] === columns[0]!.labels[row], misread: column.misread.has(row) }">{{ column.labels[row] }}</td>
+          <td
+            v-for="(column, at) in columns"
+            :key="at"
+            :class="{
+              hand: at === hand,
+              same: at > 0 && column.labels[row] === columns[0]!.labels[row],
+              misread: column.misread.has(row),
+            }"
+          >
+            {{ column.labels[row] }}
+          </td>
         </tr>
       </tbody>
       <tfoot>
         <tr>
           <th scope="row">widest</th>
-          <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }"><template v-if="column.measured"><b :class="{ best: column.measured.widest.width === narrowest }">{{ Math.ceil(column.measured.widest.width) }} px</b> <span class="soft">{{ column.measured.labels[column.measured.widest.at] }}</span></template></td>
+          <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
+            <template v-if="column.measured"
+              ><b :class="{ best: column.measured.widest.width === narrowest }"
+                >{{ Math.ceil(column.measured.widest.width) }} px</b
+              >
+              <span class="soft">{{
+                column.measured.labels[column.measured.widest.at]
+              }}</span></template
+            >
+          </td>
         </tr>
         <tr>
           <th scope="row">off at most</th>
-          <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }"><template v-if="column.measured"><b :class="{ best: isZeroPart(column.measured.worst.off) }">{{ percentText(column.measured.worst.off) }}</b> <span v-if="!isZeroPart(column.measured.worst.off)" class="soft">{{ column.measured.labels[column.measured.worst.at] }}</span></template></td>
+          <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
+            <template v-if="column.measured"
+              ><b :class="{ best: isZeroPart(column.measured.worst.off) }">{{
+                percentText(column.measured.worst.off)
+              }}</b>
+              <span v-if="!isZeroPart(column.measured.worst.off)" class="soft">{{
+                column.measured.labels[column.measured.worst.at]
+              }}</span></template
+            >
+          </td>
         </tr>
         <tr>
           <th scope="row">different labels</th>
-          <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }"><template v-if="column.measured"><b :class="{ best: column.measured.different === column.measured.values }">{{ column.measured.different }}</b> <span class="soft">of {{ column.measured.values }}</span></template></td>
+          <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
+            <template v-if="column.measured"
+              ><b :class="{ best: column.measured.different === column.measured.values }">{{
+                column.measured.different
+              }}</b>
+              <span class="soft">of {{ column.measured.values }}</span></template
+            >
+          </td>
         </tr>
         <tr>
           <th scope="row">findings</th>
           <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
-            <span v-if="column.measured && column.measured.findings.length === 0"><span class="bead good" /> none</span>
-            <details v-else-if="column.measured"><summary><span v-for="{ severity, checks } in counted(at)" :key="severity" class="count"><span class="bead" :class="beads[severity]" /> {{ checks.length }} {{ severity }}{{ checks.length === 1 ? '' : 's' }}</span></summary>
+            <span v-if="column.measured && column.measured.findings.length === 0"
+              ><span class="bead good" /> none</span
+            >
+            <details v-else-if="column.measured">
+              <summary>
+                <span v-for="{ severity, checks } in counted(at)" :key="severity" class="count"
+                  ><span class="bead" :class="beads[severity]" /> {{ checks.length }} {{ severity
+                  }}{{ checks.length === 1 ? '' : 's' }}</span
+                >
+              </summary>
               <p v-for="{ check } in column.measured.findings" :key="check.id">{{ check.title }}</p>
             </details>
           </td>
         </tr>
         <tr class="takes">
           <td class="value" />
-          <td v-for="(_, at) in columns" :key="at" :class="{ hand: at === hand }"><Select :model-value="null" :options="targets" option-label="title" option-value="id" placeholder="Write it so …" :aria-label="`Write with style ${at + 1}`" size="small" @update:model-value="takeFor(at, $event)" /></td>
+          <td v-for="(_, at) in columns" :key="at" :class="{ hand: at === hand }">
+            <Select
+              :model-value="null"
+              :options="targets"
+              option-label="title"
+              option-value="id"
+              placeholder="Write it so …"
+              :aria-label="`Write with style ${at + 1}`"
+              size="small"
+              @update:model-value="takeFor(at, $event)"
+            />
+          </td>
         </tr>
       </tfoot>
     </table>

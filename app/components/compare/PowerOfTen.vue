@@ -4,7 +4,9 @@ defineProps<{ power: number }>()
 </script>
 
 <template>
-  <span :aria-label="`10 to the ${power}`" role="text">10<sup aria-hidden="true">{{ String(power).replace('-', '−') }}</sup></span>
+  <span :aria-label="`10 to the ${power}`" role="text"
+    >10<sup aria-hidden="true">{{ String(power).replace('-', '−') }}</sup></span
+  >
 </template>
 
 <style scoped>

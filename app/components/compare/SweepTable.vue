@@ -3,7 +3,17 @@ import { refAutoReset, useWindowSize } from '@vueuse/core'
 import { characterName, ORDERS } from '~~/core/compare/sweep'
 import { LABEL_SIZE } from '~/composables/compare'
 import type { SweepColumn } from '~/composables/sweep'
-import { columnWidth, FIRST, LEAST_WIDTH, MOST_WIDTH, NAMES_WIDTH, placeOf, ROW_HEIGHT, rowsIn, rowsOf } from '~/desk/sweep'
+import {
+  columnWidth,
+  FIRST,
+  LEAST_WIDTH,
+  MOST_WIDTH,
+  NAMES_WIDTH,
+  placeOf,
+  ROW_HEIGHT,
+  rowsIn,
+  rowsOf,
+} from '~/desk/sweep'
 
 /** One style a column, one order of magnitude a row, each with the labels just under it, on it and just over. */
 const props = defineProps<{ columns: readonly SweepColumn[] }>()
@@ -21,8 +31,16 @@ function follow() {
   top.value = rows.value!.scrollTop
   isScrolling.value = true
 }
-const first = computed(() => Math.max(0, Math.min(ORDERS.length - count.value, Math.floor(top.value / ROW_HEIGHT) - 1)))
-const rowOf = computed(() => rowsOf(props.columns.map(({ plan }) => plan), columnWidth(windowWidth.value, props.columns.length), LABEL_SIZE))
+const first = computed(() =>
+  Math.max(0, Math.min(ORDERS.length - count.value, Math.floor(top.value / ROW_HEIGHT) - 1)),
+)
+const rowOf = computed(() =>
+  rowsOf(
+    props.columns.map(({ plan }) => plan),
+    columnWidth(windowWidth.value, props.columns.length),
+    LABEL_SIZE,
+  ),
+)
 
 /**
  * The rows in sight. One that leaves the sight is taken for one that comes into it; while the hand
@@ -33,7 +51,9 @@ const seen = computed(() => {
     const place = first.value + at
     return { place, order: ORDERS[place]!, row: rowOf.value(ORDERS[place]!) }
   })
-  return isScrolling.value ? found.sort((a, b) => (a.place % count.value) - (b.place % count.value)) : found
+  return isScrolling.value
+    ? found.sort((a, b) => (a.place % count.value) - (b.place % count.value))
+    : found
 })
 const jump = (order: number) => rows.value?.scrollTo({ top: placeOf(order) * ROW_HEIGHT })
 defineExpose({ jump })
@@ -41,20 +61,54 @@ onMounted(() => jump(FIRST))
 </script>
 
 <template>
-  <div class="sweep" role="table" aria-label="Every order of magnitude" :aria-rowcount="ORDERS.length + 1" :style="{ '--columns': columns.length, '--row-height': `${ROW_HEIGHT}px`, '--names': `${NAMES_WIDTH}px`, '--least': `${LEAST_WIDTH}px`, '--most': `${MOST_WIDTH}px`, fontSize: `${LABEL_SIZE}px` }">
+  <div
+    class="sweep"
+    role="table"
+    aria-label="Every order of magnitude"
+    :aria-rowcount="ORDERS.length + 1"
+    :style="{
+      '--columns': columns.length,
+      '--row-height': `${ROW_HEIGHT}px`,
+      '--names': `${NAMES_WIDTH}px`,
+      '--least': `${LEAST_WIDTH}px`,
+      '--most': `${MOST_WIDTH}px`,
+      fontSize: `${LABEL_SIZE}px`,
+    }"
+  >
     <div class="row head" role="row">
       <span role="columnheader">Order</span>
       <span role="columnheader">called</span>
       <span role="columnheader">edge</span>
-      <span v-for="(column, at) in columns" :key="at" role="columnheader" class="number">{{ column.title }}</span>
+      <span v-for="(column, at) in columns" :key="at" role="columnheader" class="number">{{
+        column.title
+      }}</span>
     </div>
     <div ref="rows" class="rows" role="rowgroup" tabindex="0" @scroll.passive="follow">
       <div role="presentation" class="all" :style="{ height: `${ORDERS.length * ROW_HEIGHT}px` }">
-        <div v-for="{ place, order, row } in seen" :key="place % count" v-memo="[row]" class="row order-row" role="row" :data-order="order" :aria-rowindex="place + 2" :style="{ transform: `translateY(${place * ROW_HEIGHT}px)` }">
+        <div
+          v-for="{ place, order, row } in seen"
+          :key="place % count"
+          v-memo="[row]"
+          class="row order-row"
+          role="row"
+          :data-order="order"
+          :aria-rowindex="place + 2"
+          :style="{ transform: `translateY(${place * ROW_HEIGHT}px)` }"
+        >
           <span role="rowheader"><PowerOfTen :power="order" /></span>
-          <span role="cell" class="name">{{ row.name }} <span class="soft">{{ row.symbols }}</span></span>
+          <span role="cell" class="name"
+            >{{ row.name }} <span class="soft">{{ row.symbols }}</span></span
+          >
           <span role="cell" class="edges">{{ EDGES }}</span>
-          <span v-for="({ labels, turn }, at) in row.cells" :key="at" role="cell" class="number labels" :class="{ turn }"><span v-if="turn" class="turned">↓ {{ characterName(turn) }}</span>{{ labels }}</span>
+          <span
+            v-for="({ labels, turn }, at) in row.cells"
+            :key="at"
+            role="cell"
+            class="number labels"
+            :class="{ turn }"
+            ><span v-if="turn" class="turned">↓ {{ characterName(turn) }}</span
+            >{{ labels }}</span
+          >
         </div>
       </div>
     </div>

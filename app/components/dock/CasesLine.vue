@@ -14,19 +14,24 @@ const levels = useLevels()
 type Case = FullStyle['cases'][number]
 
 const cases = computed(() => levels.style.cases)
-const problems = computed(() => new Map(caseProblems(cases.value).map((problem) => [problem.at, problem])))
+const problems = computed(
+  () => new Map(caseProblems(cases.value).map((problem) => [problem.at, problem])),
+)
 /** A case in words: the phrases that it sets. */
 const wordsOf = ({ use }: Case): string => {
   const whole = inherit({ ...levels.style, cases: [] }, use)
-  const said = sentenceOf(whole).filter(({ field }) => field !== 'factor' && use[field as keyof typeof use] !== undefined).map(({ title }) => title)
+  const said = sentenceOf(whole)
+    .filter(({ field }) => field !== 'factor' && use[field as keyof typeof use] !== undefined)
+    .map(({ title }) => title)
   if (use.factor !== undefined) said.push(`converted by ${use.factor}`)
   return said.join(', ') || 'nothing else yet'
 }
-const save = (what: string, next: readonly Case[], moves = false) => levels.setStyle(`${study.quantity?.title}: ${what}`, { cases: [...next] }, { moves })
+const save = (what: string, next: readonly Case[], moves = false) =>
+  levels.setStyle(`${study.quantity?.title}: ${what}`, { cases: [...next] }, { moves })
 
 const list = useTemplateRef<{ show(event: Event, target?: unknown): void; hide(): void }>('list')
 const opened = ref<number | null>(null)
-const edited = computed(() => (opened.value === null ? null : cases.value[opened.value] ?? null))
+const edited = computed(() => (opened.value === null ? null : (cases.value[opened.value] ?? null)))
 async function open(event: Event, at: number) {
   list.value?.hide()
   opened.value = at
@@ -37,7 +42,12 @@ async function open(event: Event, at: number) {
 /** A new case is of the category that was pointed at last, where there is one. */
 async function add(event: Event) {
   const column = study.quantity?.chart.category ?? textColumns.value[0]
-  const when: Case['when'] = column && levels.picked !== null ? { column, is: [levels.picked] } : column ? { column, is: texts.value.slice(0, 1) } : { magnitude: { from: 6 } }
+  const when: Case['when'] =
+    column && levels.picked !== null
+      ? { column, is: [levels.picked] }
+      : column
+        ? { column, is: texts.value.slice(0, 1) }
+        : { magnitude: { from: 6 } }
   const target = event.currentTarget
   await save(`another wording ${caseWords(when)}`, [...cases.value, { when, use: {} }])
   list.value?.hide()
@@ -45,10 +55,18 @@ async function add(event: Event) {
   await nextTick()
   list.value?.show(event, target)
 }
-const set = (patch: Partial<Case>, what: string) => save(what, cases.value.map((one, at) => (at === opened.value ? { ...one, ...patch } : one)), true)
+const set = (patch: Partial<Case>, what: string) =>
+  save(
+    what,
+    cases.value.map((one, at) => (at === opened.value ? { ...one, ...patch } : one)),
+    true,
+  )
 function remove(at: number) {
   list.value?.hide()
-  void save(`no other wording ${caseWords(cases.value[at]!.when)}`, cases.value.filter((_, place) => place !== at))
+  void save(
+    `no other wording ${caseWords(cases.value[at]!.when)}`,
+    cases.value.filter((_, place) => place !== at),
+  )
 }
 function raise(at: number) {
   const next = [...cases.value]
@@ -56,61 +74,188 @@ function raise(at: number) {
   void save(`let the wording ${caseWords(next[at - 1]!.when)} come first`, next)
 }
 
-const textColumns = computed(() => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [])
-const kinds = computed(() => [...textColumns.value.map((name) => ({ id: name, title: `where ${name} is` })), { id: null, title: 'by size' }])
-const column = computed(() => (edited.value && 'column' in edited.value.when ? edited.value.when.column : null))
+const textColumns = computed(
+  () => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [],
+)
+const kinds = computed(() => [
+  ...textColumns.value.map((name) => ({ id: name, title: `where ${name} is` })),
+  { id: null, title: 'by size' },
+])
+const column = computed(() =>
+  edited.value && 'column' in edited.value.when ? edited.value.when.column : null,
+)
 const texts = useTexts(() => column.value ?? study.quantity?.chart.category ?? textColumns.value[0])
-const magnitude = computed(() => (edited.value && 'magnitude' in edited.value.when ? edited.value.when.magnitude : {}))
-const asPower = (text: string) => (/^-?\d{1,3}$/.test(text) ? '' : 'A power of ten is a whole number, such as 6 for a million.')
-const setEnd = (end: 'from' | 'to', text: string | undefined) => set({ when: { magnitude: { ...magnitude.value, [end]: text === undefined ? undefined : Number(text) } } }, 'set the sizes of a wording')
+const magnitude = computed(() =>
+  edited.value && 'magnitude' in edited.value.when ? edited.value.when.magnitude : {},
+)
+const asPower = (text: string) =>
+  /^-?\d{1,3}$/.test(text) ? '' : 'A power of ten is a whole number, such as 6 for a million.'
+const setEnd = (end: 'from' | 'to', text: string | undefined) =>
+  set(
+    {
+      when: {
+        magnitude: { ...magnitude.value, [end]: text === undefined ? undefined : Number(text) },
+      },
+    },
+    'set the sizes of a wording',
+  )
 function setKind(name: string | null) {
-  void set({ when: name === null ? { magnitude: { from: 6 } } : { column: name, is: texts.value.slice(0, 1) } }, 'set what a wording is for')
+  void set(
+    {
+      when:
+        name === null ? { magnitude: { from: 6 } } : { column: name, is: texts.value.slice(0, 1) },
+    },
+    'set what a wording is for',
+  )
 }
 
 /** What a case usually changes. */
 const FIELDS: readonly FieldName[] = ['notation', 'rung', 'fraction']
-const ownDesk = computed<Desk>(() => ({ ...props.desk(), style: inherit({ ...levels.style, cases: [] }, edited.value?.use ?? {}) }))
-const phrases = computed(() => sentenceOf(ownDesk.value.style).filter(({ field }) => FIELDS.includes(field)))
-const choices = computed(() => new Map(edited.value ? FIELDS.map((field) => [field, choicesOf(field, ownDesk.value)]) : []))
-const unitText = computed(() => (edited.value?.use.unit?.kind === 'symbol' ? edited.value.use.unit.text : undefined))
+const ownDesk = computed<Desk>(() => ({
+  ...props.desk(),
+  style: inherit({ ...levels.style, cases: [] }, edited.value?.use ?? {}),
+}))
+const phrases = computed(() =>
+  sentenceOf(ownDesk.value.style).filter(({ field }) => FIELDS.includes(field)),
+)
+const choices = computed(
+  () =>
+    new Map(edited.value ? FIELDS.map((field) => [field, choicesOf(field, ownDesk.value)]) : []),
+)
+const unitText = computed(() =>
+  edited.value?.use.unit?.kind === 'symbol' ? edited.value.use.unit.text : undefined,
+)
 function use(patch: Style, what: string) {
   const { missing: _, align: __, cases: ___, ...own } = patch
   void set({ use: { ...edited.value!.use, ...own } }, what)
 }
-const choose = (choice: Choice | undefined) => choice && use(choice.patch, `write it ${choice.title} for a case`)
-const asFactor = (text: string) => (/^[+-]?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(text) && Number(text) !== 0 ? '' : 'A factor is a number that is not zero, such as 0.001.')
+const choose = (choice: Choice | undefined) =>
+  choice && use(choice.patch, `write it ${choice.title} for a case`)
+const asFactor = (text: string) =>
+  /^[+-]?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(text) && Number(text) !== 0
+    ? ''
+    : 'A factor is a number that is not zero, such as 0.001.'
 </script>
 
 <template>
   <div class="cases">
     <span v-for="(one, at) in cases" :key="at" class="case" :class="{ unused: problems.has(at) }">
-      <button type="button" class="open" aria-haspopup="dialog" @click="open($event, at)">{{ caseWords(one.when) }}: <b>{{ wordsOf(one) }}</b></button>
-      <button v-if="at > 0 && problems.has(at)" type="button" class="quiet" @click="raise(at)">let it come first</button>
-      <span v-if="problems.has(at)" class="why">{{ problems.get(at)!.isUnreachable ? 'never used' : 'used in part' }}: the one {{ caseWords(cases[problems.get(at)!.by]!.when) }} comes first</span>
-      <button type="button" class="quiet" :aria-label="`Remove the wording ${caseWords(one.when)}`" @click="remove(at)">remove</button>
+      <button type="button" class="open" aria-haspopup="dialog" @click="open($event, at)">
+        {{ caseWords(one.when) }}: <b>{{ wordsOf(one) }}</b>
+      </button>
+      <button v-if="at > 0 && problems.has(at)" type="button" class="quiet" @click="raise(at)">
+        let it come first
+      </button>
+      <span v-if="problems.has(at)" class="why"
+        >{{ problems.get(at)!.isUnreachable ? 'never used' : 'used in part' }}: the one
+        {{ caseWords(cases[problems.get(at)!.by]!.when) }} comes first</span
+      >
+      <button
+        type="button"
+        class="quiet"
+        :aria-label="`Remove the wording ${caseWords(one.when)}`"
+        @click="remove(at)"
+      >
+        remove
+      </button>
     </span>
-    <button type="button" class="quiet" @click="add">{{ levels.picked === null ? 'another wording for some …' : `another wording for ${levels.picked} …` }}</button>
+    <button type="button" class="quiet" @click="add">
+      {{
+        levels.picked === null
+          ? 'another wording for some …'
+          : `another wording for ${levels.picked} …`
+      }}
+    </button>
     <Popover ref="list" aria-label="Another wording for some" @hide="opened = null">
       <div v-if="edited" class="editor">
         <p>
-          <Select :model-value="column" :options="kinds" option-label="title" option-value="id" placeholder="by size" aria-label="What the case goes by" class="in-text" @update:model-value="setKind" />
-          <MultiSelect v-if="'column' in edited.when" :model-value="[...edited.when.is]" :options="[...texts]" filter :show-toggle-all="false" aria-label="Categories of the case" class="in-text" :max-selected-labels="2" @update:model-value="$event.length > 0 && set({ when: { column: column!, is: $event } }, 'set what a wording is for')" />
+          <Select
+            :model-value="column"
+            :options="kinds"
+            option-label="title"
+            option-value="id"
+            placeholder="by size"
+            aria-label="What the case goes by"
+            class="in-text"
+            @update:model-value="setKind"
+          />
+          <MultiSelect
+            v-if="'column' in edited.when"
+            :model-value="[...edited.when.is]"
+            :options="[...texts]"
+            filter
+            :show-toggle-all="false"
+            aria-label="Categories of the case"
+            class="in-text"
+            :max-selected-labels="2"
+            @update:model-value="
+              $event.length > 0 &&
+              set({ when: { column: column!, is: $event } }, 'set what a wording is for')
+            "
+          />
           <template v-else>
-            from 10^<TypedField :value="magnitude.from === undefined ? undefined : String(magnitude.from)" placeholder="any" label="Least power" :check="asPower" @change="setEnd('from', $event)" />
-            to below 10^<TypedField :value="magnitude.to === undefined ? undefined : String(magnitude.to)" placeholder="any" label="Power below which it ends" :check="asPower" @change="setEnd('to', $event)" />
+            from 10^<TypedField
+              :value="magnitude.from === undefined ? undefined : String(magnitude.from)"
+              placeholder="any"
+              label="Least power"
+              :check="asPower"
+              @change="setEnd('from', $event)"
+            />
+            to below 10^<TypedField
+              :value="magnitude.to === undefined ? undefined : String(magnitude.to)"
+              placeholder="any"
+              label="Power below which it ends"
+              :check="asPower"
+              @change="setEnd('to', $event)"
+            />
           </template>
           is written
         </p>
         <p>
           <template v-for="phrase in phrases" :key="phrase.field">
-            <Select :model-value="phrase.key" :options="choices.get(phrase.field)" option-value="key" option-label="title" :aria-label="`${phrase.name} of the case`" class="in-text" scroll-height="16rem" @update:model-value="(key: string) => choose(choices.get(phrase.field)?.find((one) => one.key === key))">
-              <template #option="{ option }"><span class="choice"><span>{{ option.title }}</span><span class="soft">{{ option.sample }}</span></span></template>
-            </Select>{{ ' ' }}
+            <Select
+              :model-value="phrase.key"
+              :options="choices.get(phrase.field)"
+              option-value="key"
+              option-label="title"
+              :aria-label="`${phrase.name} of the case`"
+              class="in-text"
+              scroll-height="16rem"
+              @update:model-value="
+                (key: string) => choose(choices.get(phrase.field)?.find((one) => one.key === key))
+              "
+            >
+              <template #option="{ option }"
+                ><span class="choice"
+                  ><span>{{ option.title }}</span
+                  ><span class="soft">{{ option.sample }}</span></span
+                ></template
+              > </Select
+            >{{ ' ' }}
           </template>
         </p>
         <p>
-          unit <TypedField :value="unitText" placeholder="the same" label="Another unit for the case" :check="() => ''" @change="use({ unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } }, 'another unit for a case')" />
-          converted by <TypedField :value="edited.use.factor" placeholder="1" label="Factor for the case" :check="asFactor" @change="use({ factor: $event ?? '1' }, 'convert a case')" />
+          unit
+          <TypedField
+            :value="unitText"
+            placeholder="the same"
+            label="Another unit for the case"
+            :check="() => ''"
+            @change="
+              use(
+                { unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } },
+                'another unit for a case',
+              )
+            "
+          />
+          converted by
+          <TypedField
+            :value="edited.use.factor"
+            placeholder="1"
+            label="Factor for the case"
+            :check="asFactor"
+            @change="use({ factor: $event ?? '1' }, 'convert a case')"
+          />
         </p>
       </div>
     </Popover>

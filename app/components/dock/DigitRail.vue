@@ -3,7 +3,17 @@ import { useWindowSize } from '@vueuse/core'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { decimalsText } from '~~/core/style/decimals'
 import { isPowered } from '~~/core/style/phrases'
-import { headsOf, LOW_ROW, LOW_WINDOW, measuresOf, type Places, placesOf, ROW, spokenRows, spotsOf } from '~/desk/face'
+import {
+  headsOf,
+  LOW_ROW,
+  LOW_WINDOW,
+  measuresOf,
+  type Places,
+  placesOf,
+  ROW,
+  spokenRows,
+  spotsOf,
+} from '~/desk/face'
 import { beamStops, powerText, type Rail, withBeam, withCut } from '~/desk/rail'
 
 /** The rail and the style come by getters: a move draws them anew, not what the rail stands in. */
@@ -25,7 +35,19 @@ const leftOf = (power: number) => `left:${places.value.right(power)}px`
 const lengths = computed(() => {
   const { rowHeight: row, label, said, off } = measures.value
   const { circle, head, bottom, height } = places.value
-  return Object.entries({ width: props.width, height, '--row': row, '--label': label, '--said': said, '--off': off, '--circle': circle, '--head': head, '--bottom': bottom }).map(([name, pixels]) => `${name}:${pixels}px`).join(';')
+  return Object.entries({
+    width: props.width,
+    height,
+    '--row': row,
+    '--label': label,
+    '--said': said,
+    '--off': off,
+    '--circle': circle,
+    '--head': head,
+    '--bottom': bottom,
+  })
+    .map(([name, pixels]) => `${name}:${pixels}px`)
+    .join(';')
 })
 
 /** Nobody hears the rows while they change. */
@@ -33,16 +55,23 @@ const REST = 250
 const inWords = atRest(() => spokenRows(rail.value), REST)
 
 const stops = computed(() => beamStops(style.value, rail.value))
-const nearest = (choices: readonly number[], power: number) => choices.reduce((best, one) => (Math.abs(one - power) < Math.abs(best - power) ? one : best))
+const nearest = (choices: readonly number[], power: number) =>
+  choices.reduce((best, one) => (Math.abs(one - power) < Math.abs(best - power) ? one : best))
 const decimals = computed(() => Math.max(0, rail.value.beam - rail.value.cut))
 
 function moveBeam(power: number) {
   const stop = nearest(stops.value, power)
-  if (stop !== rail.value.beam || !rail.value.beamIsShared) emit('change', `Put the beam at ${powerText(stop, style.value)}`, withBeam(style.value, stop))
+  if (stop !== rail.value.beam || !rail.value.beamIsShared)
+    emit('change', `Put the beam at ${powerText(stop, style.value)}`, withBeam(style.value, stop))
 }
 function moveCut(power: number) {
   const kept = Math.min(rail.value.beam, power)
-  if (kept !== rail.value.cut) emit('change', `Cut to ${decimalsText(rail.value.beam - kept)}`, withCut(style.value, rail.value.beam, kept))
+  if (kept !== rail.value.cut)
+    emit(
+      'change',
+      `Cut to ${decimalsText(rail.value.beam - kept)}`,
+      withCut(style.value, rail.value.beam, kept),
+    )
 }
 
 type Handle = 'beam' | 'cut'
@@ -52,8 +81,28 @@ const handles = computed(() => {
   const { beam, beamIsShared, cut } = rail.value
   const [rung, count] = [powerText(beam, style.value), decimalsText(decimals.value)]
   return [
-    { handle: 'beam' as const, name: 'Beam', title: 'where the decimal mark stands', at: beam, isLoose: !beamIsShared, most: stops.value.length - 1, now: Math.max(0, stops.value.indexOf(beam)), says: beamIsShared ? rung : `each label its own, the largest in ${rung}`, hint: beamIsShared ? rung : 'each its own' },
-    { handle: 'cut' as const, name: 'Cut', title: 'the last digit written', at: cut, isLoose: false, most: 100, now: decimals.value, says: count, hint: count },
+    {
+      handle: 'beam' as const,
+      name: 'Beam',
+      title: 'where the decimal mark stands',
+      at: beam,
+      isLoose: !beamIsShared,
+      most: stops.value.length - 1,
+      now: Math.max(0, stops.value.indexOf(beam)),
+      says: beamIsShared ? rung : `each label its own, the largest in ${rung}`,
+      hint: beamIsShared ? rung : 'each its own',
+    },
+    {
+      handle: 'cut' as const,
+      name: 'Cut',
+      title: 'the last digit written',
+      at: cut,
+      isLoose: false,
+      most: 100,
+      now: decimals.value,
+      says: count,
+      hint: count,
+    },
   ]
 })
 const box = useTemplateRef<HTMLElement>('box')
@@ -79,7 +128,12 @@ function step(handle: Handle, towardsSmaller: boolean) {
   const next = stops.value[at + (towardsSmaller ? -1 : 1)]
   if (next !== undefined) moveBeam(next)
 }
-const arrows: Record<string, boolean> = { ArrowRight: true, ArrowDown: true, ArrowLeft: false, ArrowUp: false }
+const arrows: Record<string, boolean> = {
+  ArrowRight: true,
+  ArrowDown: true,
+  ArrowLeft: false,
+  ArrowUp: false,
+}
 function press(handle: Handle, event: KeyboardEvent) {
   const towardsSmaller = arrows[event.key]
   if (towardsSmaller === undefined) return
@@ -89,18 +143,46 @@ function press(handle: Handle, event: KeyboardEvent) {
 </script>
 
 <template>
-  <div ref="box" class="rail" role="group" aria-label="Rail: digits of telling values" :style="lengths">
+  <div
+    ref="box"
+    class="rail"
+    role="group"
+    aria-label="Rail: digits of telling values"
+    :style="lengths"
+  >
     <RailGround :places="places" :heads="heads" :names="names" :width="width" />
     <div class="face" role="img" :aria-label="inWords">
       <div class="spots" aria-hidden="true">
-        <span v-for="{ place, text, manner, left, top } in spots" :key="place" v-memo="[text, manner, left, top]" :class="manner" :style="`left:${left}px;top:${top}px`">{{ text }}</span>
+        <span
+          v-for="{ place, text, manner, left, top } in spots"
+          :key="place"
+          v-memo="[text, manner, left, top]"
+          :class="manner"
+          :style="`left:${left}px;top:${top}px`"
+          >{{ text }}</span
+        >
       </div>
     </div>
     <div class="handles">
       <div
-        v-for="{ handle, at, isLoose, name, title, most, now, says, hint } in handles" :key="handle" class="handle" :class="[handle, { loose: isLoose }]" :style="leftOf(at)" tabindex="0" role="slider" :aria-label="`${name}: ${title}`"
-        :title="`The ${handle}: ${title}. Drag it, or use the arrow keys.`" :aria-valuemin="0" :aria-valuemax="most" :aria-valuenow="now" :aria-valuetext="says"
-        @pointerdown="take" @pointermove="drag(handle, $event)" @pointerup="release" @pointercancel="release" @keydown="press(handle, $event)"
+        v-for="{ handle, at, isLoose, name, title, most, now, says, hint } in handles"
+        :key="handle"
+        class="handle"
+        :class="[handle, { loose: isLoose }]"
+        :style="leftOf(at)"
+        tabindex="0"
+        role="slider"
+        :aria-label="`${name}: ${title}`"
+        :title="`The ${handle}: ${title}. Drag it, or use the arrow keys.`"
+        :aria-valuemin="0"
+        :aria-valuemax="most"
+        :aria-valuenow="now"
+        :aria-valuetext="says"
+        @pointerdown="take"
+        @pointermove="drag(handle, $event)"
+        @pointerup="release"
+        @pointercancel="release"
+        @keydown="press(handle, $event)"
       >
         <span class="hint">{{ hint }}</span>
       </div>

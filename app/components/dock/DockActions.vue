@@ -23,22 +23,38 @@ function subject(): Subject {
   const every = Math.ceil(values.length / MOST_JUDGED)
   const drawing = props.page.drawing.value
   return {
-    surface: props.surface, style: levels.style, kind: study.quantity?.kind, readers: study.readers, values: values.filter((_, at) => at % every === 0),
-    step: props.surface === 'axis' && drawing ? numberStep(drawing.ticks, study.quantity?.ticks ?? {}) ?? undefined : undefined, context: { ...props.page.on[props.surface].context.value, values: undefined, rows: undefined },
+    surface: props.surface,
+    style: levels.style,
+    kind: study.quantity?.kind,
+    readers: study.readers,
+    values: values.filter((_, at) => at % every === 0),
+    step:
+      props.surface === 'axis' && drawing
+        ? (numberStep(drawing.ticks, study.quantity?.ticks ?? {}) ?? undefined)
+        : undefined,
+    context: { ...props.page.on[props.surface].context.value, values: undefined, rows: undefined },
   }
 }
 function take(style: Style, labels: readonly string[]) {
-  void levels.setStyle(`${study.quantity?.title}: take a suggestion, ${labels[0]} …`, difference(levels.style, inherit(levels.style, style)))
+  void levels.setStyle(
+    `${study.quantity?.title}: take a suggestion, ${labels[0]} …`,
+    difference(levels.style, inherit(levels.style, style)),
+  )
   list.value?.hide()
 }
 
 /** Rung and unit can be said once where there are any; then all labels share a rung. */
 const isSaidOnce = computed(() => levels.style.unitAt !== 'label')
-const sayable = computed(() => isSaidOnce.value || levels.style.unit.kind !== 'none' || levels.style.notation === 'scaled')
+const sayable = computed(
+  () => isSaidOnce.value || levels.style.unit.kind !== 'none' || levels.style.notation === 'scaled',
+)
 function sayOnce() {
   const { notation, rung } = levels.style
   const shared = notation === 'scaled' && rung === 'each' ? { rung: 'shared' as const } : {}
-  void levels.setStyle(`${study.quantity?.title}: say the unit ${isSaidOnce.value ? 'on each label' : 'in the title'}`, isSaidOnce.value ? { unitAt: 'label' } : { ...shared, unitAt: 'title' })
+  void levels.setStyle(
+    `${study.quantity?.title}: say the unit ${isSaidOnce.value ? 'on each label' : 'in the title'}`,
+    isSaidOnce.value ? { unitAt: 'label' } : { ...shared, unitAt: 'title' },
+  )
 }
 
 const SAID = 1600
@@ -53,20 +69,39 @@ async function copy(what: string, text: string) {
 }
 const labels = () => {
   const { writer, context } = props.page.on[props.surface]
-  if (props.surface === 'table') return props.page.rows.value?.cells.map((cell, at) => writer.value.label(cell, props.page.tableRows.value?.[at])) ?? []
-  return writer.value.labels(props.page.numbersOn[props.surface]().map(toExactText), context.value.rows)
+  if (props.surface === 'table')
+    return (
+      props.page.rows.value?.cells.map((cell, at) =>
+        writer.value.label(cell, props.page.tableRows.value?.[at]),
+      ) ?? []
+    )
+  return writer.value.labels(
+    props.page.numbersOn[props.surface]().map(toExactText),
+    context.value.rows,
+  )
 }
 const copyLabels = () => copy('labels', labels().join('\n'))
-const copyStyle = () => copy('style', JSON.stringify(difference(inherit({}), levels.style), null, 2))
+const copyStyle = () =>
+  copy('style', JSON.stringify(difference(inherit({}), levels.style), null, 2))
 </script>
 
 <template>
   <div class="actions">
-    <button type="button" class="quiet" aria-haspopup="dialog" @click="list?.toggle($event)">three ways to write it</button>
-    <button v-if="sayable" type="button" class="quiet" @click="sayOnce">{{ isSaidOnce ? 'say the unit on each label' : 'say the unit once, in the title' }}</button>
-    <button type="button" class="quiet" @click="copyLabels">{{ copied === 'labels' ? 'copied' : 'copy the labels' }}</button>
-    <button type="button" class="quiet" @click="copyStyle">{{ copied === 'style' ? 'copied' : 'copy the style' }}</button>
-    <span v-if="copied === 'refused'" role="alert" class="trouble">The browser lets nothing be copied here.</span>
+    <button type="button" class="quiet" aria-haspopup="dialog" @click="list?.toggle($event)">
+      three ways to write it
+    </button>
+    <button v-if="sayable" type="button" class="quiet" @click="sayOnce">
+      {{ isSaidOnce ? 'say the unit on each label' : 'say the unit once, in the title' }}
+    </button>
+    <button type="button" class="quiet" @click="copyLabels">
+      {{ copied === 'labels' ? 'copied' : 'copy the labels' }}
+    </button>
+    <button type="button" class="quiet" @click="copyStyle">
+      {{ copied === 'style' ? 'copied' : 'copy the style' }}
+    </button>
+    <span v-if="copied === 'refused'" role="alert" class="trouble"
+      >The browser lets nothing be copied here.</span
+    >
     <Popover ref="list" aria-label="Three ways to write it">
       <SuggestList :subject="subject" :where="levelWords[levels.level]" @take="take" />
     </Popover>

@@ -7,17 +7,47 @@ import { useStudy } from '~/stores/study'
 /** Which surface the sentence speaks of; those that have something of their own are marked. */
 const levels = useLevels()
 const study = useStudy()
-const options = stable(() => LEVELS.filter((id) => !isPart(id) || study.quantity?.chart.parts?.includes(id)).map((id) => ({ id, title: levelWords[id], isOwn: levels.ownLevels.includes(id) })))
+const options = stable(() =>
+  LEVELS.filter((id) => !isPart(id) || study.quantity?.chart.parts?.includes(id)).map((id) => ({
+    id,
+    title: levelWords[id],
+    isOwn: levels.ownLevels.includes(id),
+  })),
+)
 const set = computed(() => Object.keys(levels.own).join(', '))
 const isSurface = computed(() => levels.level !== 'quantity' && levels.level !== 'house')
 </script>
 
 <template>
-  <Select :model-value="levels.level" :options="options" option-label="title" option-value="id" aria-label="Where this style is set" class="in-text level" scroll-height="22rem" @update:model-value="levels.take($event)">
-    <template #option="{ option }"><span class="option">{{ option.title }} <span v-if="option.isOwn" class="own" title="Something is set on it alone">●</span></span></template>
+  <Select
+    :model-value="levels.level"
+    :options="options"
+    option-label="title"
+    option-value="id"
+    aria-label="Where this style is set"
+    class="in-text level"
+    scroll-height="22rem"
+    @update:model-value="levels.take($event)"
+  >
+    <template #option="{ option }"
+      ><span class="option"
+        >{{ option.title }}
+        <span v-if="option.isOwn" class="own" title="Something is set on it alone">●</span></span
+      ></template
+    >
   </Select>
-  <span v-if="isSurface && set === ''" class="note">as the {{ isPart(levels.level) ? 'marks are' : 'quantity is' }},</span>
-  <button v-else-if="isSurface" type="button" class="quiet" :title="`Set here alone: ${set}`" @click="levels.takeBack(Object.keys(levels.own) as never)">take all back</button>
+  <span v-if="isSurface && set === ''" class="note"
+    >as the {{ isPart(levels.level) ? 'marks are' : 'quantity is' }},</span
+  >
+  <button
+    v-else-if="isSurface"
+    type="button"
+    class="quiet"
+    :title="`Set here alone: ${set}`"
+    @click="levels.takeBack(Object.keys(levels.own) as never)"
+  >
+    take all back
+  </button>
 </template>
 
 <style scoped>

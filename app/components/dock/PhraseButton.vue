@@ -9,7 +9,18 @@ const emit = defineEmits<{ open: [event: Event, field: FieldName] }>()
 </script>
 
 <template>
-  <button v-label="() => title" type="button" class="phrase" aria-haspopup="listbox" :aria-expanded="open" :class="origin" :title="originWords[origin]" :aria-label="`${name}: ${title}`" @click="emit('open', $event, field)" @keydown.down.prevent="emit('open', $event, field)" />
+  <button
+    v-label="() => title"
+    type="button"
+    class="phrase"
+    aria-haspopup="listbox"
+    :aria-expanded="open"
+    :class="origin"
+    :title="originWords[origin]"
+    :aria-label="`${name}: ${title}`"
+    @click="emit('open', $event, field)"
+    @keydown.down.prevent="emit('open', $event, field)"
+  />
 </template>
 
 <style scoped>

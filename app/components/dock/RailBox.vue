@@ -10,7 +10,12 @@ import { type Rail, railOf } from '~/desk/rail'
  * The rail in all the width that it has. What it shows is asked for by getters, so that a move of a
  * handle draws the rail's digits and nothing around them.
  */
-const props = defineProps<{ telling: () => Telling | null; plan: () => Plan; step: () => Decimal | null; written: () => FullStyle }>()
+const props = defineProps<{
+  telling: () => Telling | null
+  plan: () => Plan
+  step: () => Decimal | null
+  written: () => FullStyle
+}>()
 defineEmits<{ change: [what: string, patch: Style] }>()
 
 const MOST_WIDTH = 1180
@@ -22,7 +27,13 @@ const railNow = (): Rail => rail.value
 
 <template>
   <div ref="box" class="box">
-    <DigitRail v-if="isThere && width > 0" :rail-now="railNow" :style-now="written" :width="Math.min(width, MOST_WIDTH)" @change="(what, patch) => $emit('change', what, patch)" />
+    <DigitRail
+      v-if="isThere && width > 0"
+      :rail-now="railNow"
+      :style-now="written"
+      :width="Math.min(width, MOST_WIDTH)"
+      @change="(what, patch) => $emit('change', what, patch)"
+    />
     <slot v-else-if="!isThere" />
   </div>
 </template>

@@ -22,21 +22,45 @@ const levels = useLevels()
 const regions = useRegions()
 
 /** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
-const surface = computed(() => (levels.level === 'quantity' || levels.level === 'house' || isPart(levels.level) ? 'marks' : levels.level))
+const surface = computed(() =>
+  levels.level === 'quantity' || levels.level === 'house' || isPart(levels.level)
+    ? 'marks'
+    : levels.level,
+)
 /** What the rail's numbers are of: a surface, or a part of its marks. */
 const written = computed(() => (isPart(levels.level) ? levels.level : surface.value))
 const view = computed(() => props.page.on[surface.value])
 const style = computed(() => levels.style)
 const values = computed(() => props.page.numbersOn[written.value]())
 /** A part of a mark has a Plan of its own. */
-const plan = computed(() => (isPart(levels.level) ? resolve(style.value, partContext(levels.level, view.value.context.value, values.value)) : view.value.plan.value))
+const plan = computed(() =>
+  isPart(levels.level)
+    ? resolve(style.value, partContext(levels.level, view.value.context.value, values.value))
+    : view.value.plan.value,
+)
 /** Columns longer than this find their closest pair by doubles. */
 const LONG = 5000
-const telling = computed(() => tellingValues(values.value, values.value.length > LONG ? (doublesOf(present(props.page.rows.value!.cells)) ?? undefined) : undefined))
+const telling = computed(() =>
+  tellingValues(
+    values.value,
+    values.value.length > LONG
+      ? (doublesOf(present(props.page.rows.value!.cells)) ?? undefined)
+      : undefined,
+  ),
+)
 /** The step belongs to the axis, and to what all surfaces share. */
-const step = computed(() => (surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house' ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {}) : null))
+const step = computed(() =>
+  surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house'
+    ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {})
+    : null,
+)
 
-const onRail = { telling: () => telling.value, plan: () => plan.value, step: () => step.value, written: () => style.value }
+const onRail = {
+  telling: () => telling.value,
+  plan: () => plan.value,
+  step: () => step.value,
+  written: () => style.value,
+}
 
 const samples = computed(() => {
   const found = telling.value
@@ -46,46 +70,87 @@ const samples = computed(() => {
 const REST = 60
 function sentence() {
   const phrases = sentenceOf(style.value, levels.inherited)
-  return { phrases, origins: new Map(phrases.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))])) }
+  return {
+    phrases,
+    origins: new Map(
+      phrases.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))]),
+    ),
+  }
 }
 const told = atRest(sentence, REST)
 const origin = (field: FieldName) => told.value.origins.get(field) ?? 'nobody'
 const codes = useCurrencyColumns()
-const more = computed(() => ({ ladder: study.document?.ladders ?? [], unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })) }))
-const desk = computed<Desk>(() => ({ style: style.value, samples: samples.value, context: view.value.context.value, more: more.value, has: regions.has }))
+const more = computed(() => ({
+  ladder: study.document?.ladders ?? [],
+  unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })),
+}))
+const desk = computed<Desk>(() => ({
+  style: style.value,
+  samples: samples.value,
+  context: view.value.context.value,
+  more: more.value,
+  has: regions.has,
+}))
 const deskNow = () => desk.value
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
 /** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
 function prepare(field: FieldName) {
   if (field === 'unit') void codes.look()
-  void regions.load(choices(field).map(({ patch }) => ({ ...style.value, ...patch }))).catch(() => {})
+  void regions
+    .load(choices(field).map(({ patch }) => ({ ...style.value, ...patch })))
+    .catch(() => {})
 }
-const choose = (name: string, choice: Choice) => levels.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
-const change = (what: string, patch: Style) => levels.setStyle(`${study.quantity?.title}: ${what}`, patch, { moves: true })
-const setStep = (text: string | undefined) => study.setTicks(text ? `Step by ${text}` : 'Let the step be round', { ...study.quantity?.ticks, step: text }, { moves: true })
+const choose = (name: string, choice: Choice) =>
+  levels.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
+const change = (what: string, patch: Style) =>
+  levels.setStyle(`${study.quantity?.title}: ${what}`, patch, { moves: true })
+const setStep = (text: string | undefined) =>
+  study.setTicks(
+    text ? `Step by ${text}` : 'Let the step be round',
+    { ...study.quantity?.ticks, step: text },
+    { moves: true },
+  )
 const wider = stable(() => levels.wider.map((level) => ({ level, name: levelNames[level] })))
 const give = (field: FieldName, to: Level) => levels.give([field], to)
 </script>
 
 <template>
   <section class="dock" aria-label="Style">
-    <StyleSentence :subject="study.quantity?.title ?? ''" :phrases="told.phrases" :choices="choices" :typed="typed" :origin="origin" :wider="wider" @choose="choose" @open="prepare" @take-back="levels.takeBack([$event])" @give="give">
+    <StyleSentence
+      :subject="study.quantity?.title ?? ''"
+      :phrases="told.phrases"
+      :choices="choices"
+      :typed="typed"
+      :origin="origin"
+      :wider="wider"
+      @choose="choose"
+      @open="prepare"
+      @take-back="levels.takeBack([$event])"
+      @give="give"
+    >
       <template #level><LevelChoice /></template>
       <template v-if="surface === 'axis' || levels.level === 'quantity'">
         <span class="lead">{{ ' a tick every ' }}</span>
-        <StepInput :step="study.quantity?.ticks.step" :found="page.drawing.value?.ticks.step ?? ''" :is-fraction="study.quantity?.ticks.multipleOf !== undefined" @change="setStep" />
+        <StepInput
+          :step="study.quantity?.ticks.step"
+          :found="page.drawing.value?.ticks.step ?? ''"
+          :is-fraction="study.quantity?.ticks.multipleOf !== undefined"
+          @change="setStep"
+        />
       </template>
     </StyleSentence>
-    <p v-if="study.refused || page.drawing.value?.trouble" class="trouble" role="alert">{{ study.refused || page.drawing.value?.trouble }}</p>
+    <p v-if="study.refused || page.drawing.value?.trouble" class="trouble" role="alert">
+      {{ study.refused || page.drawing.value?.trouble }}
+    </p>
     <div class="work">
-    <RailBox v-bind="onRail" @change="change">
-      <p class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
-    </RailBox>
-    <aside v-if="!isPart(levels.level)" class="beside still" aria-label="With this style">
-      <CasesLine :desk="deskNow" />
-      <DockActions :page="page" :surface="surface" />
-    </aside>
+      <RailBox v-bind="onRail" @change="change">
+        <p class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
+      </RailBox>
+      <aside v-if="!isPart(levels.level)" class="beside still" aria-label="With this style">
+        <CasesLine :desk="deskNow" />
+        <DockActions :page="page" :surface="surface" />
+      </aside>
     </div>
   </section>
 </template>

@@ -15,19 +15,31 @@ const props = defineProps<{
   /** The levels that what is set here can be given to, in words. */
   wider: readonly { level: Level; name: string }[]
 }>()
-const emit = defineEmits<{ choose: [name: string, choice: Choice]; open: [field: FieldName]; takeBack: [field: FieldName]; give: [field: FieldName, to: Level] }>()
+const emit = defineEmits<{
+  choose: [name: string, choice: Choice]
+  open: [field: FieldName]
+  takeBack: [field: FieldName]
+  give: [field: FieldName, to: Level]
+}>()
 
-const list = useTemplateRef<{ toggle(event: Event, target?: unknown): void; show(event: Event, target?: unknown): void; hide(): void }>('list')
+const list = useTemplateRef<{
+  toggle(event: Event, target?: unknown): void
+  show(event: Event, target?: unknown): void
+  hide(): void
+}>('list')
 /** Phrases that say what nobody set wait until they are asked for. */
 const everything = ref(false)
 const shown = computed(() => props.phrases.filter(({ rare }) => everything.value || !rare))
 const opened = shallowRef<{ field: FieldName; button: HTMLElement } | null>(null)
-const phrase = computed(() => props.phrases.find(({ field }) => field === opened.value?.field) ?? null)
+const phrase = computed(
+  () => props.phrases.find(({ field }) => field === opened.value?.field) ?? null,
+)
 const options = computed(() => (phrase.value ? props.choices(phrase.value.field) : []))
 const typing = computed(() => (phrase.value ? props.typed(phrase.value.field) : null))
 
 /** The mark after a phrase stays on its line: a comma where the next one begins with it. */
-const stopAfter = (at: number): string => (at === shown.value.length - 1 ? ';' : shown.value[at + 1]!.lead.startsWith(',') ? ',' : '')
+const stopAfter = (at: number): string =>
+  at === shown.value.length - 1 ? ';' : shown.value[at + 1]!.lead.startsWith(',') ? ',' : ''
 
 function open(event: Event, field: FieldName) {
   const button = event.currentTarget as HTMLElement
@@ -66,27 +78,69 @@ function choose(key: string | null) {
     Write <strong>{{ subject }}</strong> <slot name="level" />
     <template v-for="(one, at) in shown" :key="one.field">
       <span class="lead">{{ ` ${one.lead.replace(/^,\s*/, '')} `.replace(/^\s+$/, ' ') }}</span>
-      <span class="piece"><PhraseButton :field="one.field" :name="one.name" :title="one.title" :open="opened?.field === one.field" :origin="origin(one.field)" @open="open" />{{ stopAfter(at) }}</span>
+      <span class="piece"
+        ><PhraseButton
+          :field="one.field"
+          :name="one.name"
+          :title="one.title"
+          :open="opened?.field === one.field"
+          :origin="origin(one.field)"
+          @open="open"
+        />{{ stopAfter(at) }}</span
+      >
     </template>
     <slot />
-    <button type="button" class="more" :aria-expanded="everything" @click="everything = !everything">{{ everything ? 'less' : 'more …' }}</button>
+    <button
+      type="button"
+      class="more"
+      :aria-expanded="everything"
+      @click="everything = !everything"
+    >
+      {{ everything ? 'less' : 'more …' }}
+    </button>
     <Popover ref="list" :aria-label="`Choices of ${phrase?.name}`" @show="focusList" @hide="close">
       <p v-if="phrase" class="from">
         <span>{{ originWords[origin(phrase.field)] }}</span>
         <template v-if="origin(phrase.field) === 'here'">
-          <button type="button" class="quiet" @click="act(() => emit('takeBack', phrase!.field))">take it back</button>
-          <button v-for="{ level, name } in wider" :key="level" type="button" class="quiet" @click="act(() => emit('give', phrase!.field, level))">give it to {{ name }}</button>
+          <button type="button" class="quiet" @click="act(() => emit('takeBack', phrase!.field))">
+            take it back
+          </button>
+          <button
+            v-for="{ level, name } in wider"
+            :key="level"
+            type="button"
+            class="quiet"
+            @click="act(() => emit('give', phrase!.field, level))"
+          >
+            give it to {{ name }}
+          </button>
         </template>
       </p>
       <Listbox
-        v-if="phrase" :model-value="phrase.key" :options="options" option-value="key" :option-label="spoken" :aria-label="phrase.name" scroll-height="21rem"
-        class="choices" @update:model-value="choose" @keydown.esc="list?.hide()"
+        v-if="phrase"
+        :model-value="phrase.key"
+        :options="options"
+        option-value="key"
+        :option-label="spoken"
+        :aria-label="phrase.name"
+        scroll-height="21rem"
+        class="choices"
+        @update:model-value="choose"
+        @keydown.esc="list?.hide()"
       >
         <template #option="{ option }">
-          <span class="choice"><span>{{ option.title }}</span> <span class="sample">{{ option.sample }}</span></span>
+          <span class="choice"
+            ><span>{{ option.title }}</span> <span class="sample">{{ option.sample }}</span></span
+          >
         </template>
       </Listbox>
-      <TypedChoice v-if="phrase && typing" :key="phrase.field" :name="phrase.name" :typed="typing" @choose="take" />
+      <TypedChoice
+        v-if="phrase && typing"
+        :key="phrase.field"
+        :name="phrase.name"
+        :typed="typing"
+        @choose="take"
+      />
     </Popover>
   </p>
 </template>

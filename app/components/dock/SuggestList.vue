@@ -22,58 +22,123 @@ const regions = useRegions()
 
 const MOST_SHOWN = 3
 const ROOM_SIZE = 13
-const formNames: Record<Form, string> = { digits: 'digits alone', symbols: 'symbols, such as K and M', words: 'words, such as million', exponents: 'powers of ten' }
-const forms = [{ id: null as Form | null, title: 'whatever is best' }, ...FORMS.map((id) => ({ id: id as Form | null, title: formNames[id] }))]
+const formNames: Record<Form, string> = {
+  digits: 'digits alone',
+  symbols: 'symbols, such as K and M',
+  words: 'words, such as million',
+  exponents: 'powers of ten',
+}
+const forms = [
+  { id: null as Form | null, title: 'whatever is best' },
+  ...FORMS.map((id) => ({ id: id as Form | null, title: formNames[id] })),
+]
 const form = ref<Form | null>(null)
 const width = ref<string>()
 const locale = ref<string | null>(null)
-const localeOptions = computed(() => [{ id: null as string | null, title: 'its own region' }, ...regionOptions(study.readers)])
+const localeOptions = computed(() => [
+  { id: null as string | null, title: 'its own region' },
+  ...regionOptions(study.readers),
+])
 const trouble = ref('')
 const found = shallowRef<Suggestion[]>([])
 /** Whether there are ways at all, some of which may stand already. */
 const hasWays = ref(false)
-const toWidth = (text: string) => (/^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : 'A width is 20 to 9999 pixels.')
+const toWidth = (text: string) =>
+  /^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : 'A width is 20 to 9999 pixels.'
 
 const textOf = (labels: readonly string[]) => labels.join('\n')
 
-watch([form, width, locale], async () => {
-  trouble.value = ''
-  const asked = locale.value
-  try {
-    if (asked) await regions.load([{ locale: asked }])
-    if (asked !== locale.value) return
-    const subject = props.subject()
-    const ways = suggest({
-      ...subject, style: { ...subject.style, ...(asked ? { locale: asked } : {}) }, context: { ...subject.context, ...regions.loaded },
-      room: width.value ? { width: Number(width.value), fontSize: ROOM_SIZE } : undefined,
-    }, form.value ?? undefined)
-    const standing = new Set(props.standing?.().map(textOf))
-    found.value = ways.filter(({ labels }) => !standing.has(textOf(labels))).slice(0, MOST_SHOWN)
-    hasWays.value = ways.length > 0
-  } catch (error) {
-    trouble.value = (error as Error).message
-  }
-}, { immediate: true })
+watch(
+  [form, width, locale],
+  async () => {
+    trouble.value = ''
+    const asked = locale.value
+    try {
+      if (asked) await regions.load([{ locale: asked }])
+      if (asked !== locale.value) return
+      const subject = props.subject()
+      const ways = suggest(
+        {
+          ...subject,
+          style: { ...subject.style, ...(asked ? { locale: asked } : {}) },
+          context: { ...subject.context, ...regions.loaded },
+          room: width.value ? { width: Number(width.value), fontSize: ROOM_SIZE } : undefined,
+        },
+        form.value ?? undefined,
+      )
+      const standing = new Set(props.standing?.().map(textOf))
+      found.value = ways.filter(({ labels }) => !standing.has(textOf(labels))).slice(0, MOST_SHOWN)
+      hasWays.value = ways.length > 0
+    } catch (error) {
+      trouble.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
 
 const MOST_LABELS = 5
-const sample = (labels: readonly string[]) => `${labels.slice(0, MOST_LABELS).join('   ')}${labels.length > MOST_LABELS ? '  …' : ''}`
+const sample = (labels: readonly string[]) =>
+  `${labels.slice(0, MOST_LABELS).join('   ')}${labels.length > MOST_LABELS ? '  …' : ''}`
 const isAgainst = (reason: string) => reason.startsWith(AGAINST)
 </script>
 
 <template>
   <div class="found">
     <p class="soft">
-      {{ where }}, in <Select v-model="form" :options="forms" option-label="title" option-value="id" placeholder="whatever is best" append-to="self" aria-label="Way of telling size" class="in-text" />,
-      for <Select v-model="locale" :options="localeOptions" option-label="title" option-value="id" placeholder="its own region" filter append-to="self" aria-label="Region of the suggestions" class="in-text" />,
-      in <TypedField :value="width" placeholder="any" label="Width of the suggestions" :check="toWidth" @change="width = $event" /> px
+      {{ where }}, in
+      <Select
+        v-model="form"
+        :options="forms"
+        option-label="title"
+        option-value="id"
+        placeholder="whatever is best"
+        append-to="self"
+        aria-label="Way of telling size"
+        class="in-text"
+      />, for
+      <Select
+        v-model="locale"
+        :options="localeOptions"
+        option-label="title"
+        option-value="id"
+        placeholder="its own region"
+        filter
+        append-to="self"
+        aria-label="Region of the suggestions"
+        class="in-text"
+      />, in
+      <TypedField
+        :value="width"
+        placeholder="any"
+        label="Width of the suggestions"
+        :check="toWidth"
+        @change="width = $event"
+      />
+      px
     </p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <button v-for="one in found" :key="one.labels.join()" type="button" class="way" @click="emit('take', one.style, one.labels)">
+    <button
+      v-for="one in found"
+      :key="one.labels.join()"
+      type="button"
+      class="way"
+      @click="emit('take', one.style, one.labels)"
+    >
       <b>{{ sample(one.labels) }}</b>
-      <span v-for="reason in one.reasons" :key="reason" :class="isAgainst(reason) ? 'against' : 'soft'">{{ isAgainst(reason) ? reason : `+ ${reason}` }}</span>
+      <span
+        v-for="reason in one.reasons"
+        :key="reason"
+        :class="isAgainst(reason) ? 'against' : 'soft'"
+        >{{ isAgainst(reason) ? reason : `+ ${reason}` }}</span
+      >
     </button>
-    <p v-if="found.length === 0 && hasWays && !trouble" class="soft">Every such way stands here already.</p>
-    <p v-else-if="found.length === 0 && !trouble" class="soft">No such way is free of errors on these numbers. More room, another way of telling size or fewer numbers may help.</p>
+    <p v-if="found.length === 0 && hasWays && !trouble" class="soft">
+      Every such way stands here already.
+    </p>
+    <p v-else-if="found.length === 0 && !trouble" class="soft">
+      No such way is free of errors on these numbers. More room, another way of telling size or
+      fewer numbers may help.
+    </p>
   </div>
 </template>
 

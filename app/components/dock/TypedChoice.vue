@@ -13,8 +13,16 @@ const trouble = computed(() => (read.value && 'trouble' in read.value ? read.val
 
 <template>
   <form class="typed" @submit.prevent="choice && emit('choose', choice)">
-    <InputText v-model="text" size="small" :placeholder="typed.hint" :aria-label="`${name}: ${typed.hint}`" :invalid="trouble !== ''" />
-    <span v-if="choice" class="sample">{{ choice.sample }} <span class="enter">Enter takes it</span></span>
+    <InputText
+      v-model="text"
+      size="small"
+      :placeholder="typed.hint"
+      :aria-label="`${name}: ${typed.hint}`"
+      :invalid="trouble !== ''"
+    />
+    <span v-if="choice" class="sample"
+      >{{ choice.sample }} <span class="enter">Enter takes it</span></span
+    >
     <span v-else-if="trouble" class="trouble" role="alert">{{ trouble }}</span>
   </form>
 </template>

@@ -20,26 +20,37 @@ const emit = defineEmits<{ change: [what: string, next: StudyLadder] }>()
 /** What stands in the fields: it is kept with the study as soon as it is a ladder. Rungs stay in their order while they climb, so that the one in hand stays in hand. */
 const draft = shallowRef<readonly LadderRung[]>(props.ladder.rungs)
 const ascending = computed(() => [...draft.value].sort((a, b) => a.power - b.power))
-watch(() => props.ladder.rungs, (rungs) => {
-  if (trouble.value || JSON.stringify(rungs) === JSON.stringify(ascending.value)) return
-  draft.value = rungs
-  // It asked about a rung by its place.
-  going.value = null
-})
+watch(
+  () => props.ladder.rungs,
+  (rungs) => {
+    if (trouble.value || JSON.stringify(rungs) === JSON.stringify(ascending.value)) return
+    draft.value = rungs
+    // It asked about a rung by its place.
+    going.value = null
+  },
+)
 const asked = computed<StudyLadder>(() => ({
-  title: props.ladder.title, ...(props.ladder.base === 10 ? {} : { base: props.ladder.base }), rungs: ascending.value,
+  title: props.ladder.title,
+  ...(props.ladder.base === 10 ? {} : { base: props.ladder.base }),
+  rungs: ascending.value,
 }))
 const trouble = computed(() => (props.ladder.isOwn ? ladderTrouble(asked.value) : ''))
 function put(next: readonly LadderRung[], what: string) {
   draft.value = next
   if (!trouble.value) emit('change', `${props.ladder.title}: ${what}`, asked.value)
 }
-const change = (at: number, patch: Partial<LadderRung>, what: string) => put(draft.value.map((rung, place) => (place === at ? { ...rung, ...patch } : rung)), what)
+const change = (at: number, patch: Partial<LadderRung>, what: string) =>
+  put(
+    draft.value.map((rung, place) => (place === at ? { ...rung, ...patch } : rung)),
+    what,
+  )
 const y = (rung: LadderRung) => (props.top - heightOf(props.ladder, rung)) * STEP
 const rungs = computed(() => (props.ladder.isOwn ? draft.value : props.ladder.rungs))
 
-const rename = (at: number, key: 'symbol' | 'word', text: string) => change(at, { [key]: text.trim() }, `call 10^${draft.value[at]!.power} ${text}`)
-const isTaken = (wanted: number) => wanted === 0 || draft.value.some(({ power }) => power === wanted)
+const rename = (at: number, key: 'symbol' | 'word', text: string) =>
+  change(at, { [key]: text.trim() }, `call 10^${draft.value[at]!.power} ${text}`)
+const isTaken = (wanted: number) =>
+  wanted === 0 || draft.value.some(({ power }) => power === wanted)
 function move(at: number, power: number) {
   const { symbol, power: before } = draft.value[at]!
   change(at, { power }, `move ${symbol} from 10^${before} to 10^${power}`)
@@ -61,7 +72,9 @@ function take(event: PointerEvent, at: number) {
 }
 function drag(event: PointerEvent) {
   if (!held) return
-  const wanted = held.power + Math.round((held.from - event.clientY) / (STEP * heightOf(props.ladder, { power: 1 })))
+  const wanted =
+    held.power +
+    Math.round((held.from - event.clientY) / (STEP * heightOf(props.ladder, { power: 1 })))
   if (!isTaken(wanted)) move(held.at, wanted)
 }
 const release = () => (held = null)
@@ -84,21 +97,68 @@ defineExpose({ add })
 <template>
   <div class="ladder" :style="{ height: `${height}px` }" :data-ladder="ladder.id">
     <span class="rail left" /><span class="rail right" />
-    <div v-for="(rung, at) in rungs" :key="ladder.isOwn ? at : rung.power" class="rung" :class="{ used: used.has(rung.power) }" :style="{ top: `${y(rung)}px` }" :data-power="rung.power">
+    <div
+      v-for="(rung, at) in rungs"
+      :key="ladder.isOwn ? at : rung.power"
+      class="rung"
+      :class="{ used: used.has(rung.power) }"
+      :style="{ top: `${y(rung)}px` }"
+      :data-power="rung.power"
+    >
       <template v-if="ladder.isOwn">
-        <button type="button" class="bar grip" :aria-label="`Move ${rung.symbol}, at 10 to the ${rung.power}`" :title="`10${superscript(rung.power)}: drag it, or use the arrow keys`" @keydown="press($event, at)" @pointerdown="take($event, at)" @pointermove="drag" @pointerup="release" @pointercancel="release" />
-        <input :value="rung.symbol" class="symbol" maxlength="40" spellcheck="false" :aria-label="`Symbol of 10 to the ${rung.power}`" @input="rename(at, 'symbol', ($event.target as HTMLInputElement).value)" />
-        <input :value="rung.word" class="word" maxlength="40" spellcheck="false" :aria-label="`Word of 10 to the ${rung.power}`" @input="rename(at, 'word', ($event.target as HTMLInputElement).value)" />
-        <button type="button" class="away" :aria-label="`Take ${rung.symbol} away`" title="Take this rung away" @click="remove(at)">×</button>
+        <button
+          type="button"
+          class="bar grip"
+          :aria-label="`Move ${rung.symbol}, at 10 to the ${rung.power}`"
+          :title="`10${superscript(rung.power)}: drag it, or use the arrow keys`"
+          @keydown="press($event, at)"
+          @pointerdown="take($event, at)"
+          @pointermove="drag"
+          @pointerup="release"
+          @pointercancel="release"
+        />
+        <input
+          :value="rung.symbol"
+          class="symbol"
+          maxlength="40"
+          spellcheck="false"
+          :aria-label="`Symbol of 10 to the ${rung.power}`"
+          @input="rename(at, 'symbol', ($event.target as HTMLInputElement).value)"
+        />
+        <input
+          :value="rung.word"
+          class="word"
+          maxlength="40"
+          spellcheck="false"
+          :aria-label="`Word of 10 to the ${rung.power}`"
+          @input="rename(at, 'word', ($event.target as HTMLInputElement).value)"
+        />
+        <button
+          type="button"
+          class="away"
+          :aria-label="`Take ${rung.symbol} away`"
+          title="Take this rung away"
+          @click="remove(at)"
+        >
+          ×
+        </button>
       </template>
-      <template v-else><span class="bar" /><span class="symbol">{{ rung.symbol }}</span><span class="word">{{ rung.word }}</span></template>
+      <template v-else
+        ><span class="bar" /><span class="symbol">{{ rung.symbol }}</span
+        ><span class="word">{{ rung.word }}</span></template
+      >
     </div>
     <p v-if="going" class="said" role="alert" :style="{ top: `${y(going.rung) + 14}px` }">
-      {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'has' : 'have' }} every label fixed on {{ going.rung.symbol }}.
-      <button type="button" class="quiet" @click="remove(going!.at, true)">take it away; each label finds its own rung</button>
+      {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'has' : 'have' }} every label fixed
+      on {{ going.rung.symbol }}.
+      <button type="button" class="quiet" @click="remove(going!.at, true)">
+        take it away; each label finds its own rung
+      </button>
       <button type="button" class="quiet" @click="going = null">keep it</button>
     </p>
-    <p v-else-if="trouble" class="said" role="alert" :style="{ top: `${top * STEP + 10}px` }">{{ trouble }} Nothing is kept until it is mended.</p>
+    <p v-else-if="trouble" class="said" role="alert" :style="{ top: `${top * STEP + 10}px` }">
+      {{ trouble }} Nothing is kept until it is mended.
+    </p>
   </div>
 </template>
 

@@ -5,14 +5,28 @@ import { vFocus } from '~/desk/focus'
 import { levelWords } from '~/desk/levels'
 
 const props = defineProps<{ card: Card }>()
-const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string]; show: [quantity: string] }>()
+const emit = defineEmits<{
+  fix: [change: Change, card: Card]
+  leave: [findings: readonly PlacedFinding[], reason: string]
+  show: [quantity: string]
+}>()
 
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
-const checks = computed(() => findingsOf(props.card).map(({ check }) => check).join(' '))
+const checks = computed(() =>
+  findingsOf(props.card)
+    .map(({ check }) => check)
+    .join(' '),
+)
 const surfaces = computed(() => surfacesOf(props.card))
-const places = computed(() => (props.card.main.other ? `on the axis of ${props.card.main.other.title}` : surfaces.value.map((surface) => levelWords[surface]).join(', ')))
-const alsoTitles = computed(() => props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '))
+const places = computed(() =>
+  props.card.main.other
+    ? `on the axis of ${props.card.main.other.title}`
+    : surfaces.value.map((surface) => levelWords[surface]).join(', '),
+)
+const alsoTitles = computed(() =>
+  props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '),
+)
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
 
@@ -23,28 +37,71 @@ function leave() {
 </script>
 
 <template>
-  <article class="finding" :class="card.main.severity" :data-check="card.main.check" :data-checks="checks" :data-on="surfaces.join(' ')">
+  <article
+    class="finding"
+    :class="card.main.severity"
+    :data-check="card.main.check"
+    :data-checks="checks"
+    :data-on="surfaces.join(' ')"
+  >
     <header>
       <h2>
-        <span class="bead" :class="beads[card.main.severity]" :title="severities[card.main.severity]" />
+        <span
+          class="bead"
+          :class="beads[card.main.severity]"
+          :title="severities[card.main.severity]"
+        />
         {{ checkTitles[card.main.check] }}
       </h2>
-      <button v-if="!card.main.other" v-show="reason === null" type="button" class="quiet" @click="reason = ''">leave it</button>
+      <button
+        v-if="!card.main.other"
+        v-show="reason === null"
+        type="button"
+        class="quiet"
+        @click="reason = ''"
+      >
+        leave it
+      </button>
     </header>
     <p class="place">{{ places }}</p>
     <p>{{ card.main.message }}</p>
     <form v-if="reason !== null" class="fixes" @submit.prevent="leave" @keydown.esc="reason = null">
-      <InputText v-model="reason" v-focus size="small" fluid maxlength="300" placeholder="Why may it stand?" aria-label="Why may it stand?" />
+      <InputText
+        v-model="reason"
+        v-focus
+        size="small"
+        fluid
+        maxlength="300"
+        placeholder="Why may it stand?"
+        aria-label="Why may it stand?"
+      />
       <Button size="small" label="Leave it" type="submit" :disabled="!reason.trim()" />
       <Button size="small" label="Cancel" variant="text" @click="reason = null" />
     </form>
-    <div v-else-if="card.main.other" class="fixes"><Button size="small" :label="`Show ${card.main.other.title}`" variant="outlined" @click="emit('show', card.main.other.id)" /></div>
+    <div v-else-if="card.main.other" class="fixes">
+      <Button
+        size="small"
+        :label="`Show ${card.main.other.title}`"
+        variant="outlined"
+        @click="emit('show', card.main.other.id)"
+      />
+    </div>
     <div v-else-if="card.main.fixes.length > 0" class="fixes">
-      <Button v-for="fix in card.main.fixes" :key="fix.title" data-fix size="small" :label="fix.title" variant="outlined" @click="emit('fix', fix, card)" />
+      <Button
+        v-for="fix in card.main.fixes"
+        :key="fix.title"
+        data-fix
+        size="small"
+        :label="fix.title"
+        variant="outlined"
+        @click="emit('fix', fix, card)"
+      />
     </div>
     <details v-if="card.also.length > 0" class="also">
       <summary>mends {{ card.also.length }} more: {{ alsoTitles }}</summary>
-      <p v-for="one in card.also" :key="one.check" :data-check="one.check"><b>{{ checkTitles[one.check] }}.</b> {{ one.message }}</p>
+      <p v-for="one in card.also" :key="one.check" :data-check="one.check">
+        <b>{{ checkTitles[one.check] }}.</b> {{ one.message }}
+      </p>
     </details>
   </article>
 </template>

@@ -5,8 +5,18 @@ import type { Left } from '~~/shared/study'
 import type { Page } from '~/composables/page'
 import { type Card, checkTitles, findingsOf, type PlacedFinding } from '~/desk/cards'
 
-const props = defineProps<{ cards: readonly Card[]; left: readonly Left[]; checks: Page['checks']; trouble: string }>()
-const emit = defineEmits<{ fix: [change: Change, card: Card]; leave: [findings: readonly PlacedFinding[], reason: string]; takeBack: [left: Left[]]; show: [quantity: string] }>()
+const props = defineProps<{
+  cards: readonly Card[]
+  left: readonly Left[]
+  checks: Page['checks']
+  trouble: string
+}>()
+const emit = defineEmits<{
+  fix: [change: Change, card: Card]
+  leave: [findings: readonly PlacedFinding[], reason: string]
+  takeBack: [left: Left[]]
+  show: [quantity: string]
+}>()
 
 /** A run that takes longer than this says how far it is, and can be stopped. */
 const LONG = 800
@@ -17,7 +27,8 @@ const isSlow = computed(() => isChecking.value && isLong.value)
 /** How many findings each surface has. */
 const counts = computed(() => {
   const by = new Map<string, number>()
-  for (const { surface } of props.cards.flatMap(findingsOf)) by.set(surface, (by.get(surface) ?? 0) + 1)
+  for (const { surface } of props.cards.flatMap(findingsOf))
+    by.set(surface, (by.get(surface) ?? 0) + 1)
   return [...by]
 })
 /** What was left of a surface for one reason. */
@@ -29,26 +40,56 @@ const leftTogether = computed(() => {
   }
   return [...groups.values()]
 })
-const namesOf = (group: readonly Left[]) => group.map(({ check }) => checkTitles[check] ?? check).join(', ')
+const namesOf = (group: readonly Left[]) =>
+  group.map(({ check }) => checkTitles[check] ?? check).join(', ')
 </script>
 
 <template>
   <aside class="margin still" aria-label="What a reader would get wrong" aria-live="polite">
     <header class="head">
       <ReadersChoice />
-      <p v-if="cards.length > 0" class="counts"><span v-for="[surface, count] in counts" :key="surface">{{ surface }} <b>{{ count }}</b></span></p>
+      <p v-if="cards.length > 0" class="counts">
+        <span v-for="[surface, count] in counts" :key="surface"
+          >{{ surface }} <b>{{ count }}</b></span
+        >
+      </p>
     </header>
     <p v-if="trouble" role="alert">The labels could not be checked: {{ trouble }}</p>
-    <p v-else-if="checks.isStopped.value" class="clean">The check was stopped. <button type="button" class="quiet" @click="checks.again()">Check again</button></p>
-    <p v-else-if="isSlow" class="clean"><span class="bead busy" /> Reading back… <progress :value="checks.progress.value" aria-label="How much is checked" /> <button type="button" class="quiet" @click="checks.stop()">stop</button></p>
-    <p v-else-if="cards.length === 0 && isChecking" class="clean"><span class="bead busy" /> Reading the labels back…</p>
-    <p v-else-if="cards.length === 0" class="clean"><span class="bead good" /> {{ left.length === 0 ? 'Every label reads back as its number.' : 'Nothing but what was left with a reason.' }}</p>
+    <p v-else-if="checks.isStopped.value" class="clean">
+      The check was stopped.
+      <button type="button" class="quiet" @click="checks.again()">Check again</button>
+    </p>
+    <p v-else-if="isSlow" class="clean">
+      <span class="bead busy" /> Reading back…
+      <progress :value="checks.progress.value" aria-label="How much is checked" />
+      <button type="button" class="quiet" @click="checks.stop()">stop</button>
+    </p>
+    <p v-else-if="cards.length === 0 && isChecking" class="clean">
+      <span class="bead busy" /> Reading the labels back…
+    </p>
+    <p v-else-if="cards.length === 0" class="clean">
+      <span class="bead good" />
+      {{
+        left.length === 0
+          ? 'Every label reads back as its number.'
+          : 'Nothing but what was left with a reason.'
+      }}
+    </p>
     <FindingCard
-      v-for="(card, at) in cards" :key="`${card.main.check} ${card.main.surface} ${card.main.other?.id ?? ''}`" :card="card" :data-finding="at"
-      @fix="(change, one) => emit('fix', change, one)" @leave="(findings, reason) => emit('leave', findings, reason)" @show="emit('show', $event)"
+      v-for="(card, at) in cards"
+      :key="`${card.main.check} ${card.main.surface} ${card.main.other?.id ?? ''}`"
+      :card="card"
+      :data-finding="at"
+      @fix="(change, one) => emit('fix', change, one)"
+      @leave="(findings, reason) => emit('leave', findings, reason)"
+      @show="emit('show', $event)"
     />
     <section v-if="left.length > 0" class="left" aria-label="Left with a reason">
-      <p v-for="group in leftTogether" :key="`${group[0]!.surface} ${group[0]!.reason}`" :title="namesOf(group)">
+      <p
+        v-for="group in leftTogether"
+        :key="`${group[0]!.surface} ${group[0]!.reason}`"
+        :title="namesOf(group)"
+      >
         <b>{{ group[0]!.surface }}</b>, {{ group.length }} left: {{ group[0]!.reason }}
         <button type="button" class="quiet" @click="emit('takeBack', group)">take back</button>
       </p>

@@ -22,8 +22,13 @@ const label = (surface: Surface) => (at: number) => `[data-surface="${surface}"]
 const whole = (surface: Surface) => () => `[data-surface="${surface}"]`
 const head = (surface: Surface) => () => `[data-head="${surface}"]`
 const targets: Record<Surface, (at: number) => string> = {
-  axis: label('axis'), marks: label('marks'), table: head('table'),
-  tooltip: whole('tooltip'), legend: head('legend'), headline: whole('headline'), sentence: whole('sentence'),
+  axis: label('axis'),
+  marks: label('marks'),
+  table: head('table'),
+  tooltip: whole('tooltip'),
+  legend: head('legend'),
+  headline: whole('headline'),
+  sentence: whole('sentence'),
 }
 /** Those at the left of the page are reached straight from the gutter; lines to the others run above them. */
 const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', 'legend'])
@@ -33,13 +38,16 @@ const isBeside = ({ surface, other }: PlacedFinding) => AT_LEFT.has(surface) && 
 function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
   const origin = desk.getBoundingClientRect()
   const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
-  const target = desk.querySelector(finding.other ? '[data-second]' : targets[finding.surface](finding.at[0] ?? 0))?.getBoundingClientRect()
+  const target = desk
+    .querySelector(finding.other ? '[data-second]' : targets[finding.surface](finding.at[0] ?? 0))
+    ?.getBoundingClientRect()
   const body = desk.querySelector('[data-page-body]')?.getBoundingClientRect()
   if (!card || !target || !body) return null
   const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]
   const channel = x1 + (at + 1) * CHANNEL
   const start = `M${x1} ${y1}H${channel}`
-  if (isBeside(finding)) return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
+  if (isBeside(finding))
+    return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
   const over = body.top - origin.top - at * 3
   return `${start}V${over}H${(target.left + target.right) / 2 - origin.left}V${target.top - 2 - origin.top}`
 }
@@ -52,7 +60,10 @@ function take(event: Event) {
   inHand.value = card === undefined ? NONE : Number(card)
 }
 useEventListener(() => props.desk, ['pointerover', 'focusin'], take, { passive: true })
-watch(() => props.cards, () => (inHand.value = NONE))
+watch(
+  () => props.cards,
+  () => (inHand.value = NONE),
+)
 
 function place() {
   const { desk, cards } = props
@@ -64,13 +75,21 @@ function place() {
   })
 }
 const soon = () => requestAnimationFrame(place)
-watch(() => [props.cards, width.value, height.value, inHand.value], soon, { flush: 'post', immediate: true })
+watch(() => [props.cards, width.value, height.value, inHand.value], soon, {
+  flush: 'post',
+  immediate: true,
+})
 useEventListener(() => props.desk, 'scroll', soon, { capture: true, passive: true })
 </script>
 
 <template>
   <svg class="hairlines" :width="width" :height="height" aria-hidden="true">
-    <path v-for="(line, at) in lines" :key="at" :class="[line.severity, { 'in-hand': line.isInHand }]" :d="line.path" />
+    <path
+      v-for="(line, at) in lines"
+      :key="at"
+      :class="[line.severity, { 'in-hand': line.isInHand }]"
+      :d="line.path"
+    />
   </svg>
 </template>
 

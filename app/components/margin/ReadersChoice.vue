@@ -12,8 +12,18 @@ const options = computed(() => regionOptions(study.readers))
   <p class="readers">
     For readers of
     <MultiSelect
-      :model-value="[...study.readers ?? []]" :options="options" option-label="title" option-value="id" filter :placeholder="`${regionName(own)} alone`" aria-label="Readers" size="small" class="in-text"
-      :max-selected-labels="2" selected-items-label="{0} languages" @update:model-value="study.setReaders($event)"
+      :model-value="[...(study.readers ?? [])]"
+      :options="options"
+      option-label="title"
+      option-value="id"
+      filter
+      :placeholder="`${regionName(own)} alone`"
+      aria-label="Readers"
+      size="small"
+      class="in-text"
+      :max-selected-labels="2"
+      selected-items-label="{0} languages"
+      @update:model-value="study.setReaders($event)"
     />
   </p>
 </template>

@@ -20,15 +20,36 @@ const WIDTH = 150
 const STEP = 4
 const HEIGHT = 40
 const mark = computed(() => props.labels[props.at]!)
-const usual = computed(() => freeSpot(props.labels, props.at, { width: WIDTH, height: HEIGHT }, props.width))
-const from = computed(() => ({ x: study.quantity?.chart.callout?.x ?? usual.value.x, y: study.quantity?.chart.callout?.y ?? usual.value.y }))
+const usual = computed(() =>
+  freeSpot(props.labels, props.at, { width: WIDTH, height: HEIGHT }, props.width),
+)
+const from = computed(() => ({
+  x: study.quantity?.chart.callout?.x ?? usual.value.x,
+  y: study.quantity?.chart.callout?.y ?? usual.value.y,
+}))
 const left = computed(() => Math.max(0, Math.min(props.width - WIDTH, mark.value.x + from.value.x)))
 const top = computed(() => Math.max(0, mark.value.y + from.value.y))
 /** The end of the line at the note: its nearer side. */
-const end = computed(() => (left.value > mark.value.x ? left.value : left.value + WIDTH < mark.value.x ? left.value + WIDTH : mark.value.x))
+const end = computed(() =>
+  left.value > mark.value.x
+    ? left.value
+    : left.value + WIDTH < mark.value.x
+      ? left.value + WIDTH
+      : mark.value.x,
+)
 
 function move(x: number, y: number) {
-  study.changeQuantity('Move the callout', (one) => ({ ...one, chart: { ...one.chart, callout: one.chart.callout && { ...one.chart.callout, x: Math.round(x), y: Math.round(y) } } }), true)
+  study.changeQuantity(
+    'Move the callout',
+    (one) => ({
+      ...one,
+      chart: {
+        ...one.chart,
+        callout: one.chart.callout && { ...one.chart.callout, x: Math.round(x), y: Math.round(y) },
+      },
+    }),
+    true,
+  )
 }
 let held: { x: number; y: number } | null = null
 function take(event: PointerEvent) {
@@ -37,7 +58,12 @@ function take(event: PointerEvent) {
 }
 const drag = (event: PointerEvent) => held && move(held.x + event.clientX, held.y + event.clientY)
 const release = () => (held = null)
-const arrows: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }
+const arrows: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-STEP, 0],
+  ArrowRight: [STEP, 0],
+  ArrowUp: [0, -STEP],
+  ArrowDown: [0, STEP],
+}
 function press(event: KeyboardEvent) {
   const by = arrows[event.key]
   if (!by) return
@@ -47,9 +73,30 @@ function press(event: KeyboardEvent) {
 </script>
 
 <template>
-  <svg class="lead" aria-hidden="true" data-picture="line"><line :x1="mark.x" :y1="top < mark.y ? mark.y - fontSize : mark.y + 3" :x2="end" :y2="top + fontSize" /></svg>
-  <div class="note" data-picture="words" :style="{ left: `${left}px`, top: `${top}px`, width: `${WIDTH}px`, fontSize: `${fontSize}px` }">
-    <button type="button" class="grip" aria-label="Move the callout" title="Drag, or use the arrow keys" @pointerdown="take" @pointermove="drag" @pointerup="release" @pointercancel="release" @keydown="press" />
+  <svg class="lead" aria-hidden="true" data-picture="line">
+    <line
+      :x1="mark.x"
+      :y1="top < mark.y ? mark.y - fontSize : mark.y + 3"
+      :x2="end"
+      :y2="top + fontSize"
+    />
+  </svg>
+  <div
+    class="note"
+    data-picture="words"
+    :style="{ left: `${left}px`, top: `${top}px`, width: `${WIDTH}px`, fontSize: `${fontSize}px` }"
+  >
+    <button
+      type="button"
+      class="grip"
+      aria-label="Move the callout"
+      title="Drag, or use the arrow keys"
+      @pointerdown="take"
+      @pointermove="drag"
+      @pointerup="release"
+      @pointercancel="release"
+      @keydown="press"
+    />
     <ProseLine id="callout" :view="view" :flagged="flagged" :font-size="fontSize" />
   </div>
 </template>

@@ -46,7 +46,12 @@ const props = defineProps<{
   tip: number | null
 }>()
 
-const emit = defineEmits<{ room: [room: Room]; axisRoom: [room: Room | null]; point: [at: number]; takeSecond: [id: string] }>()
+const emit = defineEmits<{
+  room: [room: Room]
+  axisRoom: [room: Room | null]
+  point: [at: number]
+  takeSecond: [id: string]
+}>()
 
 const MACHINE_GAP = 10
 const ROOM_STEP = 28
@@ -62,52 +67,116 @@ const partsAt = (i: number) => props.beside.value[i + props.firstLabel] ?? []
 const textAt = (i: number, place: number) => {
   const own = partsAt(i)
   const part = own[place]
-  return part ? `${place > 0 && own[place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i + props.firstLabel] ?? ''}` : ''
+  return part
+    ? `${place > 0 && own[place - 1]!.line === part.line ? ' ' : ''}${part.text ?? props.markLabels.value[i + props.firstLabel] ?? ''}`
+    : ''
 }
 /** All that stands on one line of a mark. */
-const textOn = (i: number, line: number) => partsAt(i).map((part, place) => (part.line === line ? textAt(i, place) : '')).join('')
+const textOn = (i: number, line: number) =>
+  partsAt(i)
+    .map((part, place) => (part.line === line ? textAt(i, place) : ''))
+    .join('')
 
 /** Room for labels, in whole steps; it grows at once and shrinks when the hand rests, so that the marks stand still while labels change. */
-function roomFor(has: () => boolean, labels: () => readonly string[], gap: number, none: number): Ref<number> {
-  const needed = computed(() => (has() ? Math.ceil((longest(labels()) * character.value + gap) / ROOM_STEP) * ROOM_STEP : none))
+function roomFor(
+  has: () => boolean,
+  labels: () => readonly string[],
+  gap: number,
+  none: number,
+): Ref<number> {
+  const needed = computed(() =>
+    has() ? Math.ceil((longest(labels()) * character.value + gap) / ROOM_STEP) * ROOM_STEP : none,
+  )
   const room = ref(needed.value)
   watch(needed, (now) => {
     if (now > room.value || !has()) room.value = now
   })
-  whenAtRest(() => needed.value, (now) => (room.value = now), REST)
+  whenAtRest(
+    () => needed.value,
+    (now) => (room.value = now),
+    REST,
+  )
   return room
 }
-const labelRoom = roomFor(() => props.hasAxis, () => props.tickLabels.value, 14, 8)
+const labelRoom = roomFor(
+  () => props.hasAxis,
+  () => props.tickLabels.value,
+  14,
+  8,
+)
 /** Behind the longest bar. */
-const endRoom = roomFor(() => props.form === 'bars' && props.hasMarks, () => props.drawing.labelled.map((_, i) => textOn(i, 0)), 16, 16)
+const endRoom = roomFor(
+  () => props.form === 'bars' && props.hasMarks,
+  () => props.drawing.labelled.map((_, i) => textOn(i, 0)),
+  16,
+  16,
+)
 /** Forms whose axis lies below. */
 const axisBelow = computed(() => props.form === 'bars' || props.form === 'distribution')
 const showsMachine = computed(() => props.machine && props.hasAxis && props.form !== 'ring')
 const machineLabels = computed(() => (showsMachine.value ? props.tickValues.map(machineLabel) : []))
-const machineRoom = computed(() => (showsMachine.value ? longest(machineLabels.value) * character.value + MACHINE_GAP : 0))
+const machineRoom = computed(() =>
+  showsMachine.value ? longest(machineLabels.value) * character.value + MACHINE_GAP : 0,
+)
 const left = computed(() => Math.min(props.width / 2, labelRoom.value + machineRoom.value))
-const names = computed(() => longest(props.drawing.groups.map(({ category }) => category)) * character.value + 12)
+const names = computed(
+  () => longest(props.drawing.groups.map(({ category }) => category)) * character.value + 12,
+)
 
-const geometry = computed(() => geometryOf(props.form, props.drawing, {
-  ends: Math.min(props.width * MOST_ENDS, endRoom.value), width: props.width, height: props.height, fontSize: props.fontSize, left: left.value, names: names.value, lines: props.lines, second: props.second && { ...props.second, room: longest(props.second.labels) * character.value + 16 }, under: axisBelow.value && showsMachine.value ? props.fontSize * 1.3 : 0,
-}))
+const geometry = computed(() =>
+  geometryOf(props.form, props.drawing, {
+    ends: Math.min(props.width * MOST_ENDS, endRoom.value),
+    width: props.width,
+    height: props.height,
+    fontSize: props.fontSize,
+    left: left.value,
+    names: names.value,
+    lines: props.lines,
+    second: props.second && {
+      ...props.second,
+      room: longest(props.second.labels) * character.value + 16,
+    },
+    under: axisBelow.value && showsMachine.value ? props.fontSize * 1.3 : 0,
+  }),
+)
 /** The place of each group among those that carry a label. */
 const labelAt = computed(() => new Map(props.drawing.labelled.map((at, i) => [at, i])))
 
 /** The room of the marks' labels, told when it is another. */
 const room = computed((): Room => {
   const { marks, marksWidth, isAlone } = geometry.value
-  return { width: marksWidth, fontSize: props.fontSize, weight: '600', ...(isAlone ? { each: true } : { middles: props.drawing.labelled.map((at) => Math.round(marks[at]!.label.x)) }) }
+  return {
+    width: marksWidth,
+    fontSize: props.fontSize,
+    weight: '600',
+    ...(isAlone
+      ? { each: true }
+      : { middles: props.drawing.labelled.map((at) => Math.round(marks[at]!.label.x)) }),
+  }
 })
 /** The room of the axis's labels: side by side below, or above each other at the left. */
 const axisRoom = computed((): Room | null => {
   const { ticks } = geometry.value
   if (ticks.length === 0) return null
-  return axisBelow.value ? { width: props.width, fontSize: props.fontSize, middles: ticks.map(({ x }) => Math.round(x)) }
-    : { width: props.height, fontSize: props.fontSize, stacked: true, middles: ticks.map(({ y }) => Math.round(props.height - y)) }
+  return axisBelow.value
+    ? { width: props.width, fontSize: props.fontSize, middles: ticks.map(({ x }) => Math.round(x)) }
+    : {
+        width: props.height,
+        fontSize: props.fontSize,
+        stacked: true,
+        middles: ticks.map(({ y }) => Math.round(props.height - y)),
+      }
 })
-watch(() => JSON.stringify(axisRoom.value), () => emit('axisRoom', axisRoom.value), { immediate: true })
-watch(() => JSON.stringify(room.value), () => emit('room', room.value), { immediate: true })
+watch(
+  () => JSON.stringify(axisRoom.value),
+  () => emit('axisRoom', axisRoom.value),
+  { immediate: true },
+)
+watch(
+  () => JSON.stringify(room.value),
+  () => emit('room', room.value),
+  { immediate: true },
+)
 
 const LEADING = 1.25
 /** Where a mark's label stands: at its end, or inside it where that is wanted and all its lines fit. */
@@ -118,9 +187,16 @@ function spotOf(at: number): MarkPlace['label'] & { readonly isInside?: boolean 
   const i = labelAt.value.get(at)!
   const count = linesOn(i)
   const tall = count * props.fontSize * LEADING + INSET
-  const wide = Math.max(...Array.from({ length: count }, (_, line) => textWidth(textOn(i, line), props.fontSize, '600')))
-  if (shape.height < tall || shape.width < wide + (props.form === 'bars' ? 2 * INSET : 0)) return label
-  return props.form === 'bars' ? { ...label, x: shape.x + shape.width - INSET, anchor: 'end', isInside: true } : { ...label, y: shape.y + props.fontSize * LEADING, rises: false, isInside: true }
+  const wide = Math.max(
+    ...Array.from({ length: count }, (_, line) =>
+      textWidth(textOn(i, line), props.fontSize, '600'),
+    ),
+  )
+  if (shape.height < tall || shape.width < wide + (props.form === 'bars' ? 2 * INSET : 0))
+    return label
+  return props.form === 'bars'
+    ? { ...label, x: shape.x + shape.width - INSET, anchor: 'end', isInside: true }
+    : { ...label, y: shape.y + props.fontSize * LEADING, rises: false, isInside: true }
 }
 /** Upper lines rise from where the label stands; others go down. */
 const lineY = (at: number, line: number) => {
@@ -131,7 +207,8 @@ const lineY = (at: number, line: number) => {
 }
 /** How many lines a mark's label has: the first of all has no change to tell. */
 const linesOn = (i: number) => Math.max(0, ...partsAt(i).map(({ line }) => line)) + 1
-const partsOn = (i: number, line: number) => partsAt(i).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
+const partsOn = (i: number, line: number) =>
+  partsAt(i).flatMap((part, place) => (part.line === line ? [{ ...part, place }] : []))
 /** A tooltip of two lines stands above its mark's label where there is room, beside it elsewhere. */
 const tipRoom = computed(() => 3 * props.fontSize + 14)
 const TIP_WIDTH = 110
@@ -141,61 +218,177 @@ const tipAt = computed(() => {
   const mark = props.tip === null ? undefined : geometry.value.marks[props.tip]
   if (!mark) return null
   const { x, y } = mark.label
-  if (props.form === 'bars') return { x: Math.min(x + 60, props.width - TIP_WIDTH), y, across: '0', up: '-50%' }
+  if (props.form === 'bars')
+    return { x: Math.min(x + 60, props.width - TIP_WIDTH), y, across: '0', up: '-50%' }
   const isRight = x > props.width / 2
   // It hides no label beside it.
-  const near = geometry.value.marks.filter(({ label }) => Math.abs(label.x - x) < TIP_REACH).map(({ label }) => label.y)
+  const near = geometry.value.marks
+    .filter(({ label }) => Math.abs(label.x - x) < TIP_REACH)
+    .map(({ label }) => label.y)
   const top = Math.min(...near) - props.fontSize * LEADING * props.lines
-  return top > tipRoom.value ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' } : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
+  return top > tipRoom.value
+    ? { x, y: top, across: isRight ? '-82%' : '-18%', up: '-100%' }
+    : { x: x + (isRight ? -14 : 14), y: y + 10, across: isRight ? '-100%' : '0', up: '0' }
 })
 const shadeOf = (at: number) => {
-  const shade = props.bins ? props.bins[at + props.first]! + 1 : props.form === 'ring' ? (at % 4) + 2 : null
+  const shade = props.bins
+    ? props.bins[at + props.first]! + 1
+    : props.form === 'ring'
+      ? (at % 4) + 2
+      : null
   return shade === null ? undefined : { fill: `var(--shade-${shade})` }
 }
 </script>
 
 <template>
   <div class="frame" :style="{ width: `${width}px`, height: `${height}px` }">
-  <svg :width="width" :height="height" role="img" :aria-label="title" class="chart" :style="{ fontSize: `${fontSize}px` }">
-    <desc>{{ description }}</desc>
-    <text x="0" :y="12" class="axis-title">{{ axisTitle }}</text>
-    <template v-if="hasAxis">
-      <g v-for="(tick, at) in geometry.ticks" :key="`tick ${tickValues[at]}`">
-        <line :x1="tick.line[0]" :y1="tick.line[1]" :x2="tick.line[2]" :y2="tick.line[3]" :class="['grid', { zero: tick.isZero }]" />
-        <text v-label="() => tickLabels.value[at]" :x="tick.x" :y="tick.y" :text-anchor="tick.anchor" data-surface="axis" :data-at="at" :class="['label', { flagged: flaggedTicks.has(at) }]" />
-        <text v-if="showsMachine" :x="axisBelow ? tick.x : left - labelRoom" :y="axisBelow ? tick.y + fontSize * 1.3 : tick.y" :text-anchor="tick.anchor" class="machine">{{ machineLabels[at] }}</text>
-      </g>
-    </template>
-    <template v-if="second && geometry.second.length > 0">
-      <text :x="width" :y="12" text-anchor="end" class="axis-title second">{{ second.title }}</text>
-      <text v-for="(spot, at) in geometry.second" :key="`second ${at}`" :x="spot.x" :y="spot.y" class="second" data-second @click="emit('takeSecond', second.id)">{{ second.labels[at] }}</text>
-    </template>
-    <path v-if="geometry.area" :d="geometry.area" class="area" />
-    <path v-if="geometry.line" :d="geometry.line" class="line" />
-    <g v-for="(mark, at) in geometry.marks" :key="at" :class="['shape', { tipped: tip === at }]" :style="shadeOf(at)" :data-mark="at + first" @pointerenter="emit('point', at + first)">
-      <rect v-if="mark.shape.kind === 'rect'" :x="mark.shape.x" :y="mark.shape.y" :width="mark.shape.width" :height="mark.shape.height" />
-      <template v-else-if="mark.shape.kind === 'stack'"><rect v-for="(rect, piece) in mark.shape.rects" :key="piece" v-bind="rect" :style="{ fill: `var(--colour-${piece + 1})` }" /></template>
-      <circle v-else-if="mark.shape.kind === 'dot'" :cx="mark.shape.x" :cy="mark.shape.y" :r="form === 'points' ? 4 : labelAt.has(at) ? 3 : 1.5" />
-      <path v-else :d="mark.shape.d" :transform="`translate(${mark.shape.x} ${mark.shape.y})`" />
-    </g>
-    <path v-if="geometry.secondLine" :d="geometry.secondLine" class="second-line" />
-    <template v-if="hasMarks">
-      <template v-for="(at, i) in drawing.labelled" :key="`mark ${at}`">
-        <text v-for="line in lines" :key="line" :x="spotOf(at).x" :y="lineY(at, line - 1)" :text-anchor="spotOf(at).anchor" :class="['label', { over: geometry.line, inside: spotOf(at).isInside }]">
-          <tspan
-            v-for="part in partsOn(i, line - 1)" :key="part.part" v-label="() => textAt(i, part.place)" :data-part="part.part" :data-level="part.part === 'value' || part.part === 'name' ? undefined : part.part" :data-surface="part.part === 'value' ? 'marks' : undefined" :data-at="part.part === 'value' ? i + firstLabel : undefined"
-            :class="part.part === 'value' ? ['mark', { flagged: flaggedMarks.has(i + firstLabel) }] : 'side'"
+    <svg
+      :width="width"
+      :height="height"
+      role="img"
+      :aria-label="title"
+      class="chart"
+      :style="{ fontSize: `${fontSize}px` }"
+    >
+      <desc>{{ description }}</desc>
+      <text x="0" :y="12" class="axis-title">{{ axisTitle }}</text>
+      <template v-if="hasAxis">
+        <g v-for="(tick, at) in geometry.ticks" :key="`tick ${tickValues[at]}`">
+          <line
+            :x1="tick.line[0]"
+            :y1="tick.line[1]"
+            :x2="tick.line[2]"
+            :y2="tick.line[3]"
+            :class="['grid', { zero: tick.isZero }]"
           />
+          <text
+            v-label="() => tickLabels.value[at]"
+            :x="tick.x"
+            :y="tick.y"
+            :text-anchor="tick.anchor"
+            data-surface="axis"
+            :data-at="at"
+            :class="['label', { flagged: flaggedTicks.has(at) }]"
+          />
+          <text
+            v-if="showsMachine"
+            :x="axisBelow ? tick.x : left - labelRoom"
+            :y="axisBelow ? tick.y + fontSize * 1.3 : tick.y"
+            :text-anchor="tick.anchor"
+            class="machine"
+          >
+            {{ machineLabels[at] }}
+          </text>
+        </g>
+      </template>
+      <template v-if="second && geometry.second.length > 0">
+        <text :x="width" :y="12" text-anchor="end" class="axis-title second">
+          {{ second.title }}
+        </text>
+        <text
+          v-for="(spot, at) in geometry.second"
+          :key="`second ${at}`"
+          :x="spot.x"
+          :y="spot.y"
+          class="second"
+          data-second
+          @click="emit('takeSecond', second.id)"
+        >
+          {{ second.labels[at] }}
         </text>
       </template>
-    </template>
-    <text v-for="name in geometry.names" :key="`name ${name.at}`" :x="name.x" :y="name.y" :text-anchor="name.anchor" class="category">
-      <title>{{ drawing.groups[name.at]!.category }}</title>
-      <tspan v-for="(line, row) in wrapped(drawing.groups[name.at]!.category, name.room, name.lines)" :key="row" :x="name.x" :dy="row === 0 ? 0 : fontSize * 1.1">{{ line }}</tspan>
-    </text>
-  </svg>
-  <div v-if="tipAt" class="tip" :style="{ left: `${tipAt.x}px`, top: `${tipAt.y}px`, transform: `translate(${tipAt.across}, ${tipAt.up})` }"><slot /></div>
-  <slot name="over" :marks="geometry.marks" />
+      <path v-if="geometry.area" :d="geometry.area" class="area" />
+      <path v-if="geometry.line" :d="geometry.line" class="line" />
+      <g
+        v-for="(mark, at) in geometry.marks"
+        :key="at"
+        :class="['shape', { tipped: tip === at }]"
+        :style="shadeOf(at)"
+        :data-mark="at + first"
+        @pointerenter="emit('point', at + first)"
+      >
+        <rect
+          v-if="mark.shape.kind === 'rect'"
+          :x="mark.shape.x"
+          :y="mark.shape.y"
+          :width="mark.shape.width"
+          :height="mark.shape.height"
+        />
+        <template v-else-if="mark.shape.kind === 'stack'">
+          <rect
+            v-for="(rect, piece) in mark.shape.rects"
+            :key="piece"
+            v-bind="rect"
+            :style="{ fill: `var(--colour-${piece + 1})` }"
+          />
+        </template>
+        <circle
+          v-else-if="mark.shape.kind === 'dot'"
+          :cx="mark.shape.x"
+          :cy="mark.shape.y"
+          :r="form === 'points' ? 4 : labelAt.has(at) ? 3 : 1.5"
+        />
+        <path v-else :d="mark.shape.d" :transform="`translate(${mark.shape.x} ${mark.shape.y})`" />
+      </g>
+      <path v-if="geometry.secondLine" :d="geometry.secondLine" class="second-line" />
+      <template v-if="hasMarks">
+        <template v-for="(at, i) in drawing.labelled" :key="`mark ${at}`">
+          <text
+            v-for="line in lines"
+            :key="line"
+            :x="spotOf(at).x"
+            :y="lineY(at, line - 1)"
+            :text-anchor="spotOf(at).anchor"
+            :class="['label', { over: geometry.line, inside: spotOf(at).isInside }]"
+          >
+            <tspan
+              v-for="part in partsOn(i, line - 1)"
+              :key="part.part"
+              v-label="() => textAt(i, part.place)"
+              :data-part="part.part"
+              :data-level="part.part === 'value' || part.part === 'name' ? undefined : part.part"
+              :data-surface="part.part === 'value' ? 'marks' : undefined"
+              :data-at="part.part === 'value' ? i + firstLabel : undefined"
+              :class="
+                part.part === 'value'
+                  ? ['mark', { flagged: flaggedMarks.has(i + firstLabel) }]
+                  : 'side'
+              "
+            />
+          </text>
+        </template>
+      </template>
+      <text
+        v-for="name in geometry.names"
+        :key="`name ${name.at}`"
+        :x="name.x"
+        :y="name.y"
+        :text-anchor="name.anchor"
+        class="category"
+      >
+        <title>{{ drawing.groups[name.at]!.category }}</title>
+        <tspan
+          v-for="(line, row) in wrapped(drawing.groups[name.at]!.category, name.room, name.lines)"
+          :key="row"
+          :x="name.x"
+          :dy="row === 0 ? 0 : fontSize * 1.1"
+        >
+          {{ line }}
+        </tspan>
+      </text>
+    </svg>
+    <div
+      v-if="tipAt"
+      class="tip"
+      :style="{
+        left: `${tipAt.x}px`,
+        top: `${tipAt.y}px`,
+        transform: `translate(${tipAt.across}, ${tipAt.up})`,
+      }"
+    >
+      <slot />
+    </div>
+    <slot name="over" :marks="geometry.marks" />
   </div>
 </template>
 

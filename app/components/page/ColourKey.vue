@@ -5,7 +5,9 @@ defineProps<{ names: readonly string[]; fontSize: number }>()
 
 <template>
   <ul class="key" data-picture="words" :style="{ fontSize: `${fontSize}px` }" aria-label="Colours">
-    <li v-for="(name, at) in names" :key="name"><span class="swatch" :style="{ background: `var(--colour-${at + 1})` }" />{{ name }}</li>
+    <li v-for="(name, at) in names" :key="name">
+      <span class="swatch" :style="{ background: `var(--colour-${at + 1})` }" />{{ name }}
+    </li>
   </ul>
 </template>
 

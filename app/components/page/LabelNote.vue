@@ -14,7 +14,12 @@ const levels = useLevels()
 
 interface Note {
   /** Of a label that stands for one number. */
-  readonly reading: { readonly value: string; readonly label: string; readonly reads: string; readonly off: string } | null
+  readonly reading: {
+    readonly value: string
+    readonly label: string
+    readonly reads: string
+    readonly off: string
+  } | null
   readonly level: Level
   readonly x: number
   readonly y: number
@@ -27,29 +32,58 @@ function readingAt({ dataset, textContent }: HTMLElement) {
   const value = surface && props.page.valueAt[surface](Number(dataset.at))
   if (!value) return null
   const label = textContent.replace(/^†/, '')
-  return { value: briefly(value), label, ...readingOf(label, value, props.page.on[surface].plan.value) }
+  return {
+    value: briefly(value),
+    label,
+    ...readingOf(label, value, props.page.on[surface].plan.value),
+  }
 }
 function show(event: PointerEvent) {
   const target = event.target as Element
-  const element = target.closest<HTMLElement>('[data-surface]') ?? target.closest<HTMLElement>('[data-level]')
+  const element =
+    target.closest<HTMLElement>('[data-surface]') ?? target.closest<HTMLElement>('[data-level]')
   const level = levelAt(target)
   if (!element || !level) return (note.value = null)
   const { left, bottom, width } = element.getBoundingClientRect()
-  note.value = { reading: readingAt(element), level, x: Math.max(4, Math.min(window.innerWidth - WIDTH - 4, left + width / 2 - WIDTH / 2)), y: bottom + 6 }
+  note.value = {
+    reading: readingAt(element),
+    level,
+    x: Math.max(4, Math.min(window.innerWidth - WIDTH - 4, left + width / 2 - WIDTH / 2)),
+    y: bottom + 6,
+  }
 }
 useEventListener(() => props.within, 'pointerover', show)
-useEventListener(() => props.within, 'pointerleave', () => (note.value = null))
+useEventListener(
+  () => props.within,
+  'pointerleave',
+  () => (note.value = null),
+)
 /** A surface that is in hand already is not offered. */
-const offers = computed(() => (note.value && note.value.level !== levels.level ? `Click to write it another way ${levelWords[note.value.level]}` : ''))
+const offers = computed(() =>
+  note.value && note.value.level !== levels.level
+    ? `Click to write it another way ${levelWords[note.value.level]}`
+    : '',
+)
 </script>
 
 <template>
-  <div v-if="note && (note.reading || offers)" class="note" :style="{ left: `${note.x}px`, top: `${note.y}px`, width: `${WIDTH}px` }" role="tooltip">
+  <div
+    v-if="note && (note.reading || offers)"
+    class="note"
+    :style="{ left: `${note.x}px`, top: `${note.y}px`, width: `${WIDTH}px` }"
+    role="tooltip"
+  >
     <dl v-if="note.reading">
-      <dt>value</dt><dd>{{ note.reading.value }}</dd>
-      <dt>label</dt><dd class="label">{{ note.reading.label }}</dd>
-      <dt>reads as</dt><dd>{{ note.reading.reads }}</dd>
-      <template v-if="note.reading.off"><dt>off by</dt><dd class="off">{{ note.reading.off }}</dd></template>
+      <dt>value</dt>
+      <dd>{{ note.reading.value }}</dd>
+      <dt>label</dt>
+      <dd class="label">{{ note.reading.label }}</dd>
+      <dt>reads as</dt>
+      <dd>{{ note.reading.reads }}</dd>
+      <template v-if="note.reading.off"
+        ><dt>off by</dt>
+        <dd class="off">{{ note.reading.off }}</dd></template
+      >
     </dl>
     <p v-if="offers" class="offers">{{ offers }}</p>
   </div>

@@ -4,20 +4,46 @@ import { vLabel } from '~/desk/label'
 import { areSureToFit } from '~/desk/width'
 
 /** Shades with the range of numbers that each stands for. */
-const props = defineProps<{ title: string; labels: Readonly<Ref<readonly string[]>>; count: number; flagged: Places; fontSize: number; width: number }>()
+const props = defineProps<{
+  title: string
+  labels: Readonly<Ref<readonly string[]>>
+  count: number
+  flagged: Places
+  fontSize: number
+  width: number
+}>()
 
 /** What a bin takes beside its label: its shade and the gaps. */
 const BIN = 36
-const isOneLine = computed(() => areSureToFit([props.title, ...props.labels.value], { size: props.fontSize, beside: BIN * props.count, room: props.width }))
+const isOneLine = computed(() =>
+  areSureToFit([props.title, ...props.labels.value], {
+    size: props.fontSize,
+    beside: BIN * props.count,
+    room: props.width,
+  }),
+)
 </script>
 
 <template>
   <div>
-    <p class="legend" :class="{ single: isOneLine }" data-picture="words" data-head="legend" :style="{ fontSize: `${fontSize}px` }" role="list" :aria-label="`Legend of ${title}`">
+    <p
+      class="legend"
+      :class="{ single: isOneLine }"
+      data-picture="words"
+      data-head="legend"
+      :style="{ fontSize: `${fontSize}px` }"
+      role="list"
+      :aria-label="`Legend of ${title}`"
+    >
       <span class="title">{{ title }}</span>
       <span v-for="at in count" :key="at" role="listitem" class="bin">
         <span class="swatch" :style="{ background: `var(--shade-${at})` }" />
-        <span v-label="() => labels.value[at - 1]" data-surface="legend" :data-at="at - 1" :class="{ flagged: flagged.has(at - 1) || flagged.has(at) }" />
+        <span
+          v-label="() => labels.value[at - 1]"
+          data-surface="legend"
+          :data-at="at - 1"
+          :class="{ flagged: flagged.has(at - 1) || flagged.has(at) }"
+        />
       </span>
     </p>
   </div>

@@ -26,8 +26,18 @@ const SIZES: Record<MessageId, number> = { headline: 1.75, sentence: 1.3, callou
 const size = computed(() => Math.round(props.fontSize * SIZES[props.id]))
 /** The room of the button that offers to write it, in pixels. */
 const OFFER = 48
-const isOneLine = computed(() => props.width !== undefined && !isOpen.value && problems.value.length === 0
-  && areSureToFit([props.view.said.value.text], { size: size.value, weight: props.id === 'headline' ? '600' : '400', beside: OFFER, room: props.width }))
+const isOneLine = computed(
+  () =>
+    props.width !== undefined &&
+    !isOpen.value &&
+    problems.value.length === 0 &&
+    areSureToFit([props.view.said.value.text], {
+      size: size.value,
+      weight: props.id === 'headline' ? '600' : '400',
+      beside: OFFER,
+      room: props.width,
+    }),
+)
 
 function open() {
   text.value = props.view.source.value
@@ -35,11 +45,15 @@ function open() {
 }
 /** Every keystroke is written on the page; what is broken is told beside it. */
 function write(next: string | undefined) {
-  study.changeQuantity(next === undefined ? `Let the program write the ${props.id}` : `Write the ${props.id}`, (one) => {
-    const { [props.id]: _, ...others } = one.texts ?? {}
-    const texts = next === undefined ? others : { ...others, [props.id]: next }
-    return { ...one, texts: Object.keys(texts).length > 0 ? texts : undefined }
-  }, true)
+  study.changeQuantity(
+    next === undefined ? `Let the program write the ${props.id}` : `Write the ${props.id}`,
+    (one) => {
+      const { [props.id]: _, ...others } = one.texts ?? {}
+      const texts = next === undefined ? others : { ...others, [props.id]: next }
+      return { ...one, texts: Object.keys(texts).length > 0 ? texts : undefined }
+    },
+    true,
+  )
 }
 watch(text, (next) => {
   if (isOpen.value && next !== props.view.source.value) write(next)
@@ -54,14 +68,28 @@ interface Piece {
   readonly says: string
 }
 /** What can be put in, each with what it would say now; what speaks of a column that is not fetched yet says nothing so far. */
-const pieces = computed<Piece[]>(() => (isOpen.value ? piecesFor(study.quantity?.column ?? '', study.dataset?.columns ?? [], props.id) : []).map((source) => {
-  const said = props.view.say(source)
-  return { text: source, says: said.problems.length === 0 && said.text !== NOTHING ? said.text : '' }
-}))
+const pieces = computed<Piece[]>(() =>
+  (isOpen.value
+    ? piecesFor(study.quantity?.column ?? '', study.dataset?.columns ?? [], props.id)
+    : []
+  ).map((source) => {
+    const said = props.view.say(source)
+    return {
+      text: source,
+      says: said.problems.length === 0 && said.text !== NOTHING ? said.text : '',
+    }
+  }),
+)
 /** What is typed after the last open brace narrows the list. */
-const begun = computed(() => /\{([^{}]*)$/.exec(text.value.slice(0, caret.value))?.[1]?.toLowerCase() ?? '')
+const begun = computed(
+  () => /\{([^{}]*)$/.exec(text.value.slice(0, caret.value))?.[1]?.toLowerCase() ?? '',
+)
 const caret = ref(0)
-const fitting = computed(() => pieces.value.filter((piece) => piece.text.toLowerCase().includes(begun.value.trim())).slice(0, 14))
+const fitting = computed(() =>
+  pieces.value
+    .filter((piece) => piece.text.toLowerCase().includes(begun.value.trim()))
+    .slice(0, 14),
+)
 const note = () => (caret.value = field.value?.selectionStart ?? 0)
 async function insert(piece: Piece) {
   const at = field.value?.selectionStart ?? text.value.length
@@ -69,24 +97,68 @@ async function insert(piece: Piece) {
   text.value = before + piece.text + text.value.slice(at)
   await nextTick()
   field.value?.focus()
-  field.value?.setSelectionRange(before.length + piece.text.length, before.length + piece.text.length)
+  field.value?.setSelectionRange(
+    before.length + piece.text.length,
+    before.length + piece.text.length,
+  )
   note()
 }
 </script>
 
 <template>
-  <div class="prose" :class="[`of-${id}`, { single: isOneLine }]" :style="{ fontSize: `${size}px` }">
+  <div
+    class="prose"
+    :class="[`of-${id}`, { single: isOneLine }]"
+    :style="{ fontSize: `${size}px` }"
+  >
     <p class="line">
-      <span v-label="() => view.said.value.text || '…'" :data-surface="surfaceOf(id)" :data-at="id === 'callout' ? undefined : 0" :class="{ flagged }" />
-      <button v-if="!isOpen" type="button" class="quiet" :aria-label="`Write the ${id}`" @click="open">write</button>
+      <span
+        v-label="() => view.said.value.text || '…'"
+        :data-surface="surfaceOf(id)"
+        :data-at="id === 'callout' ? undefined : 0"
+        :class="{ flagged }"
+      />
+      <button
+        v-if="!isOpen"
+        type="button"
+        class="quiet"
+        :aria-label="`Write the ${id}`"
+        @click="open"
+      >
+        write
+      </button>
     </p>
     <div v-if="isOpen" class="editor">
-      <textarea ref="field" v-model="text" v-focus rows="2" spellcheck="false" :aria-label="`Text of the ${id}`" @keyup="note" @click="note" @input="note" @keydown.esc="isOpen = false" />
-      <p v-for="problem in problems" :key="problem.message" class="trouble" role="alert">{{ problem.message }}</p>
+      <textarea
+        ref="field"
+        v-model="text"
+        v-focus
+        rows="2"
+        spellcheck="false"
+        :aria-label="`Text of the ${id}`"
+        @keyup="note"
+        @click="note"
+        @input="note"
+        @keydown.esc="isOpen = false"
+      />
+      <p v-for="problem in problems" :key="problem.message" class="trouble" role="alert">
+        {{ problem.message }}
+      </p>
       <div class="pieces" aria-label="What can be put in">
-        <button v-for="piece in fitting" :key="piece.text" type="button" class="piece" @click="insert(piece)"><code>{{ piece.text }}</code> {{ piece.says }}</button>
+        <button
+          v-for="piece in fitting"
+          :key="piece.text"
+          type="button"
+          class="piece"
+          @click="insert(piece)"
+        >
+          <code>{{ piece.text }}</code> {{ piece.says }}
+        </button>
       </div>
-      <p class="acts"><button type="button" class="quiet" @click="letProgram">as the program writes it</button> <button type="button" class="quiet" @click="isOpen = false">done</button></p>
+      <p class="acts">
+        <button type="button" class="quiet" @click="letProgram">as the program writes it</button>
+        <button type="button" class="quiet" @click="isOpen = false">done</button>
+      </p>
     </div>
     <p v-else-if="problems.length > 0" class="trouble">{{ problems[0]!.message }}</p>
   </div>

@@ -10,17 +10,32 @@ defineProps<{
   flagged: boolean
   fontSize: number
   /** What each colour of a mark says; null where marks have one. */
-  pieces: ((at: number) => readonly { readonly name: string; readonly colour: number; readonly label: () => string }[]) | null
+  pieces:
+    | ((at: number) => readonly {
+        readonly name: string
+        readonly colour: number
+        readonly label: () => string
+      }[])
+    | null
 }>()
 </script>
 
 <template>
-  <div class="tip" :style="{ fontSize: `${fontSize}px` }" role="note" :aria-label="`Tooltip of ${name}`">
+  <div
+    class="tip"
+    :style="{ fontSize: `${fontSize}px` }"
+    role="note"
+    :aria-label="`Tooltip of ${name}`"
+  >
     <span class="name">{{ name }}</span>
     <span class="title">{{ title }}</span>
     <b v-label="label" data-surface="tooltip" :data-at="at" :class="{ flagged }" />
     <template v-for="piece in pieces?.(at)" :key="piece.name">
-      <span class="piece"><span class="swatch" :style="{ background: `var(--colour-${piece.colour})` }" />{{ piece.name }}</span>
+      <span class="piece"
+        ><span class="swatch" :style="{ background: `var(--colour-${piece.colour})` }" />{{
+          piece.name
+        }}</span
+      >
       <span v-label="piece.label" class="number" />
     </template>
   </div>

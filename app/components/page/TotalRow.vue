@@ -8,11 +8,17 @@ const study = useStudy()
 const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
 const choices = shallowRef<TotalChoice[]>([])
 const count = computed(() => props.totals.places.value.length)
-const isMissed = computed(() => props.totals.missed.value !== null && props.totals.way.value === 'plain')
+const isMissed = computed(
+  () => props.totals.missed.value !== null && props.totals.way.value === 'plain',
+)
 
 const category = computed(() => study.quantity?.chart.category ?? null)
 const hasSubtotals = computed(() => study.quantity?.subtotals ?? false)
-const setSubtotals = () => study.changeQuantity(hasSubtotals.value ? 'Leave out subtotals' : `Part the total by ${category.value}`, (one) => ({ ...one, subtotals: hasSubtotals.value ? undefined : true }))
+const setSubtotals = () =>
+  study.changeQuantity(
+    hasSubtotals.value ? 'Leave out subtotals' : `Part the total by ${category.value}`,
+    (one) => ({ ...one, subtotals: hasSubtotals.value ? undefined : true }),
+  )
 function open(event: Event) {
   choices.value = props.totals.choices()
   list.value?.toggle(event)
@@ -27,28 +33,73 @@ function take(choice: TotalChoice) {
   <div class="foot">
     <template v-if="totals.isShown.value">
       <p class="line">
-        <span class="name">Total of {{ totals.isAll.value ? `all ${count} rows` : `${count} ${count === 1 ? 'row' : 'rows'}` }}</span>
+        <span class="name"
+          >Total of
+          {{
+            totals.isAll.value ? `all ${count} rows` : `${count} ${count === 1 ? 'row' : 'rows'}`
+          }}</span
+        >
         <span class="acts">
-          <button v-if="!totals.isAll.value" type="button" class="quiet" @click="totals.clear()">of all</button>
-          <button v-else type="button" class="quiet" @click="study.setTotal('Leave out the total', undefined)">leave out</button>
-          <button v-if="category !== null" type="button" class="quiet" :aria-pressed="hasSubtotals" @click="setSubtotals">by {{ category }}</button>
+          <button v-if="!totals.isAll.value" type="button" class="quiet" @click="totals.clear()">
+            of all
+          </button>
+          <button
+            v-else
+            type="button"
+            class="quiet"
+            @click="study.setTotal('Leave out the total', undefined)"
+          >
+            leave out
+          </button>
+          <button
+            v-if="category !== null"
+            type="button"
+            class="quiet"
+            :aria-pressed="hasSubtotals"
+            @click="setSubtotals"
+          >
+            by {{ category }}
+          </button>
         </span>
         <b class="label" data-total :title="totals.unrounded.value">{{ totals.label.value }}</b>
       </p>
       <ul v-if="hasSubtotals" class="subtotals" :aria-label="`Subtotals by ${category}`">
-        <li v-for="part in totals.subtotals.value" :key="part.category"><span>{{ part.category }}</span> <b data-subtotal>{{ part.label }}</b></li>
+        <li v-for="part in totals.subtotals.value" :key="part.category">
+          <span>{{ part.category }}</span> <b data-subtotal>{{ part.label }}</b>
+        </li>
       </ul>
-      <p v-if="isMissed" class="missed">The printed parts add up to {{ totals.missed.value }}. <button type="button" class="quiet" aria-haspopup="dialog" @click="open">What to do …</button></p>
-      <p v-else-if="totals.way.value === 'note' && totals.missed.value !== null" class="soft">{{ NOTE }} <button type="button" class="quiet" @click="open">change</button></p>
-      <p v-else-if="totals.adjusted.value.size > 0" class="soft">{{ totals.adjusted.value.size }} printed {{ totals.adjusted.value.size === 1 ? 'part is' : 'parts are' }} adjusted (†) so that all add up. <button type="button" class="quiet" @click="open">change</button></p>
+      <p v-if="isMissed" class="missed">
+        The printed parts add up to {{ totals.missed.value }}.
+        <button type="button" class="quiet" aria-haspopup="dialog" @click="open">
+          What to do …
+        </button>
+      </p>
+      <p v-else-if="totals.way.value === 'note' && totals.missed.value !== null" class="soft">
+        {{ NOTE }} <button type="button" class="quiet" @click="open">change</button>
+      </p>
+      <p v-else-if="totals.adjusted.value.size > 0" class="soft">
+        {{ totals.adjusted.value.size }} printed
+        {{ totals.adjusted.value.size === 1 ? 'part is' : 'parts are' }} adjusted (†) so that all
+        add up. <button type="button" class="quiet" @click="open">change</button>
+      </p>
       <Popover ref="list" aria-label="What to do about the total">
         <div class="choices">
           <p class="soft">Unrounded: {{ totals.unrounded.value }}</p>
-          <button v-for="choice in choices" :key="choice.title" type="button" class="choice" @click="take(choice)"><span>{{ choice.title }}</span><span class="soft">{{ choice.sample }}</span></button>
+          <button
+            v-for="choice in choices"
+            :key="choice.title"
+            type="button"
+            class="choice"
+            @click="take(choice)"
+          >
+            <span>{{ choice.title }}</span><span class="soft">{{ choice.sample }}</span>
+          </button>
         </div>
       </Popover>
     </template>
-    <button v-else type="button" class="quiet" @click="study.setTotal('Add a total', 'plain')">Add a total</button>
+    <button v-else type="button" class="quiet" @click="study.setTotal('Add a total', 'plain')">
+      Add a total
+    </button>
   </div>
 </template>
 

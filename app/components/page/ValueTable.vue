@@ -59,9 +59,13 @@ const rows = computed(() => {
   })
 })
 /** An adjusted label is marked as one. */
-const labelOf = (at: number) => (props.adjusted.has(at) ? ADJUSTED + props.adjusted.get(at)! : props.write.value.label(props.cells[at], props.sides.value?.[at]))
+const labelOf = (at: number) =>
+  props.adjusted.has(at)
+    ? ADJUSTED + props.adjusted.get(at)!
+    : props.write.value.label(props.cells[at], props.sides.value?.[at])
 const spoken = (at: number) => props.say?.(props.cells[at], props.sides.value?.[at])
-const halvesOf = (at: number) => halves(props.write.value.parts(props.cells[at], props.sides.value?.[at]), props.align)
+const halvesOf = (at: number) =>
+  halves(props.write.value.parts(props.cells[at], props.sides.value?.[at]), props.align)
 /** Rows whose labels decide how much room stands behind the decimal marks. */
 const MOST_MEASURED = 200
 const tailWidth = computed(() => {
@@ -71,36 +75,109 @@ const tailWidth = computed(() => {
   return `${Math.ceil(Math.max(0, ...measured.map((at) => textWidth(halvesOf(at)[1]))))}px`
 })
 /** A row that is cut through its label is worse than one that is not there. */
-const fitting = computed(() => Math.max(1, Math.floor((props.height - HEAD_HEIGHT - props.foot) / ROW_HEIGHT)))
+const fitting = computed(() =>
+  Math.max(1, Math.floor((props.height - HEAD_HEIGHT - props.foot) / ROW_HEIGHT)),
+)
 const rowsHeight = computed(() => Math.min(fitting.value, rows.value.length) * ROW_HEIGHT)
-const { list, containerProps, wrapperProps } = useVirtualList(rows, { itemHeight: ROW_HEIGHT, overscan: 1 })
+const { list, containerProps, wrapperProps } = useVirtualList(rows, {
+  itemHeight: ROW_HEIGHT,
+  overscan: 1,
+})
 /** Only the rows in sight are drawn, and one behind them: a move writes each row anew. */
 const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 </script>
 
 <template>
   <div>
-    <div class="table" role="table" :aria-label="`${title}, a row each`" :aria-rowcount="cells.length + 1">
+    <div
+      class="table"
+      role="table"
+      :aria-label="`${title}, a row each`"
+      :aria-rowcount="cells.length + 1"
+    >
       <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
         <span role="columnheader" class="pick" title="Rows in the total">Σ</span>
         <span v-for="text in texts" :key="text.name" role="columnheader">{{ text.name }}</span>
-        <span v-for="other in beside" :key="other.name" role="columnheader" class="number beside"><button type="button" :title="`Write ${other.title} in the table`" @click="emit('take', other)">{{ other.title }}</button></span>
+        <span v-for="other in beside" :key="other.name" role="columnheader" class="number beside"
+          ><button
+            type="button"
+            :title="`Write ${other.title} in the table`"
+            @click="emit('take', other)"
+          >
+            {{ other.title }}
+          </button></span
+        >
         <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
         <span role="columnheader" class="number" data-head="table" :aria-sort="sorts[order]">
-          <button type="button" title="Sort by the number" @click="order = nextOrder[order]">{{ title }}{{ arrows[order] }}</button>
+          <button type="button" title="Sort by the number" @click="order = nextOrder[order]">
+            {{ title }}{{ arrows[order] }}
+          </button>
         </span>
         <span role="columnheader" class="pick"><TableColumns /></span>
       </div>
-      <div :ref="containerProps.ref" class="rows" role="rowgroup" tabindex="0" :style="{ height: `${rowsHeight}px` }" @scroll="containerProps.onScroll">
+      <div
+        :ref="containerProps.ref"
+        class="rows"
+        role="rowgroup"
+        tabindex="0"
+        :style="{ height: `${rowsHeight}px` }"
+        @scroll="containerProps.onScroll"
+      >
         <div role="presentation" :style="wrapperProps.style">
-          <div v-for="{ data: at } in drawn" :key="at" class="row" role="row" :style="{ height: `${ROW_HEIGHT}px` }">
-            <span role="cell" class="pick"><input type="checkbox" :checked="selected.has(at)" :aria-label="`Row ${at + 1} in the total`" @change="emit('select', at)" /></span>
-            <span v-for="text in texts" :key="text.name" role="cell" class="text" :title="text.cells[at]">{{ text.cells[at] }}</span>
-            <span v-for="other in beside" :key="other.name" role="cell" class="number beside">{{ other.label(at) }}</span>
-            <span v-if="machine" role="cell" class="number machine">{{ machineLabel(cells[at]) }}</span>
-            <span v-if="align === 'end'" v-label="() => labelOf(at)" role="cell" class="number" :class="{ flagged: flagged.has(at) }" data-surface="table" :data-at="at" :data-value="cells[at]" :aria-label="spoken(at)" />
-            <span v-else role="cell" :aria-label="spoken(at)" class="number" :class="[align, { flagged: flagged.has(at) }]" data-surface="table" :data-at="at" :data-value="cells[at]">
-              <span v-label="() => halvesOf(at)[0]" /><span v-label="() => halvesOf(at)[1]" class="tail" :style="{ width: tailWidth }" />
+          <div
+            v-for="{ data: at } in drawn"
+            :key="at"
+            class="row"
+            role="row"
+            :style="{ height: `${ROW_HEIGHT}px` }"
+          >
+            <span role="cell" class="pick"
+              ><input
+                type="checkbox"
+                :checked="selected.has(at)"
+                :aria-label="`Row ${at + 1} in the total`"
+                @change="emit('select', at)"
+            /></span>
+            <span
+              v-for="text in texts"
+              :key="text.name"
+              role="cell"
+              class="text"
+              :title="text.cells[at]"
+              >{{ text.cells[at] }}</span
+            >
+            <span v-for="other in beside" :key="other.name" role="cell" class="number beside">{{
+              other.label(at)
+            }}</span>
+            <span v-if="machine" role="cell" class="number machine">{{
+              machineLabel(cells[at])
+            }}</span>
+            <span
+              v-if="align === 'end'"
+              v-label="() => labelOf(at)"
+              role="cell"
+              class="number"
+              :class="{ flagged: flagged.has(at) }"
+              data-surface="table"
+              :data-at="at"
+              :data-value="cells[at]"
+              :aria-label="spoken(at)"
+            />
+            <span
+              v-else
+              role="cell"
+              :aria-label="spoken(at)"
+              class="number"
+              :class="[align, { flagged: flagged.has(at) }]"
+              data-surface="table"
+              :data-at="at"
+              :data-value="cells[at]"
+            >
+              <span v-label="() => halvesOf(at)[0]" /><span
+                v-label="() => halvesOf(at)[1]"
+                class="tail"
+                :style="{ width: tailWidth }"
+              />
             </span>
             <span role="cell" class="pick" />
           </div>

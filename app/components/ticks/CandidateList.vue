@@ -11,17 +11,39 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
 <template>
   <ol class="candidates" aria-label="Other ticks, the best first">
     <li v-for="(candidate, at) in candidates" :key="candidate.key" class="candidate">
-      <TickRuler :reach="reachOf(domain, candidate.values)" :kind="kind" :values="candidate.values" :labels="candidate.labels" :width="width" :font-size="candidate.fontSize" :turned="candidate.turned" :title="`Candidate ${at + 1}: ${candidate.labels.join(', ')}`" />
+      <TickRuler
+        :reach="reachOf(domain, candidate.values)"
+        :kind="kind"
+        :values="candidate.values"
+        :labels="candidate.labels"
+        :width="width"
+        :font-size="candidate.fontSize"
+        :turned="candidate.turned"
+        :title="`Candidate ${at + 1}: ${candidate.labels.join(', ')}`"
+      />
       <div class="words">
         <p>
-          <span v-for="reason in candidate.speaksFor" :key="reason"><span class="bead good" /> {{ reason }}</span>
-          <span v-for="reason in candidate.against" :key="reason" class="against"><span class="bead bad" /> {{ reason }}</span>
+          <span v-for="reason in candidate.speaksFor" :key="reason"
+            ><span class="bead good" /> {{ reason }}</span
+          >
+          <span v-for="reason in candidate.against" :key="reason" class="against"
+            ><span class="bead bad" /> {{ reason }}</span
+          >
         </p>
         <span v-if="candidate.isTaken" class="soft">on the page</span>
-        <Button v-else size="small" label="Take" variant="outlined" :aria-label="`Take candidate ${at + 1}: every ${candidate.step}`" @click="emit('take', candidate)" />
+        <Button
+          v-else
+          size="small"
+          label="Take"
+          variant="outlined"
+          :aria-label="`Take candidate ${at + 1}: every ${candidate.step}`"
+          @click="emit('take', candidate)"
+        />
       </div>
     </li>
-    <li v-if="candidates.length === 0" class="soft">No round steps have room for labels here. Make the axis longer or the type smaller.</li>
+    <li v-if="candidates.length === 0" class="soft">
+      No round steps have room for labels here. Make the axis longer or the type smaller.
+    </li>
   </ol>
 </template>
 

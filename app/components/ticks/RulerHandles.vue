@@ -4,7 +4,15 @@ import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Span } from '~~/core/ticks/linear'
 import { numberStep as numberStepOf } from '~~/shared/page/drawing'
-import { FRACTIONS, nextFraction, nextStep, LIMITS, nudged, stepNear, valueAlong } from '~/desk/ruler'
+import {
+  FRACTIONS,
+  nextFraction,
+  nextStep,
+  LIMITS,
+  nudged,
+  stepNear,
+  valueAlong,
+} from '~/desk/ruler'
 
 /** What is taken hold of on the ruler: its ends, its step, how many ticks it has and its length. */
 const props = defineProps<{
@@ -22,7 +30,12 @@ const props = defineProps<{
   pad: number
   head: number
 }>()
-const emit = defineEmits<{ domain: [domain: [string, string]]; step: [step: string]; count: [count: number]; width: [width: number] }>()
+const emit = defineEmits<{
+  domain: [domain: [string, string]]
+  step: [step: string]
+  count: [count: number]
+  width: [width: number]
+}>()
 
 const [SMALL_MOVE, LARGE_MOVE] = [1, 10]
 const WIDTH_MOVE = 20
@@ -66,26 +79,62 @@ interface Handle {
   press(isUp: boolean, isLarge: boolean): void
 }
 const endHandle = (end: 0 | 1): Handle => ({
-  name: end === 0 ? 'Begin' : 'End', text: plainly(props.domain[end]), at: props.x(props.domain[end]), now: Math.round(props.x(props.domain[end])), most: Math.round(props.width + 2 * props.pad),
+  name: end === 0 ? 'Begin' : 'End',
+  text: plainly(props.domain[end]),
+  at: props.x(props.domain[end]),
+  now: Math.round(props.x(props.domain[end])),
+  most: Math.round(props.width + 2 * props.pad),
   drag: (along, reach) => setEnd(end, valueAlong(along, reach)),
-  press: (isUp, isLarge) => setEnd(end, nudged(props.domain[end], props.domain, (isUp ? 1 : -1) * (isLarge ? LARGE_MOVE : SMALL_MOVE))),
+  press: (isUp, isLarge) =>
+    setEnd(
+      end,
+      nudged(
+        props.domain[end],
+        props.domain,
+        (isUp ? 1 : -1) * (isLarge ? LARGE_MOVE : SMALL_MOVE),
+      ),
+    ),
 })
 const handles = computed<Handle[]>(() => {
   const [first, second] = props.values
-  const step: Handle[] = first && second ? [{
-    name: 'Step', text: numberStep.value ? plainly(numberStep.value) : props.step ?? '', at: props.x(second), now: Math.max(0, FRACTIONS.indexOf(props.step ?? '')), most: FRACTIONS.length,
-    drag: (along, reach) => setStepTo(magnitudeOf(subtract(parseDecimal(valueAlong(along, reach))!, first))),
-    press: (isUp) => moveStep(isUp),
-  }] : []
-  return [...(props.isPowers ? [] : [endHandle(0), endHandle(1), ...step]), {
-    name: 'Count', text: `${wanted.value} ticks`, at: props.pad + props.width, now: wanted.value, most: MOST_COUNT,
-    drag: (along) => setCount(grip!.count + Math.round(((along - grip!.along) * grip!.width) / TICK_DRAG)),
-    press: (isUp) => setCount(wanted.value + (isUp ? 1 : -1)),
-  }, {
-    name: 'Length', text: `${props.width} px`, at: props.pad + props.width, now: props.width, most: MOST_WIDTH,
-    drag: (along) => setWidth(along * grip!.width),
-    press: (isUp, isLarge) => setWidth(props.width + (isUp ? 1 : -1) * (isLarge ? 5 : 1) * WIDTH_MOVE),
-  }]
+  const step: Handle[] =
+    first && second
+      ? [
+          {
+            name: 'Step',
+            text: numberStep.value ? plainly(numberStep.value) : (props.step ?? ''),
+            at: props.x(second),
+            now: Math.max(0, FRACTIONS.indexOf(props.step ?? '')),
+            most: FRACTIONS.length,
+            drag: (along, reach) =>
+              setStepTo(magnitudeOf(subtract(parseDecimal(valueAlong(along, reach))!, first))),
+            press: (isUp) => moveStep(isUp),
+          },
+        ]
+      : []
+  return [
+    ...(props.isPowers ? [] : [endHandle(0), endHandle(1), ...step]),
+    {
+      name: 'Count',
+      text: `${wanted.value} ticks`,
+      at: props.pad + props.width,
+      now: wanted.value,
+      most: MOST_COUNT,
+      drag: (along) =>
+        setCount(grip!.count + Math.round(((along - grip!.along) * grip!.width) / TICK_DRAG)),
+      press: (isUp) => setCount(wanted.value + (isUp ? 1 : -1)),
+    },
+    {
+      name: 'Length',
+      text: `${props.width} px`,
+      at: props.pad + props.width,
+      now: props.width,
+      most: MOST_WIDTH,
+      drag: (along) => setWidth(along * grip!.width),
+      press: (isUp, isLarge) =>
+        setWidth(props.width + (isUp ? 1 : -1) * (isLarge ? 5 : 1) * WIDTH_MOVE),
+    },
+  ]
 })
 
 /** The ruler as it stood when a handle was taken up, so that it does not run from the hand. */
@@ -93,7 +142,13 @@ let grip: { reach: Span; width: number; left: number; along: number; count: numb
 function take(handle: Handle, event: PointerEvent) {
   ;(event.currentTarget as SVGGElement).setPointerCapture(event.pointerId)
   // A handle stays as far from the hand as it was taken hold of.
-  grip = { reach: props.reach, width: props.width, left: event.clientX - (handle.at - props.pad), along: (handle.at - props.pad) / props.width, count: wanted.value }
+  grip = {
+    reach: props.reach,
+    width: props.width,
+    left: event.clientX - (handle.at - props.pad),
+    along: (handle.at - props.pad) / props.width,
+    count: wanted.value,
+  }
 }
 function drag(handle: Handle, event: PointerEvent) {
   if (grip) handle.drag((event.clientX - grip.left) / grip.width, grip.reach)
@@ -101,7 +156,14 @@ function drag(handle: Handle, event: PointerEvent) {
 function release() {
   grip = null
 }
-const arrows: Record<string, boolean> = { ArrowRight: true, ArrowUp: true, PageUp: true, ArrowLeft: false, ArrowDown: false, PageDown: false }
+const arrows: Record<string, boolean> = {
+  ArrowRight: true,
+  ArrowUp: true,
+  PageUp: true,
+  ArrowLeft: false,
+  ArrowDown: false,
+  PageDown: false,
+}
 function press(handle: Handle, event: KeyboardEvent) {
   const isUp = arrows[event.key]
   if (isUp === undefined) return
@@ -112,9 +174,22 @@ function press(handle: Handle, event: KeyboardEvent) {
 
 <template>
   <g
-    v-for="handle in handles" :key="handle.name" :class="['handle', handle.name.toLowerCase()]" :transform="`translate(${handle.at} 0)`" tabindex="0" role="slider" :aria-label="handle.name"
-    :aria-valuemin="0" :aria-valuemax="handle.most" :aria-valuenow="handle.now" :aria-valuetext="handle.text"
-    @pointerdown="take(handle, $event)" @pointermove="drag(handle, $event)" @pointerup="release" @pointercancel="release" @keydown="press(handle, $event)"
+    v-for="handle in handles"
+    :key="handle.name"
+    :class="['handle', handle.name.toLowerCase()]"
+    :transform="`translate(${handle.at} 0)`"
+    tabindex="0"
+    role="slider"
+    :aria-label="handle.name"
+    :aria-valuemin="0"
+    :aria-valuemax="handle.most"
+    :aria-valuenow="handle.now"
+    :aria-valuetext="handle.text"
+    @pointerdown="take(handle, $event)"
+    @pointermove="drag(handle, $event)"
+    @pointerup="release"
+    @pointercancel="release"
+    @keydown="press(handle, $event)"
   >
     <template v-if="handle.name === 'Length'">
       <rect x="6" :y="head - 4" width="16" height="24" class="reach" />
@@ -127,10 +202,21 @@ function press(handle: Handle, event: KeyboardEvent) {
       <text x="20" :y="head - 12">{{ handle.text }}</text>
     </template>
     <template v-else>
-      <rect x="-12" :y="handle.name === 'Step' ? 18 : 0" width="24" :height="head - (handle.name === 'Step' ? 18 : 0)" class="reach" />
+      <rect
+        x="-12"
+        :y="handle.name === 'Step' ? 18 : 0"
+        width="24"
+        :height="head - (handle.name === 'Step' ? 18 : 0)"
+        class="reach"
+      />
       <line :y1="handle.name === 'Step' ? 34 : 14" :y2="head" />
       <ellipse :cy="handle.name === 'Step' ? 28 : 9" rx="9" ry="7" />
-      <text :x="handle.name === 'End' ? -13 : 13" :y="handle.name === 'Step' ? 32 : 13" :text-anchor="handle.name === 'End' ? 'end' : 'start'">{{ handle.name === 'Step' ? `step ${handle.text}` : handle.text }}</text>
+      <text
+        :x="handle.name === 'End' ? -13 : 13"
+        :y="handle.name === 'Step' ? 32 : 13"
+        :text-anchor="handle.name === 'End' ? 'end' : 'start'"
+        >{{ handle.name === 'Step' ? `step ${handle.text}` : handle.text }}</text
+      >
     </template>
     <title>{{ handle.name }}: drag it, or use the arrow keys.</title>
   </g>

@@ -5,19 +5,22 @@ import type { Span } from '~~/core/ticks/linear'
 import type { Places } from '~/desk/cards'
 
 /** An axis as a ruler: ticks at their places, labels at their real size. */
-const props = withDefaults(defineProps<{
-  reach: Span
-  kind?: AxisKind
-  values: readonly Decimal[]
-  labels: readonly string[]
-  width: number
-  fontSize: number
-  turned?: boolean
-  flagged?: Places
-  title: string
-  /** Room above it for handles. */
-  head?: number
-}>(), { flagged: () => new Set<number>() as Places, head: 0, kind: 'linear' })
+const props = withDefaults(
+  defineProps<{
+    reach: Span
+    kind?: AxisKind
+    values: readonly Decimal[]
+    labels: readonly string[]
+    width: number
+    fontSize: number
+    turned?: boolean
+    flagged?: Places
+    title: string
+    /** Room above it for handles. */
+    head?: number
+  }>(),
+  { flagged: () => new Set<number>() as Places, head: 0, kind: 'linear' },
+)
 
 const PAD = 56
 const BAND = 14
@@ -35,9 +38,15 @@ const height = computed(() => baseline.value + labelRoom.value)
     <g v-for="(value, at) in values" :key="at" :transform="`translate(${xOf(value)} 0)`">
       <line :y1="head + 2" :y2="baseline + 5" class="tick" />
       <text
-        :y="turned ? 0 : baseline + 5 + fontSize" :transform="turned ? `translate(${fontSize * 0.35} ${baseline + 8}) rotate(90)` : undefined" :text-anchor="turned ? 'start' : 'middle'"
-        :font-size="fontSize" :class="{ flagged: flagged.has(at) }" data-ruler-label
-      >{{ labels[at] }}</text>
+        :y="turned ? 0 : baseline + 5 + fontSize"
+        :transform="turned ? `translate(${fontSize * 0.35} ${baseline + 8}) rotate(90)` : undefined"
+        :text-anchor="turned ? 'start' : 'middle'"
+        :font-size="fontSize"
+        :class="{ flagged: flagged.has(at) }"
+        data-ruler-label
+      >
+        {{ labels[at] }}
+      </text>
     </g>
     <slot :x="xOf" :pad="PAD" />
   </svg>

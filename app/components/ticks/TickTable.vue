@@ -6,32 +6,64 @@ import type { Places } from '~/desk/cards'
 import { readingOf } from '~/desk/reading'
 
 /** Each tick with its label, the text that somebody put in its place, and what a reader takes that for. */
-const props = defineProps<{ values: readonly Decimal[]; styled: readonly string[]; labels: readonly string[]; texts: readonly string[]; plan: Plan; flagged: Places }>()
+const props = defineProps<{
+  values: readonly Decimal[]
+  styled: readonly string[]
+  labels: readonly string[]
+  texts: readonly string[]
+  plan: Plan
+  flagged: Places
+}>()
 const emit = defineEmits<{ text: [at: number, text: string]; clear: [] }>()
 
-const rows = computed(() => props.labels.map((label, at) => {
-  const value = props.values[at] ?? null
-  return { at, value: value ? briefly(value) : 'no tick', key: value ? toText(value) : `none ${at}`, styled: props.styled[at] ?? '', text: props.texts[at] ?? '', ...readingOf(label, value, props.plan) }
-}))
+const rows = computed(() =>
+  props.labels.map((label, at) => {
+    const value = props.values[at] ?? null
+    return {
+      at,
+      value: value ? briefly(value) : 'no tick',
+      key: value ? toText(value) : `none ${at}`,
+      styled: props.styled[at] ?? '',
+      text: props.texts[at] ?? '',
+      ...readingOf(label, value, props.plan),
+    }
+  }),
+)
 const hasTexts = computed(() => props.texts.some((text) => text !== ''))
 </script>
 
 <template>
   <table class="ticks">
     <thead>
-      <tr><th scope="col">Value</th><th scope="col">Label</th><th scope="col">Your own text</th><th scope="col">Reads back as</th><th scope="col">Off by</th></tr>
+      <tr>
+        <th scope="col">Value</th>
+        <th scope="col">Label</th>
+        <th scope="col">Your own text</th>
+        <th scope="col">Reads back as</th>
+        <th scope="col">Off by</th>
+      </tr>
     </thead>
     <tbody>
       <tr v-for="row in rows" :key="row.key" :class="{ flagged: flagged.has(row.at) }">
         <td>{{ row.value }}</td>
         <td class="label">{{ row.styled }}</td>
-        <td><input :value="row.text" :placeholder="row.styled" :aria-label="`Own text for ${row.value}`" maxlength="200" @input="emit('text', row.at, ($event.target as HTMLInputElement).value)" /></td>
+        <td>
+          <input
+            :value="row.text"
+            :placeholder="row.styled"
+            :aria-label="`Own text for ${row.value}`"
+            maxlength="200"
+            @input="emit('text', row.at, ($event.target as HTMLInputElement).value)"
+          />
+        </td>
         <td>{{ row.reads }}</td>
         <td>{{ row.off }}</td>
       </tr>
     </tbody>
   </table>
-  <button v-if="hasTexts" type="button" class="quiet" @click="emit('clear')">Write the labels from the ticks again</button>
+  <button v-if="hasTexts" type="button" class="quiet" @click="emit('clear')">
+    Write the labels from the ticks again
+  </button>
 </template>
 
 <style scoped>

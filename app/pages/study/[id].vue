@@ -31,11 +31,14 @@ useEventListener(window, 'beforeunload', (event) => {
 
 /** Another grip, by hand or by key, is another step of undo. */
 useEventListener(document, 'pointerdown', () => study.hold(true), { capture: true })
-useEventListener(document, ['pointerup', 'pointercancel'], () => study.hold(false), { capture: true })
+useEventListener(document, ['pointerup', 'pointercancel'], () => study.hold(false), {
+  capture: true,
+})
 useEventListener(document, 'focusin', study.letGo)
 
 /** Texts undo by themselves. */
-const isTyping = (target: EventTarget | null) => target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement
 useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   if (isTyping(event.target) || event.altKey) return
   if (!(event.ctrlKey || event.metaKey)) return press(event)
@@ -45,30 +48,41 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   else study.undo()
 })
 /** Keys that stand alone do nothing where a list is open or a choice has the hand. */
-const isChoosing = (target: EventTarget | null) => target instanceof Element && target.closest('[role=listbox], [role=combobox], [role=dialog]') !== null
+const isChoosing = (target: EventTarget | null) =>
+  target instanceof Element &&
+  target.closest('[role=listbox], [role=combobox], [role=dialog]') !== null
 function press(event: KeyboardEvent) {
   if (isChoosing(event.target) || !study.quantity) return
   const level = levelOf(event.key)
   if (level) levels.take(level)
   else if (event.key === '?') keys.value = true
-  else if (event.key.toLowerCase() === 'm') document.querySelector<HTMLElement>('[data-fix]')?.click()
+  else if (event.key.toLowerCase() === 'm')
+    document.querySelector<HTMLElement>('[data-fix]')?.click()
 }
 const keys = ref(false)
 const hasQuantity = computed(() => study.quantity !== null)
 const isOpen = computed(() => study.document !== null)
-const title = computed(() => [screenTitle(route.path), study.document?.name, 'Ivory Abacus'].filter(Boolean).join(' · '))
+const title = computed(() =>
+  [screenTitle(route.path), study.document?.name, 'Ivory Abacus'].filter(Boolean).join(' · '),
+)
 useHead({ title })
 </script>
 
 <template>
-  <main v-if="trouble" class="trouble" role="alert"><p>{{ trouble }}</p><NuxtLink to="/studies">All studies</NuxtLink></main>
+  <main v-if="trouble" class="trouble" role="alert">
+    <p>{{ trouble }}</p>
+    <NuxtLink to="/studies">All studies</NuxtLink>
+  </main>
   <main v-else class="frame">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" @help="keys = true" />
     <NuxtPage v-if="hasQuantity" :page="page" />
     <div v-else class="empty">
       <template v-if="isOpen">
         <h1>No numbers yet</h1>
-        <p>Paste a table or drop a file: every column of numbers becomes a quantity that you can write.</p>
+        <p>
+          Paste a table or drop a file: every column of numbers becomes a quantity that you can
+          write.
+        </p>
         <Button label="Bring in data" @click="importing = true" />
       </template>
       <p v-else role="status">Opening the study…</p>

@@ -8,22 +8,52 @@ import type { Finding, Subject, Surface } from '../types'
 type Number = number | string
 
 /** Ticks at even steps, labelled by a style. */
-export function axis(style: Style, domain: readonly [Number, Number], step: Number, more: Partial<Subject> = {}): Subject {
+export function axis(
+  style: Style,
+  domain: readonly [Number, Number],
+  step: Number,
+  more: Partial<Subject> = {},
+): Subject {
   const request = { domain: [decimal(domain[0]), decimal(domain[1])] as const, step: decimal(step) }
-  return { surface: 'axis', style, step: request.step, values: linearTicks(request).values, ...more }
+  return {
+    surface: 'axis',
+    style,
+    step: request.step,
+    values: linearTicks(request).values,
+    ...more,
+  }
 }
 
 /** Values on a surface without ticks. */
-export const written = (surface: Surface, style: Style, values: readonly Number[], more: Partial<Subject> = {}): Subject =>
-  ({ surface, style, values: values.map((value) => parseDecimal(String(value)) ?? decimal(value)), ...more })
+export const written = (
+  surface: Surface,
+  style: Style,
+  values: readonly Number[],
+  more: Partial<Subject> = {},
+): Subject => ({
+  surface,
+  style,
+  values: values.map((value) => parseDecimal(String(value)) ?? decimal(value)),
+  ...more,
+})
 
 /** What a check says of a subject. */
-export const found = (subject: Subject, check: string): Finding | undefined => runChecks(subject).find((finding) => finding.check === check)
+export const found = (subject: Subject, check: string): Finding | undefined =>
+  runChecks(subject).find((finding) => finding.check === check)
 
-const errorsOf = (subject: Subject): string[] => runChecks(subject).filter(({ severity }) => severity === 'error').map(({ check }) => check)
+const errorsOf = (subject: Subject): string[] =>
+  runChecks(subject)
+    .filter(({ severity }) => severity === 'error')
+    .map(({ check }) => check)
 
 /** Tests what a check must find and must not; where it offers a fix, that the fix holds and brings no error. */
-export function describeCheck(id: string, { finds, silent }: { finds: Readonly<Record<string, Subject>>; silent: Readonly<Record<string, Subject>> }): void {
+export function describeCheck(
+  id: string,
+  {
+    finds,
+    silent,
+  }: { finds: Readonly<Record<string, Subject>>; silent: Readonly<Record<string, Subject>> },
+): void {
   describe(id, () => {
     test('is one of the checks', () => expect(checks.map((check) => check.id)).toContain(id))
     test.each(Object.entries(finds))('finds %s', (_, subject) => {
@@ -37,6 +67,8 @@ export function describeCheck(id: string, { finds, silent }: { finds: Readonly<R
         expect(before).toEqual(expect.arrayContaining(errorsOf(after)))
       }
     })
-    test.each(Object.entries(silent))('is silent on %s', (_, subject) => expect(found(subject, id)).toBeUndefined())
+    test.each(Object.entries(silent))('is silent on %s', (_, subject) =>
+      expect(found(subject, id)).toBeUndefined(),
+    )
   })
 }

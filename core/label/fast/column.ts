@@ -64,7 +64,9 @@ function deciderOf(rule: Rule, recorded: number): DoubleDecider | null {
     rung: () => now.place,
     counted({ kind, digits, place, rung, exponent }) {
       const count = Number(digits) * POWERS[place + most]!
-      return kind === 'number' && exponent === null && places.has(rung) && count < LARGEST_DIGITS ? count : NaN
+      return kind === 'number' && exponent === null && places.has(rung) && count < LARGEST_DIGITS
+        ? count
+        : NaN
     },
     written(digits, rung, negative) {
       let [left, decimals] = [digits, most]
@@ -72,13 +74,35 @@ function deciderOf(rule: Rule, recorded: number): DoubleDecider | null {
         left /= 10
         decimals--
       }
-      return { kind: 'number', rule: 0, sign: signs[rule.sign](negative, false), digits: BigInt(left), place: 0 - decimals, decimals, rung, exponent: null, denominator: 1, bound: '' }
+      return {
+        kind: 'number',
+        rule: 0,
+        sign: signs[rule.sign](negative, false),
+        digits: BigInt(left),
+        place: 0 - decimals,
+        decimals,
+        rung,
+        exponent: null,
+        denominator: 1,
+        bound: '',
+      }
     },
   }
 }
 
 /** All that tells one exact decision from another. */
-const nameOf = ({ kind, rule, sign, digits, place, decimals, rung, exponent, denominator, bound }: Written): string =>
+const nameOf = ({
+  kind,
+  rule,
+  sign,
+  digits,
+  place,
+  decimals,
+  rung,
+  exponent,
+  denominator,
+  bound,
+}: Written): string =>
   [kind, rule, sign, digits, place, decimals, rung, exponent, denominator, bound].join(' ')
 
 /**
@@ -116,7 +140,10 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
     const found = places.get(digits)
     if (found !== undefined) return found
     const written = decider!.written(digits, rung, value < 0)
-    const place = add(value, written, { coefficient: written.sign === 'minus' ? -written.digits : written.digits, exponent: written.place + rule!.rungs[rung]!.power - plan.recorded })
+    const place = add(value, written, {
+      coefficient: written.sign === 'minus' ? -written.digits : written.digits,
+      exponent: written.place + rule!.rungs[rung]!.power - plan.recorded,
+    })
     places.set(digits, place)
     return place
   }
@@ -130,12 +157,26 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
     else which[at] = exactly(value)
   }
   // In one rung and with their signs, numbers of other digits are other texts.
-  const hasOwnTexts = rule !== null && rule.sign !== 'never' && (rule.fixedRung !== null || rule.rungs.length === 1) && rule.rungs.every(({ forms }) => forms === null)
-  return { decisions, which, hasOwnTexts, said: Float64Array.from(decisions, ({ said }) => toNumber(said)), ...spread(doubles, which, decisions.length) }
+  const hasOwnTexts =
+    rule !== null &&
+    rule.sign !== 'never' &&
+    (rule.fixedRung !== null || rule.rungs.length === 1) &&
+    rule.rungs.every(({ forms }) => forms === null)
+  return {
+    decisions,
+    which,
+    hasOwnTexts,
+    said: Float64Array.from(decisions, ({ said }) => toNumber(said)),
+    ...spread(doubles, which, decisions.length),
+  }
 }
 
 /** The least and the largest of the values of each decision. */
-function spread(doubles: Float64Array, which: Int32Array, count: number): Pick<DecidedColumn, 'least' | 'largest'> {
+function spread(
+  doubles: Float64Array,
+  which: Int32Array,
+  count: number,
+): Pick<DecidedColumn, 'least' | 'largest'> {
   const least = new Float64Array(count).fill(Infinity)
   const largest = new Float64Array(count).fill(-Infinity)
   for (let at = 0; at < doubles.length; at++) {

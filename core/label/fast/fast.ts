@@ -24,11 +24,32 @@ interface Side {
 }
 
 /** What the one writer puts around a number in a rung. */
-function sideOf(plan: Plan, rung: number, sign: SignState, fractions: readonly string[] | null): Side {
-  const parts = partsOf(plan, { kind: 'number', rule: 0, sign, digits: 5n, place: 0, decimals: 0, rung, exponent: null, denominator: 1, bound: '' })
+function sideOf(
+  plan: Plan,
+  rung: number,
+  sign: SignState,
+  fractions: readonly string[] | null,
+): Side {
+  const parts = partsOf(plan, {
+    kind: 'number',
+    rule: 0,
+    sign,
+    digits: 5n,
+    place: 0,
+    decimals: 0,
+    rung,
+    exponent: null,
+    denominator: 1,
+    bound: '',
+  })
   const at = parts.findIndex(({ type }) => type === 'integer')
   const [before, after] = [joined(parts.slice(0, at)), joined(parts.slice(at + 1))]
-  return { before, after, isBare: before === '' && after === '', ends: fractions?.map((text) => text + after) ?? null }
+  return {
+    before,
+    after,
+    isBare: before === '' && after === '',
+    ends: fractions?.map((text) => text + after) ?? null,
+  }
 }
 
 /**
@@ -46,7 +67,16 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   // What each rung needs lies side by side, since the next number is seldom in the rung of the last.
   const begins = rungs.map(({ from }) => from)
   const last = begins.length - 1
-  const [first = 0, second = Infinity, third = Infinity, fourth = Infinity, fifth = Infinity, sixth = Infinity, seventh = Infinity, eighth = Infinity] = begins
+  const [
+    first = 0,
+    second = Infinity,
+    third = Infinity,
+    fourth = Infinity,
+    fifth = Infinity,
+    sixth = Infinity,
+    seventh = Infinity,
+    eighth = Infinity,
+  ] = begins
   const factors = Float64Array.from(rungs, ({ shift }) => (shift < 0 ? POWERS[-shift]! : 1))
   const divisors = Float64Array.from(rungs, ({ shift }) => (shift > 0 ? POWERS[shift]! : 1))
   /** Not exact for rungs above the units: good for what lies clear of a tie. */
@@ -65,7 +95,8 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   const states = [signs[rule.sign](true, false), signs[rule.sign](false, false)] as const
   /** What stands around numbers below zero and above it, rung by rung; made when first used. */
   const sides: (Side | undefined)[] = rungs.flatMap(() => [undefined, undefined])
-  const sideFor = (at: number, which: 0 | 1): Side => (sides[2 * at + which] ??= sideOf(plan, rungs[at]!.place, states[which], fractions))
+  const sideFor = (at: number, which: 0 | 1): Side =>
+    (sides[2 * at + which] ??= sideOf(plan, rungs[at]!.place, states[which], fractions))
 
   /** A number of the units, without what stands around it; empty where it rounds to zero, null where exact digits must decide. */
   function unscaled(size: number, negative: boolean): string | null {
@@ -74,26 +105,41 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     const scaled = size * unit
     const digits = scaled < LARGEST_DIGITS ? nearest.scaled(size, scaled, -most, negative) : NaN
     if (digits === 0) return ''
-    const fraction = Number.isNaN(digits) && size >= SIX_DECIMALS_FROM ? nearest.large(size, whole, negative) : digits - whole * unit
-    return Number.isNaN(fraction) ? null : fraction === unit ? pair(whole + 1, 0) : pair(whole, fraction)
+    const fraction =
+      Number.isNaN(digits) && size >= SIX_DECIMALS_FROM
+        ? nearest.large(size, whole, negative)
+        : digits - whole * unit
+    return Number.isNaN(fraction)
+      ? null
+      : fraction === unit
+        ? pair(whole + 1, 0)
+        : pair(whole, fraction)
   }
 
-  if (last === 0 && rungs[0]!.shift === -most && carries[0] === Infinity && fractions) return (value) => {
-    const size = value < 0 ? -value : value
-    if (!(size < LARGEST_DIGITS)) return null
-    const number = unscaled(size, value < 0)
-    if (number === null) return null
-    if (number === '') return zero
-    const which = value < 0 ? 0 : 1
-    const side = sides[which] ?? sideFor(0, which)
-    return side.isBare ? number : side.before + number + side.after
-  }
+  if (last === 0 && rungs[0]!.shift === -most && carries[0] === Infinity && fractions)
+    return (value) => {
+      const size = value < 0 ? -value : value
+      if (!(size < LARGEST_DIGITS)) return null
+      const number = unscaled(size, value < 0)
+      if (number === null) return null
+      if (number === '') return zero
+      const which = value < 0 ? 0 : 1
+      const side = sides[which] ?? sideFor(0, which)
+      return side.isBare ? number : side.before + number + side.after
+    }
 
   return (value) => {
     const size = value < 0 ? -value : value
     if (!(size < limit)) return null
     // Counted without a branch or a loop: which rung it is cannot be predicted.
-    let at = +(size >= second) + +(size >= third) + +(size >= fourth) + +(size >= fifth) + +(size >= sixth) + +(size >= seventh) + +(size >= eighth)
+    let at =
+      +(size >= second) +
+      +(size >= third) +
+      +(size >= fourth) +
+      +(size >= fifth) +
+      +(size >= sixth) +
+      +(size >= seventh) +
+      +(size >= eighth)
     if (at === COUNTED) while (at < last && size >= begins[at + 1]!) at++
     if (size < first) return null
     const which = value < 0 ? 0 : 1
@@ -102,7 +148,14 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
     const shifted = size * rates[at]! + 0.5
     const near = Math.floor(shifted)
     const off = shifted - near
-    if (near < SHORT && off > CLEAR && off < 1 - CLEAR && near < carry && near > 0 && side.ends !== null) {
+    if (
+      near < SHORT &&
+      off > CLEAR &&
+      off < 1 - CLEAR &&
+      near < carry &&
+      near > 0 &&
+      side.ends !== null
+    ) {
       const whole = Math.floor(near * perUnit)
       if (whole < 1000) {
         const text = SMALL[whole]! + side.ends[near - whole * unit]!

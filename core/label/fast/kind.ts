@@ -3,7 +3,9 @@ import type { Frames, Plan, Rule, Rung } from '../types'
 
 /** Powers of ten up to here are exact doubles, and so is one rounding of a product with them. */
 export const LARGEST_EXACT_POWER = 22
-export const POWERS: readonly number[] = Array.from({ length: LARGEST_EXACT_POWER + 1 }, (_, at) => Number(`1e${at}`))
+export const POWERS: readonly number[] = Array.from({ length: LARGEST_EXACT_POWER + 1 }, (_, at) =>
+  Number(`1e${at}`),
+)
 const MOST_DECIMALS = 12
 
 /** Which way a tie goes in each mode: for a number above zero, by whether its kept digits are odd. */
@@ -15,28 +17,49 @@ export const tiesUp: Partial<Record<RoundingMode, (odd: boolean, negative: boole
   halfFloor: (_, negative) => negative,
 }
 
-const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean => !forms || Object.keys(forms).length === 1
-const isPlain = ({ none, minus, plus }: Frames): boolean => !none.hidden && !minus.hidden && !plus.hidden
+const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean =>
+  !forms || Object.keys(forms).length === 1
+const isPlain = ({ none, minus, plus }: Frames): boolean =>
+  !none.hidden && !minus.hidden && !plus.hidden
 /** Marks between groups are copied a code at a time. */
 const isGrouped = ({ grouping, marks }: Rule): boolean =>
-  grouping === null || (marks.group.length === 1 && grouping.first === 3 && (grouping.rest === 3 || grouping.rest === 2))
+  grouping === null ||
+  (marks.group.length === 1 && grouping.first === 3 && (grouping.rest === 3 || grouping.rest === 2))
 
 /** The one rule whose digits doubles can decide: of decimals rounded to the nearest, in powers of ten; null where a Plan has none. */
 export function decidableByDoubles(plan: Plan): Rule | null {
   const [rule] = plan.rules
   if (!rule || plan.rules.length > 1) return null
   const { precision } = rule
-  const isOne = rule.factor === '1' && rule.exponent === null && rule.multiple === null && rule.under === null && rule.over === null && rule.zero === null
-    && precision.fraction !== null && precision.significant === null && precision.increment === null && !precision.strip
-    && precision.fraction[1] <= MOST_DECIMALS && precision.rounding in tiesUp && rule.rungs.every(({ base }) => base === 10)
+  const isOne =
+    rule.factor === '1' &&
+    rule.exponent === null &&
+    rule.multiple === null &&
+    rule.under === null &&
+    rule.over === null &&
+    rule.zero === null &&
+    precision.fraction !== null &&
+    precision.significant === null &&
+    precision.increment === null &&
+    !precision.strip &&
+    precision.fraction[1] <= MOST_DECIMALS &&
+    precision.rounding in tiesUp &&
+    rule.rungs.every(({ base }) => base === 10)
   return isOne ? rule : null
 }
 
 /** The one rule that doubles can write labels by: it is decidable, and its text has one form for all numbers. */
 export function ruleForDoubles(plan: Plan): Rule | null {
   const rule = plan.recorded === 0 && plan.unitAt === 'label' ? decidableByDoubles(plan) : null
-  const isOne = rule && hasOneForm(rule.names) && rule.digits[0] === '0' && rule.marks.decimal.length === 1 && isGrouped(rule)
-    && rule.rungs.every(({ forms }) => forms === null || (hasOneForm(forms) && Object.values(forms).every(isPlain)))
+  const isOne =
+    rule &&
+    hasOneForm(rule.names) &&
+    rule.digits[0] === '0' &&
+    rule.marks.decimal.length === 1 &&
+    isGrouped(rule) &&
+    rule.rungs.every(
+      ({ forms }) => forms === null || (hasOneForm(forms) && Object.values(forms).every(isPlain)),
+    )
   return isOne ? rule : null
 }
 
@@ -58,13 +81,25 @@ export interface FastRung {
  */
 export function rungsForDoubles(rule: Rule, decimals: number, recorded: number): FastRung[] {
   const places = rule.fixedRung === null ? rule.rungs.map((_, at) => at) : [rule.fixedRung]
-  const digits = (power: number) => POWERS[Math.min(Math.max(power + decimals, 0), LARGEST_EXACT_POWER)]!
-  const isReached = (at: number) => Math.abs(rule.rungs[at]!.power - decimals - recorded) <= LARGEST_EXACT_POWER && rule.rungs[at]!.from - recorded <= LARGEST_EXACT_POWER
+  const digits = (power: number) =>
+    POWERS[Math.min(Math.max(power + decimals, 0), LARGEST_EXACT_POWER)]!
+  const isReached = (at: number) =>
+    Math.abs(rule.rungs[at]!.power - decimals - recorded) <= LARGEST_EXACT_POWER &&
+    rule.rungs[at]!.from - recorded <= LARGEST_EXACT_POWER
   return places.filter(isReached).map((at) => {
     const place = rule.fixedRung === null ? at : 0
     const { from, power } = rule.rungs[at]!
     const next = rule.fixedRung === null ? rule.rungs[places[place + 1] ?? -1] : undefined
-    const carry = next ? digits(next.from - power) : rule.beyond === null ? Infinity : digits(rule.beyond)
-    return { from: place === 0 ? 0 : Number(`1e${from - recorded}`), shift: power - decimals - recorded, carry, place: at }
+    const carry = next
+      ? digits(next.from - power)
+      : rule.beyond === null
+        ? Infinity
+        : digits(rule.beyond)
+    return {
+      from: place === 0 ? 0 : Number(`1e${from - recorded}`),
+      shift: power - decimals - recorded,
+      carry,
+      place: at,
+    }
   })
 }

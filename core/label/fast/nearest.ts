@@ -28,7 +28,12 @@ export function nearestIn(mode: RoundingMode, most: number): Nearest {
    * Whether a number goes up from near a tie. Reading decimals as doubles keeps their order, so a
    * number whose double is not that of the tie lies on the same side of it as its double does.
    */
-  function isAboveTie(size: number, floor: number, shift: number, negative: boolean): boolean | null {
+  function isAboveTie(
+    size: number,
+    floor: number,
+    shift: number,
+    negative: boolean,
+  ): boolean | null {
     const tie = floor * 10 + 5
     if (tie > Number.MAX_SAFE_INTEGER || Math.abs(shift - 1) > LARGEST_EXACT_POWER) return null
     const double = shift > 1 ? tie * POWERS[shift - 1]! : tie / POWERS[1 - shift]!
@@ -39,7 +44,8 @@ export function nearestIn(mode: RoundingMode, most: number): Nearest {
     scaled(size, scaled, shift, negative) {
       const floor = Math.floor(scaled)
       const over = scaled - floor - 0.5
-      const above = Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, shift, negative)
+      const above =
+        Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, shift, negative)
       return above === null ? NaN : above ? floor + 1 : floor
     },
     large(size, whole, negative) {

@@ -1,7 +1,8 @@
 import type { Marks, Rule } from '../types'
 import { POWERS } from './kind'
 
-const padded = (width: number): readonly string[] => Array.from({ length: 10 ** width }, (_, at) => String(at).padStart(width, '0'))
+const padded = (width: number): readonly string[] =>
+  Array.from({ length: 10 ** width }, (_, at) => String(at).padStart(width, '0'))
 const PADDED = [[''], ...[1, 2, 3].map(padded)]
 /** Whole numbers below a thousand. */
 export const SMALL: readonly string[] = Array.from({ length: 1000 }, (_, at) => String(at))
@@ -15,7 +16,9 @@ const [FEWEST, MOST] = [9, 15]
 const MILLION = 1e6
 
 /** Makes a list once for all Plans that need it. */
-function keeping<Key extends readonly unknown[], Made>(make: (...key: Key) => Made): (...key: Key) => Made {
+function keeping<Key extends readonly unknown[], Made>(
+  make: (...key: Key) => Made,
+): (...key: Key) => Made {
   const made = new Map<string, Made>()
   return (...key) => {
     const name = key.join(' ')
@@ -55,10 +58,19 @@ interface LongShape {
 /** What is ready of a number of so many digits before they are known. */
 function shapeOf(count: number, size: number, marks: Marks, most: number): LongShape {
   let pattern = ''
-  for (let digit = 0; digit < count; digit++) pattern = (digit >= 3 && (digit - 3) % size === 0 ? `0${marks.group}` : '0') + pattern
-  const places = Array.from(pattern, (_, at) => at).filter((at) => pattern[at] === '0').reverse()
-  const ends = Array.from({ length: most + 2 }, (_, length) => (length === 0 ? '' : marks.decimal + '0'.repeat(length - 1)))
-  return { places, codes: ends.map((end) => Array.from(pattern + end, (mark) => mark.charCodeAt(0))), end: pattern.length + 1 }
+  for (let digit = 0; digit < count; digit++)
+    pattern = (digit >= 3 && (digit - 3) % size === 0 ? `0${marks.group}` : '0') + pattern
+  const places = Array.from(pattern, (_, at) => at)
+    .filter((at) => pattern[at] === '0')
+    .reverse()
+  const ends = Array.from({ length: most + 2 }, (_, length) =>
+    length === 0 ? '' : marks.decimal + '0'.repeat(length - 1),
+  )
+  return {
+    places,
+    codes: ends.map((end) => Array.from(pattern + end, (mark) => mark.charCodeAt(0))),
+    end: pattern.length + 1,
+  }
 }
 
 /** How a rule writes digits that doubles hold exactly, without what stands around them. */
@@ -80,7 +92,8 @@ export function numeralsOf({ marks, grouping }: Rule, least: number, most: numbe
   const longFrom = Math.max(firstGrouped, LONG)
   const groupUnit = size === 3 ? 1000 : 100
   const unit = POWERS[most]!
-  const { texts: fractions, lengths } = most > MOST_LISTED_DECIMALS ? NO_FRACTIONS : fractionsOf(marks.decimal, least, most)
+  const { texts: fractions, lengths } =
+    most > MOST_LISTED_DECIMALS ? NO_FRACTIONS : fractionsOf(marks.decimal, least, most)
 
   /** Whole digits with group marks, a group at a time, of a number that is not long. */
   function grouped(whole: number): string {
@@ -98,7 +111,13 @@ export function numeralsOf({ marks, grouping }: Rule, least: number, most: numbe
 
   /** The same of a long number and its decimals: its digits are set among the marks that a number of its length has. */
   function longPair(whole: number, fraction: number): string {
-    const count = +(whole >= 1e9) + +(whole >= 1e10) + +(whole >= 1e11) + +(whole >= 1e12) + +(whole >= 1e13) + +(whole >= 1e14)
+    const count =
+      +(whole >= 1e9) +
+      +(whole >= 1e10) +
+      +(whole >= 1e11) +
+      +(whole >= 1e12) +
+      +(whole >= 1e13) +
+      +(whole >= 1e14)
     const { places, codes, end } = (shapes[count] ??= shapeOf(FEWEST + count, size, marks, most))
     const text = codes[lengths[fraction]!]!
     const high = Math.floor(whole / MILLION)
@@ -111,13 +130,19 @@ export function numeralsOf({ marks, grouping }: Rule, least: number, most: numbe
       if (at + 2 < places.length) text[places[at + 2]!] = CODES[digit]!
       left = at === 3 ? high : next
     }
-    for (let at = end, digit = 3 * fraction + 3 - most; at < text.length; at++, digit++) text[at] = CODES[digit]!
+    for (let at = end, digit = 3 * fraction + 3 - most; at < text.length; at++, digit++)
+      text[at] = CODES[digit]!
     return String.fromCharCode.apply(null, text)
   }
 
-  const wholeText = (whole: number): string => (whole < 1000 ? SMALL[whole]! : whole >= firstGrouped ? grouped(whole) : String(whole))
+  const wholeText = (whole: number): string =>
+    whole < 1000 ? SMALL[whole]! : whole >= firstGrouped ? grouped(whole) : String(whole)
   const pair = (whole: number, fraction: number): string =>
-    whole >= longFrom ? longPair(whole, fraction) : lengths[fraction] === 0 ? wholeText(whole) : wholeText(whole) + fractions![fraction]!
+    whole >= longFrom
+      ? longPair(whole, fraction)
+      : lengths[fraction] === 0
+        ? wholeText(whole)
+        : wholeText(whole) + fractions![fraction]!
 
   function of(digits: number): string {
     const whole = Math.floor(digits / unit)
@@ -128,7 +153,9 @@ export function numeralsOf({ marks, grouping }: Rule, least: number, most: numbe
       left /= 10
       decimals--
     }
-    return decimals === 0 ? wholeText(whole) : wholeText(whole) + marks.decimal + String(left).padStart(decimals, '0')
+    return decimals === 0
+      ? wholeText(whole)
+      : wholeText(whole) + marks.decimal + String(left).padStart(decimals, '0')
   }
   return { fractions, pair, of }
 }

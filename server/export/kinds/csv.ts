@@ -11,12 +11,18 @@ export const makeCsv: MakeExport = ({ stem, values, labels, names, writer }) => 
     return said === null ? '' : saidText(said)
   })
   const head = [...names.map(({ title }) => title), 'value', 'label', 'reads as']
-  const rows = values.map((value, at) => [...names.map(({ cells }) => cells[at] ?? ''), exactText(value), labels[at]!, read[at]!])
+  const rows = values.map((value, at) => [
+    ...names.map(({ cells }) => cells[at] ?? ''),
+    exactText(value),
+    labels[at]!,
+    read[at]!,
+  ])
   const text = `${Papa.unparse([head, ...rows], { newline: '\r\n' })}\r\n`
   const again = Papa.parse<string[]>(text, { skipEmptyLines: true }).data.slice(1)
   const cells = (of: readonly string[]) => of.slice(-3).join(' | ')
   return {
     files: [{ name: `${stem}.csv`, type: 'text/csv', text }],
-    proof: provedEqual('The file was read in again', values, rows.map(cells), again.map(cells)), notes: [],
+    proof: provedEqual('The file was read in again', values, rows.map(cells), again.map(cells)),
+    notes: [],
   }
 }

@@ -4,18 +4,29 @@ import { provedEqual } from '../prove'
 import { exactText, type Written } from '../written'
 import type { MakeExport } from './types'
 
-const ENTITIES: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' }
+const ENTITIES: Readonly<Record<string, string>> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+}
 const escaped = (text: string) => text.replace(/[&<>"]/g, (one) => ENTITIES[one]!)
-const unescaped = (text: string) => Object.entries(ENTITIES).reduceRight((done, [one, entity]) => done.replaceAll(entity, one), text)
+const unescaped = (text: string) =>
+  Object.entries(ENTITIES).reduceRight((done, [one, entity]) => done.replaceAll(entity, one), text)
 
 function tableOf({ title, style: { locale }, values, rows, labels, names, say }: Written): string {
-  const head = [...names.map((one) => one.title), title].map((one) => `<th scope="col">${escaped(one)}</th>`).join('')
+  const head = [...names.map((one) => one.title), title]
+    .map((one) => `<th scope="col">${escaped(one)}</th>`)
+    .join('')
   const cell = (at: number) => {
     const spoken = say(values[at], rows?.[at])
     const label = escaped(labels[at]!)
     return `<td${spoken === labels[at] ? '' : ` aria-label="${escaped(spoken)}"`}>${isMissing(values[at]) ? label : `<data value="${escaped(exactText(values[at]))}">${label}</data>`}</td>`
   }
-  const body = values.map((_, at) => `<tr>${names.map(({ cells }, i) => (i === 0 ? `<th scope="row">${escaped(cells[at] ?? '')}</th>` : `<td>${escaped(cells[at] ?? '')}</td>`)).join('')}${cell(at)}</tr>`)
+  const body = values.map(
+    (_, at) =>
+      `<tr>${names.map(({ cells }, i) => (i === 0 ? `<th scope="row">${escaped(cells[at] ?? '')}</th>` : `<td>${escaped(cells[at] ?? '')}</td>`)).join('')}${cell(at)}</tr>`,
+  )
   return `<table lang="${escaped(locale)}" dir="${directionOf(locale)}">\n<caption>${escaped(title)}</caption>\n<thead><tr>${head}</tr></thead>\n<tbody>\n${body.join('\n')}\n</tbody>\n</table>\n`
 }
 
@@ -23,10 +34,18 @@ function tableOf({ title, style: { locale }, values, rows, labels, names, say }:
 export const makeHtml: MakeExport = (written) => {
   const { stem, values, labels } = written
   const text = tableOf(written)
-  const again = [...text.matchAll(/<td[^>]*><data value="([^"]*)">([^<]*)<\/data><\/td>/g)].map(([, value, label]) => `${unescaped(value!)} | ${unescaped(label!)}`)
+  const again = [...text.matchAll(/<td[^>]*><data value="([^"]*)">([^<]*)<\/data><\/td>/g)].map(
+    ([, value, label]) => `${unescaped(value!)} | ${unescaped(label!)}`,
+  )
   const present = values.flatMap((value, at) => (isMissing(value) ? [] : [at]))
   return {
     files: [{ name: `${stem}.html`, type: 'text/html', text }],
-    proof: provedEqual('The table was read in again', present.map((at) => values[at]!), present.map((at) => `${exactText(values[at])} | ${labels[at]}`), again), notes: [],
+    proof: provedEqual(
+      'The table was read in again',
+      present.map((at) => values[at]!),
+      present.map((at) => `${exactText(values[at])} | ${labels[at]}`),
+      again,
+    ),
+    notes: [],
   }
 }

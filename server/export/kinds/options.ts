@@ -11,8 +11,19 @@ export const makeOptions: MakeExport = async ({ stem, style, context, values, la
   const numbers = present.map((at) => values[at]!)
   const theirs = await labelsByOptions(locale, options, numbers.map(exactText))
   return {
-    files: [{ name: `${stem}.options.json`, type: 'application/json', text: `${JSON.stringify({ locale, options }, null, 2)}\n` }],
-    proof: compared(`These options were run on this engine (Node ${process.versions.node})`, numbers, present.map((at) => labels[at]!), theirs),
+    files: [
+      {
+        name: `${stem}.options.json`,
+        type: 'application/json',
+        text: `${JSON.stringify({ locale, options }, null, 2)}\n`,
+      },
+    ],
+    proof: compared(
+      `These options were run on this engine (Node ${process.versions.node})`,
+      numbers,
+      present.map((at) => labels[at]!),
+      theirs,
+    ),
     notes: unsaid.length > 0 ? [`The options have no word for ${unsaid.join(', ')}.`] : [],
   }
 }

@@ -13,7 +13,11 @@ export const makeStyle: MakeExport = ({ stem, style, context, values, rows, labe
   const text = json(difference(inherit({}), style))
   const again = labeller(resolve(parseStyle(JSON.parse(text)), context)).labels(values, rows)
   return {
-    files: [{ name: `${stem}.style.json`, type: 'application/json', text }, { name: 'style.schema.json', type: 'application/schema+json', text: json(styleJsonSchema()) }],
-    proof: provedEqual('The style was read in again', values, labels, again), notes: [],
+    files: [
+      { name: `${stem}.style.json`, type: 'application/json', text },
+      { name: 'style.schema.json', type: 'application/schema+json', text: json(styleJsonSchema()) },
+    ],
+    proof: provedEqual('The style was read in again', values, labels, again),
+    notes: [],
   }
 }

@@ -16,15 +16,26 @@ const hand = ref(0)
 const inHand = computed(() => Math.min(hand.value, columns.value.length - 1))
 
 const sources: { id: ComparedOn; title: string }[] = [
-  { id: 'marks', title: 'the numbers on the marks' }, { id: 'axis', title: 'the ticks of the axis' }, { id: 'table', title: 'the first rows of the table' },
-  { id: 'probes', title: 'numbers chosen for their trouble' }, { id: 'drawn', title: 'numbers drawn by chance' }, { id: 'typed', title: 'numbers that you type' },
+  { id: 'marks', title: 'the numbers on the marks' },
+  { id: 'axis', title: 'the ticks of the axis' },
+  { id: 'table', title: 'the first rows of the table' },
+  { id: 'probes', title: 'numbers chosen for their trouble' },
+  { id: 'drawn', title: 'numbers drawn by chance' },
+  { id: 'typed', title: 'numbers that you type' },
 ]
 const span = computed(() => comparison.value.span ?? [0, 9])
-const toPower = (text: string) => (/^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300 ? '' : 'A power of ten from -300 to 300.')
+const toPower = (text: string) =>
+  /^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300
+    ? ''
+    : 'A power of ten from -300 to 300.'
 function setEnd(end: 0 | 1, text: string | undefined) {
   const next: [number, number] = [span.value[0]!, span.value[1]!]
   next[end] = text ? Number(text) : end === 0 ? 0 : 9
-  set(`Compare on numbers from 10^${next[0]} to 10^${next[1]}`, { span: next[0] <= next[1] ? next : [next[1], next[0]] }, true)
+  set(
+    `Compare on numbers from 10^${next[0]} to 10^${next[1]}`,
+    { span: next[0] <= next[1] ? next : [next[1], next[0]] },
+    true,
+  )
 }
 const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
 function addSuggested(style: Style) {
@@ -40,16 +51,73 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
     <template v-if="page.drawing.value">
       <p class="on">
         {{ columns.length }} ways to write <strong>{{ study.quantity?.title }}</strong>, on
-        <Select :model-value="comparison.on" :options="sources" option-label="title" option-value="id" aria-label="Compared on" class="in-text" @update:model-value="set('Compare on other numbers', { on: $event })" />
-        <template v-if="comparison.on === 'drawn'"> from 10 to the <TypedField :value="String(span[0])" placeholder="0" label="Least power of ten" :check="toPower" @change="setEnd(0, $event)" /> to 10 to the <TypedField :value="String(span[1])" placeholder="9" label="Largest power of ten" :check="toPower" @change="setEnd(1, $event)" /> <button type="button" class="quiet" @click="again">draw others</button></template>
+        <Select
+          :model-value="comparison.on"
+          :options="sources"
+          option-label="title"
+          option-value="id"
+          aria-label="Compared on"
+          class="in-text"
+          @update:model-value="set('Compare on other numbers', { on: $event })"
+        />
+        <template v-if="comparison.on === 'drawn'">
+          from 10 to the
+          <TypedField
+            :value="String(span[0])"
+            placeholder="0"
+            label="Least power of ten"
+            :check="toPower"
+            @change="setEnd(0, $event)"
+          />
+          to 10 to the
+          <TypedField
+            :value="String(span[1])"
+            placeholder="9"
+            label="Largest power of ten"
+            :check="toPower"
+            @change="setEnd(1, $event)"
+          />
+          <button type="button" class="quiet" @click="again">draw others</button></template
+        >
       </p>
-      <Textarea v-if="comparison.on === 'typed'" :model-value="comparison.typed ?? ''" rows="2" spellcheck="false" placeholder="999.5 1000 1250000" aria-label="Numbers to compare on" class="typed" @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)" />
+      <Textarea
+        v-if="comparison.on === 'typed'"
+        :model-value="comparison.typed ?? ''"
+        rows="2"
+        spellcheck="false"
+        placeholder="999.5 1000 1250000"
+        aria-label="Numbers to compare on"
+        class="typed"
+        @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)"
+      />
       <p class="acts">
-        <button type="button" class="quiet" aria-haspopup="dialog" :disabled="comparing.isFull.value" :title="comparing.isFull.value ? 'Six stand side by side at most: remove one first.' : undefined" @click="list?.toggle($event)">add a suggested way</button>
+        <button
+          type="button"
+          class="quiet"
+          aria-haspopup="dialog"
+          :disabled="comparing.isFull.value"
+          :title="
+            comparing.isFull.value ? 'Six stand side by side at most: remove one first.' : undefined
+          "
+          @click="list?.toggle($event)"
+        >
+          add a suggested way
+        </button>
         <button type="button" class="quiet" @click="print">print it</button>
       </p>
-      <Popover ref="list" aria-label="Suggested ways"><SuggestList :subject="comparing.toSuggest" :standing="comparing.standing" where="On these numbers" @take="addSuggested" /></Popover>
-      <CompareTable :comparing="comparing" :hand="inHand" :style="{ fontSize: `${LABEL_SIZE}px` }" @take="hand = $event" />
+      <Popover ref="list" aria-label="Suggested ways"
+        ><SuggestList
+          :subject="comparing.toSuggest"
+          :standing="comparing.standing"
+          where="On these numbers"
+          @take="addSuggested"
+      /></Popover>
+      <CompareTable
+        :comparing="comparing"
+        :hand="inHand"
+        :style="{ fontSize: `${LABEL_SIZE}px` }"
+        @take="hand = $event"
+      />
     </template>
     <NoNumbers v-else :page="page" />
   </div>
@@ -79,5 +147,4 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
 .typed {
   width: 100%;
 }
-
 </style>

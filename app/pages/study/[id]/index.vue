@@ -14,7 +14,17 @@ const cards = computed(() => cardsOf(page.findings.value))
 
 <template>
   <div ref="desk" class="work">
-    <FindingMarks class="findings" :cards="cards" :left="study.left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" @show="study.show" />
+    <FindingMarks
+      class="findings"
+      :cards="cards"
+      :left="study.left"
+      :checks="page.checks"
+      :trouble="page.checkTrouble.value"
+      @fix="fix"
+      @leave="study.leave"
+      @take-back="study.takeBack"
+      @show="study.show"
+    />
     <PageSheet v-model:machine="machine" :page="page" />
     <HairLines :desk="desk" :cards="cards" />
   </div>

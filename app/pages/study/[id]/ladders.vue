@@ -5,7 +5,16 @@ import { superscript } from '~~/core/label/write'
 import { regionOf, resolve } from '~~/core/label/resolve'
 import type { LadderName } from '~~/core/ladders/find'
 import { rungsNamed } from '~~/core/locale/compact'
-import { copyOf, type DrawnLadder, fixedOn, freeTitle, ladderChanges, laddersOf, type StudyLadder, usersOf } from '~~/shared/ladders'
+import {
+  copyOf,
+  type DrawnLadder,
+  fixedOn,
+  freeTitle,
+  ladderChanges,
+  laddersOf,
+  type StudyLadder,
+  usersOf,
+} from '~~/shared/ladders'
 import type { Style } from '~~/core/style/fields'
 import { endsOf } from '~~/shared/page/columns'
 import type { Page } from '~/composables/page'
@@ -19,41 +28,94 @@ const levels = useLevels()
 const regions = useRegions()
 const { page } = defineProps<{ page: Page }>()
 
-const regional = computed(() => rungsNamed(regionOf(levels.on.marks.value.locale, regions.loaded).system.compact))
+const regional = computed(() =>
+  rungsNamed(regionOf(levels.on.marks.value.locale, regions.loaded).system.compact),
+)
 const ladders = computed(() => (study.document ? laddersOf(study.document, regional.value) : []))
 const reach = computed(() => reachOf(ladders.value))
 const height = computed(() => (reach.value.top - reach.value.bottom) * STEP)
 /** Every third power, as ladders have their rungs. */
 const EVERY = 3
-const powers = computed(() => Array.from({ length: reach.value.top - reach.value.bottom + 1 }, (_, at) => reach.value.top - at).filter((power) => power % EVERY === 0))
+const powers = computed(() =>
+  Array.from(
+    { length: reach.value.top - reach.value.bottom + 1 },
+    (_, at) => reach.value.top - at,
+  ).filter((power) => power % EVERY === 0),
+)
 const yOf = (power: number) => (reach.value.top - power) * STEP
 
 /** The ladder that the quantity's labels stand on, and the rungs that they use. */
 const used = computed(() => {
   const { ladder, notation } = levels.on.marks.value
   const id = notation !== 'scaled' ? null : typeof ladder === 'string' ? ladder : ladder.title
-  return { id, powers: powersUsed(page.on.marks.plan.value, [...page.numbersOn.marks(), ...page.numbersOn.axis()]) }
+  return {
+    id,
+    powers: powersUsed(page.on.marks.plan.value, [
+      ...page.numbersOn.marks(),
+      ...page.numbersOn.axis(),
+    ]),
+  }
 })
 const NONE: ReadonlySet<number> = new Set()
-const valueOf = (ladder: DrawnLadder): Style['ladder'] => (ladder.isOwn ? study.document!.ladders!.find(({ title }) => title === ladder.title)! : (ladder.id as LadderName))
+const valueOf = (ladder: DrawnLadder): Style['ladder'] =>
+  ladder.isOwn
+    ? study.document!.ladders!.find(({ title }) => title === ladder.title)!
+    : (ladder.id as LadderName)
 /** The largest number on the marks, as each ladder would write it. */
 const samples = computed(() => {
   const largest = endsOf(page.numbersOn.marks())[1]
   if (!largest) return new Map<string, string>()
-  return new Map(ladders.value.map((ladder) => [ladder.id, labeller(resolve({ ...levels.on.marks.value, notation: 'scaled', rung: 'each', fraction: [0, 1], significant: null, cases: [], ladder: valueOf(ladder) }, { ...regions.loaded, recorded: study.quantity?.recorded })).label(toExactText(largest))]))
+  return new Map(
+    ladders.value.map((ladder) => [
+      ladder.id,
+      labeller(
+        resolve(
+          {
+            ...levels.on.marks.value,
+            notation: 'scaled',
+            rung: 'each',
+            fraction: [0, 1],
+            significant: null,
+            cases: [],
+            ladder: valueOf(ladder),
+          },
+          { ...regions.loaded, recorded: study.quantity?.recorded },
+        ),
+      ).label(toExactText(largest)),
+    ]),
+  )
 })
-const findings = computed(() => new Map((study.document?.ladders ?? []).map((own) => [own.title, ladderFindings(own, regions.loaded, study.readers)])))
+const findings = computed(
+  () =>
+    new Map(
+      (study.document?.ladders ?? []).map((own) => [
+        own.title,
+        ladderFindings(own, regions.loaded, study.readers),
+      ]),
+    ),
+)
 
-const edit = (what: string, next: NonNullable<typeof study.document>, moves = false) => study.change(what, next, moves)
-const change = (what: string, title: string, next: StudyLadder) => edit(what, ladderChanges.replace(study.document!, title, next), true)
+const edit = (what: string, next: NonNullable<typeof study.document>, moves = false) =>
+  study.change(what, next, moves)
+const change = (what: string, title: string, next: StudyLadder) =>
+  edit(what, ladderChanges.replace(study.document!, title, next), true)
 function copy(ladder: DrawnLadder) {
   const title = freeTitle(study.document!, `my ${ladder.isOwn ? ladder.title : ladder.id}`)
   edit(`Copy the ladder ${ladder.title}`, ladderChanges.add(study.document!, copyOf(ladder, title)))
 }
 function rename(ladder: DrawnLadder, text: string | undefined) {
-  if (text && text !== ladder.title) change(`Call a ladder ${text}`, ladder.title, { ...(valueOf(ladder) as StudyLadder), title: text })
+  if (text && text !== ladder.title)
+    change(`Call a ladder ${text}`, ladder.title, {
+      ...(valueOf(ladder) as StudyLadder),
+      title: text,
+    })
 }
-const titleTrouble = (ladder: DrawnLadder) => (text: string) => (text !== ladder.title && study.document?.ladders?.some(({ title }) => title === text) ? 'Another ladder has this name.' : text.length > 80 ? 'Up to 80 characters.' : '')
+const titleTrouble = (ladder: DrawnLadder) => (text: string) =>
+  text !== ladder.title && study.document?.ladders?.some(({ title }) => title === text)
+    ? 'Another ladder has this name.'
+    : text.length > 80
+      ? 'Up to 80 characters.'
+      : ''
 /** A ladder in use goes only when that is said. */
 const going = ref<{ title: string; users: string[] } | null>(null)
 function remove(ladder: DrawnLadder, isSure = false) {
@@ -62,43 +124,102 @@ function remove(ladder: DrawnLadder, isSure = false) {
   going.value = null
   edit(`Take the ladder ${ladder.title} away`, ladderChanges.remove(study.document!, ladder.title))
 }
-const use = (ladder: DrawnLadder) => levels.setStyle(`${study.quantity?.title}: climb ${ladder.title}`, { notation: 'scaled', rung: 'each', ladder: valueOf(ladder) }, { at: 'quantity' })
+const use = (ladder: DrawnLadder) =>
+  levels.setStyle(
+    `${study.quantity?.title}: climb ${ladder.title}`,
+    { notation: 'scaled', rung: 'each', ladder: valueOf(ladder) },
+    { at: 'quantity' },
+  )
 
 const columns = useTemplateRef<{ add(): void }[]>('columns')
 const box = useTemplateRef<HTMLElement>('box')
 /** The units stand in the lower half at first, where most ladders are. */
 const VIEW = 0.66
-watch([box, height], ([now]) => {
-  if (now) now.scrollTop = yOf(0) - now.clientHeight * VIEW
-}, { once: true, flush: 'post' })
+watch(
+  [box, height],
+  ([now]) => {
+    if (now) now.scrollTop = yOf(0) - now.clientHeight * VIEW
+  },
+  { once: true, flush: 'post' },
+)
 </script>
 
 <template>
   <div class="screen">
-    <p class="intro">The names of powers, drawn to scale. <span class="swatch" /> are the rungs that <strong>{{ study.quantity?.title }}</strong> stands on now. Copy a ladder to make one of your own.</p>
+    <p class="intro">
+      The names of powers, drawn to scale. <span class="swatch" /> are the rungs that
+      <strong>{{ study.quantity?.title }}</strong> stands on now. Copy a ladder to make one of your
+      own.
+    </p>
     <div ref="box" class="box" role="region" aria-label="Ladders" tabindex="0">
       <div class="heads">
         <span class="corner" />
-        <header v-for="(ladder, at) in ladders" :key="ladder.id" class="head" :class="{ here: used.id === ladder.id }">
+        <header
+          v-for="(ladder, at) in ladders"
+          :key="ladder.id"
+          class="head"
+          :class="{ here: used.id === ladder.id }"
+        >
           <h2 v-if="!ladder.isOwn" :title="ladder.title">{{ ladder.title }}</h2>
-          <h2 v-else><TypedField :value="ladder.title" placeholder="its name" :label="`Name of the ladder ${ladder.title}`" :check="titleTrouble(ladder)" @change="rename(ladder, $event)" /></h2>
+          <h2 v-else>
+            <TypedField
+              :value="ladder.title"
+              placeholder="its name"
+              :label="`Name of the ladder ${ladder.title}`"
+              :check="titleTrouble(ladder)"
+              @change="rename(ladder, $event)"
+            />
+          </h2>
           <p class="sample">{{ samples.get(ladder.id) ?? '' }}</p>
           <p class="acts">
-            <button v-if="used.id !== ladder.id" type="button" class="quiet" @click="use(ladder)">use it</button><span v-else class="soft">in use</span>
-            <button v-if="ladder.isOwn" type="button" class="quiet" @click="columns?.[at]?.add()">add a rung</button>
+            <button v-if="used.id !== ladder.id" type="button" class="quiet" @click="use(ladder)">
+              use it</button
+            ><span v-else class="soft">in use</span>
+            <button v-if="ladder.isOwn" type="button" class="quiet" @click="columns?.[at]?.add()">
+              add a rung
+            </button>
             <button type="button" class="quiet" @click="copy(ladder)">copy</button>
-            <button v-if="ladder.isOwn" type="button" class="quiet" @click="remove(ladder)">remove</button>
+            <button v-if="ladder.isOwn" type="button" class="quiet" @click="remove(ladder)">
+              remove
+            </button>
           </p>
           <p v-if="going?.title === ladder.title" class="trouble" role="alert">
             {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'uses' : 'use' }} it.
-            <button type="button" class="quiet" @click="remove(ladder, true)">remove it all the same</button> <button type="button" class="quiet" @click="going = null">keep it</button>
+            <button type="button" class="quiet" @click="remove(ladder, true)">
+              remove it all the same
+            </button>
+            <button type="button" class="quiet" @click="going = null">keep it</button>
           </p>
-          <p v-for="one in findings.get(ladder.title) ?? []" :key="one.message" class="found"><span class="bead" :class="one.severity === 'note' ? '' : one.severity === 'error' ? 'bad' : 'busy'" /> <b>{{ one.title }}.</b> {{ one.message }}</p>
+          <p v-for="one in findings.get(ladder.title) ?? []" :key="one.message" class="found">
+            <span
+              class="bead"
+              :class="one.severity === 'note' ? '' : one.severity === 'error' ? 'bad' : 'busy'"
+            />
+            <b>{{ one.title }}.</b> {{ one.message }}
+          </p>
         </header>
       </div>
       <div class="drawing" :style="{ height: `${height}px` }">
-        <div class="scale"><span v-for="power in powers" :key="power" :style="{ top: `${yOf(power)}px` }" :class="{ ground: power === 0 }">{{ power === 0 ? '1' : `10${superscript(power)}` }}</span></div>
-        <LadderColumn v-for="ladder in ladders" :key="ladder.id" ref="columns" :ladder="ladder" :top="reach.top" :height="height" :used="used.id === ladder.id ? used.powers : NONE" :fixed-on="(power) => (ladder.isOwn ? fixedOn(study.document!, ladder.title, power) : [])" @change="(what, next) => change(what, ladder.title, next)" />
+        <div class="scale">
+          <span
+            v-for="power in powers"
+            :key="power"
+            :style="{ top: `${yOf(power)}px` }"
+            :class="{ ground: power === 0 }"
+            >{{ power === 0 ? '1' : `10${superscript(power)}` }}</span
+          >
+        </div>
+        <LadderColumn
+          v-for="ladder in ladders"
+          :key="ladder.id"
+          ref="columns"
+          :ladder="ladder"
+          :top="reach.top"
+          :height="height"
+          :used="used.id === ladder.id ? used.powers : NONE"
+          :fixed-on="(power) => (ladder.isOwn ? fixedOn(study.document!, ladder.title, power) : [])"
+          @change="(what, next) => change(what, ladder.title, next)"
+        />
         <span class="ground-line" :style="{ top: `${yOf(0)}px` }" />
       </div>
     </div>

@@ -19,31 +19,62 @@ const regions = useRegions()
 const { page } = defineProps<{ page: Page }>()
 
 const style = computed(() => levels.on.marks.value)
-const chosen = stable(() => study.document?.regions ?? [...new Set([style.value.locale, ...study.readers ?? [], ...USUAL])])
+const chosen = stable(
+  () =>
+    study.document?.regions ?? [
+      ...new Set([style.value.locale, ...(study.readers ?? []), ...USUAL]),
+    ],
+)
 const options = computed(() => regionOptions(chosen.value))
-const choose = (locales: string[]) => study.withTables(locales.map((locale) => ({ ...style.value, locale })), () => {
-  if (study.document && locales.length > 0) study.change(`Look at ${locales.map(regionName).join(', ')}`, { ...study.document, regions: locales })
-}, 'The choice of regions stays')
+const choose = (locales: string[]) =>
+  study.withTables(
+    locales.map((locale) => ({ ...style.value, locale })),
+    () => {
+      if (study.document && locales.length > 0)
+        study.change(`Look at ${locales.map(regionName).join(', ')}`, {
+          ...study.document,
+          regions: locales,
+        })
+    },
+    'The choice of regions stays',
+  )
 
 const trouble = ref('')
 /** Labels are never shown by another region's rules: the tables come first. */
 const here = shallowRef<readonly string[]>([])
-watch([chosen, style], async ([locales]) => {
-  try {
-    await regions.load(locales.map((locale) => ({ ...style.value, locale })))
-    here.value = locales
-    trouble.value = ''
-  } catch (error) {
-    trouble.value = (error as Error).message
-  }
-}, { immediate: true })
+watch(
+  [chosen, style],
+  async ([locales]) => {
+    try {
+      await regions.load(locales.map((locale) => ({ ...style.value, locale })))
+      here.value = locales
+      trouble.value = ''
+    } catch (error) {
+      trouble.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
 
 const numbers = computed(() => page.numbersOn.marks().slice(0, MOST_NUMBERS))
 const values = computed(() => numbers.value.map(toExactText))
-const sheet = computed<readonly RegionLabels[]>(() => (values.value.length === 0 ? [] : regionSheet(style.value, { values: values.value, rows: page.markRows.value?.slice(0, MOST_NUMBERS) }, here.value, { ...page.on.marks.context.value, ...regions.loaded }, FONT_SIZE)))
+const sheet = computed<readonly RegionLabels[]>(() =>
+  values.value.length === 0
+    ? []
+    : regionSheet(
+        style.value,
+        { values: values.value, rows: page.markRows.value?.slice(0, MOST_NUMBERS) },
+        here.value,
+        { ...page.on.marks.context.value, ...regions.loaded },
+        FONT_SIZE,
+      ),
+)
 const widest = computed(() => Math.max(0, ...sheet.value.map((one) => one.widest.width)))
 /** Readers who take a label for the same number are told together. */
-function takenIn({ taken, labels }: RegionLabels): { label: string; reads: string; readers: string }[] {
+function takenIn({
+  taken,
+  labels,
+}: RegionLabels): { label: string; reads: string; readers: string }[] {
   const by = new Map<string, { label: string; reads: string; names: string[] }>()
   for (const { at, reads, reader } of taken) {
     const told = { label: labels[at]!, reads: plainly(reads), names: [] as string[] }
@@ -54,7 +85,12 @@ function takenIn({ taken, labels }: RegionLabels): { label: string; reads: strin
   }
   return [...by.values()].map(({ names, ...one }) => ({ ...one, readers: names.join(', ') }))
 }
-const use = (locale: string) => levels.setStyle(`${study.quantity?.title}: region, ${regionName(locale)}`, { locale }, { at: 'quantity' })
+const use = (locale: string) =>
+  levels.setStyle(
+    `${study.quantity?.title}: region, ${regionName(locale)}`,
+    { locale },
+    { at: 'quantity' },
+  )
 </script>
 
 <template>
@@ -62,25 +98,80 @@ const use = (locale: string) => levels.setStyle(`${study.quantity?.title}: regio
     <template v-if="page.drawing.value">
       <p class="on">
         <strong>{{ study.quantity?.title }}</strong> as readers of
-        <MultiSelect :model-value="[...chosen]" :options="options" option-label="title" option-value="id" filter :show-toggle-all="false" aria-label="Regions" class="in-text" :max-selected-labels="0" :selected-items-label="'{0} regions'" @update:model-value="choose" />
+        <MultiSelect
+          :model-value="[...chosen]"
+          :options="options"
+          option-label="title"
+          option-value="id"
+          filter
+          :show-toggle-all="false"
+          aria-label="Regions"
+          class="in-text"
+          :max-selected-labels="0"
+          :selected-items-label="'{0} regions'"
+          @update:model-value="choose"
+        />
         would have it, and what each of the others reads in it.
       </p>
-      <p v-if="study.refused || trouble" class="trouble" role="alert">{{ study.refused || trouble }}</p>
+      <p v-if="study.refused || trouble" class="trouble" role="alert">
+        {{ study.refused || trouble }}
+      </p>
       <div class="box" tabindex="0" role="region" aria-label="Labels by region">
         <table :style="{ fontSize: `${FONT_SIZE}px` }">
           <thead>
-            <tr><th scope="col">Region</th><th v-for="(number, at) in numbers" :key="at" scope="col" class="number">{{ plainly(number) }}</th><th scope="col" class="number">widest</th><th scope="col">read as another number</th><th scope="col"><span class="unseen">Use</span></th></tr>
+            <tr>
+              <th scope="col">Region</th>
+              <th v-for="(number, at) in numbers" :key="at" scope="col" class="number">
+                {{ plainly(number) }}
+              </th>
+              <th scope="col" class="number">widest</th>
+              <th scope="col">read as another number</th>
+              <th scope="col"><span class="unseen">Use</span></th>
+            </tr>
           </thead>
           <tbody>
-            <tr v-for="row in sheet" :key="row.locale" :data-region="row.locale" :class="{ own: row.locale === style.locale }">
-              <th scope="row">{{ regionName(row.locale) }} <span class="soft">{{ row.locale }}</span></th>
-              <td v-for="(label, at) in row.labels" :key="at" class="number" :class="{ flagged: row.taken.some((one) => one.at === at), widest: row.widest.at === at }"><bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ label }}</bdi></td>
-              <td class="number" :class="{ most: row.widest.width === widest }">{{ Math.ceil(row.widest.width) }} px</td>
-              <td class="taken">
-                <template v-if="row.taken.length === 0"><span class="bead good" /> by none of the others</template>
-                <p v-for="one in takenIn(row)" v-else :key="one.label + one.reads"><span class="bead busy" /> <bdi>{{ one.label }}</bdi> is {{ one.reads }} in {{ one.readers }}</p>
+            <tr
+              v-for="row in sheet"
+              :key="row.locale"
+              :data-region="row.locale"
+              :class="{ own: row.locale === style.locale }"
+            >
+              <th scope="row">
+                {{ regionName(row.locale) }} <span class="soft">{{ row.locale }}</span>
+              </th>
+              <td
+                v-for="(label, at) in row.labels"
+                :key="at"
+                class="number"
+                :class="{
+                  flagged: row.taken.some((one) => one.at === at),
+                  widest: row.widest.at === at,
+                }"
+              >
+                <bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ label }}</bdi>
               </td>
-              <td><button v-if="row.locale !== style.locale" type="button" class="quiet" @click="use(row.locale)">write it so</button><span v-else class="soft">as it is</span></td>
+              <td class="number" :class="{ most: row.widest.width === widest }">
+                {{ Math.ceil(row.widest.width) }} px
+              </td>
+              <td class="taken">
+                <template v-if="row.taken.length === 0"
+                  ><span class="bead good" /> by none of the others</template
+                >
+                <p v-for="one in takenIn(row)" v-else :key="one.label + one.reads">
+                  <span class="bead busy" /> <bdi>{{ one.label }}</bdi> is {{ one.reads }} in
+                  {{ one.readers }}
+                </p>
+              </td>
+              <td>
+                <button
+                  v-if="row.locale !== style.locale"
+                  type="button"
+                  class="quiet"
+                  @click="use(row.locale)"
+                >
+                  write it so</button
+                ><span v-else class="soft">as it is</span>
+              </td>
             </tr>
           </tbody>
         </table>

@@ -12,16 +12,28 @@ const table = useTemplateRef<{ jump(order: number): void }>('table')
 
 /** Where any of the styles begins to write otherwise, the largest first: found once the rows in sight are there. */
 const turns = shallowRef<{ order: number; text: string }[] | null>(null)
-watch(columns, async (now) => {
-  const byOrder = new Map<number, Set<string>>()
-  for (const { plan } of now) {
-    await spare()
-    if (columns.value !== now) return
-    for (const { order, to } of turnsOf(plan)) byOrder.set(order, (byOrder.get(order) ?? new Set()).add(characterText(to)))
-  }
-  turns.value = [...byOrder].sort((a, b) => b[0] - a[0]).map(([order, texts]) => ({ order, text: [...texts].join(', ') }))
-}, { immediate: true })
-const toOrder = (text: string) => (/^[-−]?\d{1,3}$/.test(text) && Number(text.replace('−', '-')) >= LEAST_ORDER && Number(text.replace('−', '-')) <= LARGEST_ORDER ? '' : `A power of ten from ${LEAST_ORDER} to ${LARGEST_ORDER}.`)
+watch(
+  columns,
+  async (now) => {
+    const byOrder = new Map<number, Set<string>>()
+    for (const { plan } of now) {
+      await spare()
+      if (columns.value !== now) return
+      for (const { order, to } of turnsOf(plan))
+        byOrder.set(order, (byOrder.get(order) ?? new Set()).add(characterText(to)))
+    }
+    turns.value = [...byOrder]
+      .sort((a, b) => b[0] - a[0])
+      .map(([order, texts]) => ({ order, text: [...texts].join(', ') }))
+  },
+  { immediate: true },
+)
+const toOrder = (text: string) =>
+  /^[-−]?\d{1,3}$/.test(text) &&
+  Number(text.replace('−', '-')) >= LEAST_ORDER &&
+  Number(text.replace('−', '-')) <= LARGEST_ORDER
+    ? ''
+    : `A power of ten from ${LEAST_ORDER} to ${LARGEST_ORDER}.`
 const asked = ref<string>()
 function jump(text: string | undefined) {
   asked.value = text
@@ -33,11 +45,30 @@ function jump(text: string | undefined) {
   <div class="screen column">
     <template v-if="page.drawing.value">
       <p>
-        <strong>{{ study.quantity?.title }}</strong> over every order of magnitude, as the <NuxtLink :to="`/study/${study.id}/compare`" class="quiet">styles that are compared</NuxtLink> write it. Go to 10 to the
-        <TypedField :value="asked" placeholder="6" label="Order of magnitude" :check="toOrder" @change="jump" />
+        <strong>{{ study.quantity?.title }}</strong> over every order of magnitude, as the
+        <NuxtLink :to="`/study/${study.id}/compare`" class="quiet"
+          >styles that are compared</NuxtLink
+        >
+        write it. Go to 10 to the
+        <TypedField
+          :value="asked"
+          placeholder="6"
+          label="Order of magnitude"
+          :check="toOrder"
+          @change="jump"
+        />
       </p>
-      <p class="turns">Where the writing turns:
-        <button v-for="{ order, text } in turns" :key="order" type="button" class="quiet" @click="table?.jump(order)"><PowerOfTen :power="order" /> {{ text }}</button>
+      <p class="turns">
+        Where the writing turns:
+        <button
+          v-for="{ order, text } in turns"
+          :key="order"
+          type="button"
+          class="quiet"
+          @click="table?.jump(order)"
+        >
+          <PowerOfTen :power="order" /> {{ text }}
+        </button>
         <span v-if="turns?.length === 0">nowhere</span>
       </p>
       <SweepTable ref="table" :columns="columns" class="table" />

@@ -20,52 +20,141 @@ const fitting = Math.min(USUAL_WIDTH, Math.round(window.innerWidth * SHARE) - EN
 const HEAD = 44
 const drawing = computed(() => page.drawing.value)
 const wishes = computed<TickWishes>(() => study.quantity?.ticks ?? {})
-const reach = computed<Span | null>(() => drawing.value && reachOf(drawing.value.wanted, drawing.value.ticks.values))
-const cards = computed(() => cardsOf(page.findings.value.filter(({ surface }) => surface === 'axis')))
+const reach = computed<Span | null>(
+  () => drawing.value && reachOf(drawing.value.wanted, drawing.value.ticks.values),
+)
+const cards = computed(() =>
+  cardsOf(page.findings.value.filter(({ surface }) => surface === 'axis')),
+)
 const left = computed(() => study.left.filter(({ surface }) => surface === 'axis'))
-const room = computed(() => ({ width: wishes.value.length ?? fitting, fontSize: wishes.value.fontSize ?? USUAL_SIZE }))
+const room = computed(() => ({
+  width: wishes.value.length ?? fitting,
+  fontSize: wishes.value.fontSize ?? USUAL_SIZE,
+}))
 const candidates = useCandidates(drawing, room, page.tickLabels)
 
 const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
-const setWidth = (width: number) => set(`An axis of ${width} pixels`, { ...wishes.value, length: width })
-const setFontSize = (size: number) => set(`Labels of ${size} pixels`, { ...wishes.value, fontSize: size })
-const setStep = (step: string) => set(`Step by ${step}`, { ...wishes.value, step, count: undefined })
-const setCount = (count: number) => set(`About ${count} ticks`, { ...wishes.value, step: undefined, count })
-const setDomain = (domain: [string, string]) => set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
+const setWidth = (width: number) =>
+  set(`An axis of ${width} pixels`, { ...wishes.value, length: width })
+const setFontSize = (size: number) =>
+  set(`Labels of ${size} pixels`, { ...wishes.value, fontSize: size })
+const setStep = (step: string) =>
+  set(`Step by ${step}`, { ...wishes.value, step, count: undefined })
+const setCount = (count: number) =>
+  set(`About ${count} ticks`, { ...wishes.value, step: undefined, count })
+const setDomain = (domain: [string, string]) =>
+  set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
 /** Numbers, parts of a constant and powers have ticks of their own, and labels to go with them. */
 function countIn(what: string | undefined) {
   const powers = what === undefined ? undefined : POWERS[what]
-  const next: TickWishes = { ...wishes.value, step: undefined, multipleOf: powers ? undefined : (what as TickWishes['multipleOf']), kind: powers?.kind, base: powers?.base }
-  const style: Style = powers ? { notation: 'scientific', exponent: 'each', exponentForm: 'power', fraction: [0, 2] } : what ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
+  const next: TickWishes = {
+    ...wishes.value,
+    step: undefined,
+    multipleOf: powers ? undefined : (what as TickWishes['multipleOf']),
+    kind: powers?.kind,
+    base: powers?.base,
+  }
+  const style: Style = powers
+    ? { notation: 'scientific', exponent: 'each', exponentForm: 'power', fraction: [0, 2] }
+    : what
+      ? { notation: 'multiple', multipleOf: what }
+      : { notation: 'plain' }
   study.setTicks(`Count the axis in ${powers?.title ?? what ?? 'numbers'}`, next, { style })
 }
-const take = ({ wishes: next, style, step }: Candidate) => study.setTicks(`Take ticks every ${step}`, next, { style })
+const take = ({ wishes: next, style, step }: Candidate) =>
+  study.setTicks(`Take ticks every ${step}`, next, { style })
 function setText(at: number, text: string) {
-  const labels = Array.from({ length: drawing.value?.ticks.values.length ?? 0 }, (_, place) => (place === at ? text : wishes.value.labels?.[place] ?? ''))
-  study.setTicks(text ? `Label a tick “${text}”` : 'Take back a label', { ...wishes.value, labels: labels.some((one) => one !== '') ? labels : undefined }, { moves: true })
+  const labels = Array.from({ length: drawing.value?.ticks.values.length ?? 0 }, (_, place) =>
+    place === at ? text : (wishes.value.labels?.[place] ?? ''),
+  )
+  study.setTicks(
+    text ? `Label a tick “${text}”` : 'Take back a label',
+    { ...wishes.value, labels: labels.some((one) => one !== '') ? labels : undefined },
+    { moves: true },
+  )
 }
-const clearTexts = () => study.setTicks('Write the labels from the ticks', { ...wishes.value, labels: undefined })
+const clearTexts = () =>
+  study.setTicks('Write the labels from the ticks', { ...wishes.value, labels: undefined })
 </script>
 
 <template>
   <div class="screen">
     <template v-if="drawing && reach">
       <header>
-        <TickSentence :title="study.quantity!.title" :wishes="wishes" :drawing="drawing" :width="room.width" :font-size="room.fontSize" @change="set" @counted="countIn" @width="setWidth" @font-size="setFontSize" />
+        <TickSentence
+          :title="study.quantity!.title"
+          :wishes="wishes"
+          :drawing="drawing"
+          :width="room.width"
+          :font-size="room.fontSize"
+          @change="set"
+          @counted="countIn"
+          @width="setWidth"
+          @font-size="setFontSize"
+        />
         <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
       </header>
       <section class="rulers" aria-label="Ruler">
-        <TickRuler :reach="reach" :kind="drawing.ticks.kind" :values="drawing.ticks.values" :labels="page.tickLabels.value" :width="room.width" :font-size="room.fontSize" :flagged="page.flagged.value.axis" :head="HEAD" title="The axis as it stands">
+        <TickRuler
+          :reach="reach"
+          :kind="drawing.ticks.kind"
+          :values="drawing.ticks.values"
+          :labels="page.tickLabels.value"
+          :width="room.width"
+          :font-size="room.fontSize"
+          :flagged="page.flagged.value.axis"
+          :head="HEAD"
+          title="The axis as it stands"
+        >
           <template #default="{ x, pad }">
-            <RulerHandles :is-powers="drawing.ticks.kind !== 'linear'" :reach="reach" :domain="drawing.wanted" :values="drawing.ticks.values" :step="drawing.ticks.step" :count="wishes.step === undefined ? wishes.count : undefined" :multiple-of="wishes.multipleOf" :width="room.width" :x="x" :pad="pad" :head="HEAD" @domain="setDomain" @step="setStep" @count="setCount" @width="setWidth" />
+            <RulerHandles
+              :is-powers="drawing.ticks.kind !== 'linear'"
+              :reach="reach"
+              :domain="drawing.wanted"
+              :values="drawing.ticks.values"
+              :step="drawing.ticks.step"
+              :count="wishes.step === undefined ? wishes.count : undefined"
+              :multiple-of="wishes.multipleOf"
+              :width="room.width"
+              :x="x"
+              :pad="pad"
+              :head="HEAD"
+              @domain="setDomain"
+              @step="setStep"
+              @count="setCount"
+              @width="setWidth"
+            />
           </template>
         </TickRuler>
         <h2>Other ticks, the best first</h2>
-        <CandidateList :candidates="candidates" :kind="drawing.ticks.kind" :domain="drawing.wanted" :width="room.width" @take="take" />
+        <CandidateList
+          :candidates="candidates"
+          :kind="drawing.ticks.kind"
+          :domain="drawing.wanted"
+          :width="room.width"
+          @take="take"
+        />
       </section>
       <section class="beside" aria-label="Ticks and what they say">
-        <TickTable :values="drawing.ticks.values" :styled="page.styledTicks.value" :labels="page.tickLabels.value" :texts="wishes.labels ?? []" :plan="page.on.axis.plan.value" :flagged="page.flagged.value.axis" @text="setText" @clear="clearTexts" />
-        <FindingMarks :cards="cards" :left="left" :checks="page.checks" :trouble="page.checkTrouble.value" @fix="fix" @leave="study.leave" @take-back="study.takeBack" />
+        <TickTable
+          :values="drawing.ticks.values"
+          :styled="page.styledTicks.value"
+          :labels="page.tickLabels.value"
+          :texts="wishes.labels ?? []"
+          :plan="page.on.axis.plan.value"
+          :flagged="page.flagged.value.axis"
+          @text="setText"
+          @clear="clearTexts"
+        />
+        <FindingMarks
+          :cards="cards"
+          :left="left"
+          :checks="page.checks"
+          :trouble="page.checkTrouble.value"
+          @fix="fix"
+          @leave="study.leave"
+          @take-back="study.takeBack"
+        />
       </section>
     </template>
     <NoNumbers v-else :page="page" />

@@ -8,15 +8,29 @@ import { regionsFor } from '../../../http/regions'
 import { exportAs } from '../../../export/export'
 import { loadStudy } from '../../../study/studies'
 
-const querySchema = z.object({ quantity: z.string(), surface: z.enum(SURFACES).optional(), as: z.enum(EXPORT_KINDS).default('module') })
+const querySchema = z.object({
+  quantity: z.string(),
+  surface: z.enum(SURFACES).optional(),
+  as: z.enum(EXPORT_KINDS).default('module'),
+})
 
 export default route(async (event, db) => {
   const query = querySchema.safeParse(getQuery(event))
-  if (!query.success) throw new RequestError(400, 'Bad request', `The address takes ?quantity=…, the id of a quantity of the study, &surface=…, one of ${SURFACES.join(', ')}, and &as=…, one of ${EXPORT_KINDS.join(', ')}.`)
+  if (!query.success)
+    throw new RequestError(
+      400,
+      'Bad request',
+      `The address takes ?quantity=…, the id of a quantity of the study, &surface=…, one of ${SURFACES.join(', ')}, and &as=…, one of ${EXPORT_KINDS.join(', ')}.`,
+    )
   const study = loadStudy(db, parameter(event, 'id'))
   if (!study) throw notFound('such study')
   const quantity = study.document.quantities.find((one) => one.id === query.data.quantity)
   if (!quantity) throw notFound('such quantity')
   const { surface, as } = query.data
-  return exportAs(as, db, { ...study, quantity, level: surface ?? 'quantity' }, { runtime: (name) => readAsset('runtime', name), regionsFor })
+  return exportAs(
+    as,
+    db,
+    { ...study, quantity, level: surface ?? 'quantity' },
+    { runtime: (name) => readAsset('runtime', name), regionsFor },
+  )
 })

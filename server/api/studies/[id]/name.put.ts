@@ -6,6 +6,10 @@ export default route(async (event, db) => {
   const { name } = await bodyOf(event, newStudySchema)
   const study = loadStudy(db, parameter(event, 'id'))
   if (!study) throw notFound('such study')
-  saveStudy(db, study.id, { base: study.revision, document: { ...study.document, name }, what: `Rename to ${name}` })
+  saveStudy(db, study.id, {
+    base: study.revision,
+    document: { ...study.document, name },
+    what: `Rename to ${name}`,
+  })
   return {}
 })

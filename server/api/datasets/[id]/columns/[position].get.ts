@@ -6,6 +6,10 @@ import { notFound, parameter, route } from '../../../../http/route'
 export default route((event, db) => {
   const column = columnBody(db, parameter(event, 'id'), Number(parameter(event, 'position')))
   if (!column) throw notFound('such column')
-  setResponseHeader(event, 'content-type', column.encoding === 'float64' ? 'application/octet-stream' : 'application/json')
+  setResponseHeader(
+    event,
+    'content-type',
+    column.encoding === 'float64' ? 'application/octet-stream' : 'application/json',
+  )
   return column.body
 })
