@@ -8,7 +8,10 @@ export default defineNuxtConfig({
   telemetry: false,
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', '@primevue/nuxt-module'],
-  components: [{ path: '~/components', pathPrefix: false }],
+  components: [
+    { path: '~/controls', pathPrefix: false, extensions: ['vue'] },
+    { path: '~/features', pathPrefix: false, extensions: ['vue'] },
+  ],
   // Of fixed weights: texts in a variable typeface take a fifth longer to lay out.
   css: [
     '@fontsource/source-sans-3/400.css',

@@ -2,7 +2,7 @@ import { toText } from '../core/decimal/decimal'
 import { currencyColumn } from '../core/label/currencies'
 import { type Labeller, labeller } from '../core/label/labeller'
 import { readAs } from '../core/label/readas'
-import { readBack, type Said } from '../core/label/readback'
+import { readBack, type ReadNumber } from '../core/label/readback'
 import { saidEnds, saidText } from '../core/label/said'
 import { type Context, regionOf, resolve } from '../core/label/resolve'
 import type { Row } from '../core/label/types'
@@ -12,7 +12,7 @@ import { inherit } from '../core/style/inherit'
 import { suggestAxis } from '../core/suggest/axis'
 import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
-import { placeTicks, tellingStyle, type TickRequest } from '../core/ticks/place'
+import { placeTicks, stepStyle, type TickRequest } from '../core/ticks/place'
 import { checkCommand } from './check'
 import { tablesFor } from './locales'
 import { suggestCommand } from './suggest'
@@ -29,8 +29,8 @@ import {
 } from './input'
 
 /** What a label says, as JSON: decimal text, or the ends of an interval. */
-const saidJson = (said: Said) => saidEnds(said) ?? saidText(said)
-const readText = (said: Said | null) => (said === null ? null : saidJson(said))
+const saidJson = (said: ReadNumber) => saidEnds(said) ?? saidText(said)
+const readText = (said: ReadNumber | null) => (said === null ? null : saidJson(said))
 
 const label: Command = {
   summary: 'write values: {"style", "values", "rows"?} in, {"labels", "title"?} out',
@@ -111,7 +111,7 @@ const ticks: Command = {
       : given
     const placed = placeTicks(request)
     const texts = placed.ticks.map(({ value }) => toText(value))
-    const used = style ?? found?.choice.style ?? tellingStyle(request, placed)
+    const used = style ?? found?.choice.style ?? stepStyle(request, placed)
     const write = labeller(
       resolve(used, { ...tablesFor(used), values: texts, recorded: quantity?.recorded }),
     )

@@ -4,7 +4,7 @@ import { joinRegions } from '../core/locale/needs'
 import { isFailure, studyFindings } from '../shared/report/findings'
 import { type ReportFormat, reportFormats } from '../shared/report/formats'
 import { stylesIn } from '../shared/quantities'
-import { studyFileSchema } from '../shared/study'
+import { studyFileSchema } from '../shared/study/study'
 import { check, InputError, readJson } from './input'
 import { tablesFor } from './locales'
 

@@ -11,7 +11,7 @@ import {
   type StudyLadder,
   usersOf,
 } from './ladders'
-import { type StudyDocument, studyDocumentSchema } from './study'
+import { type StudyDocument, studyDocumentSchema } from './study/document'
 
 const boats: StudyLadder = {
   title: 'boats',

@@ -3,7 +3,7 @@ import { ladders } from '../core/ladders'
 import { ladderOf, REGIONAL } from '../core/ladders/find'
 import type { Ladder, LadderRung } from '../core/ladders/types'
 import type { Style } from '../core/style/fields'
-import type { StudyDocument } from './study'
+import type { StudyDocument } from './study/document'
 
 /** A ladder that a study keeps, by its title. */
 export type StudyLadder = OwnLadder & { title: string }

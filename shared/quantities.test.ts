@@ -1,7 +1,10 @@
 import { toText } from '../core/decimal/decimal'
 import { isCode, isMissing, readCell, speaksFor } from './import/cells'
 import { decimalOf, levelsTo, quantitiesOf, styleOf, withOwn } from './quantities'
-import { type DatasetMeta, quantitySchema, studyDocumentSchema, ticksSchema } from './study'
+import type { DatasetMeta } from './study/dataset'
+import { quantitySchema } from './study/quantity'
+import { studyDocumentSchema } from './study/document'
+import { ticksSchema } from './study/chart'
 
 const column = (
   position: number,
@@ -42,6 +45,7 @@ test('without a text column every row is drawn', () => {
 test('a quantity is written in the house style with its own over it', () => {
   const [quantity] = quantitiesOf(dataset)
   const document = {
+    version: 1 as const,
     name: 'x',
     house: { marks: { minus: '−' }, fraction: [1, 1] as [number, number] },
     quantities: [],
@@ -57,6 +61,7 @@ test('a quantity is written in the house style with its own over it', () => {
 describe('levels of style', () => {
   const [quantity] = quantitiesOf(dataset)
   const document = {
+    version: 1 as const,
     name: 'x',
     house: { locale: 'de' },
     quantities: [quantity!, { ...quantity!, id: 'other' }],
@@ -147,6 +152,7 @@ test('contracts refuse what the program could not use, and say where', () => {
   expect(ticksSchema.safeParse({ step: '0' }).success).toBe(false)
   expect(ticksSchema.safeParse({ step: '0.125' }).success).toBe(true)
   const bad = studyDocumentSchema.safeParse({
+    version: 1 as const,
     name: 'x',
     house: { fraction: [0, 1] },
     quantities: [{ ...quantitiesOf(dataset)[0], style: { notation: 'loud' } }],

@@ -3,13 +3,10 @@ import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
 import type { FullStyle, Style } from '../core/style/fields'
-import {
-  type DatasetMeta,
-  type Quantity,
-  STYLED_PARTS,
-  type StudyDocument,
-  type StyledPart,
-} from './study'
+import type { DatasetMeta } from './study/dataset'
+import type { Quantity } from './study/quantity'
+import { STYLED_PARTS, type StyledPart } from './forms/parts'
+import type { StudyDocument } from './study/document'
 
 /** A cell of a numeric column as it is kept: a double, decimal text where a double would lose digits, or missing. */
 export type Cell = number | string | null
@@ -23,13 +20,13 @@ export function decimalOf(cell: Cell): Decimal | null {
 /**
  * The rows of some columns, which cases and currencies look at; none where there are no columns.
  *
- * @param sides columns by name, all of one length
+ * @param caseRows columns by name, all of one length
  */
 export function rowsBeside(
-  sides: readonly (readonly [string, readonly Cell[]])[],
+  caseRows: readonly (readonly [string, readonly Cell[]])[],
 ): Row[] | undefined {
-  return sides[0]?.[1].map((_, at) =>
-    Object.fromEntries(sides.map(([name, cells]) => [name, cells[at]])),
+  return caseRows[0]?.[1].map((_, at) =>
+    Object.fromEntries(caseRows.map(([name, cells]) => [name, cells[at]])),
   )
 }
 

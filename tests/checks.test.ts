@@ -1,4 +1,6 @@
-import type { Quantity, Study, StudyDocument } from '../shared/study'
+import type { Quantity } from '../shared/study/quantity'
+import type { Study } from '../shared/study/study'
+import type { StudyDocument } from '../shared/study/document'
 import { withDesk } from './lib/program'
 
 const desk = withDesk({ reducedMotion: 'reduce' })

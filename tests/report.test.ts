@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Ajv from 'ajv'
 import draft4 from 'ajv/lib/refs/json-schema-draft-04.json'
-import type { StudyFile, StudySummary } from '../shared/study'
+import type { StudyFile, StudySummary } from '../shared/study/study'
 import { type Program, removeFolder, root, startProgram } from './lib/program'
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))

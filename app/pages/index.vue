@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StudySummary } from '~~/shared/study'
+import type { StudySummary } from '~~/shared/study/study'
 import { request } from '~/composables/request'
 
 /** The desk is the first thing to see: the study changed last, which is the demo at first. */

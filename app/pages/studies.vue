@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { studyFileName } from '~~/shared/names'
-import type { Study, StudySummary } from '~~/shared/study'
+import type { Study, StudySummary } from '~~/shared/study/study'
 import { download } from '~/composables/download'
 import { request } from '~/composables/request'
-import { vFocus } from '~/desk/focus'
+import { vFocus } from '~/controls/vFocus'
 
 const studies = shallowRef<StudySummary[] | null>(null)
 const trouble = ref('')
@@ -101,38 +101,16 @@ useHead({ title: 'Studies · Ivory Abacus' })
           >changed {{ when.format(new Date(study.changedAt)) }}, revision {{ study.revision }}</span
         >
         <span class="acts">
-          <button
-            type="button"
-            class="quiet"
-            :aria-label="`Rename ${study.name}`"
-            @click="startRename(study)"
-          >
+          <QuietButton :aria-label="`Rename ${study.name}`" @click="startRename(study)">
             rename
-          </button>
-          <button
-            type="button"
-            class="quiet"
-            :aria-label="`Copy ${study.name}`"
-            @click="copy(study)"
-          >
-            copy
-          </button>
-          <button
-            type="button"
-            class="quiet"
-            :aria-label="`save to a file: ${study.name}`"
-            @click="save(study)"
-          >
+          </QuietButton>
+          <QuietButton :aria-label="`Copy ${study.name}`" @click="copy(study)"> copy </QuietButton>
+          <QuietButton :aria-label="`save to a file: ${study.name}`" @click="save(study)">
             save to a file
-          </button>
-          <button
-            type="button"
-            class="quiet"
-            :aria-label="`Remove ${study.name}`"
-            @click="remove(study)"
-          >
+          </QuietButton>
+          <QuietButton :aria-label="`Remove ${study.name}`" @click="remove(study)">
             remove
-          </button>
+          </QuietButton>
         </span>
       </li>
     </ul>
@@ -141,7 +119,7 @@ useHead({ title: 'Studies · Ivory Abacus' })
     </p>
     <p v-if="removed" role="status">
       {{ removed.name }} is removed.
-      <button type="button" class="quiet" @click="restore">Bring it back</button>
+      <QuietButton @click="restore">Bring it back</QuietButton>
     </p>
     <form class="new" @submit.prevent="begin">
       <label for="study-name">A new study</label>

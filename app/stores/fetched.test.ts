@@ -6,9 +6,9 @@ import { createPinia, setActivePinia } from 'pinia'
 import { labeller } from '../../core/label/labeller'
 import { resolve } from '../../core/label/resolve'
 import type { Style } from '../../core/style/fields'
-import type { DatasetMeta } from '../../shared/study'
-import { useColumns } from './columns'
-import { useRegions } from './regions'
+import type { DatasetMeta } from '~~/shared/study/dataset'
+import { useCells } from './cells'
+import { useLocaleTables } from './localeTables'
 
 const GENERATED = join(__dirname, '../../core/locale/generated')
 const table = (kind: string, name: string) =>
@@ -51,7 +51,7 @@ const namedMoney: Style = { locale: 'de', unit: { kind: 'currency', code: 'EUR',
 
 describe('tables of regions', () => {
   test('English is there; others are asked for once, and labels are written by them', async () => {
-    const store = useRegions()
+    const store = useLocaleTables()
     expect([store.has({}), store.has(german)]).toEqual([true, false])
     await store.load([{}, german, { ...german, grouping: 'never' }])
     await store.load([german])
@@ -60,13 +60,13 @@ describe('tables of regions', () => {
     expect(labeller(resolve(german, store.loaded)).label(1234.5)).toBe('1.234,5')
   })
   test('names of currencies are asked for where a style writes them', async () => {
-    const store = useRegions()
+    const store = useLocaleTables()
     await store.load([namedMoney])
     expect(asked.sort()).toEqual(['/api/regions/de', '/api/regions/de/currencies'])
     expect(labeller(resolve(namedMoney, store.loaded)).label(2)).toContain('Euro')
   })
   test('what only a voice needs is given, and changes nothing for the labels', async () => {
-    const store = useRegions()
+    const store = useLocaleTables()
     await store.load([german])
     const before = store.loaded
     const spoken = await store.loadedWith(namedMoney)
@@ -77,12 +77,12 @@ describe('tables of regions', () => {
     expect(asked).toEqual(['/api/regions/de', '/api/regions/de/currencies'])
   })
   test('two that ask at once share one answer', async () => {
-    const store = useRegions()
+    const store = useLocaleTables()
     await Promise.all([store.load([german]), store.load([german])])
     expect(asked).toEqual(['/api/regions/de'])
   })
   test('after a failure, which says why, it is asked again', async () => {
-    const store = useRegions()
+    const store = useLocaleTables()
     answer = (_, response) =>
       json(response, JSON.stringify({ detail: 'The tables are being built.' }), 503)
     await expect(store.load([german])).rejects.toMatchObject({
@@ -123,12 +123,12 @@ describe('columns', () => {
 
   test('come as doubles or with all their digits; what is missing is none', async () => {
     answer = answers
-    const store = useColumns()
+    const store = useCells()
     expect(await store.cells(dataset, 'weight')).toEqual([1.5, null, -2])
     expect(await store.cells(dataset, 'exact')).toEqual(['12345678901234567890', null, 1])
   })
   test('are fetched once, and again after a failure', async () => {
-    const store = useColumns()
+    const store = useCells()
     answer = (_, response) => json(response, '{}', 500)
     await expect(store.cells(dataset, 'weight')).rejects.toMatchObject({
       message: 'The server answered 500.',
@@ -142,12 +142,12 @@ describe('columns', () => {
     expect(asked).toEqual(['/api/datasets/d/columns/0', '/api/datasets/d/columns/0'])
   })
   test('that are not there are said by their name', () =>
-    expect(useColumns().cells(dataset, 'colour')).rejects.toThrow(
+    expect(useCells().cells(dataset, 'colour')).rejects.toThrow(
       'There is no column “colour” in Harvest.',
     ))
   test('a server that is gone is said, with what to do', async () => {
     globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'))
-    await expect(useColumns().cells(dataset, 'weight')).rejects.toThrow(
+    await expect(useCells().cells(dataset, 'weight')).rejects.toThrow(
       'Start it again with npm start.',
     )
   })

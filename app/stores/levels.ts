@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
-import { SURFACES, type Surface } from '~~/core/checks/types'
+import { SURFACES } from '~~/core/checks/types'
 import { inherit, originOf, together } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { isPart, type Level, levelsTo, styleOf, withOwn } from '~~/shared/quantities'
-import { STYLED_PARTS, type StyledPart } from '~~/shared/study'
-import { levelNames, levelWords } from '~/desk/levels'
+import { STYLED_PARTS } from '~~/shared/forms/parts'
+import { levelNames, levelWords } from './levelWords'
 import { useStudy } from '~/stores/study'
 
 const without = (own: Style, fields: readonly FieldName[]): Style =>
@@ -27,22 +27,7 @@ export const useLevels = defineStore('levels', () => {
   )
   const styleAt = (at: Level): FullStyle =>
     pair.value ? styleOf(pair.value.document, pair.value.quantity, at) : inherit({})
-  const ofQuantity = stable(() => styleAt('quantity'))
-  /** The style of each surface: the quantity's where nothing is set on it. The same object while it says the same, so that a move on one surface leaves the others as they are. */
-  const on = Object.fromEntries(
-    SURFACES.map((surface) => {
-      const own = stable(() => styleAt(surface))
-      return [
-        surface,
-        computed(() => (pair.value?.quantity.surfaces?.[surface] ? own.value : ofQuantity.value)),
-      ]
-    }),
-  ) as Readonly<Record<Surface, ComputedRef<FullStyle>>>
-  /** The same of the parts of a mark that are numbers of their own. */
-  const ofParts = Object.fromEntries(
-    STYLED_PARTS.map((part) => [part, stable(() => styleAt(part))]),
-  ) as Readonly<Record<StyledPart, ComputedRef<FullStyle>>>
-  const style = stable(() => styleAt(level.value))
+  const style = structuralComputed(() => styleAt(level.value))
 
   const levels = computed(() =>
     pair.value ? levelsTo(pair.value.document, pair.value.quantity, level.value) : [],
@@ -117,11 +102,8 @@ export const useLevels = defineStore('levels', () => {
     () => (picked.value = null),
   )
 
-  // Raw, so that each surface's style stays a ref of its own.
   return {
     level,
-    on: markRaw(on),
-    ofParts: markRaw(ofParts),
     style,
     inherited,
     own,

@@ -3,18 +3,14 @@ import type { Surface } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { Style } from '~~/core/style/fields'
 import type { AskedOrder } from '~~/shared/import/dates'
-import {
-  type Left,
-  LONGEST_WHAT,
-  type NewColumn,
-  type Quantity,
-  type Study,
-  type StudyDocument,
-} from '~~/shared/study'
+import type { Left, Quantity } from '~~/shared/study/quantity'
+import { LONGEST_WHAT, type NewColumn } from '~~/shared/study/requests'
+import type { Study } from '~~/shared/study/study'
+import type { StudyDocument } from '~~/shared/study/document'
 import { stylesIn, withOwn } from '~~/shared/quantities'
-import { useHistory } from '~/composables/history'
+import { useHistory } from './history'
 import { ProblemError, request } from '~/composables/request'
-import { useRegions } from '~/stores/regions'
+import { useLocaleTables } from './localeTables'
 
 export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 
@@ -25,7 +21,7 @@ const NOTHING_LEFT: readonly Left[] = []
 
 /** The study on the desk: what people decide, saved by itself as they decide it. */
 export const useStudy = defineStore('study', () => {
-  const regions = useRegions()
+  const regions = useLocaleTables()
   const id = ref('')
   const document = shallowRef<StudyDocument | null>(null)
   const datasets = shallowRef<Study['datasets']>([])
@@ -105,7 +101,7 @@ export const useStudy = defineStore('study', () => {
     if (state.value !== 'conflict') schedule(SAVE_DELAY)
   }
 
-  const saving = afterRest(() => void flush())
+  const saving = debounce(() => void flush())
   function schedule(delay: number) {
     state.value = 'saving'
     saving.ask(delay)

@@ -7,7 +7,7 @@ const placeOf = (values: readonly Decimal[], beats: (a: Decimal, b: Decimal) => 
   values.reduce((best, value, at) => (beats(value, values[best]!) ? at : best), 0)
 
 /** The places that tell most of some marks: both ends, the largest and the least. */
-export function tellingPlaces(values: readonly Decimal[]): number[] {
+export function extremePlaces(values: readonly Decimal[]): number[] {
   const told = new Set([
     0,
     values.length - 1,
@@ -19,7 +19,7 @@ export function tellingPlaces(values: readonly Decimal[]): number[] {
 
 function fewer(subject: Subject): Subject {
   const values = valuesOf(subject)
-  const kept = tellingPlaces(values)
+  const kept = extremePlaces(values)
   const pick = <One>(list: readonly One[] | undefined): One[] | undefined =>
     list && kept.map((at) => list[at]!)
   const { rows, around, below, changes, room } = subject

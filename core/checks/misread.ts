@@ -1,4 +1,4 @@
-import { DOUBT } from '../data/telling'
+import { DOUBT } from '../data/extremes'
 import { magnitudeOf, shift } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'

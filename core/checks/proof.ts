@@ -4,7 +4,7 @@ import { type Decision, decideColumn } from '../label/fast/column'
 import { resolve } from '../label/resolve'
 import type { Plan, Written } from '../label/types'
 import { textOf } from '../label/write'
-import { endsDecide } from '../style/columns'
+import { endsDecide } from '../style/dependencies'
 import { inherit } from '../style/inherit'
 import type { Proof, Subject, Values } from './types'
 

@@ -27,9 +27,9 @@ export function changed(subject: Subject, change: Change): Subject {
 }
 
 const RANK: Record<Severity, number> = { note: 0, warning: 1, error: 2 }
-type Said = NonNullable<ReturnType<Check['find']>>
+type Verdict = NonNullable<ReturnType<Check['find']>>
 /** What each check finds, check by check. */
-const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Check, Said> =>
+const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Check, Verdict> =>
   new Map(
     checks.flatMap((check) => {
       const found = check.find(proof)
@@ -39,7 +39,7 @@ const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Ch
   )
 /** How serious each check's finding is: all that is kept of a change that was tried, since places may be a million. */
 type Found = ReadonlyMap<Check, Severity>
-const severitiesOf = (findings: ReadonlyMap<Check, Said>): Found =>
+const severitiesOf = (findings: ReadonlyMap<Check, Verdict>): Found =>
   new Map([...findings].map(([check, { severity }]) => [check, severity]))
 
 /** What every check finds of a style that may be offered; null as soon as one finds an error, which the first of them do. */
@@ -104,7 +104,7 @@ function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
 function fixesFor(
   check: Check,
   proof: Proof,
-  at: Said['at'],
+  at: Verdict['at'],
   before: Found,
   findingsAfter: (change: Change) => Found,
 ): Change[] {

@@ -1,5 +1,5 @@
 import { compare, multiply, subtract } from '../decimal/arithmetic'
-import { closestPair, closestSorted, leastGap } from '../data/telling'
+import { closestPair, closestSorted, leastGap } from '../data/extremes'
 import { type Decimal, decimal, ONE, toNumber } from '../decimal/decimal'
 import { briefly } from '../decimal/plainly'
 import { quotientRounded } from '../decimal/round'

@@ -1,13 +1,13 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
-import { isInterval, readBack, type Said } from '../label/readback'
+import { isInterval, readBack, type ReadNumber } from '../label/readback'
 import { halfUnit, listed, placesOf } from './numbers'
 import { labelAt, valueAt, valuesOf, writtenAt } from './proof'
 import type { Check, Proof } from './types'
 
 /** Whether what a label says is its tick, rounded as the style rounds. */
-const contains = (said: Said, value: Decimal, most: Decimal): boolean => {
+const contains = (said: ReadNumber, value: Decimal, most: Decimal): boolean => {
   if (typeof said !== 'object') return false
   if (isInterval(said))
     return (
@@ -68,7 +68,7 @@ export const wrongTickLabel: Check = {
 }
 
 /** A label by hand need not keep to the style: plain digits are a number too. */
-function readPlain(label: string, proof: Proof, at: number): Said[] {
+function readPlain(label: string, proof: Proof, at: number): ReadNumber[] {
   if (label === labelAt(proof, at)) return [valueAt(proof, at)]
   const number = parseDecimal(bare(label).replace('−', '-'))
   return number ? [number] : []

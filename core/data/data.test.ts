@@ -2,32 +2,32 @@ import fc from 'fast-check'
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { aggregate } from './aggregate'
-import { finite, tellingValues } from './telling'
+import { finite, extremesOf } from './extremes'
 
 const decimals = (...texts: string[]) => texts.map((text) => decimal(text))
 const texts = (values: readonly Decimal[] | null) => values?.map(toText) ?? null
 
 test('largest and smallest go by size, whatever the sign', () => {
-  const found = tellingValues(decimals('3', '-70', '0.5', '0'))!
+  const found = extremesOf(decimals('3', '-70', '0.5', '0'))!
   expect(toText(found.largest)).toBe('-70')
   expect(toText(found.smallest)).toBe('0.5')
 })
 
 test('the closest pair is of different values', () => {
-  expect(texts(tellingValues(decimals('5', '1', '5.0', '1.25'))!.closest)).toEqual(['1', '1.25'])
-  expect(tellingValues(decimals('5', '5'))!.closest).toBeNull()
+  expect(texts(extremesOf(decimals('5', '1', '5.0', '1.25'))!.closest)).toEqual(['1', '1.25'])
+  expect(extremesOf(decimals('5', '5'))!.closest).toBeNull()
 })
 
 test('an empty set tells nothing, zeros alone tell zero', () => {
-  expect(tellingValues([])).toBeNull()
-  expect(toText(tellingValues(decimals('0', '0'))!.largest)).toBe('0')
+  expect(extremesOf([])).toBeNull()
+  expect(toText(extremesOf(decimals('0', '0'))!.largest)).toBe('0')
 })
 
 test('of doubles the closest pair is the same as of the decimals that they mean', () => {
   const near = fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: -3, max: 3 })).map(([tenths, bits]) => tenths / 10 + bits * 2 ** -54)
   fc.assert(fc.property(fc.array(fc.oneof(near, fc.double({ min: -1e12, max: 1e12, noNaN: true })), { minLength: 1, maxLength: 20 }), (numbers) => {
     const values = numbers.map((number) => decimal(number))
-    const [byDecimals, byDoubles] = [tellingValues(values)!, tellingValues(values, Float64Array.from(numbers))!].map(({ closest }) => closest && toText(subtract(closest[1], closest[0])))
+    const [byDecimals, byDoubles] = [extremesOf(values)!, extremesOf(values, Float64Array.from(numbers))!].map(({ closest }) => closest && toText(subtract(closest[1], closest[0])))
     expect(byDoubles).toBe(byDecimals)
   }))
 })
@@ -35,7 +35,7 @@ test('of doubles the closest pair is the same as of the decimals that they mean'
 test('no pair lies closer than the closest', () => {
   fc.assert(fc.property(fc.array(fc.integer(), { minLength: 2, maxLength: 30 }), (numbers) => {
     const values = numbers.map((number) => decimal(number))
-    const found = tellingValues(values)!.closest
+    const found = extremesOf(values)!.closest
     const apart = numbers.flatMap((a, at) => numbers.slice(at + 1).map((b) => Math.abs(a - b))).filter((gap) => gap > 0)
     if (!found) return apart.length === 0
     return Number(toText(magnitudeOf(subtract(found[0], found[1])))) === Math.min(...apart)

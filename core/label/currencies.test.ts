@@ -1,5 +1,5 @@
 import type { Style } from '../style/schemas'
-import { columnsOf } from '../style/columns'
+import { columnsOf } from '../style/dependencies'
 import { labeller } from './labeller'
 import { resolve } from './resolve'
 

@@ -6,12 +6,12 @@ import type { Precision, Written } from './types'
 export type Kept = Pick<Written, 'digits' | 'place' | 'decimals'>
 
 /** The places that a precision names for a number: the last digit kept, and the last whose zero is written. */
-interface Places {
+interface DigitPlaces {
   readonly last: number
   readonly least: number
 }
 
-function placesFor({ fraction, significant, priority }: Precision, lead: number): Places {
+function placesFor({ fraction, significant, priority }: Precision, lead: number): DigitPlaces {
   const byFraction = fraction && { last: -fraction[1], least: -fraction[0] }
   const bySignificant = significant && {
     last: lead - significant[1] + 1,

@@ -4,14 +4,14 @@ import { toText } from '../decimal/decimal'
 import type { LocaleTable } from '../locale/types'
 import type { Style } from '../style/schemas'
 import { readAs } from './readas'
-import { isInterval, type Said } from './readback'
+import { isInterval, type ReadNumber } from './readback'
 import { regionOf, resolve } from './resolve'
 
 const table = (name: string) =>
   JSON.parse(
     readFileSync(join(__dirname, '../locale/generated/locales', `${name}.json`), 'utf8'),
   ) as LocaleTable
-const plain = (said: Said) =>
+const plain = (said: ReadNumber) =>
   typeof said !== 'object' ? said : isInterval(said) ? said : toText(said)
 const read = (label: string, tag: string, style: Style = {}) =>
   readAs(

@@ -4,7 +4,7 @@ import { ladders } from '../ladders'
 import { namesIn, type PowerName } from '../locale/compact'
 import { inCells, unitsRung } from './decide'
 import { readNumeral } from './numeral'
-import { inLatin, readBack, type Reading, sameSaid, type Said } from './readback'
+import { inLatin, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
 import type { ChosenRegion } from './resolve'
 import type { Plan, Rule } from './types'
 import { fromSuperscript } from './write'
@@ -121,7 +121,7 @@ export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading
         .find((found) => found.length > 0) ?? prefixesIn(plan, rest))
   const isNegative =
     /^\s*\(/.test(before) || MINUS.test(before.replace(/[^-−‒–\d]+$/, '')) || /^\s*[-−]/.test(rest)
-  const found: Said[] = []
+  const found: ReadNumber[] = []
   for (const rule of plan.rules)
     for (const number of numbers)
       for (const power of powers.length > 0
@@ -134,7 +134,7 @@ export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading
           denominator: 1,
         })
         const bound = /^\s*[<>]/.exec(latin)?.[0].trim()
-        const said: Said =
+        const said: ReadNumber =
           bound === '<'
             ? { from: null, to: value }
             : bound === '>'

@@ -9,7 +9,7 @@ import type { CurrencyNames, LocaleTable } from '../locale/types'
 import type { FullStyle, Style } from '../style/schemas'
 import { saidBy } from './decide'
 import { labeller } from './labeller'
-import { isInterval, type Said, sameSaid } from './readback'
+import { isInterval, type ReadNumber, sameSaid } from './readback'
 import { resolve } from './resolve'
 import type { Plan } from './types'
 
@@ -28,7 +28,7 @@ function planOf(style: Style, values: number[] = []): Plan {
     ),
   })
 }
-const text = (said: Said | null) =>
+const text = (said: ReadNumber | null) =>
   said === null || typeof said !== 'object' || isInterval(said) ? said : toText(said)
 const read = (style: Style, label: string) => text(labeller(planOf(style)).read(label).value)
 

@@ -10,19 +10,19 @@ export interface Interval {
   readonly to: Decimal | null
 }
 /** What a label can stand for: a number, one of the infinities, an interval. */
-export type Said = Decimal | 1 | -1 | Interval
+export type ReadNumber = Decimal | 1 | -1 | Interval
 
 /** What a reader gets from a label. */
 export interface Reading {
   /** The number, in the cells' own measure; null where there is none or more than one. */
-  readonly value: Said | null
+  readonly value: ReadNumber | null
   /** The label stands for a missing value. */
   readonly missing: boolean
   /** All that the label can be read as; one where it is clear. */
-  readonly candidates: readonly Said[]
+  readonly candidates: readonly ReadNumber[]
 }
 
-export const isInterval = (said: Said): said is Interval =>
+export const isInterval = (said: ReadNumber): said is Interval =>
   typeof said === 'object' && 'from' in said
 
 type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
@@ -126,7 +126,7 @@ const sameDecimal = (a: Decimal | null, b: Decimal | null): boolean =>
   a && b ? compare(a, b) === 0 : a === b
 
 /** Whether two readings are the same. */
-export function sameSaid(a: Said, b: Said): boolean {
+export function sameSaid(a: ReadNumber, b: ReadNumber): boolean {
   if (typeof a !== 'object' || typeof b !== 'object') return a === b
   if (isInterval(a) || isInterval(b))
     return isInterval(a) && isInterval(b) && sameDecimal(a.from, b.from) && sameDecimal(a.to, b.to)
@@ -157,7 +157,7 @@ const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach
   reach: { rung, exponent: null, denominator: 1 },
 })
 
-function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) => void): void {
+function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumber) => void): void {
   const bound =
     (rule.under !== null && label.startsWith('<')) || (rule.over !== null && label.startsWith('>'))
       ? label[0]
@@ -213,8 +213,8 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: Said) =>
  */
 export function readBack(label: string, plan: Plan, at?: number): Reading {
   if (label === plan.missing) return { value: null, missing: true, candidates: [] }
-  const found: Said[] = []
-  const keep = (said: Said) => {
+  const found: ReadNumber[] = []
+  const keep = (said: ReadNumber) => {
     if (!found.some((other) => sameSaid(other, said))) found.push(said)
   }
   for (const rule of at === undefined ? plan.rules : [plan.rules[at]!])

@@ -1,9 +1,9 @@
 import { type Decimal, toText } from '../decimal/decimal'
-import { isInterval, type Said } from './readback'
+import { isInterval, type ReadNumber } from './readback'
 
 const bound = (end: Decimal | null): string | null => end && toText(end)
 /** The ends of what an interval reads as; null where it has none. */
-export const saidEnds = (said: Said): { from: string | null; to: string | null } | null =>
+export const saidEnds = (said: ReadNumber): { from: string | null; to: string | null } | null =>
   typeof said === 'object' && isInterval(said)
     ? { from: bound(said.from), to: bound(said.to) }
     : null
@@ -13,7 +13,7 @@ export const saidEnds = (said: Said): { from: string | null; to: string | null }
  *
  * @example saidText(readBack('>1K', plan).value!) // '1000..'
  */
-export function saidText(said: Said): string {
+export function saidText(said: ReadNumber): string {
   const ends = saidEnds(said)
   if (ends) return `${ends.from ?? ''}..${ends.to ?? ''}`
   return typeof said === 'object' ? toText(said as Decimal) : said < 0 ? '-Infinity' : 'Infinity'

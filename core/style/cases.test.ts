@@ -1,8 +1,8 @@
 import { caseProblems, caseWords } from './cases'
-import type { Case } from './schemas'
+import type { StyleCase } from './schemas'
 
-const site = (...is: string[]): Case => ({ when: { column: 'site', is }, use: {} })
-const sizes = (from?: number, to?: number): Case => ({ when: { magnitude: { from, to } }, use: {} })
+const site = (...is: string[]): StyleCase => ({ when: { column: 'site', is }, use: {} })
+const sizes = (from?: number, to?: number): StyleCase => ({ when: { magnitude: { from, to } }, use: {} })
 
 test.each([
   [[site('a'), site('b')], []],
@@ -15,7 +15,7 @@ test.each([
   [[sizes(3, 6), sizes(6)], []],
   [[sizes(), sizes(6), site('a')], [{ at: 1, by: 0, isUnreachable: true }]],
 ] as const)('%j: what is taken before is told', (cases, problems) => {
-  expect(caseProblems(cases as readonly Case[])).toEqual(problems)
+  expect(caseProblems(cases as readonly StyleCase[])).toEqual(problems)
 })
 
 test('a case says what it is for', () => {

@@ -1,6 +1,6 @@
-import type { Case } from './schemas'
+import type { StyleCase } from './schemas'
 
-type When = Case['when']
+type When = StyleCase['when']
 const rangeOf = (when: When): readonly [number, number] =>
   'magnitude' in when ? [when.magnitude.from ?? -Infinity, when.magnitude.to ?? Infinity] : [0, 0]
 
@@ -30,7 +30,7 @@ export interface CaseProblem {
  *
  * @example caseProblems([{ when: { column: 'site', is: ['a'] }, use: {} }, { when: { column: 'site', is: ['a'] }, use: {} }]) // [{ at: 1, by: 0, isUnreachable: true }]
  */
-export function caseProblems(cases: readonly Case[]): CaseProblem[] {
+export function caseProblems(cases: readonly StyleCase[]): CaseProblem[] {
   return cases.flatMap(({ when }, at) => {
     const before = cases.slice(0, at).map((one) => takenBy(one.when, when))
     const all = before.indexOf('all')

@@ -1,5 +1,5 @@
 import { DEFAULTS, FIELD_NAMES, type FieldName, type FullStyle, type Style } from './fields'
-import type { Case } from './schemas'
+import type { StyleCase } from './schemas'
 
 /** Setting one of decimals and significant digits takes back an inherited other. */
 function clearOther(level: Style): Style {
@@ -56,7 +56,7 @@ export function difference(from: Style, to: Style): Style {
  *
  * @param full complete
  */
-export function stylesOf(full: FullStyle): { when: Case['when'] | null; style: FullStyle }[] {
+export function stylesOf(full: FullStyle): { when: StyleCase['when'] | null; style: FullStyle }[] {
   const cases = full.cases.map(({ when, use }) => ({
     when,
     style: inherit({ ...full, cases: [] }, use),

@@ -101,7 +101,7 @@ const condition = z.union([
 
 type Own = { [Name in keyof typeof ownSchemas]: z.infer<(typeof ownSchemas)[Name]> }
 /** A case: what another style some rows or magnitudes are written in. */
-export interface Case {
+export interface StyleCase {
   when: z.infer<typeof condition>
   use: Partial<Own>
 }
@@ -120,6 +120,6 @@ export const schemas = {
 
 export type FieldName = keyof typeof schemas
 /** A style with every field set. */
-export type FullStyle = Own & { cases: Case[] }
+export type FullStyle = Own & { cases: StyleCase[] }
 /** A style as people write it: what is not set is inherited. */
 export type Style = Partial<FullStyle>

@@ -35,7 +35,7 @@ export interface MessageProblem {
   readonly at?: readonly [number, number]
 }
 /** A message as it is read. */
-export interface Said {
+export interface SaidMessage {
   readonly text: string
   /** The same with what other columns say left out: what is checked with the labels. */
   readonly ownText: string
@@ -282,7 +282,7 @@ const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({
  * @returns what could be said, and what could not with the reason; a message with a broken syntax says nothing
  * @example sayMessage('{|depth m| :least}', prose).text // '2.9 m'
  */
-export function sayMessage(source: string, prose: Prose): Said {
+export function sayMessage(source: string, prose: Prose): SaidMessage {
   const numbers: Decimal[] = []
   const problems: MessageProblem[] = []
   let made

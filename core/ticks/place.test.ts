@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { compare, subtract } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
-import { placeTicks, tellingStyle, type TickRequest } from './place'
+import { placeTicks, stepStyle, type TickRequest } from './place'
 
 type Given = Omit<Partial<TickRequest>, 'domain'>
 const place = (domain: [number | string, number | string], more: Given = {}) =>
@@ -202,11 +202,11 @@ describe('even steps, positions and labels', () => {
   test('a fraction as a step needs a constant', () =>
     expect(() => place([0, 1], { step: '1/3' })).toThrow('needs multipleOf'))
   test('the first style tells the step', () => {
-    expect(tellingStyle({}, place([0, 1], { step: '0.125' }))).toEqual({ fraction: [3, 3] })
-    expect(tellingStyle({ kind: 'log' }, place([1, 1e9], { kind: 'log' }))).toMatchObject({
+    expect(stepStyle({}, place([0, 1], { step: '0.125' }))).toEqual({ fraction: [3, 3] })
+    expect(stepStyle({ kind: 'log' }, place([1, 1e9], { kind: 'log' }))).toMatchObject({
       exponentForm: 'power',
     })
-    expect(tellingStyle({ kind: 'log' }, place([1, 100], { kind: 'log' }))).toEqual({
+    expect(stepStyle({ kind: 'log' }, place([1, 100], { kind: 'log' }))).toEqual({
       fraction: [0, 0],
     })
   })

@@ -94,7 +94,7 @@ export function placeTicks(request: TickRequest): Ticks {
 const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
 
 /** The style whose labels tell ticks apart exactly: what an axis has before anybody styles it. */
-export function tellingStyle(
+export function stepStyle(
   { multipleOf, kind }: Pick<TickRequest, 'multipleOf' | 'kind'>,
   { ticks }: Ticks,
 ): Style {

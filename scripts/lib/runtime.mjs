@@ -23,7 +23,7 @@ const without = (kept) => ({
   },
 })
 
-/** The variants by file name: label.mjs, label-multiple.mjs, …; server/export/runtime.ts chooses among them. */
+/** The variants by file name: label.mjs, label-multiple.mjs, …; shared/exports/runtime.ts chooses among them. */
 export async function runtimeVariants(root) {
   const made = await Promise.all(
     sets.map(async (kept) => {

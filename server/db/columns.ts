@@ -1,4 +1,4 @@
-import type { ColumnMeta } from '../../shared/study'
+import type { ColumnMeta } from '../../shared/study/dataset'
 import type { Cell } from '../../shared/quantities'
 import type { ImportedColumn } from '../../shared/import/column'
 import type { Db } from './database'

@@ -1,4 +1,4 @@
-import type { DatasetMeta } from '../../shared/study'
+import type { DatasetMeta } from '../../shared/study/dataset'
 import { listColumns } from './columns'
 import type { Db } from './database'
 

@@ -1,4 +1,4 @@
-import type { StudyDocument } from '../../shared/study'
+import { type StudyDocument, studyDocumentSchema } from '../../shared/study/document'
 import type { Db } from './database'
 
 export interface Revision {
@@ -16,7 +16,11 @@ export function insertRevision(db: Db, revision: Revision): void {
   ).run({ ...revision, document: JSON.stringify(revision.document) })
 }
 
-/** The document as it was at a revision. */
+/**
+ * The document as it was at a revision, brought to the newest version.
+ *
+ * @throws Error where there is no such revision; ZodError where it is no document
+ */
 export function documentAt(db: Db, studyId: string, number: number): StudyDocument {
   const row = db
     .prepare<[string, number], { document: string }>(
@@ -24,5 +28,5 @@ export function documentAt(db: Db, studyId: string, number: number): StudyDocume
     )
     .get(studyId, number)
   if (!row) throw new Error(`study ${studyId} has no revision ${number}`)
-  return JSON.parse(row.document) as StudyDocument
+  return studyDocumentSchema.parse(JSON.parse(row.document))
 }

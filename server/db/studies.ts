@@ -1,4 +1,4 @@
-import type { StudySummary } from '../../shared/study'
+import type { StudySummary } from '../../shared/study/study'
 import type { Db } from './database'
 
 const summary = 'SELECT id, name, revision, changed_at AS changedAt FROM study'

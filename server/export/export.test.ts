@@ -10,16 +10,13 @@ import { loadDemo } from '../study/demo'
 import { createStudy, importDataset } from '../study/studies'
 import type { Style } from '../../core/style/fields'
 import type { Level } from '../../shared/quantities'
-import {
-  type Export,
-  EXPORT_KINDS,
-  type ExportKind,
-  type Quantity,
-  type Study,
-} from '../../shared/study'
-import { labelsByModule } from './prove'
-import { exportAs } from './export'
-import type { Sources } from './written'
+import { EXPORT_IDS, type ExportId } from '../../shared/exports'
+import type { Export } from '../../shared/exports/export'
+import { newDocument } from '../../shared/study/document'
+import type { Quantity } from '../../shared/study/quantity'
+import type { Study } from '../../shared/study/study'
+import { labelsByModule } from './run'
+import { exportAs, type Sources } from './export'
 
 const root = join(__dirname, '../..')
 const folder = join(root, 'server/db/migrations')
@@ -46,7 +43,7 @@ beforeAll(() => {
   db = openDatabase(join(data, 'test.sqlite'), migrations)
   const made = createStudy(
     db,
-    { name: 'Exports', house: { marks: { minus: '−' } }, quantities: [], shown: null },
+    { ...newDocument('Exports'), house: { marks: { minus: '−' } } },
     'Begin',
   )
   study = importDataset(
@@ -62,12 +59,12 @@ afterAll(() => {
 })
 
 const take = (
-  kind: ExportKind,
+  kind: ExportId,
   quantity: Quantity,
   level: Level = 'quantity',
   from = sources,
   of = study,
-) => exportAs(kind, db, { ...of, quantity, level }, from)
+) => exportAs(kind, db, of, { quantity, level }, from)
 const quantity = (style: Style): Quantity => ({
   ...study.document.quantities[0]!,
   title: 'Größe & Maß',
@@ -245,7 +242,7 @@ test('every surface of the demo passes its proofs, in every form', async () => {
   for (const one of demo.document.quantities) {
     for (const level of ['quantity', ...SURFACES] as const) {
       if (level === 'legend' && !one.chart.shaded) continue
-      for (const kind of EXPORT_KINDS) {
+      for (const kind of EXPORT_IDS) {
         const { proof } = await take(kind, one, level, sources, demo)
         if (kind !== 'options')
           expect([one.title, level, kind, proof.equal]).toEqual([

@@ -1,31 +1,43 @@
-import type { Export, ExportKind } from '../../shared/study'
+import { joinRegions } from '../../core/locale/needs'
+import type { Regions } from '../../core/label/resolve'
+import type { Style } from '../../core/style/schemas'
+import { type ExportId, exportForms } from '../../shared/exports'
+import type { Export } from '../../shared/exports/export'
+import type { ReadRuntime } from '../../shared/exports/runtime'
+import { stylesToWrite, writtenOn } from '../../shared/exports/written'
+import type { Level } from '../../shared/quantities'
+import type { Quantity } from '../../shared/study/quantity'
+import type { Study } from '../../shared/study/study'
+import { columnCells } from '../db/columns'
 import type { Db } from '../db/database'
-import { makeCsv } from './kinds/csv'
-import { makeHtml } from './kinds/html'
-import { makeModule } from './kinds/module'
-import { makeOptions } from './kinds/options'
-import { makeStyle } from './kinds/style'
-import type { MakeExport } from './kinds/types'
-import { type Asked, type Sources, writtenOn } from './written'
+import { engine, labelsByModule, labelsByOptions } from './run'
 
-const kinds: Record<ExportKind, MakeExport> = {
-  module: makeModule,
-  style: makeStyle,
-  options: makeOptions,
-  csv: makeCsv,
-  html: makeHtml,
+/** Where an export takes what it is made of. */
+export interface Sources {
+  readonly runtime: ReadRuntime
+  regionsFor(style: Style): Promise<Regions>
 }
 
 /**
- * What is written on a level of a quantity, as files of a kind, proved on every value.
+ * What is written on a level of a quantity, in a form, proved on every value.
  *
  * @throws ExportError where the proof fails
  */
 export async function exportAs(
-  kind: ExportKind,
+  id: ExportId,
   db: Db,
-  asked: Asked,
-  sources: Sources,
+  { document, datasets }: Pick<Study, 'document' | 'datasets'>,
+  { quantity, level }: { quantity: Quantity; level: Level },
+  { runtime, regionsFor }: Sources,
 ): Promise<Export> {
-  return { kind, ...(await kinds[kind](await writtenOn(db, asked, sources), sources)) }
+  const styles = stylesToWrite({ document, quantity, level })
+  const written = writtenOn({
+    document,
+    quantity,
+    level,
+    dataset: datasets.find((one) => one.id === quantity.datasetId)!,
+    cellsOf: (name) => columnCells(db, quantity.datasetId, name),
+    regions: joinRegions(await Promise.all(styles.map(regionsFor))),
+  })
+  return exportForms[id].make(written, { runtime, labelsByModule, labelsByOptions, engine })
 }

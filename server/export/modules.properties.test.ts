@@ -7,8 +7,8 @@ import { anyStyle, anyValue } from '../../core/label/testing/styles'
 import { regionsBy } from '../../core/locale/needs'
 import { parseStyle } from '../../core/style/parse'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
-import { labelsByModule } from './prove'
-import { runtimeFor } from './runtime'
+import { labelsByModule } from './run'
+import { runtimeFor } from '../../shared/exports/runtime'
 
 const root = join(__dirname, '../..')
 const table = (kind: string, name: string) =>

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { styleSchema } from '../../core/style/parse'
-import { quantitySchema, type Study } from '../../shared/study'
+import { newDocument } from '../../shared/study/document'
+import { quantitySchema } from '../../shared/study/quantity'
+import type { Study } from '../../shared/study/study'
 import type { Db } from '../db/database'
 import { createStudy, importDataset, saveStudy } from './studies'
 
@@ -25,11 +27,7 @@ const demoSchema = z.strictObject({
  */
 export async function loadDemo(db: Db, read: (file: string) => Promise<string>): Promise<Study> {
   const demo = demoSchema.parse(JSON.parse(await read('study.json')))
-  let study = createStudy(
-    db,
-    { name: demo.name, house: demo.house, quantities: [], shown: null },
-    'Begin the demo',
-  )
+  let study = createStudy(db, { ...newDocument(demo.name), house: demo.house }, 'Begin the demo')
   for (const { name, file } of demo.datasets)
     study = importDataset(db, study.id, name, await read(file))!
   const idOf = (dataset: string, column: string) => {

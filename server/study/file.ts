@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
-import type { Study, StudyDocument, StudyFile } from '../../shared/study'
+import type { Study, StudyFile } from '../../shared/study/study'
+import type { StudyDocument } from '../../shared/study/document'
 import { columnCells, insertColumn } from '../db/columns'
 import type { Db } from '../db/database'
 import { copyDataset, insertDataset } from '../db/datasets'

@@ -1,3 +1,4 @@
+import { newDocument } from '../../shared/study/document'
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -30,8 +31,7 @@ afterEach(() => {
   rmSync(folder, { recursive: true })
 })
 
-const empty = (name: string) =>
-  createStudy(db, { name, house: {}, quantities: [], shown: null }, 'Begin')
+const empty = (name: string) => createStudy(db, newDocument(name), 'Begin')
 
 test('a table becomes columns, and its numbers become quantities', () => {
   const study = importDataset(

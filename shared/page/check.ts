@@ -1,15 +1,15 @@
 import { runChecks } from '../../core/checks/run'
 import type { Finding } from '../../core/checks/types'
-import { present } from './columns'
+import { present } from './packing'
 import type { CheckedSubject } from './subjects'
 
 /** Checks a column's cells: missing ones are left out, and places are those of its rows. */
 function checkCells(
-  { cells, sides, ...subject }: Extract<CheckedSubject, { cells: unknown }>,
+  { cells, caseRows, ...subject }: Extract<CheckedSubject, { cells: unknown }>,
   onStep?: (done: number) => void,
 ): Finding[] {
   const { values, places } = present(cells)
-  const rows = sides && places.map((at) => sides[at]!)
+  const rows = caseRows && places.map((at) => caseRows[at]!)
   // Places among the rows become those among the values, and back.
   const placeOf = new Map(places.map((at, i) => [at, i]))
   const selection = subject.selection?.flatMap((at) => placeOf.get(at) ?? [])

@@ -1,8 +1,8 @@
 import { compare } from '../../core/decimal/arithmetic'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Plan } from '../../core/label/types'
+import { extent } from '../../core/data/extent'
 import { rangeLabel } from '../../core/text/ranges'
-import { endsOf } from './columns'
 import { linearTicks } from '../../core/ticks/linear'
 
 /** Shades that can be told apart. */
@@ -12,7 +12,7 @@ const WANTED = 4
 /** Edges of the bins that marks are shaded by: round numbers around all of them. */
 export function binEdges(values: readonly Decimal[]): readonly Decimal[] {
   if (values.length === 0) return []
-  const domain = endsOf(values) as [Decimal, Decimal]
+  const domain = extent(values) as [Decimal, Decimal]
   const edges = (count: number) => linearTicks({ domain, count, ends: 'loose' }).values
   for (let count = WANTED + 1; count > 1; count--) {
     const found = edges(count)

@@ -5,8 +5,10 @@ import { labeller } from '../../core/label/labeller'
 import { type Context, resolve } from '../../core/label/resolve'
 import type { Row } from '../../core/label/types'
 import type { FullStyle } from '../../core/style/fields'
-import { type ChartWishes, type MarkPart, STYLED_PARTS, type StyledPart } from '../study'
-import type { Drawing } from './drawing'
+import { formOf } from '../forms'
+import { type MarkPart, STYLED_PARTS, type StyledPart } from '../forms/parts'
+import type { Drawing } from '../forms/types'
+import type { ChartWishes } from '../study/chart'
 
 /** What a mark says besides its own label, and on which line. */
 export interface MarkText {
@@ -33,21 +35,19 @@ export const changesOf = ({
       : [],
   )
 
-/** What a mark says: its number alone where nothing is chosen; of a distribution's three also which it is. */
-export const partsOf = ({
-  parts,
-  form,
-}: Pick<ChartWishes, 'parts' | 'form'>): readonly MarkPart[] =>
-  form === 'distribution'
-    ? (parts?.filter((part) => part === 'value' || part === 'name') ?? ['value', 'name'])
-    : (parts ?? ['value'])
+/** What a mark says: what its form says where nothing is chosen. */
+export function partsOf({ parts, form }: Pick<ChartWishes, 'parts' | 'form'>): readonly MarkPart[] {
+  const { parts: offered, usualParts } = formOf({ form })
+  if (!parts) return usualParts
+  return offered ? parts.filter((part) => offered.includes(part)) : parts
+}
 /** The column that marks tell their change from; none where they do not say it. */
 export const againstOf = (
   chart: Pick<ChartWishes, 'parts' | 'form' | 'against'>,
 ): string | undefined => (partsOf(chart).includes('against') ? chart.against : undefined)
 /** On how many lines. */
 export const linesOf = (chart: Pick<ChartWishes, 'parts' | 'form' | 'lines'>): 1 | 2 =>
-  partsOf(chart).length > 1 ? (chart.lines ?? (chart.form === 'distribution' ? 2 : 1)) : 1
+  partsOf(chart).length > 1 ? (chart.lines ?? formOf(chart).usualLines) : 1
 
 type PartNumbers = readonly (Decimal | null)[]
 /** The share of each label's number in the whole that it belongs to; none where that is zero. */

@@ -1,4 +1,4 @@
-import { aggregates } from '../../core/data/aggregate'
+import { type AggregateId, aggregates } from '../../core/data/aggregate'
 import { compare, sum } from '../../core/decimal/arithmetic'
 import { type Decimal, parseDecimal, toExactText } from '../../core/decimal/decimal'
 import type { Labeller } from '../../core/label/labeller'
@@ -6,8 +6,10 @@ import type { LocaleTable } from '../../core/locale/types'
 import { pluralOf } from '../../core/locale/plurals'
 import { PROSE_FUNCTIONS } from '../../core/text/message'
 import { isDates } from '../import/dates'
-import type { ColumnMeta, Quantity } from '../study'
-import type { Drawing } from './drawing'
+import type { ColumnMeta } from '../study/dataset'
+import type { Quantity } from '../study/quantity'
+import { formOf } from '../forms'
+import type { Drawing } from '../forms/types'
 
 /** Surfaces that are written as messages. */
 export type Prosaic = 'headline' | 'sentence'
@@ -54,18 +56,18 @@ export function piecesFor(
   ]
 }
 
+/** The number of the chart that a headline begins with, by how rows are put together. */
+const headlines: Readonly<Partial<Record<AggregateId, string>>> = {
+  sum: '{$total}',
+  least: '{$least}',
+}
 /** What the program says where nobody wrote anything: what the chart shows, and its two ends. */
 const usual: Readonly<Record<MessageId, (quantity: Quantity) => string>> = {
   headline: ({ chart }) =>
-    chart.form === 'distribution'
-      ? '{$least} to {$largest}'
-      : chart.aggregate === 'sum'
-        ? '{$total}'
-        : `{$${chart.aggregate === 'least' ? 'least' : 'largest'}}`,
+    formOf(chart).messages?.headline ?? headlines[chart.aggregate] ?? '{$largest}',
   sentence: ({ chart }) =>
-    chart.form === 'distribution'
-      ? 'Half of them lie below {$median}.'
-      : '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.',
+    formOf(chart).messages?.sentence ??
+    '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.',
   callout: () => '{$name}: {$value}',
 }
 /** The source of a message. */

@@ -1,6 +1,7 @@
 import { toText } from '../../core/decimal/decimal'
 import type { Cell } from '../quantities'
-import type { DatasetMeta, Quantity } from '../study'
+import type { DatasetMeta } from '../study/dataset'
+import type { Quantity } from '../study/quantity'
 import { filteredRows, namesIn, rowsOf, UNNAMED, wantedColumns } from './rows'
 
 const column = (name: string, kind: 'number' | 'text') => ({
@@ -80,16 +81,16 @@ test('a column that changes are told from is wanted only where marks tell them',
 })
 
 test('rows keep every digit, and categories without a name have one', () => {
-  const { all, filtering } = rowsOf(wantedColumns(quantity(), dataset), cellsOf)
+  const all = rowsOf(wantedColumns(quantity(), dataset), cellsOf)
   expect(all.values.map((value) => value && toText(value))).toEqual([
     '1',
     '12345678901234567890',
     null,
   ])
   expect(all.categories).toEqual(['x', UNNAMED, 'y'])
-  expect(filtering).toBe(null)
+  expect(all.filtering).toBe(null)
   expect(
-    rowsOf(wantedColumns(quantity({}, { category: null }), dataset), cellsOf).all.categories,
+    rowsOf(wantedColumns(quantity({}, { category: null }), dataset), cellsOf).categories,
   ).toEqual(['row 1', 'row 2', 'row 3'])
 })
 
@@ -98,8 +99,8 @@ test('a filter picks every list alike, and says where each row stands', () => {
     { filter: { column: 'kind', is: ['l'] }, columns: ['b'] },
     { panels: 'kind' },
   )
-  const { all, filtering } = rowsOf(wantedColumns(asked, dataset), cellsOf)
-  const rows = filteredRows(all, filtering, asked.filter)
+  const all = rowsOf(wantedColumns(asked, dataset), cellsOf)
+  const rows = filteredRows(all, asked.filter)
   expect(rows).toMatchObject({
     places: [2],
     cells: [null],
@@ -111,5 +112,5 @@ test('a filter picks every list alike, and says where each row stands', () => {
     ],
   })
   expect(rows.others.get('b')).toEqual([4])
-  expect(filteredRows(all, filtering, undefined)).toBe(all)
+  expect(filteredRows(all, undefined)).toBe(all)
 })

@@ -1,7 +1,8 @@
 import type { Decimal } from '../../core/decimal/decimal'
 import { columnsIn } from '../../core/text/message'
 import { type Cell, decimalOf } from '../quantities'
-import type { DatasetMeta, Quantity } from '../study'
+import type { DatasetMeta } from '../study/dataset'
+import type { Quantity } from '../study/quantity'
 import { againstOf } from './marks'
 import { MESSAGES, messageOf } from './messages'
 
@@ -25,6 +26,10 @@ export interface Rows {
   readonly against: readonly (Decimal | null)[] | null
   /** Other columns that the page speaks of, by name. */
   readonly others: ReadonlyMap<string, readonly Cell[]>
+}
+/** All rows, with what a filter tells them apart by; null where there is none. */
+export interface AllRows extends Rows {
+  readonly filtering: readonly string[] | null
 }
 const MOST_TEXT_COLUMNS = 2
 /** What a category without a name is called. */
@@ -81,37 +86,29 @@ export const namesIn = ({
   ),
 ]
 
-/** All rows of a page, and what a filter tells them apart by. */
-export function rowsOf(
-  wanted: WantedColumns,
-  cellsOf: (name: string) => readonly Cell[],
-): { all: Rows; filtering: readonly string[] | null } {
+/** All rows of a page. */
+export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonly Cell[]): AllRows {
   const textOf = (name: string | null) =>
     name === null ? null : cellsOf(name).map((cell) => String(cell ?? ''))
   const named = (name: string | null) => textOf(name)?.map((cell) => cell || UNNAMED) ?? null
   const cells = cellsOf(wanted.column)
   return {
     filtering: textOf(wanted.filter),
-    all: {
-      cells,
-      values: cells.map(decimalOf),
-      places: cells.map((_, at) => at),
-      texts: wanted.texts.map((name) => ({ name, cells: textOf(name)! })),
-      categories: named(wanted.category) ?? cells.map((_, at) => `row ${at + 1}`),
-      panels: named(wanted.panels),
-      colours: named(wanted.colour),
-      against: wanted.against === null ? null : cellsOf(wanted.against).map(decimalOf),
-      others: new Map(wanted.others.map((name) => [name, cellsOf(name)])),
-    },
+    cells,
+    values: cells.map(decimalOf),
+    places: cells.map((_, at) => at),
+    texts: wanted.texts.map((name) => ({ name, cells: textOf(name)! })),
+    categories: named(wanted.category) ?? cells.map((_, at) => `row ${at + 1}`),
+    panels: named(wanted.panels),
+    colours: named(wanted.colour),
+    against: wanted.against === null ? null : cellsOf(wanted.against).map(decimalOf),
+    others: new Map(wanted.others.map((name) => [name, cellsOf(name)])),
   }
 }
 
 /** The rows that a filter leaves; the same rows where there is none. */
-export function filteredRows(
-  all: Rows,
-  filtering: readonly string[] | null,
-  filter: Quantity['filter'],
-): Rows {
+export function filteredRows(all: AllRows, filter: Quantity['filter']): Rows {
+  const { filtering } = all
   if (!filter || !filtering) return all
   const shown = new Set(filter.is)
   const kept = all.places.filter((_, at) => shown.has(filtering[at]!))

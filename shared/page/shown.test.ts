@@ -118,7 +118,7 @@ describe('marks parted by colours', () => {
     ))
   test('where they cannot be parted, why is said', () => {
     const trouble = (wishes: object, kind = 'linear', values: readonly Decimal[] = numbers(1, 2)) =>
-      stackTrouble({ category: 'site', aggregate: 'sum', ...wishes } as never, kind, values)
+      stackTrouble({ category: 'site', aggregate: 'sum', ...wishes } as never, { kind, values })
     expect(trouble({})).toBe('')
     expect(trouble({ form: 'line' })).toContain('columns and bars')
     expect(trouble({}, 'log')).toContain('even steps')

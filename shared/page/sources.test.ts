@@ -1,7 +1,8 @@
 import { decimal } from '../../core/decimal/decimal'
 import { drawingOf } from './drawing'
 import { UNNAMED } from './rows'
-import { categoryRows, markedOf, sourcesOf, textsOf, titled } from './sources'
+import { categoryRows, markedOf } from './sources'
+import { titled } from './numbers'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
 const panelled = drawingOf(
@@ -30,44 +31,7 @@ test('cases look at the category of a mark and at its panel; an empty cell has n
   expect(categoryRows({ category: 'site' }, null, [])).toBeUndefined()
 })
 
-test('each surface shares its rung over what all rows would draw', () => {
-  const sources = sourcesOf({
-    chart: () => ({ category: 'site' }),
-    whole: () => panelled,
-    edges: () => values('0', '5'),
-    ends: () => ['1', '5'],
-    tableValues: () => ['7', null],
-    sides: () => [{ site: 'a' }, { site: 'b' }],
-  })
-  const shared = Object.fromEntries(
-    Object.entries(sources).map(([surface, source]) => [surface, [...source.values()]]),
-  )
-  expect(shared.marks).toEqual(textsOf(values('5', '3', '2', '1')))
-  expect(shared.tooltip).toEqual(shared.marks)
-  expect(shared.axis).toEqual(textsOf(panelled.ticks.values))
-  expect([shared.table, shared.legend]).toEqual([['7', null], textsOf(values('0', '5'))])
-  expect([shared.headline, shared.sentence]).toEqual([
-    [...shared.marks!, '1', '5'],
-    [...shared.marks!, '1', '5'],
-  ])
-  expect([
-    sources.axis.rows(),
-    sources.legend.rows(),
-    sources.table.rows()?.length,
-    sources.marks.rows()?.length,
-  ]).toEqual([undefined, undefined, 2, 4])
-})
-
 test('where nothing is drawn there are no numbers, and a title says what its labels leave out', () => {
-  const sources = sourcesOf({
-    chart: () => ({ category: 'site' }),
-    whole: () => null,
-    edges: () => [],
-    ends: () => [],
-    tableValues: () => [],
-    sides: () => undefined,
-  })
-  for (const source of Object.values(sources)) expect([...source.values()]).toEqual([])
   expect(markedOf(null)).toEqual([])
   expect([
     titled('Revenue', { title: '€ million' }),

@@ -1,32 +1,32 @@
 import { type AggregateId, type Group, aggregate } from '../../core/data/aggregate'
 import { add, compare } from '../../core/decimal/arithmetic'
 import { type Decimal, ZERO } from '../../core/decimal/decimal'
-import type { ChartWishes } from '../study'
-
-/** Marks parted into pieces by a column, one colour for each of its values. */
-export interface Stacks {
-  /** What the colours stand for, the largest in all first; those beyond the colours are one, the last. */
-  readonly names: readonly string[]
-  /** The number of each colour in each group, zero where it has none. */
-  readonly pieces: readonly (readonly Decimal[])[]
-}
+import { formOf } from '../forms'
+import type { Stacks } from '../forms/types'
+import type { ChartWishes } from '../study/chart'
 
 /** Colours that can be told apart; with more names the last stands for all the others. */
 export const MOST_COLOURS = 6
 export const OTHERS = 'others'
 /** What parts of a group add up to the group. */
 const ADDS_UP: ReadonlySet<AggregateId> = new Set(['sum', 'count'])
+/** Whether what parts of a group have adds up to what the group has. */
+export const addsUp = ({ aggregate: by }: Pick<ChartWishes, 'aggregate'>): boolean =>
+  ADDS_UP.has(by)
 
+/** What decides whether marks can be parted. */
+interface Parted {
+  /** Of the axis. */
+  readonly kind: string
+  readonly values: readonly (Decimal | null)[]
+  readonly panels?: readonly string[] | null
+}
 /** Why marks cannot be parted by colours; empty where they can. */
-export function stackTrouble(
-  { form = 'columns', aggregate: by }: ChartWishes,
-  kind: string,
-  values: readonly (Decimal | null)[],
-): string {
-  if (form !== 'columns' && form !== 'bars')
-    return 'Colours part columns and bars; this form has none to part.'
-  if (!ADDS_UP.has(by))
-    return `Pieces of a ${by} do not add up to it: one colour for each needs a sum or a count.`
+export function stackTrouble(chart: ChartWishes, { kind, values, panels }: Parted): string {
+  if (panels) return 'Panels and one colour for each do not go together; the colours are left out.'
+  if (!formOf(chart).hasAreas) return 'Colours part columns and bars; this form has none to part.'
+  if (!addsUp(chart))
+    return `Pieces of a ${chart.aggregate} do not add up to it: one colour for each needs a sum or a count.`
   if (kind !== 'linear') return 'Pieces that are stacked need an axis of even steps.'
   return values.some((value) => value && value.coefficient < 0n)
     ? 'Numbers below zero cannot be stacked: one colour for each is left out.'

@@ -1,4 +1,5 @@
-import type { DatasetMeta, StudyDocument } from '../study'
+import type { DatasetMeta } from '../study/dataset'
+import type { StudyDocument } from '../study/document'
 import { isFailure, studyFindings } from './findings'
 import { reportFormats } from './formats'
 
@@ -30,6 +31,7 @@ const dataset: DatasetMeta = {
 }
 const cells: Record<string, (string | number)[]> = { site: ['a', 'b', 'c'], n: [1.2, 1.4, 3] }
 const document = (left: StudyDocument['quantities'][number]['left'] = []): StudyDocument => ({
+  version: 1,
   name: 'S',
   house: {},
   shown: 'q',

@@ -1,9 +1,13 @@
 import type { Finding, Surface } from '../../core/checks/types'
 import type { Regions } from '../../core/label/resolve'
 import { runPlaced } from '../page/check'
-import { stillPage } from '../page/still'
+import { USUAL_SIZE } from '../page/layout'
+import { pageSnapshot } from '../page/snapshot'
+import type { PageSize, PageValues } from '../page/values'
 import type { Cell } from '../quantities'
-import type { DatasetMeta, StudyDocument } from '../study'
+import type { DatasetMeta } from '../study/dataset'
+import type { StudyDocument } from '../study/document'
+import type { Left } from '../study/quantity'
 
 /** A finding of a study: on which surface of which quantity, and why it was left, where it was. */
 export interface StudyFinding extends Omit<Finding, 'fixes'> {
@@ -22,42 +26,47 @@ export interface ReportedStudy {
   readonly regions: Regions
 }
 
+/** Findings of a quantity's page; those of a second quantity on it are told under its own title, and are left there. */
+function pageFindings(page: Readonly<PageValues>): StudyFinding[] {
+  const { quantity, subjects } = page
+  return subjects.flatMap(({ surface, other, subject }) =>
+    runPlaced(subject).map(({ fixes, ...finding }): StudyFinding => {
+      const isLeft = (one: Left) => one.surface === surface && one.check === finding.check
+      const reason = other ? undefined : quantity.left?.find(isLeft)?.reason
+      return {
+        quantity: (other ?? quantity).title,
+        surface,
+        ...finding,
+        fixes: fixes.map(({ title }) => title),
+        ...(reason === undefined ? {} : { left: reason }),
+      }
+    }),
+  )
+}
+
 /**
- * Every finding of every quantity of a study, as its page stands. Whether labels have room is not
- * asked, since that hangs on the pixels of a page.
+ * Every finding of every quantity of a study, as its page stands.
  *
+ * @param size of the page, in CSS pixels; that of a desk in a window of 1280 by 800 where none is given
  * @throws StyleError where a style cannot be resolved; Error naming a quantity without its data
  */
-export function studyFindings({
-  document,
-  datasets,
-  cellsOf,
-  regions,
-}: ReportedStudy): StudyFinding[] {
+export function studyFindings(
+  { document, datasets, cellsOf, regions }: ReportedStudy,
+  size: PageSize = USUAL_SIZE,
+): StudyFinding[] {
   return document.quantities.flatMap((quantity) => {
     const dataset = datasets.find(({ id }) => id === quantity.datasetId)
     if (!dataset) throw new Error(`The data of “${quantity.title}” are missing.`)
-    const page = stillPage({
+    const page = pageSnapshot({
       document,
       quantity,
       dataset,
       regions,
+      size,
+      machine: false,
       cellsOf: (name) => cellsOf(dataset.id, name),
     })
-    return (page?.subjects ?? []).flatMap(({ surface, subject }) =>
-      runPlaced(subject).map(({ fixes, ...finding }): StudyFinding => {
-        const reason = quantity.left?.find(
-          (one) => one.surface === surface && one.check === finding.check,
-        )?.reason
-        return {
-          quantity: quantity.title,
-          surface,
-          ...finding,
-          fixes: fixes.map(({ title }) => title),
-          ...(reason === undefined ? {} : { left: reason }),
-        }
-      }),
-    )
+    return pageFindings(page)
   })
 }
 

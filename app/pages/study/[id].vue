@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { usePage } from '~/composables/page'
-import { levelOf } from '~/desk/keys'
-import { screenTitle } from '~/desk/screens'
+import { usePage } from '~/features/page/usePage'
+import { levelOf } from '~/features/frame/keys'
+import { screenTitle } from '~/features/frame/screens'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 

@@ -5,7 +5,7 @@ import { runChecks } from '../run'
 import type { Subject } from '../types'
 import cases from './cases.json'
 
-type Case = Omit<Subject, 'values' | 'step' | 'total'> & {
+type CorpusCase = Omit<Subject, 'values' | 'step' | 'total'> & {
   rule: string
   values: string[]
   step?: string
@@ -14,7 +14,7 @@ type Case = Omit<Subject, 'values' | 'step' | 'total'> & {
 }
 const context = { tables: { de: de as unknown as LocaleTable } }
 
-const subjectOf = ({ rule: _, expect: __, values, step, total, ...rest }: Case): Subject => ({
+const subjectOf = ({ rule: _, expect: __, values, step, total, ...rest }: CorpusCase): Subject => ({
   ...rest,
   context,
   values: values.map(decimal),
@@ -25,7 +25,7 @@ const subjectOf = ({ rule: _, expect: __, values, step, total, ...rest }: Case):
 test('the corpus: errors and warnings are those that its rules imply, no more and no fewer', () => {
   const counts = { right: 0, missed: 0, false: 0, silent: 0 }
   const wrong: string[] = []
-  for (const [at, one] of (cases as unknown as Case[]).entries()) {
+  for (const [at, one] of (cases as unknown as CorpusCase[]).entries()) {
     const found = runChecks(subjectOf(one))
       .filter(({ severity }) => severity !== 'note')
       .map(({ check }) => check)

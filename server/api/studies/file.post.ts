@@ -1,4 +1,4 @@
-import { studyFileSchema } from '../../../shared/study'
+import { studyFileSchema } from '../../../shared/study/study'
 import { bodyOf, route } from '../../http/route'
 import { studyOfFile } from '../../study/file'
 

@@ -1,8 +1,9 @@
-import { newStudySchema } from '../../../shared/study'
+import { newDocument } from '../../../shared/study/document'
+import { newStudySchema } from '../../../shared/study/requests'
 import { bodyOf, route } from '../../http/route'
 import { createStudy } from '../../study/studies'
 
 export default route(async (event, db) => {
   const { name } = await bodyOf(event, newStudySchema)
-  return createStudy(db, { name, house: {}, quantities: [], shown: null }, 'Begin the study')
+  return createStudy(db, newDocument(name), 'Begin the study')
 })

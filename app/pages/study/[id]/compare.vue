@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Style } from '~~/core/style/fields'
-import type { ComparedOn } from '~~/shared/study'
-import { LABEL_SIZE, useCompare } from '~/composables/compare'
-import type { Page } from '~/composables/page'
-import { rehearse, useSweep } from '~/composables/sweep'
+import type { ComparedOn } from '~~/shared/study/comparison'
+import { LABEL_SIZE, useCompare } from '~/features/compare/useCompare'
+import type { Page } from '~/features/page/usePage'
+import { rehearse, useSweep } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
@@ -77,7 +77,7 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
             :check="toPower"
             @change="setEnd(1, $event)"
           />
-          <button type="button" class="quiet" @click="again">draw others</button></template
+          <QuietButton @click="again">draw others</QuietButton></template
         >
       </p>
       <Textarea
@@ -91,9 +91,7 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
         @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)"
       />
       <p class="acts">
-        <button
-          type="button"
-          class="quiet"
+        <QuietButton
           aria-haspopup="dialog"
           :disabled="comparing.isFull.value"
           :title="
@@ -102,8 +100,8 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
           @click="list?.toggle($event)"
         >
           add a suggested way
-        </button>
-        <button type="button" class="quiet" @click="print">print it</button>
+        </QuietButton>
+        <QuietButton @click="print">print it</QuietButton>
       </p>
       <Popover ref="list" aria-label="Suggested ways"
         ><SuggestList

@@ -1,13 +1,12 @@
 <script setup lang="ts">
-import { useFixes } from '~/composables/fixes'
-import type { Page } from '~/composables/page'
-import { cardsOf } from '~/desk/cards'
+import { useFixes } from '~/features/margin/useFixes'
+import type { Page } from '~/features/page/usePage'
+import { cardsOf } from '~/features/margin/cards'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
 const { fix } = useFixes()
-const machine = ref(false)
 const desk = useTemplateRef<HTMLElement>('desk')
 const cards = computed(() => cardsOf(page.findings.value))
 </script>
@@ -25,7 +24,7 @@ const cards = computed(() => cardsOf(page.findings.value))
       @take-back="study.takeBack"
       @show="study.show"
     />
-    <PageSheet v-model:machine="machine" :page="page" />
+    <PageSheet :page="page" />
     <HairLines :desk="desk" :cards="cards" />
   </div>
   <StyleDock v-if="page.drawing.value" :page="page" />

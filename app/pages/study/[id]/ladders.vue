@@ -16,20 +16,20 @@ import {
   usersOf,
 } from '~~/shared/ladders'
 import type { Style } from '~~/core/style/fields'
-import { endsOf } from '~~/shared/page/columns'
-import type { Page } from '~/composables/page'
-import { ladderFindings, powersUsed, reachOf, STEP } from '~/desk/ladders'
+import { extent } from '~~/core/data/extent'
+import type { Page } from '~/features/page/usePage'
+import { ladderFindings, powersUsed, reachOf, STEP } from '~/features/ladders/ladderScale'
 import { useLevels } from '~/stores/levels'
-import { useRegions } from '~/stores/regions'
+import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
 const levels = useLevels()
-const regions = useRegions()
+const regions = useLocaleTables()
 const { page } = defineProps<{ page: Page }>()
 
 const regional = computed(() =>
-  rungsNamed(regionOf(levels.on.marks.value.locale, regions.loaded).system.compact),
+  rungsNamed(regionOf(page['style.marks'].value.locale, regions.loaded).system.compact),
 )
 const ladders = computed(() => (study.document ? laddersOf(study.document, regional.value) : []))
 const reach = computed(() => reachOf(ladders.value))
@@ -46,13 +46,13 @@ const yOf = (power: number) => (reach.value.top - power) * STEP
 
 /** The ladder that the quantity's labels stand on, and the rungs that they use. */
 const used = computed(() => {
-  const { ladder, notation } = levels.on.marks.value
+  const { ladder, notation } = page['style.marks'].value
   const id = notation !== 'scaled' ? null : typeof ladder === 'string' ? ladder : ladder.title
   return {
     id,
-    powers: powersUsed(page.on.marks.plan.value, [
-      ...page.numbersOn.marks(),
-      ...page.numbersOn.axis(),
+    powers: powersUsed(page['written.marks'].value.plan, [
+      ...page['numbers.marks'].value,
+      ...page['numbers.axis'].value,
     ]),
   }
 })
@@ -63,7 +63,7 @@ const valueOf = (ladder: DrawnLadder): Style['ladder'] =>
     : (ladder.id as LadderName)
 /** The largest number on the marks, as each ladder would write it. */
 const samples = computed(() => {
-  const largest = endsOf(page.numbersOn.marks())[1]
+  const largest = extent(page['numbers.marks'].value)[1]
   if (!largest) return new Map<string, string>()
   return new Map(
     ladders.value.map((ladder) => [
@@ -71,7 +71,7 @@ const samples = computed(() => {
       labeller(
         resolve(
           {
-            ...levels.on.marks.value,
+            ...page['style.marks'].value,
             notation: 'scaled',
             rung: 'each',
             fraction: [0, 1],
@@ -172,23 +172,17 @@ watch(
           </h2>
           <p class="sample">{{ samples.get(ladder.id) ?? '' }}</p>
           <p class="acts">
-            <button v-if="used.id !== ladder.id" type="button" class="quiet" @click="use(ladder)">
-              use it</button
-            ><span v-else class="soft">in use</span>
-            <button v-if="ladder.isOwn" type="button" class="quiet" @click="columns?.[at]?.add()">
+            <QuietButton v-if="used.id !== ladder.id" @click="use(ladder)"> use it </QuietButton>
+            <QuietButton v-if="ladder.isOwn" @click="columns?.[at]?.add()">
               add a rung
-            </button>
-            <button type="button" class="quiet" @click="copy(ladder)">copy</button>
-            <button v-if="ladder.isOwn" type="button" class="quiet" @click="remove(ladder)">
-              remove
-            </button>
+            </QuietButton>
+            <QuietButton @click="copy(ladder)">copy</QuietButton>
+            <QuietButton v-if="ladder.isOwn" @click="remove(ladder)"> remove </QuietButton>
           </p>
           <p v-if="going?.title === ladder.title" class="trouble" role="alert">
             {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'uses' : 'use' }} it.
-            <button type="button" class="quiet" @click="remove(ladder, true)">
-              remove it all the same
-            </button>
-            <button type="button" class="quiet" @click="going = null">keep it</button>
+            <QuietButton @click="remove(ladder, true)"> remove it all the same </QuietButton>
+            <QuietButton @click="going = null">keep it</QuietButton>
           </p>
           <p v-for="one in findings.get(ladder.title) ?? []" :key="one.message" class="found">
             <span

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { directionOf } from '~~/core/locale/direction'
-import { regionSheet, type RegionLabels } from '~~/core/compare/regions'
+import { regionSheet, type RegionLabels } from '~~/core/compare/readings'
 import { toExactText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
-import type { Page } from '~/composables/page'
-import { regionName, regionOptions } from '~/desk/regions'
+import type { Page } from '~/features/page/usePage'
+import { regionName, regionOptions } from '~/features/regions/regionNames'
 import { useLevels } from '~/stores/levels'
-import { useRegions } from '~/stores/regions'
+import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 
 const FONT_SIZE = 14
@@ -15,11 +15,11 @@ const MOST_NUMBERS = 6
 const USUAL = ['de', 'fr', 'en-IN', 'hi', 'ar-EG', 'ja']
 const study = useStudy()
 const levels = useLevels()
-const regions = useRegions()
+const regions = useLocaleTables()
 const { page } = defineProps<{ page: Page }>()
 
-const style = computed(() => levels.on.marks.value)
-const chosen = stable(
+const style = computed(() => page['style.marks'].value)
+const chosen = structuralComputed(
   () =>
     study.document?.regions ?? [
       ...new Set([style.value.locale, ...(study.readers ?? []), ...USUAL]),
@@ -56,7 +56,7 @@ watch(
   { immediate: true },
 )
 
-const numbers = computed(() => page.numbersOn.marks().slice(0, MOST_NUMBERS))
+const numbers = computed(() => page['numbers.marks'].value.slice(0, MOST_NUMBERS))
 const values = computed(() => numbers.value.map(toExactText))
 const sheet = computed<readonly RegionLabels[]>(() =>
   values.value.length === 0
@@ -65,7 +65,7 @@ const sheet = computed<readonly RegionLabels[]>(() =>
         style.value,
         { values: values.value, rows: page.markRows.value?.slice(0, MOST_NUMBERS) },
         here.value,
-        { ...page.on.marks.context.value, ...regions.loaded },
+        { ...page['context.marks'].value, ...regions.loaded },
         FONT_SIZE,
       ),
 )
@@ -163,13 +163,8 @@ const use = (locale: string) =>
                 </p>
               </td>
               <td>
-                <button
-                  v-if="row.locale !== style.locale"
-                  type="button"
-                  class="quiet"
-                  @click="use(row.locale)"
-                >
-                  write it so</button
+                <QuietButton v-if="row.locale !== style.locale" @click="use(row.locale)">
+                  write it so</QuietButton
                 ><span v-else class="soft">as it is</span>
               </td>
             </tr>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { characterText, LARGEST_ORDER, LEAST_ORDER, turnsOf } from '~~/core/compare/sweep'
-import { useCompare } from '~/composables/compare'
-import type { Page } from '~/composables/page'
-import { useSweep } from '~/composables/sweep'
+import { characterText, LARGEST_ORDER, LEAST_ORDER, turnsOf } from '~~/core/compare/magnitudes'
+import { useCompare } from '~/features/compare/useCompare'
+import type { Page } from '~/features/page/usePage'
+import { useSweep } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
@@ -17,7 +17,7 @@ watch(
   async (now) => {
     const byOrder = new Map<number, Set<string>>()
     for (const { plan } of now) {
-      await spare()
+      await whenIdle()
       if (columns.value !== now) return
       for (const { order, to } of turnsOf(plan))
         byOrder.set(order, (byOrder.get(order) ?? new Set()).add(characterText(to)))
@@ -60,15 +60,9 @@ function jump(text: string | undefined) {
       </p>
       <p class="turns">
         Where the writing turns:
-        <button
-          v-for="{ order, text } in turns"
-          :key="order"
-          type="button"
-          class="quiet"
-          @click="table?.jump(order)"
-        >
+        <QuietButton v-for="{ order, text } in turns" :key="order" @click="table?.jump(order)">
           <PowerOfTen :power="order" /> {{ text }}
-        </button>
+        </QuietButton>
         <span v-if="turns?.length === 0">nowhere</span>
       </p>
       <SweepTable ref="table" :columns="columns" class="table" />

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Style } from '~~/core/style/fields'
 import { reachOf, type Span } from '~~/core/ticks/linear'
-import type { TickWishes } from '~~/shared/study'
-import { type Candidate, useCandidates } from '~/composables/candidates'
-import { useFixes } from '~/composables/fixes'
-import type { Page } from '~/composables/page'
-import { cardsOf } from '~/desk/cards'
-import { POWERS } from '~/desk/ruler'
+import type { TickWishes } from '~~/shared/study/chart'
+import { type Candidate, useCandidates } from '~/features/ticks/useCandidates'
+import { useFixes } from '~/features/margin/useFixes'
+import type { Page } from '~/features/page/usePage'
+import { cardsOf } from '~/features/margin/cards'
+import { POWERS } from '~/features/ticks/ruler'
 import { useStudy } from '~/stores/study'
 
 const study = useStudy()
@@ -31,7 +31,7 @@ const room = computed(() => ({
   width: wishes.value.length ?? fitting,
   fontSize: wishes.value.fontSize ?? USUAL_SIZE,
 }))
-const candidates = useCandidates(drawing, room, page.tickLabels)
+const candidates = useCandidates(drawing, room, page.tickLabels, page['style.axis'])
 
 const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
 const setWidth = (width: number) =>
@@ -141,7 +141,7 @@ const clearTexts = () =>
           :styled="page.styledTicks.value"
           :labels="page.tickLabels.value"
           :texts="wishes.labels ?? []"
-          :plan="page.on.axis.plan.value"
+          :plan="page['written.axis'].value.plan"
           :flagged="page.flagged.value.axis"
           @text="setText"
           @clear="clearTexts"

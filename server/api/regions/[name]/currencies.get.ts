@@ -1,4 +1,4 @@
-import { regionTable } from '../../../http/regions'
+import { regionTable } from '../../../http/localeTables'
 import { notFound, parameter, route } from '../../../http/route'
 
 export default route(async (event) => {

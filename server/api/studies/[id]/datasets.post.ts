@@ -1,4 +1,4 @@
-import { newDatasetSchema } from '../../../../shared/study'
+import { newDatasetSchema } from '../../../../shared/study/requests'
 import { bodyOf, notFound, parameter, route } from '../../../http/route'
 import { importDataset } from '../../../study/studies'
 

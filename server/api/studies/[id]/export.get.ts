@@ -1,17 +1,17 @@
 import { getQuery } from 'h3'
 import { z } from 'zod'
 import { SURFACES } from '../../../../core/checks/types'
-import { EXPORT_KINDS } from '../../../../shared/study'
+import { EXPORT_IDS } from '../../../../shared/exports'
 import { readAsset } from '../../../http/assets'
 import { notFound, parameter, RequestError, route } from '../../../http/route'
-import { regionsFor } from '../../../http/regions'
+import { regionsFor } from '../../../http/localeTables'
 import { exportAs } from '../../../export/export'
 import { loadStudy } from '../../../study/studies'
 
 const querySchema = z.object({
   quantity: z.string(),
   surface: z.enum(SURFACES).optional(),
-  as: z.enum(EXPORT_KINDS).default('module'),
+  as: z.enum(EXPORT_IDS).default('module'),
 })
 
 export default route(async (event, db) => {
@@ -20,7 +20,7 @@ export default route(async (event, db) => {
     throw new RequestError(
       400,
       'Bad request',
-      `The address takes ?quantity=…, the id of a quantity of the study, &surface=…, one of ${SURFACES.join(', ')}, and &as=…, one of ${EXPORT_KINDS.join(', ')}.`,
+      `The address takes ?quantity=…, the id of a quantity of the study, &surface=…, one of ${SURFACES.join(', ')}, and &as=…, one of ${EXPORT_IDS.join(', ')}.`,
     )
   const study = loadStudy(db, parameter(event, 'id'))
   if (!study) throw notFound('such study')
@@ -30,7 +30,8 @@ export default route(async (event, db) => {
   return exportAs(
     as,
     db,
-    { ...study, quantity, level: surface ?? 'quantity' },
+    study,
+    { quantity, level: surface ?? 'quantity' },
     { runtime: (name) => readAsset('runtime', name), regionsFor },
   )
 })

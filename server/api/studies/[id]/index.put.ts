@@ -1,4 +1,4 @@
-import { saveRequestSchema } from '../../../../shared/study'
+import { saveRequestSchema } from '../../../../shared/study/requests'
 import { bodyOf, notFound, parameter, route } from '../../../http/route'
 import { saveStudy } from '../../../study/studies'
 

@@ -1,4 +1,4 @@
-import { newStudySchema } from '../../../../shared/study'
+import { newStudySchema } from '../../../../shared/study/requests'
 import { bodyOf, notFound, parameter, route } from '../../../http/route'
 import { loadStudy, saveStudy } from '../../../study/studies'
 

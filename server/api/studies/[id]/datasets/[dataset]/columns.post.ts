@@ -1,4 +1,4 @@
-import { newColumnSchema } from '../../../../../../shared/study'
+import { newColumnSchema } from '../../../../../../shared/study/requests'
 import { bodyOf, notFound, parameter, route } from '../../../../../http/route'
 import { deriveColumn } from '../../../../../study/derived'
 

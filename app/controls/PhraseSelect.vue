@@ -1,0 +1,24 @@
+<script setup lang="ts" generic="Id">
+/** A phrase of a sentence that is one of some choices. */
+defineProps<{
+  value: Id
+  options: readonly { readonly id: Id; readonly title: string }[]
+  /** What the choice is of, for assistive technology. */
+  label: string
+  placeholder?: string
+}>()
+const emit = defineEmits<{ change: [id: Id] }>()
+</script>
+
+<template>
+  <Select
+    :model-value="value"
+    :options="[...options]"
+    option-label="title"
+    option-value="id"
+    :placeholder="placeholder"
+    :aria-label="label"
+    class="in-text"
+    @update:model-value="emit('change', $event)"
+  />
+</template>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { Subject, Surface } from '~~/core/checks/types'
+import type { Style } from '~~/core/style/fields'
+import { difference, inherit } from '~~/core/style/inherit'
+import type { Page } from '~/features/page/usePage'
+import { numberStep } from '~~/shared/page/axis'
+import { levelWords } from '~/stores/levelWords'
+import { useLevels } from '~/stores/levels'
+import { useStudy } from '~/stores/study'
+
+/** What is done with a whole style: another one that suits the numbers, and copies of it and of its labels. */
+const props = defineProps<{ page: Page; surface: Surface }>()
+const study = useStudy()
+const levels = useLevels()
+const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
+const copied = ref('')
+
+/** More numbers than these take too long to judge while somebody waits. */
+const MOST_JUDGED = 40
+function subject(): Subject {
+  const values = props.page.numbersOf(props.surface)
+  const every = Math.ceil(values.length / MOST_JUDGED)
+  const drawing = props.page.drawing.value
+  return {
+    surface: props.surface,
+    style: levels.style,
+    kind: study.quantity?.kind,
+    readers: study.readers,
+    values: values.filter((_, at) => at % every === 0),
+    step:
+      props.surface === 'axis' && drawing
+        ? (numberStep(drawing.ticks, study.quantity?.ticks ?? {}) ?? undefined)
+        : undefined,
+    context: {
+      ...props.page[`context.${props.surface}`].value,
+      values: undefined,
+      rows: undefined,
+    },
+  }
+}
+function take(style: Style, labels: readonly string[]) {
+  void levels.setStyle(
+    `${study.quantity?.title}: take a suggestion, ${labels[0]} …`,
+    difference(levels.style, inherit(levels.style, style)),
+  )
+  list.value?.hide()
+}
+
+/** Rung and unit can be said once where there are any; then all labels share a rung. */
+const isSaidOnce = computed(() => levels.style.unitAt !== 'label')
+const sayable = computed(
+  () => isSaidOnce.value || levels.style.unit.kind !== 'none' || levels.style.notation === 'scaled',
+)
+function sayOnce() {
+  const { notation, rung } = levels.style
+  const shared = notation === 'scaled' && rung === 'each' ? { rung: 'shared' as const } : {}
+  void levels.setStyle(
+    `${study.quantity?.title}: say the unit ${isSaidOnce.value ? 'on each label' : 'in the title'}`,
+    isSaidOnce.value ? { unitAt: 'label' } : { ...shared, unitAt: 'title' },
+  )
+}
+
+const SAID = 1600
+async function copy(what: string, text: string) {
+  try {
+    await navigator.clipboard.writeText(text)
+    copied.value = what
+  } catch {
+    copied.value = 'refused'
+  }
+  setTimeout(() => (copied.value = ''), SAID)
+}
+const labels = () => {
+  const { values, rows } = props.page[`shows.${props.surface}`].value
+  return props.page[`written.${props.surface}`].value.writer.labels(values, rows)
+}
+const copyLabels = () => copy('labels', labels().join('\n'))
+const copyStyle = () =>
+  copy('style', JSON.stringify(difference(inherit({}), levels.style), null, 2))
+</script>
+
+<template>
+  <div class="actions">
+    <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)">
+      three ways to write it
+    </QuietButton>
+    <QuietButton v-if="sayable" @click="sayOnce">
+      {{ isSaidOnce ? 'say the unit on each label' : 'say the unit once, in the title' }}
+    </QuietButton>
+    <QuietButton @click="copyLabels">
+      {{ copied === 'labels' ? 'copied' : 'copy the labels' }}
+    </QuietButton>
+    <QuietButton @click="copyStyle">
+      {{ copied === 'style' ? 'copied' : 'copy the style' }}
+    </QuietButton>
+    <span v-if="copied === 'refused'" role="alert" class="trouble"
+      >The browser lets nothing be copied here.</span
+    >
+    <Popover ref="list" aria-label="Three ways to write it">
+      <SuggestList :subject="subject" :where="levelWords[levels.level]" @take="take" />
+    </Popover>
+  </div>
+</template>
+
+<style scoped>
+.actions {
+  display: grid;
+  gap: var(--gap-1);
+  justify-items: start;
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+</style>

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { isPart } from '~~/shared/quantities'
+import { LEVELS, levelWords } from '~/stores/levelWords'
+import { useLevels } from '~/stores/levels'
+import { useStudy } from '~/stores/study'
+
+/** Which surface the sentence speaks of; those that have something of their own are marked. */
+const levels = useLevels()
+const study = useStudy()
+const options = structuralComputed(() =>
+  LEVELS.filter((id) => !isPart(id) || study.quantity?.chart.parts?.includes(id)).map((id) => ({
+    id,
+    title: levelWords[id],
+    isOwn: levels.ownLevels.includes(id),
+  })),
+)
+const set = computed(() => Object.keys(levels.own).join(', '))
+const isSurface = computed(() => levels.level !== 'quantity' && levels.level !== 'house')
+</script>
+
+<template>
+  <Select
+    :model-value="levels.level"
+    :options="options"
+    option-label="title"
+    option-value="id"
+    aria-label="Where this style is set"
+    class="in-text level"
+    scroll-height="22rem"
+    @update:model-value="levels.take($event)"
+  >
+    <template #option="{ option }"
+      ><span class="option"
+        >{{ option.title }}
+        <span v-if="option.isOwn" class="own" title="Something is set on it alone">●</span></span
+      ></template
+    >
+  </Select>
+  <span v-if="isSurface && set === ''" class="note"
+    >as the {{ isPart(levels.level) ? 'marks are' : 'quantity is' }},</span
+  >
+  <QuietButton
+    v-else-if="isSurface"
+    :title="`Set here alone: ${set}`"
+    @click="levels.takeBack(Object.keys(levels.own) as never)"
+  >
+    take all back
+  </QuietButton>
+</template>
+
+<style scoped>
+.option {
+  display: flex;
+  gap: var(--gap-2);
+  justify-content: space-between;
+  width: 100%;
+}
+
+.own {
+  color: var(--jade);
+}
+
+.note {
+  color: var(--ink-soft);
+}
+</style>

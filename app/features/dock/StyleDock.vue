@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { doublesOf } from '~~/core/checks/proof'
+import { extremesOf } from '~~/core/data/extremes'
+import { toExactText } from '~~/core/decimal/decimal'
+import { resolve } from '~~/core/label/resolve'
+import type { FieldName, Style } from '~~/core/style/fields'
+import { isPart, type Level } from '~~/shared/quantities'
+import { useCurrencyColumns } from './useCurrencyColumns'
+import type { Page } from '~/features/page/usePage'
+import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from './choices'
+import { numberStep } from '~~/shared/page/axis'
+import { levelNames, levelWords, originOn } from '~/stores/levelWords'
+import { partContext } from '~~/shared/page/marks'
+import { present } from '~~/shared/page/packing'
+import { useLevels } from '~/stores/levels'
+import { useLocaleTables } from '~/stores/localeTables'
+import { useStudy } from '~/stores/study'
+
+const props = defineProps<{ page: Page }>()
+const study = useStudy()
+const levels = useLevels()
+const regions = useLocaleTables()
+
+/** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
+const surface = computed(() =>
+  levels.level === 'quantity' || levels.level === 'house' || isPart(levels.level)
+    ? 'marks'
+    : levels.level,
+)
+/** What the rail's numbers are of: a surface, or a part of its marks. */
+const written = computed(() => (isPart(levels.level) ? levels.level : surface.value))
+const context = computed(() => props.page[`context.${surface.value}`].value)
+const style = computed(() => levels.style)
+const values = computed(() => props.page.numbersOf(written.value))
+/** A part of a mark has a Plan of its own. */
+const plan = computed(() =>
+  isPart(levels.level)
+    ? resolve(style.value, partContext(levels.level, context.value, values.value))
+    : props.page[`written.${surface.value}`].value.plan,
+)
+/** Columns longer than this find their closest pair by doubles. */
+const LONG = 5000
+const extremes = computed(() =>
+  extremesOf(
+    values.value,
+    values.value.length > LONG
+      ? (doublesOf(present(props.page.rows.value!.cells)) ?? undefined)
+      : undefined,
+  ),
+)
+/** The step belongs to the axis, and to what all surfaces share. */
+const step = computed(() =>
+  surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house'
+    ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {})
+    : null,
+)
+
+const onRail = {
+  extremes: () => extremes.value,
+  plan: () => plan.value,
+  step: () => step.value,
+  written: () => style.value,
+}
+
+const samples = computed(() => {
+  const found = extremes.value
+  return found ? [found.largest, found.smallest].map(toExactText) : []
+})
+/** Labels follow the hand; the sentence is said anew when it rests, since a change of it sets all its lines again. */
+const REST = 60
+function sentence() {
+  const phrases = sentenceOf(style.value, levels.inherited)
+  return {
+    phrases,
+    origins: new Map(
+      phrases.map(({ field }) => [field, originOn(levels.level, levels.originOfField(field))]),
+    ),
+  }
+}
+const told = debouncedComputed(sentence, REST)
+const origin = (field: FieldName) => told.value.origins.get(field) ?? 'nobody'
+const codes = useCurrencyColumns()
+const more = computed(() => ({
+  ladder: study.document?.ladders ?? [],
+  unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })),
+}))
+const desk = computed<Desk>(() => ({
+  style: style.value,
+  samples: samples.value,
+  context: context.value,
+  more: more.value,
+  has: regions.has,
+}))
+const deskNow = () => desk.value
+const choices = (field: FieldName) => choicesOf(field, desk.value)
+const typed = (field: FieldName) => typedOf(field, desk.value)
+/** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
+function prepare(field: FieldName) {
+  if (field === 'unit') void codes.look()
+  void regions
+    .load(choices(field).map(({ patch }) => ({ ...style.value, ...patch })))
+    .catch(() => {})
+}
+const choose = (name: string, choice: Choice) =>
+  levels.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
+const change = (what: string, patch: Style) =>
+  levels.setStyle(`${study.quantity?.title}: ${what}`, patch, { moves: true })
+const setStep = (text: string | undefined) =>
+  study.setTicks(
+    text ? `Step by ${text}` : 'Let the step be round',
+    { ...study.quantity?.ticks, step: text },
+    { moves: true },
+  )
+const wider = structuralComputed(() =>
+  levels.wider.map((level) => ({ level, name: levelNames[level] })),
+)
+const give = (field: FieldName, to: Level) => levels.give([field], to)
+</script>
+
+<template>
+  <section class="dock" aria-label="Style">
+    <StyleSentence
+      :subject="study.quantity?.title ?? ''"
+      :phrases="told.phrases"
+      :choices="choices"
+      :typed="typed"
+      :origin="origin"
+      :wider="wider"
+      @choose="choose"
+      @open="prepare"
+      @take-back="levels.takeBack([$event])"
+      @give="give"
+    >
+      <template #level><LevelChoice /></template>
+      <template v-if="surface === 'axis' || levels.level === 'quantity'">
+        <span class="lead">{{ ' a tick every ' }}</span>
+        <StepInput
+          :step="study.quantity?.ticks.step"
+          :found="page.drawing.value?.ticks.step ?? ''"
+          :is-fraction="study.quantity?.ticks.multipleOf !== undefined"
+          @change="setStep"
+        />
+      </template>
+    </StyleSentence>
+    <p v-if="study.refused || page.drawing.value?.trouble" class="trouble" role="alert">
+      {{ study.refused || page.drawing.value?.trouble }}
+    </p>
+    <div class="work">
+      <RailBox v-bind="onRail" @change="change">
+        <p class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
+      </RailBox>
+      <aside v-if="!isPart(levels.level)" class="beside still" aria-label="With this style">
+        <CasesLine :desk="deskNow" />
+        <DockActions :page="page" :surface="surface" />
+      </aside>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.dock {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: var(--gap-2);
+  padding: var(--gap-3) var(--gap-5) var(--gap-3);
+  background: var(--paper);
+  border-top: 1px solid var(--rule);
+  box-shadow: 0 -4px 16px rgb(64 50 30 / 7%);
+}
+
+.lead {
+  white-space: pre-wrap;
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+
+.work {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) clamp(190px, 21vw, 320px);
+  gap: var(--gap-5);
+}
+
+.beside {
+  display: grid;
+  gap: var(--gap-3);
+  align-content: start;
+  max-height: 230px;
+  overflow: auto;
+}
+</style>

@@ -1,0 +1,144 @@
+import { labeller } from '~~/core/label/labeller'
+import { type Context, resolve } from '~~/core/label/resolve'
+import type { Value } from '~~/core/label/types'
+import {
+  DEFAULTS,
+  type FieldName,
+  FIELD_NAMES,
+  fields,
+  type FullStyle,
+  type Style,
+} from '~~/core/style/fields'
+import { withDigits } from '~~/core/style/digits'
+import { StyleError } from '~~/core/style/error'
+import { parseStyle } from '~~/core/style/parse'
+import type { Phrase } from '~~/core/style/phrases'
+
+/** A choice in a phrase's list, written with the study's own numbers. */
+export interface Choice {
+  readonly key: string
+  readonly title: string
+  readonly patch: Style
+  readonly sample: string
+}
+export interface SentencePhrase {
+  readonly field: FieldName
+  readonly lead: string
+  readonly name: string
+  readonly key: string
+  readonly title: string
+  /** Whether it says what nobody set here and few set; it waits until it is asked for. */
+  readonly rare: boolean
+}
+
+/** Phrases that every sentence has; the others stand in it once they are set. */
+const USUAL: readonly FieldName[] = [
+  'notation',
+  'rung',
+  'exponent',
+  'multipleOf',
+  'fraction',
+  'grouping',
+  'unit',
+]
+
+const phraseOf = (field: FieldName) => fields[field].phrase as Phrase<unknown> | undefined
+const keyOf = (value: unknown): string => JSON.stringify(value)
+
+/**
+ * The phrases that the sentence of a style has, in order.
+ *
+ * @param inherited what the style would be if nothing were set on its own level
+ */
+export function sentenceOf(style: FullStyle, inherited: FullStyle = DEFAULTS): SentencePhrase[] {
+  const written = withDigits(style)
+  return FIELD_NAMES.flatMap((field) => {
+    const phrase = phraseOf(field)
+    if (!phrase?.applies(written)) return []
+    const value = written[field]
+    const rare = !USUAL.includes(field) && keyOf(value) === keyOf(inherited[field])
+    return [
+      {
+        field,
+        lead: phrase.lead,
+        name: phrase.name,
+        key: keyOf(value),
+        title: phrase.say(value, written),
+        rare,
+      },
+    ]
+  })
+}
+
+/** What is left of a phrase's list: what is typed, and what comes of it. */
+export interface Typed {
+  readonly hint: string
+  read(text: string): { choice: Choice } | { trouble: string }
+}
+
+/** Decimals and significant digits take each other's place. */
+function replaced(field: FieldName, value: unknown): Style {
+  if (field === 'significant' && value !== null) return { fraction: null }
+  return field === 'fraction' ? { significant: null } : {}
+}
+
+/** What choices are written with. */
+export interface Desk {
+  readonly style: FullStyle
+  /** A few extreme values. */
+  readonly samples: readonly Value[]
+  readonly context: Context
+  /** Values that this study adds to a phrase's list. */
+  readonly more: Partial<Record<FieldName, readonly unknown[]>>
+  /** Whether the regions that a style needs are at hand. */
+  has(style: Style): boolean
+}
+
+function choiceOf(
+  field: FieldName,
+  phrase: Phrase<unknown>,
+  value: unknown,
+  { style, samples, context, has }: Desk,
+): Choice {
+  const patch = { ...replaced(field, value), [field]: value } as Style
+  const whole = { ...style, ...patch }
+  const sample = has(whole) ? labeller(resolve(whole, context)).labels(samples).join('   ') : '…'
+  return { key: keyOf(value), title: phrase.say(value, style), patch, sample }
+}
+
+/** The choices of a phrase, each with the samples as it would write them. */
+export function choicesOf(field: FieldName, desk: Desk): Choice[] {
+  const phrase = phraseOf(field)
+  if (!phrase) return []
+  const { style } = desk
+  const listed = [...phrase.choices(style), ...(desk.more[field] ?? [])]
+  const own = withDigits(style)[field]
+  const values = listed.some((value) => keyOf(value) === keyOf(own)) ? listed : [own, ...listed]
+  return values.flatMap((value) => {
+    try {
+      return [choiceOf(field, phrase, value, desk)]
+    } catch (error) {
+      // What the rest of the style rules out is not offered.
+      if (error instanceof StyleError) return []
+      throw error
+    }
+  })
+}
+
+/** How another value than the listed ones is typed; null for a phrase that has no others. */
+export function typedOf(field: FieldName, desk: Desk): Typed | null {
+  const phrase = phraseOf(field)
+  const typed = phrase?.typed
+  if (!typed) return null
+  return {
+    hint: typed.hint,
+    read(text) {
+      try {
+        const value = (parseStyle({ [field]: typed.read(text) }) as Record<string, unknown>)[field]
+        return { choice: choiceOf(field, phrase, value, desk) }
+      } catch (error) {
+        return { trouble: (error as Error).message }
+      }
+    },
+  }
+}

@@ -1,0 +1,272 @@
+import { decimal, toText } from '~~/core/decimal/decimal'
+import { extremesOf } from '~~/core/data/extremes'
+import { resolve } from '~~/core/label/resolve'
+import { inherit } from '~~/core/style/inherit'
+import type { Style } from '~~/core/style/fields'
+import type { Quantity } from '~~/shared/study/quantity'
+import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
+import { type DrawnRows, drawingOf, panelOf } from '~~/shared/page/drawing'
+import { changesOf } from '~~/shared/page/marks'
+import { beamStops, powerText, railOf, withBeam, withCut } from './rail'
+import { cardsOf } from '~/features/margin/cards'
+
+const draw = (wanted: Quantity['ticks'], names: string[], cells: DrawnRows['values']) =>
+  drawingOf({ category: 'site', aggregate: 'sum' }, wanted, { categories: names, values: cells })
+const values = (...texts: string[]) => texts.map((text) => decimal(text))
+const rail = (style: Style, ...texts: string[]) =>
+  railOf(resolve(style, { values: texts }), extremesOf(values(...texts))!, decimal('0.25'))
+const digits = (row: { digits: readonly { digit: string; state: string }[] }, state: string) =>
+  row.digits
+    .filter((digit) => digit.state === state)
+    .map(({ digit }) => digit)
+    .join('')
+
+test('a chart draws the exact sum of each category, the largest first, and says how many there are', () => {
+  const names = ['a', 'b', 'a', ...Array.from({ length: 12 }, (_, at) => `c${at}`)]
+  const drawing = draw(
+    {},
+    names,
+    names.map((_, at) => (at === 3 ? null : decimal('0.1'))),
+  )!
+  expect(drawing.groups[0]).toMatchObject({ category: 'a' })
+  expect(toText(drawing.groups[0]!.value)).toBe('0.2')
+  expect([drawing.groups.length, drawing.all.length]).toEqual([10, 13])
+})
+
+test('an axis that crosses zero encloses both sides; a step too small for it is replaced and said', () => {
+  const across = draw({ step: '5' }, ['a', 'b'], values('-7', '12'))!
+  expect(across.ticks.values.map(toText)).toEqual(['-10', '-5', '0', '5', '10', '15'])
+  const crowded = draw({ step: '0.1' }, ['a'], values('100'))!
+  expect(crowded.trouble).toMatch(/1001 ticks here/)
+  expect(crowded.ticks.values.length).toBeLessThan(20)
+  expect(draw({ step: '1e-9' }, ['a'], values('100'))!.trouble).toMatch(/more than 10000 ticks/)
+})
+
+test('panels have one axis, are ordered each by itself, and no change is told from one to the next', () => {
+  const names = ['a', 'b', 'a', 'b', 'b']
+  const panelled = drawingOf(
+    { category: 'site', aggregate: 'sum' },
+    {},
+    {
+      categories: names,
+      values: values('1', '20', '3', '4', '0.5'),
+      panels: ['x', 'x', 'y', 'y', 'x'],
+    },
+  )!
+  expect(panelled.panels).toEqual(
+    [
+      { name: 'x', from: 0, to: 2 },
+      { name: 'y', from: 2, to: 4 },
+    ].map((one, at) => ({ ...one, whole: [decimal('21.5'), decimal('7')][at] })),
+  )
+  expect(panelled.groups.map(({ category, value }) => `${category} ${toText(value)}`)).toEqual([
+    'b 20.5',
+    'a 1',
+    'b 4',
+    'a 3',
+  ])
+  expect(toText(panelled.ticks.values.at(-1)!)).toBe('25')
+  const second = panelOf(panelled, panelled.panels[1]!)
+  expect([second.groups.length, second.labelled, second.ticks === panelled.ticks]).toEqual([
+    2,
+    [0, 1],
+    true,
+  ])
+  expect(changesOf(panelled).map(({ from, to, value }) => [from, to, toText(value)])).toEqual([
+    [0, 1, '-19.5'],
+    [2, 3, '-1'],
+  ])
+})
+
+test('marks that run on are labelled at their ends and extremes', () => {
+  const waves = Array.from({ length: 40 }, (_, at) =>
+    decimal(at === 7 ? 99 : at === 20 ? -5 : at % 9),
+  )
+  const line = drawingOf(
+    { category: null, aggregate: 'sum', form: 'line' },
+    {},
+    { categories: waves.map((_, at) => `row ${at}`), values: waves },
+  )!
+  expect([line.groups.length, line.labelled]).toEqual([40, [0, 7, 20, 39]])
+})
+
+test('a log axis stands on what lies above zero, and gives way where nothing does', () => {
+  const logs = draw({ kind: 'log' }, ['a', 'b', 'c'], values('3', '0', '40000'))!
+  expect(logs.ticks.values.map(toText)).toEqual(['1', '10', '100', '1000', '10000', '100000'])
+  const below = draw({ kind: 'log' }, ['a'], values('-5'))!
+  expect([below.trouble, below.ticks.kind]).toEqual([
+    expect.stringMatching(/no number here lies above/),
+    'linear',
+  ])
+})
+
+test('nothing to draw is said as nothing', () => {
+  expect(draw({}, ['a'], [null])).toBeNull()
+})
+
+test('the rail shows kept digits, the one that decides, and those dropped', () => {
+  const [largest, smallest] = rail(
+    { notation: 'scaled', rung: 6, fraction: [1, 1] },
+    '1284311.5',
+    '307502',
+  ).rows
+  expect([
+    digits(largest!, 'kept'),
+    digits(largest!, 'decides'),
+    digits(largest!, 'dropped'),
+  ]).toEqual(['12', '8', '43115'])
+  expect([
+    digits(smallest!, 'pad'),
+    digits(smallest!, 'kept'),
+    digits(smallest!, 'decides'),
+  ]).toEqual(['0', '3', '0'])
+  expect(largest).toMatchObject({ label: '1.3M', said: '1,300,000', off: '15,688.5' })
+})
+
+test('its rows are the largest, the smallest, the closest pair, what they differ by, and the step', () => {
+  const { rows } = rail({}, '5', '-70', '5.5')
+  expect(rows.map(({ name }) => name)).toEqual([
+    'largest',
+    'smallest',
+    'closest pair',
+    'and',
+    'they differ by',
+    'tick step',
+  ])
+  expect(rows.map(({ label }) => label)).toEqual(['-70', '5', '5.5', '5', '0.5', '0.25'])
+})
+
+test('beam and cut say where they stand, and moving them changes one field', () => {
+  const style = inherit({ notation: 'scaled', rung: 6, fraction: [2, 2] })
+  const made = rail(style, '1284311.5', '5')
+  expect([made.beam, made.cut, made.beamIsShared]).toEqual([6, 4, true])
+  expect(beamStops(style, made)).toEqual([0, 3, 6, 9, 12, 15])
+  expect(withBeam(style, 3)).toEqual({ notation: 'scaled', rung: 3 })
+  expect(withCut(style, 6, 5)).toEqual({ fraction: [1, 1] })
+  expect(withCut(inherit({ fraction: [0, 3] }), 0, -5)).toEqual({ fraction: [0, 5] })
+  expect([0, 6, -2].map((power) => powerText(power, style))).toEqual([
+    'units',
+    'millions',
+    'ten to the -2',
+  ])
+})
+
+test('a style whose labels each have their own rung has no one beam', () => {
+  const made = rail({ notation: 'scaled', fraction: [0, 1] }, '1284311.5', '307')
+  expect(made.beamIsShared).toBe(false)
+  expect(made.rows.slice(0, 2).map(({ mark }) => mark)).toEqual([6, 0])
+})
+
+test('far powers do not make the rail endless', () => {
+  const made = rail({ notation: 'scientific' }, '1e300', '5e-324')
+  expect(made.high - made.low).toBeLessThan(60)
+})
+
+const desk = (style: Style, ...samples: number[]): Desk => ({
+  style: inherit(style),
+  samples,
+  context: {},
+  more: {},
+  has: ({ locale }) => locale === 'en',
+})
+
+test('what the list lacks is typed, and written or refused at each keystroke', () => {
+  const typed = typedOf('increment', desk({}, 1.3, 2))!
+  expect(typed.read('0.25')).toMatchObject({
+    choice: { patch: { increment: '0.25' }, sample: '1.25   2' },
+  })
+  expect(typed.read('0.25x')).toEqual({
+    trouble: expect.stringMatching(
+      /^style\.increment: "0\.25x" is not allowed; it takes null or decimal text/,
+    ),
+  })
+  expect(typedOf('unit', desk({}, 1))!.read('kg')).toMatchObject({
+    choice: { patch: { unit: { kind: 'symbol', text: 'kg' } } },
+  })
+  expect(typedOf('unit', desk({}, 1))!.read('XQX')).toMatchObject({
+    trouble: expect.stringContaining('ISO 4217'),
+  })
+  expect(typedOf('grouping', desk({}, 1))).toBeNull()
+})
+
+test('a study adds choices of its own', () => {
+  const own = { ...desk({}, 5), more: { unit: [{ kind: 'currency', code: { column: 'money' } }] } }
+  expect(choicesOf('unit', own).map(({ title }) => title)).toContain('the currency in money')
+})
+
+test('a choice of a region whose table is not here yet waits for it; one that the style rules out is left out', () => {
+  expect(choicesOf('locale', desk({}, 1)).find(({ key }) => key === '"de"')).toMatchObject({
+    title: 'German (de)',
+    sample: '…',
+  })
+  const titles = choicesOf('marks', desk({ marks: { group: ',', decimal: '.' } }, 1)).map(
+    ({ title }) => title,
+  )
+  expect(titles).toContain('decimal “,”, group “.”')
+})
+
+test('the sentence has the phrases that its style needs, and each choice is written with own numbers', () => {
+  const usual = (style: Style) =>
+    sentenceOf(inherit(style))
+      .filter(({ rare }) => !rare)
+      .map(({ field }) => field)
+  expect(usual({})).toEqual(['notation', 'fraction', 'grouping', 'unit'])
+  expect(usual({ rounding: 'floor', sign: 'always' })).toEqual([
+    'notation',
+    'fraction',
+    'rounding',
+    'grouping',
+    'sign',
+    'unit',
+  ])
+  expect(sentenceOf(inherit({ notation: 'scaled' })).map(({ field }) => field)).toContain('rung')
+  const house = inherit({ marks: { minus: '−' } })
+  expect(sentenceOf(house, house).find(({ field }) => field === 'marks')!.rare).toBe(true)
+  const choices = choicesOf(
+    'rung',
+    desk({ notation: 'scaled', fraction: [0, 1] }, 1284311.5, 307502),
+  )
+  expect(choices.map(({ title, sample }) => `${title}: ${sample}`)).toEqual(
+    expect.arrayContaining(['in millions (M): 1.3M   0.3M', 'by its own rung: 1.3M   307.5K']),
+  )
+  expect(choicesOf('fraction', desk({ fraction: [2, 5] }, 1.5))[0]).toMatchObject({
+    title: '2 to 5 decimals',
+    sample: '1.50',
+  })
+})
+
+describe('cards of the margin', () => {
+  const finding = (
+    check: string,
+    severity: 'error' | 'warning' | 'note',
+    surface: 'axis' | 'marks',
+    fixes: string[],
+  ) => ({
+    check,
+    severity,
+    surface,
+    message: '',
+    at: [0],
+    fixes: fixes.map((title) => ({ title, way: 'decimals' as const, style: {} })),
+  })
+
+  test('what one fix mends stands together, on its own surface, most serious first', () => {
+    const cards = cardsOf([
+      finding('idle-zeros', 'note', 'axis', []),
+      finding('same-label', 'warning', 'marks', ['Write 1 decimal']),
+      finding('step-hidden', 'error', 'axis', ['Write 1 decimal', 'Step by 1']),
+      finding('misread', 'error', 'axis', ['Step by 2', 'Write 1 decimal']),
+    ])
+    expect(cards.map(({ main, also }) => [main.check, ...also.map(({ check }) => check)])).toEqual([
+      ['step-hidden', 'misread'],
+      ['same-label'],
+      ['idle-zeros'],
+    ])
+  })
+
+  test('findings without a fix stand alone', () => {
+    expect(
+      cardsOf([finding('a', 'error', 'axis', []), finding('b', 'error', 'axis', [])]),
+    ).toHaveLength(2)
+  })
+})

@@ -1,0 +1,156 @@
+import { absolute, leadingPower, magnitudeOf, shift, subtract } from '~~/core/decimal/arithmetic'
+import { type Decimal, decimal } from '~~/core/decimal/decimal'
+import { briefly } from '~~/core/decimal/plainly'
+import type { Extremes } from '~~/core/data/extremes'
+import { decide, saidBy } from '~~/core/label/decide'
+import { lastPlace } from '~~/core/label/keep'
+import type { Plan, Rule, Written } from '~~/core/label/types'
+import { textOf } from '~~/core/label/write'
+import { ladderOf } from '~~/core/ladders/find'
+import { withDecimals } from '~~/core/style/decimals'
+import type { FullStyle, Style } from '~~/core/style/fields'
+import { isPowered } from '~~/core/style/phrases'
+
+export interface RailDigit {
+  readonly power: number
+  readonly digit: string
+  readonly state: 'kept' | 'decides' | 'dropped' | 'pad'
+}
+export interface RailRow {
+  readonly name: string
+  readonly negative: boolean
+  readonly digits: readonly RailDigit[]
+  readonly label: string
+  /** The power at whose right side the label's decimal mark stands. */
+  readonly mark: number
+  /** The power of the last digit written. */
+  readonly cut: number
+  /** What a reader takes the label for, and how far that is from the number; empty where it is the number. */
+  readonly said: string
+  readonly off: string
+}
+/** Digits of the extremes in columns of powers of ten, with the two handles. */
+export interface Rail {
+  /** The powers of the outermost columns. */
+  readonly high: number
+  readonly low: number
+  readonly rows: readonly RailRow[]
+  /** Where the decimal mark stands: to the right of this power. */
+  readonly beam: number
+  /** Whether the beam is the same for every label. */
+  readonly beamIsShared: boolean
+  /** The power of the last digit written. */
+  readonly cut: number
+}
+
+const MOST_COLUMNS = 26
+/** How far past the digits a rung may lie for the beam to reach it. */
+const FURTHEST_STOP = 9
+
+/** Decimal digits of a power of two, for a place among powers of ten. */
+const DIGITS_A_BIT = Math.log10(2)
+
+/** The power at whose right side a label's decimal mark stands: that of its rung or exponent, less that of its factor. */
+function markOf(rule: Rule, written: Written): number {
+  const rung = rule.rungs[written.rung]!
+  const power =
+    written.exponent ?? (rung.base === 10 ? rung.power : Math.floor(rung.power * DIGITS_A_BIT))
+  return power - leadingPower(decimal(rule.factor))
+}
+
+function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
+  const value = shift(cell, plan.recorded)
+  const written = decide(plan, cell)
+  const said = shift(saidBy(plan, written), plan.recorded)
+  const off = magnitudeOf(subtract(said, value))
+  const rule = plan.rules[written.rule]!
+  const mark = markOf(rule, written)
+  const text = absolute(value.coefficient).toString().replace(/0+$/, '') || '0'
+  const lead = value.coefficient === 0n ? 0 : leadingPower(value)
+  const cut = mark + lastPlace(rule.precision, lead - mark)
+  const last = lead - text.length + 1
+  const digits: RailDigit[] = []
+  for (
+    let power = Math.max(lead, mark, cut);
+    power >= Math.min(last, Math.min(cut, mark));
+    power--
+  ) {
+    const digit = power > lead || power < last ? '0' : text[lead - power]!
+    const own = power <= lead && power >= Math.min(last, 0)
+    const kept = power >= cut
+    digits.push({
+      power,
+      digit,
+      state: kept ? (own ? 'kept' : 'pad') : power === cut - 1 ? 'decides' : 'dropped',
+    })
+  }
+  return {
+    name,
+    negative: value.coefficient < 0n,
+    digits,
+    cut,
+    label: textOf(plan, written),
+    mark,
+    said: briefly(said),
+    off: off.coefficient === 0n ? '' : briefly(off),
+  }
+}
+
+/**
+ * Lays the extremes of a set on the rail.
+ *
+ * @param plan of the labels
+ * @param extremes of the set, in the cells' own measure
+ * @param step between the axis's ticks
+ */
+export function railOf(plan: Plan, extremes: Extremes, step: Decimal | null): Rail {
+  const rows = [
+    rowOf('largest', extremes.largest, plan),
+    rowOf('smallest', extremes.smallest, plan),
+  ]
+  if (extremes.closest) {
+    const [below, above] = extremes.closest
+    rows.push(rowOf('closest pair', above, plan), rowOf('and', below, plan))
+    rows.push(rowOf('they differ by', subtract(above, below), plan))
+  }
+  if (step) rows.push(rowOf('tick step', step, plan))
+  const rule = plan.rules.at(-1)!
+  const { mark: beam, cut } = rows[0]!
+  const own = rows.flatMap((row) =>
+    row.digits.filter((digit) => digit.state !== 'pad').map((digit) => digit.power),
+  )
+  const high = Math.max(...own, beam) + 1
+  const low = Math.max(Math.min(...own, cut, 0) - 1, high - MOST_COLUMNS + 1, -400)
+  const beamIsShared = rule.exponent ? rule.exponent.fixed !== null : rule.fixedRung !== null
+  return { high, low: Math.min(low, cut - 1), rows, beam, beamIsShared, cut }
+}
+
+/** Where the beam can stand in a style, from the smallest power. */
+export function beamStops(style: FullStyle, rail: Rail): number[] {
+  if (isPowered(style))
+    return Array.from({ length: rail.high - rail.low }, (_, at) => rail.low + 1 + at)
+  const { base, rungs } = ladderOf(style.ladder)
+  const powers = [0, ...rungs.map(({ power }) => power)].sort((a, b) => a - b)
+  return base === 10
+    ? powers.filter(
+        (power) => power > rail.low - FURTHEST_STOP && power < rail.high + FURTHEST_STOP,
+      )
+    : [0]
+}
+
+/** The style with the beam at a power: the change alone. */
+export function withBeam(style: FullStyle, power: number): Style {
+  if (isPowered(style)) return { exponent: power }
+  return power === 0 && style.notation === 'plain' ? {} : { notation: 'scaled', rung: power }
+}
+
+/** The style with its last digit at a power: the change alone. */
+export const withCut = (style: FullStyle, beam: number, power: number): Style =>
+  withDecimals(style, Math.min(100, Math.max(0, beam - power)))
+
+/** A power in words: "millions", "units", "tenths". */
+export function powerText(power: number, style: FullStyle): string {
+  if (power === 0) return 'units'
+  const found = ladderOf(style.ladder).rungs.find((rung) => rung.power === power)
+  return found ? `${found.word}s` : `ten to the ${power}`
+}

@@ -1,0 +1,218 @@
+<script setup lang="ts">
+import { SURFACES } from '~~/core/checks/types'
+import { toText } from '~~/core/decimal/decimal'
+import type { Export } from '~~/shared/exports/export'
+import { isPart, type Level } from '~~/shared/quantities'
+import { download } from '~/composables/download'
+import type { Page } from '~/features/page/usePage'
+import { takenForms } from './takeAway'
+import { levelWords } from '~/stores/levelWords'
+import { useLevels } from '~/stores/levels'
+import { useStudy } from '~/stores/study'
+
+const visible = defineModel<boolean>('visible', { required: true })
+const props = defineProps<{ page: Page }>()
+const study = useStudy()
+const levels = useLevels()
+const made = shallowRef<Export | null>(null)
+const trouble = ref('')
+const copied = ref(false)
+
+/** What is taken away, and in which form. */
+const level = ref<Level>('quantity')
+const as = ref(takenForms[0]!.id)
+const form = computed(() => takenForms.find(({ id }) => id === as.value)!)
+const choices = computed(() =>
+  (['quantity', ...SURFACES] as const).map((id) => ({ id, title: levelWords[id] })),
+)
+/** Asked for anew whenever the dialog opens. */
+const forms = computed(() =>
+  visible.value ? takenForms.filter((one) => one.isOffered?.() ?? true) : [],
+)
+/** What is taken away of the level in hand: a part goes with its marks. */
+function takenLevel(inHand: Level): Level {
+  if (inHand === 'house') return 'quantity'
+  return isPart(inHand) ? 'marks' : inHand
+}
+watch(
+  visible,
+  (now) => {
+    if (now) level.value = takenLevel(levels.level)
+  },
+  { immediate: true },
+)
+watch(
+  [visible, level, as],
+  async ([now, atLevel, id]) => {
+    const { quantity, document } = study
+    if (!now || !quantity || !document) return
+    made.value = null
+    trouble.value = ''
+    copied.value = false
+    const isCurrent = () => visible.value && level.value === atLevel && as.value === id
+    try {
+      await study.flush()
+      const taking = { study: { id: study.id, name: document.name }, quantity, level: atLevel }
+      const found = await form.value.make(taking, props.page)
+      if (isCurrent()) made.value = found
+    } catch (error) {
+      if (isCurrent()) trouble.value = (error as Error).message
+    }
+  },
+  { immediate: true },
+)
+
+/** What a preview shows of a long file. */
+const [MOST_LINES, MOST_CHARACTERS] = [200, 12_000]
+const first = computed(() => made.value?.files[0])
+/** The largest number with its label, to show how what is taken away is used. */
+const example = computed(() => {
+  const largest = props.page.drawing.value?.groups[0]
+  const value = largest ? toText(largest.value) : '0'
+  const of = level.value
+  const surface = of === 'quantity' || of === 'house' || isPart(of) ? 'marks' : of
+  return { value, label: props.page[`written.${surface}`].value.writer.label(value) }
+})
+const preview = computed(() => {
+  if (!first.value) return ''
+  const { name, text } = first.value
+  return (
+    form.value.usage?.(name, example.value) ??
+    text.slice(0, MOST_CHARACTERS).split('\n').slice(0, MOST_LINES).join('\n')
+  )
+})
+const size = (text: string) => `${Math.ceil(text.length / 1024)} KB`
+const proof = computed(() => {
+  const { how, values, equal } = made.value!.proof
+  return equal === values
+    ? `${how}: all ${values} values are written as on the desk.`
+    : `${how}: ${equal} of ${values} values are written as on the desk.`
+})
+async function copy() {
+  try {
+    await navigator.clipboard.writeText(first.value!.text)
+    copied.value = true
+  } catch {
+    trouble.value = 'The browser lets nothing be copied here; download it.'
+  }
+}
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="`Take away: ${study.quantity?.title ?? ''}`"
+    :style="{ width: 'min(760px, 94vw)' }"
+  >
+    <p class="which">
+      As
+      <Select
+        v-model="as"
+        :options="forms"
+        option-label="title"
+        option-value="id"
+        aria-label="Taken away as"
+        class="in-text"
+        scroll-height="20rem"
+      /><template v-if="form.isOfLevel"
+        >, as it is written
+        <Select
+          v-model="level"
+          :options="choices"
+          option-label="title"
+          option-value="id"
+          aria-label="Surface"
+          class="in-text"
+      /></template>
+    </p>
+    <p class="soft">{{ form.says }}</p>
+    <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
+    <p v-else-if="!made" role="status">Making it and proving it on every value…</p>
+    <div v-else class="made">
+      <p class="proof">
+        <span class="bead" :class="made.proof.equal === made.proof.values ? 'good' : 'busy'" />
+        {{ proof }}
+      </p>
+      <p v-for="note in made.notes" :key="note">{{ note }}</p>
+      <table v-if="made.proof.differs.length > 0">
+        <thead>
+          <tr>
+            <th scope="col">value</th>
+            <th scope="col">on the desk</th>
+            <th scope="col">there</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in made.proof.differs" :key="one.value">
+            <td>{{ one.value }}</td>
+            <td>{{ one.label }}</td>
+            <td>{{ one.other }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <pre tabindex="0" aria-label="Preview">{{ preview }}</pre>
+    </div>
+    <template #footer>
+      <Button
+        :label="copied ? 'Copied' : 'Copy'"
+        :disabled="!made"
+        severity="secondary"
+        variant="outlined"
+        @click="copy"
+      />
+      <Button
+        v-for="file in made?.files.slice(1)"
+        :key="file.name"
+        :label="`Download ${file.name}`"
+        variant="outlined"
+        @click="download(file.name, file.text, file.type)"
+      />
+      <Button
+        v-if="first"
+        :label="`Download ${first.name}`"
+        :title="size(first.text)"
+        @click="download(first.name, first.text, first.type)"
+      />
+    </template>
+  </Dialog>
+</template>
+
+<style scoped>
+.which {
+  margin-bottom: var(--gap-2);
+}
+
+.made {
+  display: grid;
+  gap: var(--gap-3);
+  margin-top: var(--gap-3);
+}
+
+.proof {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+  font-weight: 600;
+}
+
+table {
+  width: max-content;
+  max-width: 100%;
+}
+
+th,
+td {
+  padding: 2px var(--gap-5) 2px 0;
+  text-align: end;
+}
+
+pre {
+  max-height: 36vh;
+  margin: 0;
+  padding: var(--gap-3);
+  background: var(--paper);
+  border-radius: 4px;
+  overflow: auto;
+}
+</style>

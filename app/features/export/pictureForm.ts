@@ -1,0 +1,73 @@
+import { decimal, toText } from '~~/core/decimal/decimal'
+import type { Export } from '~~/shared/exports/export'
+import { fileStem } from '~~/shared/names'
+import type { Page } from '~/features/page/usePage'
+import { type LabelFacts, pictureOf, saidIn } from './picture'
+import { wordsOf } from './pictureText'
+import type { TakenForm, Taking } from './types'
+
+/** Parts of the page, by a selector. */
+const onPage = <Part extends Element>(selector: string): Part[] => [
+  ...document.querySelectorAll<Part>(`[data-page-body] ${selector}`),
+]
+/** Charts of the page; none on a screen without one. */
+export const chartsOnPage = (): SVGSVGElement[] => onPage('svg.chart')
+/** Lines are broken otherwise in a picture. */
+const unbroken = (text: string) => text.replace(/\s/g, '')
+
+/** The values behind labels of a picture, by their surface. */
+const valuesOn: Readonly<Record<string, (page: Page) => readonly string[]>> = {
+  axis: ({ tickValues }) => tickValues.value,
+  marks: ({ markValues }) => markValues.value,
+}
+
+/** The chart as a picture: read in again, each label must be the one on the page. */
+async function make({ quantity: { title } }: Taking, page: Page): Promise<Export> {
+  const charts = chartsOnPage()
+  const words = onPage('[data-picture=words]')
+  const facts = (surface: string, at: number): LabelFacts | null => {
+    const value = valuesOn[surface]?.(page)[at]
+    if (value === undefined) return null
+    const say = surface === 'marks' ? page.spoken.marks.value : null
+    const spoken = say?.(value, page.markRows.value?.[at]) ?? null
+    return { value: toText(decimal(value)), spoken }
+  }
+  const text = await pictureOf(
+    [...charts, ...onPage<SVGSVGElement>('svg[data-picture=line]')],
+    words,
+    title,
+    facts,
+  )
+  const shown = charts
+    .flatMap((chart) => [...chart.querySelectorAll('[data-surface][data-at]')])
+    .map((one) => one.textContent ?? '')
+  const again = saidIn(text)
+  const isSame =
+    again.labels.length === shown.length &&
+    again.labels.every(({ label }, at) => label === shown[at])
+  const areSame =
+    again.words.length === words.length &&
+    again.words.every((said, at) => unbroken(said) === unbroken(wordsOf(words[at]!)))
+  if (!isSame || !areSame)
+    throw new Error('The picture does not say what the page says; nothing was exported.')
+  return {
+    files: [{ name: `${fileStem(title, 'chart')}.svg`, type: 'image/svg+xml', text }],
+    proof: {
+      how: 'The picture was read in again',
+      values: again.labels.length,
+      equal: again.labels.length,
+      differs: [],
+    },
+    notes: [],
+  }
+}
+
+/** The chart as a picture, on a screen that shows it. */
+export const pictureForm: TakenForm = {
+  id: 'svg',
+  title: 'the chart as a picture (SVG)',
+  says: 'As it stands on the page, with its legend and callouts; its text stays text, with the number behind each label.',
+  isOfLevel: false,
+  isOffered: () => chartsOnPage().length > 0,
+  make,
+}

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { levelKeys, otherKeys } from './keys'
+
+/** What keys do. */
+const visible = defineModel<boolean>('visible', { required: true })
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="Help" :style="{ width: 'min(560px, 94vw)' }">
+    <h2>Keys</h2>
+    <dl class="keys">
+      <template v-for="{ key, does } in [...levelKeys, ...otherKeys]" :key="key"
+        ><dt>
+          <kbd>{{ key }}</kbd>
+        </dt>
+        <dd>{{ does }}</dd></template
+      >
+    </dl>
+    <p class="guide">
+      <a href="/guide/index.html" target="_blank" rel="noopener">The guide</a> goes through the work
+      step by step; it has
+      <a href="/guide/style.html" target="_blank" rel="noopener">every field of a style</a> and
+      <a href="/guide/checks.html" target="_blank" rel="noopener">every check</a>.
+    </p>
+  </Dialog>
+</template>
+
+<style scoped>
+.keys {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: var(--gap-1) var(--gap-4);
+  margin: 0;
+}
+
+h2 {
+  margin-bottom: var(--gap-2);
+}
+
+.guide {
+  margin-top: var(--gap-4);
+}
+
+a {
+  color: var(--jade);
+}
+
+dd {
+  margin: 0;
+}
+
+kbd {
+  padding: 0 6px;
+  border: 1px solid var(--rule);
+  border-radius: 3px;
+  background: var(--paper);
+  font: inherit;
+}
+</style>

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { SCREENS } from './screens'
+import { useStudy } from '~/stores/study'
+
+const study = useStudy()
+const emit = defineEmits<{ bringIn: []; takeAway: []; help: [] }>()
+
+// These stay the same while a style changes.
+const name = computed(() => study.document?.name)
+const shown = computed(() => study.document?.shown)
+const hasQuantity = computed(() => study.quantity !== null)
+/** Quantities under the data set that they come from. */
+const groups = structuralComputed(() =>
+  study.datasets.map((dataset) => ({
+    name: dataset.name,
+    items:
+      study.document?.quantities
+        .filter((quantity) => quantity.datasetId === dataset.id)
+        .map(({ id, title }) => ({ id, title })) ?? [],
+  })),
+)
+</script>
+
+<template>
+  <header class="bar still">
+    <NuxtLink to="/studies" class="name" title="All studies"
+      ><img src="/icon.svg" width="22" height="22" alt="All studies" />
+      <h1>{{ name }}</h1></NuxtLink
+    >
+    <Select
+      v-if="name !== undefined"
+      :model-value="shown"
+      :options="groups"
+      option-group-label="name"
+      option-group-children="items"
+      option-label="title"
+      option-value="id"
+      size="small"
+      filter
+      placeholder="Choose a quantity"
+      aria-label="Quantity on the page"
+      scroll-height="24rem"
+      class="quantity"
+      @update:model-value="study.show"
+    />
+    <nav v-if="hasQuantity" class="screens" aria-label="Screens">
+      <NuxtLink
+        v-for="{ path, title } in SCREENS"
+        :key="path"
+        :to="`/study/${study.id}${path && `/${path}`}`"
+        exact-active-class="here"
+        >{{ title }}</NuxtLink
+      >
+    </nav>
+    <span class="spread" />
+    <SaveState />
+    <HistoryList />
+    <Button
+      size="small"
+      label="Undo"
+      variant="text"
+      title="Undo (Ctrl Z)"
+      :disabled="!study.canUndo"
+      @click="study.undo()"
+    />
+    <Button
+      size="small"
+      label="Redo"
+      variant="text"
+      title="Redo (Ctrl Shift Z)"
+      :disabled="!study.canRedo"
+      @click="study.redo()"
+    />
+    <Button
+      size="small"
+      label="?"
+      variant="text"
+      title="Help and keys (?)"
+      aria-label="Help"
+      class="help"
+      @click="emit('help')"
+    />
+    <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
+    <Button size="small" label="Take away" :disabled="!hasQuantity" @click="emit('takeAway')" />
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  gap: var(--gap-3);
+  align-items: center;
+  min-width: 0;
+  padding: var(--gap-2) var(--gap-5);
+  background: var(--paper);
+  border-bottom: 1px solid var(--rule);
+}
+
+.name {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+  min-width: 0;
+  color: inherit;
+  font-weight: 600;
+  text-decoration: none;
+}
+
+.name h1 {
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
+
+.name:hover h1 {
+  text-decoration: underline;
+}
+
+.name img {
+  flex: none;
+}
+
+.quantity {
+  min-width: clamp(110px, 14vw, 180px);
+}
+
+.bar :deep(.p-button) {
+  flex: none;
+}
+
+.bar :deep(.p-button-text) {
+  min-width: 0;
+  padding-inline: var(--gap-2);
+}
+
+.screens {
+  display: flex;
+  gap: var(--gap-3);
+}
+
+.screens a {
+  padding: 2px 0;
+  border-bottom: 2px solid transparent;
+  color: var(--ink-soft);
+  text-decoration: none;
+}
+
+.screens a:hover {
+  color: var(--jade);
+}
+
+.screens .here {
+  border-color: var(--rosewood);
+  color: var(--ink);
+  font-weight: 600;
+}
+
+@media (max-width: 1100px) {
+  .bar,
+  .screens {
+    gap: var(--gap-2);
+  }
+
+  .name {
+    min-width: 22px;
+  }
+
+  /* Two letters of a name tell nobody which study it is: the window's title does. */
+  .name h1 {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    clip-path: inset(50%);
+  }
+}
+
+.spread {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import type { Change } from '~~/core/checks/types'
+import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from './cards'
+import { vFocus } from '~/controls/vFocus'
+import { levelWords } from '~/stores/levelWords'
+
+const props = defineProps<{ card: Card }>()
+const emit = defineEmits<{
+  fix: [change: Change, card: Card]
+  leave: [findings: readonly PlacedFinding[], reason: string]
+  show: [quantity: string]
+}>()
+
+const beads = { error: 'bad', warning: 'busy', note: '' } as const
+const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
+const checks = computed(() =>
+  findingsOf(props.card)
+    .map(({ check }) => check)
+    .join(' '),
+)
+const surfaces = computed(() => surfacesOf(props.card))
+const places = computed(() =>
+  props.card.main.other
+    ? `on the axis of ${props.card.main.other.title}`
+    : surfaces.value.map((surface) => levelWords[surface]).join(', '),
+)
+const alsoTitles = computed(() =>
+  props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '),
+)
+/** The reason being written, or null where nobody leaves anything. */
+const reason = ref<string | null>(null)
+
+function leave() {
+  const why = reason.value?.trim()
+  if (why) emit('leave', findingsOf(props.card), why)
+}
+</script>
+
+<template>
+  <article
+    class="finding"
+    :class="card.main.severity"
+    :data-check="card.main.check"
+    :data-checks="checks"
+    :data-on="surfaces.join(' ')"
+  >
+    <header>
+      <h2>
+        <span
+          class="bead"
+          :class="beads[card.main.severity]"
+          :title="severities[card.main.severity]"
+        />
+        {{ checkTitles[card.main.check] }}
+      </h2>
+      <QuietButton v-if="!card.main.other" v-show="reason === null" @click="reason = ''">
+        leave it
+      </QuietButton>
+    </header>
+    <p class="place">{{ places }}</p>
+    <p>{{ card.main.message }}</p>
+    <form v-if="reason !== null" class="fixes" @submit.prevent="leave" @keydown.esc="reason = null">
+      <InputText
+        v-model="reason"
+        v-focus
+        size="small"
+        fluid
+        maxlength="300"
+        placeholder="Why may it stand?"
+        aria-label="Why may it stand?"
+      />
+      <Button size="small" label="Leave it" type="submit" :disabled="!reason.trim()" />
+      <Button size="small" label="Cancel" variant="text" @click="reason = null" />
+    </form>
+    <div v-else-if="card.main.other" class="fixes">
+      <Button
+        size="small"
+        :label="`Show ${card.main.other.title}`"
+        variant="outlined"
+        @click="emit('show', card.main.other.id)"
+      />
+    </div>
+    <div v-else-if="card.main.fixes.length > 0" class="fixes">
+      <Button
+        v-for="fix in card.main.fixes"
+        :key="fix.title"
+        data-fix
+        size="small"
+        :label="fix.title"
+        variant="outlined"
+        @click="emit('fix', fix, card)"
+      />
+    </div>
+    <details v-if="card.also.length > 0" class="also">
+      <summary>mends {{ card.also.length }} more: {{ alsoTitles }}</summary>
+      <p v-for="one in card.also" :key="one.check" :data-check="one.check">
+        <b>{{ checkTitles[one.check] }}.</b> {{ one.message }}
+      </p>
+    </details>
+  </article>
+</template>
+
+<style scoped>
+.finding {
+  display: grid;
+  gap: var(--gap-1);
+  padding-right: var(--gap-3);
+  border-right: 2px solid var(--rosewood);
+}
+
+.finding.warning {
+  border-right-color: var(--amber);
+}
+
+.finding.note {
+  border-right-color: var(--rule);
+}
+
+header {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: baseline;
+}
+
+h2 {
+  flex: 1;
+  font-weight: 600;
+}
+
+h2 .bead {
+  margin-right: var(--gap-1);
+}
+
+header .quiet {
+  white-space: nowrap;
+}
+
+.place {
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  font-weight: 400;
+}
+
+.also {
+  min-width: 0;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+}
+
+.also summary {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.also p {
+  padding-top: var(--gap-1);
+}
+
+.fixes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-2);
+  align-items: center;
+  padding: var(--gap-1) 0;
+}
+</style>

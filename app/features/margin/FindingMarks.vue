@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
+import type { Change } from '~~/core/checks/types'
+import type { Left } from '~~/shared/study/quantity'
+import type { Checks } from './useFindings'
+import { type Card, checkTitles, findingsOf, type PlacedFinding } from './cards'
+
+const props = defineProps<{
+  cards: readonly Card[]
+  left: readonly Left[]
+  checks: Checks
+  trouble: string
+}>()
+const emit = defineEmits<{
+  fix: [change: Change, card: Card]
+  leave: [findings: readonly PlacedFinding[], reason: string]
+  takeBack: [left: Left[]]
+  show: [quantity: string]
+}>()
+
+/** A run that takes longer than this says how far it is, and can be stopped. */
+const LONG = 800
+const isChecking = computed(() => props.checks.checking.value)
+const isLong = refDebounced(isChecking, LONG)
+const isSlow = computed(() => isChecking.value && isLong.value)
+
+/** How many findings each surface has. */
+const counts = computed(() => {
+  const by = new Map<string, number>()
+  for (const { surface } of props.cards.flatMap(findingsOf))
+    by.set(surface, (by.get(surface) ?? 0) + 1)
+  return [...by]
+})
+/** What was left of a surface for one reason. */
+const leftTogether = computed(() => {
+  const groups = new Map<string, Left[]>()
+  for (const one of props.left) {
+    const key = `${one.surface} ${one.reason}`
+    groups.set(key, [...(groups.get(key) ?? []), one])
+  }
+  return [...groups.values()]
+})
+const namesOf = (group: readonly Left[]) =>
+  group.map(({ check }) => checkTitles[check] ?? check).join(', ')
+</script>
+
+<template>
+  <aside class="margin still" aria-label="What a reader would get wrong" aria-live="polite">
+    <header class="head">
+      <ReadersChoice />
+      <p v-if="cards.length > 0" class="counts">
+        <span v-for="[surface, count] in counts" :key="surface"
+          >{{ surface }} <b>{{ count }}</b></span
+        >
+      </p>
+    </header>
+    <p v-if="trouble" role="alert">The labels could not be checked: {{ trouble }}</p>
+    <p v-else-if="checks.isStopped.value" class="clean">
+      The check was stopped.
+      <QuietButton @click="checks.again()">Check again</QuietButton>
+    </p>
+    <p v-else-if="isSlow" class="clean">
+      <span class="bead busy" /> Reading back…
+      <progress :value="checks.progress.value" aria-label="How much is checked" />
+      <QuietButton @click="checks.stop()">stop</QuietButton>
+    </p>
+    <p v-else-if="cards.length === 0 && isChecking" class="clean">
+      <span class="bead busy" /> Reading the labels back…
+    </p>
+    <p v-else-if="cards.length === 0" class="clean">
+      <span class="bead good" />
+      {{
+        left.length === 0
+          ? 'Every label reads back as its number.'
+          : 'Nothing but what was left with a reason.'
+      }}
+    </p>
+    <FindingCard
+      v-for="(card, at) in cards"
+      :key="`${card.main.check} ${card.main.surface} ${card.main.other?.id ?? ''}`"
+      :card="card"
+      :data-finding="at"
+      @fix="(change, one) => emit('fix', change, one)"
+      @leave="(findings, reason) => emit('leave', findings, reason)"
+      @show="emit('show', $event)"
+    />
+    <section v-if="left.length > 0" class="left" aria-label="Left with a reason">
+      <p
+        v-for="group in leftTogether"
+        :key="`${group[0]!.surface} ${group[0]!.reason}`"
+        :title="namesOf(group)"
+      >
+        <b>{{ group[0]!.surface }}</b>, {{ group.length }} left: {{ group[0]!.reason }}
+        <QuietButton @click="emit('takeBack', group)">take back</QuietButton>
+      </p>
+    </section>
+  </aside>
+</template>
+
+<style scoped>
+.margin {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  align-content: start;
+  gap: var(--gap-3);
+}
+
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-1) var(--gap-3);
+  align-items: center;
+  justify-content: space-between;
+}
+
+progress {
+  flex: 1;
+  min-width: 0;
+  height: 8px;
+  accent-color: var(--jade);
+}
+
+.clean {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+  color: var(--ink-soft);
+}
+
+.counts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--gap-3);
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+}
+
+.left {
+  display: grid;
+  gap: var(--gap-1);
+  padding-top: var(--gap-2);
+  border-top: 1px solid var(--rule);
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+}
+</style>

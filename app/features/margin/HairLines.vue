@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { useElementSize, useEventListener } from '@vueuse/core'
+import type { Surface } from '~~/core/checks/types'
+import type { Card, PlacedFinding } from './cards'
+
+/** Joins findings to the first label that each is about: those beside the margin always, one across the page while its card is in hand. */
+const props = defineProps<{ desk: HTMLElement | null; cards: readonly Card[] }>()
+
+interface Line {
+  readonly path: string
+  readonly severity: string
+  readonly isInHand: boolean
+}
+/** Lines run in the gutter beside the page, each in a channel of its own, and above the chart. */
+const CHANNEL = 5
+const CARD_LINE = 11
+const lines = shallowRef<Line[]>([])
+const { width, height } = useElementSize(() => props.desk)
+
+/** What a line leads to: the first label, or the head of a table's column, whose rows may be out of sight, and of a legend, whose title stands before its labels. */
+const label = (surface: Surface) => (at: number) => `[data-surface="${surface}"][data-at="${at}"]`
+const whole = (surface: Surface) => () => `[data-surface="${surface}"]`
+const head = (surface: Surface) => () => `[data-head="${surface}"]`
+const targets: Record<Surface, (at: number) => string> = {
+  axis: label('axis'),
+  marks: label('marks'),
+  table: head('table'),
+  tooltip: whole('tooltip'),
+  legend: head('legend'),
+  headline: whole('headline'),
+  sentence: whole('sentence'),
+}
+/** Those at the left of the page are reached straight from the gutter; lines to the others run above them. */
+const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', 'legend'])
+
+const isBeside = ({ surface, other }: PlacedFinding) => AT_LEFT.has(surface) && !other
+
+function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
+  const origin = desk.getBoundingClientRect()
+  const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
+  const target = desk
+    .querySelector(finding.other ? '[data-second]' : targets[finding.surface](finding.at[0] ?? 0))
+    ?.getBoundingClientRect()
+  const body = desk.querySelector('[data-page-body]')?.getBoundingClientRect()
+  if (!card || !target || !body) return null
+  const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]
+  const channel = x1 + (at + 1) * CHANNEL
+  const start = `M${x1} ${y1}H${channel}`
+  if (isBeside(finding))
+    return `${start}V${target.top + target.height / 2 - origin.top}H${target.left - 3 - origin.left}`
+  const over = body.top - origin.top - at * 3
+  return `${start}V${over}H${(target.left + target.right) / 2 - origin.left}V${target.top - 2 - origin.top}`
+}
+
+/** The card under the pointer or with the focus. */
+const NONE = -1
+const inHand = ref(NONE)
+function take(event: Event) {
+  const card = (event.target as Element).closest<HTMLElement>('[data-finding]')?.dataset.finding
+  inHand.value = card === undefined ? NONE : Number(card)
+}
+useEventListener(() => props.desk, ['pointerover', 'focusin'], take, { passive: true })
+watch(
+  () => props.cards,
+  () => (inHand.value = NONE),
+)
+
+function place() {
+  const { desk, cards } = props
+  if (!desk) return
+  lines.value = cards.flatMap(({ main: finding }, at) => {
+    const isInHand = at === inHand.value
+    const path = isInHand || isBeside(finding) ? pathTo(finding, at, desk) : null
+    return path ? [{ path, severity: finding.severity, isInHand }] : []
+  })
+}
+const soon = () => requestAnimationFrame(place)
+watch(() => [props.cards, width.value, height.value, inHand.value], soon, {
+  flush: 'post',
+  immediate: true,
+})
+useEventListener(() => props.desk, 'scroll', soon, { capture: true, passive: true })
+</script>
+
+<template>
+  <svg class="hairlines" :width="width" :height="height" aria-hidden="true">
+    <path
+      v-for="(line, at) in lines"
+      :key="at"
+      :class="[line.severity, { 'in-hand': line.isInHand }]"
+      :d="line.path"
+    />
+  </svg>
+</template>
+
+<style scoped>
+.hairlines {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+
+path {
+  fill: none;
+  stroke: var(--rosewood);
+  stroke-width: 0.75;
+  opacity: 0.4;
+}
+
+.in-hand {
+  stroke-width: 1;
+  opacity: 0.9;
+}
+
+path.warning {
+  stroke: var(--amber);
+}
+</style>

@@ -1,0 +1,55 @@
+import type { Change, Layout } from '~~/core/checks/types'
+import { difference } from '~~/core/style/inherit'
+import { withOwn } from '~~/shared/quantities'
+import type { ChartWishes } from '~~/shared/study/chart'
+import { type Card, findingsOf, surfacesOf } from './cards'
+import { levelNames } from '~/stores/levelWords'
+import { useLevels } from '~/stores/levels'
+import { useStudy } from '~/stores/study'
+
+/** What the chart is told where its labels are to stand otherwise. */
+const layouts: Record<Layout, Partial<ChartWishes>> = {
+  secondLine: { lines: 2 },
+  fewerLabels: { few: true },
+}
+
+/** What a click on a fix does to the study: each surface that the card speaks of is mended by its own fix of that title. */
+export function useFixes() {
+  const study = useStudy()
+  const levels = useLevels()
+
+  function fix(change: Change, card: Card) {
+    const surfaces = surfacesOf(card)
+    const what = `${study.quantity?.title}: ${change.title} on ${surfaces.map((surface) => levelNames[surface]).join(', ')}, since ${card.main.check}`
+    const { document, quantity } = study
+    if (!document || !quantity) return
+    if (change.ticks)
+      return study.setTicks(what, {
+        ...quantity.ticks,
+        step: change.ticks.step,
+        count: undefined,
+        multipleOf: undefined,
+      })
+    if (change.layout) return study.setChart(what, layouts[change.layout])
+    if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })
+    const patches = surfaces.flatMap((surface) => {
+      const own = findingsOf(card)
+        .filter((one) => one.surface === surface)
+        .flatMap(({ fixes }) => fixes)
+        .find(({ title }) => title === change.title)
+      return own ? [{ surface, patch: difference(levels.styleAt(surface), own.style) }] : []
+    })
+    const next = () =>
+      patches.reduce(
+        (now, { surface, patch }) =>
+          withOwn(now, quantity.id, surface, (own) => ({ ...own, ...patch })),
+        study.document!,
+      )
+    void study.withTables(
+      patches.map(({ surface, patch }) => ({ ...levels.styleAt(surface), ...patch })),
+      () => study.change(what, next()),
+      'The style stays',
+    )
+  }
+  return { fix }
+}

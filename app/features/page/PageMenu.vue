@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { SURFACES, type Surface } from '~~/core/checks/types'
+import type { StudyDocument } from '~~/shared/study/document'
+import { useStudy } from '~/stores/study'
+
+/** What stands on the page, and how large. */
+const machine = defineModel<boolean>('machine', { required: true })
+const study = useStudy()
+const list = useTemplateRef<{ toggle(event: Event): void }>('list')
+const NO_WISHES = {}
+const page = computed<NonNullable<StudyDocument['page']>>(() => study.document?.page ?? NO_WISHES)
+const set = (what: string, patch: NonNullable<StudyDocument['page']>, moves = false) =>
+  study.document &&
+  study.change(what, { ...study.document, page: { ...page.value, ...patch } }, moves)
+const isOn = (surface: Surface) => !page.value.without?.includes(surface)
+function toggle(surface: Surface) {
+  const without = page.value.without ?? []
+  set(isOn(surface) ? `Leave the ${surface} off the page` : `Put the ${surface} on the page`, {
+    without: isOn(surface) ? [...without, surface] : without.filter((one) => one !== surface),
+  })
+}
+/** What can stand elsewhere, and where; first where it stands by itself. */
+const PARTS: readonly {
+  readonly key: 'words' | 'table' | 'legend'
+  readonly name: string
+  readonly places: { readonly id: string; readonly title: string }[]
+}[] = [
+  {
+    key: 'words',
+    name: 'Headline and sentence',
+    places: [
+      { id: 'above', title: 'above' },
+      { id: 'below', title: 'below' },
+    ],
+  },
+  {
+    key: 'table',
+    name: 'Table',
+    places: [
+      { id: 'right', title: 'at the right' },
+      { id: 'left', title: 'at the left' },
+      { id: 'below', title: 'below the chart' },
+    ],
+  },
+  {
+    key: 'legend',
+    name: 'Legend',
+    places: [
+      { id: 'below', title: 'below the chart' },
+      { id: 'above', title: 'above the chart' },
+    ],
+  },
+]
+const [LEAST, MOST] = [9, 20]
+const NOTHING = 'Let the page decide'
+const toWidth = (text: string) =>
+  /^\d+$/.test(text) && Number(text) >= 160 && Number(text) <= 2400
+    ? ''
+    : 'A width is 160 to 2400 pixels; leave it empty for what the page has.'
+</script>
+
+<template>
+  <div class="menu">
+    <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)"> On the page … </QuietButton>
+    <label class="switch"
+      ><ToggleSwitch v-model="machine" input-id="machine" />
+      <span class="words">beside what a machine writes</span></label
+    >
+    <Popover ref="list" aria-label="On the page">
+      <div class="choices">
+        <label v-for="surface in SURFACES" :key="surface"
+          ><input type="checkbox" :checked="isOn(surface)" @change="toggle(surface)" /> {{ surface
+          }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft"
+            >, once marks are shaded by size</span
+          ></label
+        >
+        <p v-for="{ key, name, places } in PARTS" :key="key">
+          {{ name }}
+          <Select
+            :model-value="page[key] ?? places[0]!.id"
+            :options="places"
+            option-label="title"
+            option-value="id"
+            :aria-label="`Where the ${key} stand${key === 'words' ? '' : 's'}`"
+            class="in-text"
+            @update:model-value="
+              set(`Put the ${key} ${places.find(({ id }) => id === $event)!.title}`, {
+                [key]: $event,
+              })
+            "
+          />
+        </p>
+        <p>
+          Chart
+          <TypedField
+            :value="page.chartWidth === undefined ? undefined : String(page.chartWidth)"
+            placeholder="as wide as fits"
+            label="Width of the chart"
+            :check="toWidth"
+            @change="
+              set(
+                $event ? `Draw the chart ${$event} px wide` : NOTHING,
+                { chartWidth: $event ? Number($event) : undefined },
+                true,
+              )
+            "
+          />
+          px
+        </p>
+        <label
+          >Labels
+          <input
+            type="range"
+            :min="LEAST"
+            :max="MOST"
+            :value="page.fontSize ?? 13"
+            aria-label="Size of the labels"
+            @input="
+              set(
+                'Set the size of labels',
+                { fontSize: Number(($event.target as HTMLInputElement).value) },
+                true,
+              )
+            "
+          />
+          {{ page.fontSize ?? 13 }} px</label
+        >
+      </div>
+    </Popover>
+  </div>
+</template>
+
+<style scoped>
+.menu {
+  display: flex;
+  flex: none;
+  gap: var(--gap-4);
+  align-items: center;
+}
+
+.switch {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  cursor: pointer;
+  --p-toggleswitch-width: 30px;
+  --p-toggleswitch-height: 17px;
+  --p-toggleswitch-handle-size: 11px;
+}
+
+@media (max-width: 1100px) {
+  .menu {
+    flex-direction: column;
+    gap: var(--gap-1);
+    align-items: flex-end;
+  }
+
+  .words {
+    max-width: 88px;
+    line-height: 1.15;
+  }
+}
+
+.choices {
+  display: grid;
+  gap: var(--gap-1);
+}
+
+.choices input {
+  accent-color: var(--jade);
+}
+</style>

@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { DERIVATION_IDS, type DerivationId, derivations } from '~~/core/data/derive'
+import { difference, inherit } from '~~/core/style/inherit'
+import { styleOf, withOwn } from '~~/shared/quantities'
+import { useLevels } from '~/stores/levels'
+import { useStudy } from '~/stores/study'
+
+/** Which columns stand in the table, and one way of writing for several of them. */
+const study = useStudy()
+const levels = useLevels()
+const list = useTemplateRef<{ toggle(event: Event): void }>('list')
+const shown = computed(() => study.quantity?.columns ?? [])
+const others = computed(
+  () => study.dataset?.columns.filter(({ name }) => name !== study.quantity?.column) ?? [],
+)
+function toggle(name: string) {
+  const columns = shown.value.includes(name)
+    ? shown.value.filter((one) => one !== name)
+    : [...shown.value, name]
+  study.changeQuantity(
+    shown.value.includes(name) ? `Leave ${name} out of the table` : `Put ${name} into the table`,
+    (one) => ({ ...one, columns: columns.length > 0 ? columns : undefined }),
+  )
+}
+const ways = DERIVATION_IDS.map((id) => ({ id, title: derivations[id].title }))
+const numeric = computed(
+  () =>
+    study.dataset?.columns.filter(({ kind }) => kind === 'number').map((column) => column.name) ??
+    [],
+)
+const by = ref<DerivationId>('ratio')
+const of = ref(study.quantity?.column ?? '')
+const and = ref(numeric.value.find((one) => one !== of.value) ?? of.value)
+const newName = ref('')
+const trouble = ref('')
+async function make() {
+  trouble.value = ''
+  try {
+    await study.derive({
+      name: newName.value.trim(),
+      by: by.value,
+      of: of.value,
+      ...(by.value === 'share' ? {} : { and: and.value }),
+    })
+    newName.value = ''
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
+}
+/** All shown columns are written as this one is, but for what each measures: its unit, and where that is said. */
+function writeAlike() {
+  const { document, quantity } = study
+  if (!document || !quantity) return
+  const {
+    unit: _,
+    unitAt: __,
+    cases: ___,
+    factor: ____,
+    ...alike
+  } = difference(inherit({}), levels.styleAt('table'))
+  const targets = document.quantities.filter(
+    (one) => one.datasetId === quantity.datasetId && shown.value.includes(one.column),
+  )
+  const next = targets.reduce(
+    (now, one) =>
+      withOwn(now, one.id, 'table', (own) => ({
+        ...own,
+        ...difference(styleOf(document, one, 'table'), {
+          ...styleOf(document, one, 'table'),
+          ...alike,
+        }),
+      })),
+    document,
+  )
+  study.change(
+    `Write ${targets.map(({ title }) => title).join(', ')} in the table as ${quantity.title}`,
+    next,
+  )
+}
+</script>
+
+<template>
+  <QuietButton
+    class="plus"
+    title="Columns of the table"
+    aria-label="Columns of the table"
+    aria-haspopup="dialog"
+    @click="list?.toggle($event)"
+  >
+    +
+  </QuietButton>
+  <Popover ref="list" aria-label="Columns of the table">
+    <div class="choices">
+      <label v-for="{ name, kind } in others" :key="name" :class="{ soft: kind === 'text' }">
+        <input
+          type="checkbox"
+          :checked="kind === 'text' || shown.includes(name)"
+          :disabled="kind === 'text'"
+          @change="toggle(name)"
+        />
+        {{ name
+        }}<template v-if="kind === 'text'"
+          >, text: shown as it is, since a style writes numbers</template
+        >
+      </label>
+      <form class="made" @submit.prevent="make">
+        a new one,
+        <Select
+          v-model="by"
+          :options="ways"
+          option-label="title"
+          option-value="id"
+          aria-label="How it is made"
+          append-to="self"
+          class="in-text"
+        />
+        <Select
+          v-model="of"
+          :options="numeric"
+          aria-label="Column"
+          append-to="self"
+          class="in-text"
+        />
+        <template v-if="by !== 'share'"
+          >{{ derivations[by].joins }}
+          <Select
+            v-model="and"
+            :options="numeric"
+            aria-label="Other column"
+            append-to="self"
+            class="in-text"
+        /></template>
+        <InputText
+          v-model="newName"
+          size="small"
+          placeholder="its name"
+          aria-label="Name of the new column"
+          maxlength="200"
+        />
+        <Button size="small" type="submit" label="Make it" :disabled="!newName.trim()" />
+        <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      </form>
+      <QuietButton v-if="shown.length > 0" @click="writeAlike">
+        write all of these as {{ study.quantity?.title }}
+      </QuietButton>
+    </div>
+  </Popover>
+</template>
+
+<style scoped>
+.plus {
+  padding: 0;
+}
+
+.choices {
+  display: grid;
+  gap: var(--gap-1);
+  justify-items: start;
+}
+
+.made {
+  padding-top: var(--gap-2);
+  border-top: 1px solid var(--rule-soft);
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+
+.choices input[type='checkbox'] {
+  accent-color: var(--jade);
+}
+</style>

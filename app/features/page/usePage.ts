@@ -1,0 +1,143 @@
+import { SURFACES, type Surface } from '~~/core/checks/types'
+import type { Decimal } from '~~/core/decimal/decimal'
+import { toExactText } from '~~/core/decimal/decimal'
+import { newDocument } from '~~/shared/study/document'
+import { pageGraph } from '~~/shared/page/graph'
+import type { Level } from '~~/shared/quantities'
+import type { Loaded, PageInputs, PageSize, PageValues } from '~~/shared/page/values'
+import { flaggedBy, type PlaceSet, standing } from '~/features/margin/cards'
+import { useFindings } from '~/features/margin/useFindings'
+import { useLocaleTables } from '~/stores/localeTables'
+import { useStudy } from '~/stores/study'
+import { useCaseCells, useLoadedCells } from './usePageCells'
+import { useSpoken } from './useSpoken'
+import { useTotals } from './useTotals'
+
+/** What stands in for a study that is on its way. */
+const NO_STUDY = newDocument('')
+const NO_DATASET: PageInputs['dataset'] = {
+  id: '',
+  name: '',
+  rowCount: 0,
+  notices: [],
+  columns: [],
+}
+const NO_QUANTITY: PageInputs['quantity'] = {
+  id: '',
+  datasetId: '',
+  column: '',
+  title: '',
+  recorded: 0,
+  style: {},
+  chart: { category: null, aggregate: 'sum' },
+  ticks: {},
+}
+
+/** The page of the quantity that is shown, following the study. */
+function usePageValues() {
+  const study = useStudy()
+  const tables = useLocaleTables()
+  const loaded = shallowRef<Loaded | null>(null)
+  const caseCells = shallowRef<PageInputs['caseCells']>([])
+  const size = shallowRef<PageSize | null>(null)
+  const machine = ref(false)
+  const values = liveGraph<PageValues, keyof PageInputs>(pageGraph, {
+    document: computed(() => study.document ?? NO_STUDY),
+    quantity: computed(() => study.quantity ?? NO_QUANTITY),
+    dataset: computed(() => study.dataset ?? NO_DATASET),
+    regions: computed(() => tables.loaded),
+    loaded,
+    caseCells,
+    size,
+    machine,
+  })
+  const trouble = useLoadedCells(values.wanted, loaded)
+  useCaseCells(values.caseColumns, caseCells)
+  return { values, trouble, size, machine }
+}
+
+/** The numbers of a level: those of a surface, or of a part of its marks. */
+export type NumbersOf = Exclude<Level, 'house' | 'quantity'>
+
+/** What the page shows of the quantity on it: drawing, labels and findings on every surface, all following the style. */
+export function usePage() {
+  const study = useStudy()
+  const { values, trouble, size, machine } = usePageValues()
+  const { drawing, rows } = values
+
+  const { findings: found, trouble: checkTrouble, ...checks } = useFindings(values.subjects)
+  const findings = computed(() =>
+    standing(found.value, study.left).filter(({ surface }) => values.shown.value.includes(surface)),
+  )
+  /** Places of labels with an error or a warning, a surface at a time. */
+  const flagged = computed(() => {
+    const on = (surface: Surface) =>
+      findings.value.filter((one) => one.surface === surface && !one.other)
+    return Object.fromEntries(
+      SURFACES.map((surface) => [surface, flaggedBy(on(surface))]),
+    ) as Readonly<Record<Surface, PlaceSet>>
+  })
+
+  const spoken = {
+    marks: useSpoken(values['style.marks'], values['context.marks'], values['written.marks']),
+    table: useSpoken(values['style.table'], values['context.table'], values['written.table']),
+  }
+  /** The chart in words: every labelled category with its label. */
+  const description = computed(() => {
+    const say = spoken.marks.value
+    const words = (at: number) =>
+      say ? say(values.markValues.value[at], values.markRows.value?.[at]) : ''
+    return (
+      drawing.value?.labelled
+        .map((place, at) => `${drawing.value!.groups[place]!.category}: ${words(at)}`)
+        .join('; ') ?? ''
+    )
+  })
+
+  /** What a tooltip writes of a number. */
+  const tipText = (value: Decimal, at: number) =>
+    values['written.tooltip'].value.writer.label(toExactText(value), values.tipRows.value?.[at])
+  const tipLabel = (at: number) => {
+    const group = drawing.value?.groups[at]
+    return group ? tipText(group.value, at) : ''
+  }
+  /** The pieces of each mark as a tooltip tells them. */
+  const tipPieces = computed(() => {
+    const stacks = drawing.value?.stacks
+    if (!stacks) return null
+    return (at: number) =>
+      stacks.names
+        .map((name, piece) => ({
+          name,
+          colour: piece + 1,
+          label: () => tipText(stacks.pieces[at]![piece]!, at),
+        }))
+        .filter((_, piece) => stacks.pieces[at]![piece]!.coefficient !== 0n)
+  })
+
+  /** The number that a label of a surface stands for. */
+  function valueAt(surface: Surface, at: number): Decimal | null | undefined {
+    if (surface === 'legend' || surface === 'sentence') return null
+    return surface === 'table' ? rows.value?.values[at] : values[`numbers.${surface}`].value[at]
+  }
+  const numbersOf = (of: NumbersOf) => values[`numbers.${of}`].value
+
+  return {
+    ...values,
+    trouble,
+    size,
+    machine,
+    findings,
+    checks,
+    checkTrouble,
+    flagged,
+    spoken,
+    description,
+    tipLabel,
+    tipPieces,
+    valueAt,
+    numbersOf,
+    totals: useTotals(values),
+  }
+}
+export type Page = ReturnType<typeof usePage>

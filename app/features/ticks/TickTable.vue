@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { type Decimal, toText } from '~~/core/decimal/decimal'
+import { briefly } from '~~/core/decimal/plainly'
+import type { Plan } from '~~/core/label/types'
+import type { PlaceSet } from '~/features/margin/cards'
+import { readingOf } from '~/features/page/reading'
+
+/** Each tick with its label, the text that somebody put in its place, and what a reader takes that for. */
+const props = defineProps<{
+  values: readonly Decimal[]
+  styled: readonly string[]
+  labels: readonly string[]
+  texts: readonly string[]
+  plan: Plan
+  flagged: PlaceSet
+}>()
+const emit = defineEmits<{ text: [at: number, text: string]; clear: [] }>()
+
+const rows = computed(() =>
+  props.labels.map((label, at) => {
+    const value = props.values[at] ?? null
+    return {
+      at,
+      value: value ? briefly(value) : 'no tick',
+      key: value ? toText(value) : `none ${at}`,
+      styled: props.styled[at] ?? '',
+      text: props.texts[at] ?? '',
+      ...readingOf(label, value, props.plan),
+    }
+  }),
+)
+const hasTexts = computed(() => props.texts.some((text) => text !== ''))
+</script>
+
+<template>
+  <table class="ticks">
+    <thead>
+      <tr>
+        <th scope="col">Value</th>
+        <th scope="col">Label</th>
+        <th scope="col">Your own text</th>
+        <th scope="col">Reads back as</th>
+        <th scope="col">Off by</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in rows" :key="row.key" :class="{ flagged: flagged.has(row.at) }">
+        <td>{{ row.value }}</td>
+        <td class="label">{{ row.styled }}</td>
+        <td>
+          <input
+            :value="row.text"
+            :placeholder="row.styled"
+            :aria-label="`Own text for ${row.value}`"
+            maxlength="200"
+            @input="emit('text', row.at, ($event.target as HTMLInputElement).value)"
+          />
+        </td>
+        <td>{{ row.reads }}</td>
+        <td>{{ row.off }}</td>
+      </tr>
+    </tbody>
+  </table>
+  <QuietButton v-if="hasTexts" @click="emit('clear')">
+    Write the labels from the ticks again
+  </QuietButton>
+</template>
+
+<style scoped>
+.ticks {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th {
+  padding: 2px var(--gap-2);
+  border-bottom: 1px solid var(--rule);
+  color: var(--ink-soft);
+  font-weight: 400;
+  font-size: var(--text-small);
+  text-align: right;
+}
+
+td {
+  padding: 1px var(--gap-2);
+  border-bottom: 1px solid var(--rule-soft);
+  text-align: right;
+  white-space: nowrap;
+}
+
+.label {
+  font-weight: 600;
+}
+
+.flagged td {
+  color: var(--rosewood);
+}
+
+input {
+  width: clamp(5em, 8vw, 9em);
+  padding: 1px 4px;
+  border: 0;
+  border-bottom: 1px dotted var(--ink-faint);
+  background: transparent;
+  color: var(--ink);
+  text-align: right;
+}
+
+input::placeholder {
+  color: transparent;
+}
+
+input:focus::placeholder {
+  color: var(--ink-faint);
+}
+</style>

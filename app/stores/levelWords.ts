@@ -1,0 +1,64 @@
+import { SURFACES, type Surface } from '~~/core/checks/types'
+import type { Level } from '~~/shared/quantities'
+import { STYLED_PARTS, type StyledPart } from '~~/shared/forms/parts'
+
+const surfaceWords: Record<Surface, string> = {
+  axis: 'on the axis',
+  marks: 'on the marks',
+  table: 'in the table',
+  tooltip: 'in the tooltip',
+  legend: 'in the legend',
+  headline: 'in the headline',
+  sentence: 'in the sentence',
+}
+/** Whose each part of a mark is. */
+const partNames: Record<StyledPart, string> = {
+  share: 'the shares',
+  seriesShare: 'the shares of panels',
+  change: 'the changes',
+  against: 'the changes from another column',
+}
+/** Each level as it stands in a sentence. */
+export const levelWords: Readonly<Record<Level, string>> = {
+  house: 'everywhere in this study',
+  quantity: 'on every surface',
+  ...surfaceWords,
+  ...(Object.fromEntries(
+    STYLED_PARTS.map((part) => [part, `in ${partNames[part]} on marks`]),
+  ) as Record<StyledPart, string>),
+}
+/** Whose each level is. */
+export const levelNames: Readonly<Record<Level, string>> = {
+  house: 'the house style',
+  quantity: 'the quantity',
+  ...(Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<
+    Surface,
+    string
+  >),
+  ...partNames,
+}
+/** The level that a click on a part of the page takes up: of a mark's part, or of the surface; null elsewhere. */
+export function levelAt(element: Element): Level | null {
+  const own = (name: 'level' | 'surface') =>
+    element.closest<HTMLElement>(`[data-${name}]`)?.dataset[name]
+  return ((own('level') ?? own('surface')) as Level | undefined) ?? null
+}
+export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, ...STYLED_PARTS, 'house']
+
+/** Where a phrase's value comes from, seen from the level in hand. */
+export type Origin = 'here' | 'marks' | 'quantity' | 'house' | 'nobody'
+export const originWords: Readonly<Record<Origin, string>> = {
+  here: 'Set here',
+  marks: 'From the marks',
+  quantity: 'From the quantity',
+  house: 'From the house style',
+  nobody: 'As the program has it by itself',
+}
+export const originOn = (level: Level, from: Level | null): Origin =>
+  from === null
+    ? 'nobody'
+    : from === level
+      ? 'here'
+      : from === 'house' || from === 'marks'
+        ? from
+        : 'quantity'

@@ -1,0 +1,71 @@
+import { Worker } from 'node:worker_threads'
+import type { Row, Value } from '../../core/label/types'
+import type { NumberOptions } from '../../core/options/options'
+import { ExportError } from '../../shared/exports/prove'
+
+const TIME_LIMIT = 60_000
+
+/** Runs in the worker: the module is imported as any other program would, and asked for its labels. */
+const RUN_MODULE = `
+const { parentPort, workerData } = require('node:worker_threads')
+import('data:text/javascript,' + encodeURIComponent(workerData.module))
+  .then(({ labels }) => parentPort.postMessage(labels(workerData.values, workerData.rows)))`
+/** The platform's own format, as the program that takes the options would make it. */
+const RUN_OPTIONS = `
+const { parentPort, workerData } = require('node:worker_threads')
+const { format } = new Intl.NumberFormat(workerData.locale, workerData.options)
+parentPort.postMessage(workerData.values.map((value) => format(value)))`
+
+/** What a program answers in a worker of its own. */
+function answerOf(program: string, name: string, workerData: unknown): Promise<string[]> {
+  return new Promise((done, fail) => {
+    const worker = new Worker(program, { eval: true, workerData })
+    const timer = setTimeout(
+      () =>
+        end(() =>
+          fail(
+            new ExportError(
+              `The ${name} took over a minute to write the labels; nothing was exported.`,
+            ),
+          ),
+        ),
+      TIME_LIMIT,
+    )
+    const end = (then: () => void) => {
+      clearTimeout(timer)
+      void worker.terminate()
+      then()
+    }
+    worker.once('message', (labels: string[]) => end(() => done(labels)))
+    worker.once('error', (error) =>
+      end(() => fail(new ExportError(`The ${name} does not run: ${error.message}`))),
+    )
+  })
+}
+
+/**
+ * The labels that an exported module writes, by running it apart from this program.
+ *
+ * @param module its text
+ * @throws ExportError when it fails or takes over a minute
+ */
+export const labelsByModule = (
+  module: string,
+  values: readonly Value[],
+  rows?: readonly Row[],
+): Promise<string[]> => answerOf(RUN_MODULE, 'module', { module, values, rows })
+
+/**
+ * The labels that the platform's number format writes.
+ *
+ * @param values decimal text
+ * @throws ExportError when it takes no such options
+ */
+export const labelsByOptions = (
+  locale: string,
+  options: NumberOptions,
+  values: readonly string[],
+): Promise<string[]> => answerOf(RUN_OPTIONS, 'format', { locale, options, values })
+
+/** The engine that runs them, by its name. */
+export const engine = `Node ${process.versions.node}`

@@ -1,0 +1,26 @@
+/** A file that is handed over. */
+export interface ExportFile {
+  readonly name: string
+  /** Its media type. */
+  readonly type: string
+  readonly text: string
+}
+/** How an export was proved, on how many values, and where it writes otherwise: the first of them. */
+export interface ExportProof {
+  readonly how: string
+  readonly values: number
+  readonly equal: number
+  readonly differs: readonly {
+    readonly value: string
+    readonly label: string
+    readonly other: string
+  }[]
+}
+/** An export, proved on the study's values before it is given out. */
+export interface Export {
+  /** The first is what was asked for; others go with it. */
+  readonly files: readonly [ExportFile, ...ExportFile[]]
+  readonly proof: ExportProof
+  /** What is to be known before it is used. */
+  readonly notes: readonly string[]
+}

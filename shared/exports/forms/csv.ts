@@ -1,0 +1,37 @@
+import Papa from 'papaparse'
+import { saidText } from '../../../core/label/said'
+import { provedEqual } from '../prove'
+import { exactText } from '../written'
+import type { ExportForm } from '../types'
+
+/** Each value beside its label and what that reads back as (RFC 4180). */
+const make: ExportForm['make'] = ({ stem, values, labels, names, writer }) => {
+  const read = labels.map((label) => {
+    const said = writer.read(label).value
+    return said === null ? '' : saidText(said)
+  })
+  const head = [...names.map(({ title }) => title), 'value', 'label', 'reads as']
+  const rows = values.map((value, at) => [
+    ...names.map(({ cells }) => cells[at] ?? ''),
+    exactText(value),
+    labels[at]!,
+    read[at]!,
+  ])
+  const text = `${Papa.unparse([head, ...rows], { newline: '\r\n' })}\r\n`
+  const again = Papa.parse<string[]>(text, { skipEmptyLines: true }).data.slice(1)
+  const cells = (of: readonly string[]) => of.slice(-3).join(' | ')
+  return {
+    files: [{ name: `${stem}.csv`, type: 'text/csv', text }],
+    proof: provedEqual('The file was read in again', values, rows.map(cells), again.map(cells)),
+    notes: [],
+  }
+}
+
+/** A table of values and labels (CSV). */
+export const csvForm: ExportForm = {
+  id: 'csv',
+  title: 'a table of values and labels (CSV)',
+  says: 'Each value with all its digits, its label, and what that reads back as.',
+  isOfLevel: true,
+  make,
+}

@@ -1,0 +1,32 @@
+import { difference, inherit } from '../../../core/style/inherit'
+import { labeller } from '../../../core/label/labeller'
+import { resolve } from '../../../core/label/resolve'
+import { parseStyle } from '../../../core/style/parse'
+import { styleJsonSchema } from '../../../core/style/schema'
+import { provedEqual } from '../prove'
+import type { ExportForm } from '../types'
+
+const json = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`
+
+/** The style as data, with its schema: read in again it writes the same labels. */
+const make: ExportForm['make'] = ({ stem, style, context, values, rows, labels }) => {
+  const text = json(difference(inherit({}), style))
+  const again = labeller(resolve(parseStyle(JSON.parse(text)), context)).labels(values, rows)
+  return {
+    files: [
+      { name: `${stem}.style.json`, type: 'application/json', text },
+      { name: 'style.schema.json', type: 'application/schema+json', text: json(styleJsonSchema()) },
+    ],
+    proof: provedEqual('The style was read in again', values, labels, again),
+    notes: [],
+  }
+}
+
+/** The style as data. */
+export const styleForm: ExportForm = {
+  id: 'style',
+  title: 'the style as data',
+  says: 'The decision as JSON, with the schema of what a style takes.',
+  isOfLevel: true,
+  make,
+}

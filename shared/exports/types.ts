@@ -1,0 +1,41 @@
+import type { Row, Value } from '../../core/label/types'
+import type { NumberOptions } from '../../core/options/options'
+import type { Export } from './export'
+import type { ReadRuntime } from './runtime'
+import type { Written } from './written'
+
+/** What an export is made and proved with. */
+export interface Tools {
+  readonly runtime: ReadRuntime
+  /** The labels that a module writes, run apart from this program. */
+  labelsByModule(module: string, values: readonly Value[], rows?: readonly Row[]): Promise<string[]>
+  /** The labels that the platform's number format writes of decimal text. */
+  labelsByOptions(
+    locale: string,
+    options: NumberOptions,
+    values: readonly string[],
+  ): Promise<string[]>
+  /** The engine that runs them. */
+  readonly engine: string
+}
+
+/** What is known of a form before anything is made. */
+export interface ExportTitle {
+  readonly id: string
+  readonly title: string
+  /** What it is good for. */
+  readonly says: string
+  /** Whether it is of one level of a quantity; else of the page or the study. */
+  readonly isOfLevel: boolean
+  /** How its file is used, where that tells more than its text. */
+  usage?(file: string, example: { readonly value: string; readonly label: string }): string
+}
+/** A form in which a decision is handed over. To add one, add its file and a line in the index. */
+export interface ExportForm extends ExportTitle {
+  /**
+   * Makes the files and proves them.
+   *
+   * @throws ExportError saying why nothing is given out
+   */
+  make(written: Written, tools: Tools): Promise<Export> | Export
+}

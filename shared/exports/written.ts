@@ -1,0 +1,145 @@
+import type { Decimal } from '../../core/decimal/decimal'
+import { type Labeller, labeller } from '../../core/label/labeller'
+import type { Surface } from '../../core/checks/types'
+import { type Context, type Regions, resolve } from '../../core/label/resolve'
+import type { Plan, Row, Value } from '../../core/label/types'
+import { saidText } from '../../core/label/said'
+import { amountOf } from '../../core/label/value'
+import { columnsOf } from '../../core/style/dependencies'
+import type { FullStyle, Style } from '../../core/style/schemas'
+import { type Speaker, speaker } from '../../core/text/spoken'
+import { spokenPlan, spokenStyle } from '../../core/text/words'
+import { titled } from '../page/numbers'
+import { pageSnapshot } from '../page/snapshot'
+import type { PageValues } from '../page/values'
+import { fileStem } from '../names'
+import { type Cell, type Level, isPart, rowsBeside, styleOf, stylesIn } from '../quantities'
+import type { DatasetMeta } from '../study/dataset'
+import type { Quantity } from '../study/quantity'
+import type { StudyDocument } from '../study/document'
+import { ExportError } from './prove'
+
+/** What an export is asked for. */
+export interface Asked {
+  readonly document: StudyDocument
+  readonly quantity: Quantity
+  readonly dataset: DatasetMeta
+  readonly level: Level
+  /** The cells of a column of the data set. */
+  readonly cellsOf: (name: string) => Cell[]
+  /** Tables of what `stylesToWrite` gives. */
+  readonly regions: Regions
+}
+/** What is written on a level of a quantity: its values, in order, and how. */
+export interface Written {
+  readonly title: string
+  /** A file name without its ending. */
+  readonly stem: string
+  readonly style: FullStyle
+  readonly context: Context
+  readonly plan: Plan
+  readonly writer: Labeller
+  readonly say: Speaker
+  readonly values: readonly Value[]
+  readonly rows: readonly Row[] | undefined
+  readonly labels: readonly string[]
+  /** Columns of text that stand before the values. */
+  readonly names: readonly { readonly title: string; readonly cells: readonly string[] }[]
+  /** The ticks of an axis. */
+  readonly ticks: readonly Decimal[] | null
+}
+
+/** A value as decimal text that keeps every digit; empty where it is missing. */
+export function exactText(value: Value): string {
+  const amount = amountOf(value)
+  return amount === null ? '' : saidText(amount)
+}
+
+type Told = Pick<Written, 'values' | 'rows' | 'context' | 'names' | 'ticks'>
+
+/** All cells of the column, beside the columns of text. */
+function onColumn(
+  quantity: Quantity,
+  dataset: DatasetMeta,
+  {
+    style,
+    regions,
+    cellsOf,
+  }: { style: FullStyle; regions: Regions; cellsOf: (name: string) => Cell[] },
+): Told {
+  const values = cellsOf(quantity.column)
+  const rows = rowsBeside(columnsOf(style).map((name) => [name, cellsOf(name)]))
+  const texts = dataset.columns.filter(({ kind }) => kind === 'text')
+  return {
+    values,
+    rows,
+    context: { ...regions, values, rows, recorded: quantity.recorded },
+    names: texts.map(({ name }) => ({
+      title: name,
+      cells: cellsOf(name).map((cell) => String(cell ?? '')),
+    })),
+    ticks: null,
+  }
+}
+
+/** What the page shows on a surface, beside the categories of its marks. */
+function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
+  const { drawing, chart } = page
+  if (!drawing)
+    throw new ExportError('The page shows no number; choose other rows, or another quantity.')
+  const places: Partial<Record<Surface, readonly number[]>> = {
+    marks: drawing.labelled,
+    tooltip: [...drawing.groups.keys()],
+  }
+  const cells = places[surface]?.map((at) => drawing.groups[at]!.category)
+  const { values, rows } = page[`shows.${surface}`]
+  return {
+    values,
+    rows,
+    context: page[`context.${surface}`],
+    names: cells && chart.category !== null ? [{ title: chart.category, cells }] : [],
+    ticks: surface === 'axis' ? drawing.ticks.values : null,
+  }
+}
+
+/** The surface that a level is, where its page decides what is written there: a table writes the column alone, since a page of a long one takes a while. */
+const surfaceOf = (level: Level): Surface | null =>
+  level === 'quantity' || level === 'house' || isPart(level) || level === 'table' ? null : level
+
+/** The styles whose tables are needed to write a level and to say its labels. */
+export const stylesToWrite = ({
+  document,
+  quantity,
+  level,
+}: Pick<Asked, 'document' | 'quantity' | 'level'>): Style[] => [
+  ...stylesIn({ ...document, quantities: [quantity] }),
+  spokenStyle(styleOf(document, quantity, level)),
+]
+
+/**
+ * What is written on a level: all cells of the column for the quantity and the table, and what the
+ * page shows for other surfaces.
+ *
+ * @throws ExportError where the page has no number to write
+ */
+export function writtenOn(asked: Asked): Written {
+  const { document, quantity, dataset, level, cellsOf, regions } = asked
+  const style = styleOf(document, quantity, level)
+  const given = { document, quantity, dataset, regions, cellsOf, size: null, machine: false }
+  const surface = surfaceOf(level)
+  const told = surface
+    ? onSurface(pageSnapshot(given), surface)
+    : onColumn(quantity, dataset, { style, regions, cellsOf })
+  const plan = resolve(style, told.context)
+  const writer = labeller(plan)
+  return {
+    ...told,
+    title: titled(quantity.title, plan),
+    stem: fileStem([quantity.title, ...(level === 'quantity' ? [] : [level])].join(' '), 'labels'),
+    style,
+    plan,
+    writer,
+    say: speaker(plan, spokenPlan(plan, style, told.context)),
+    labels: writer.labels(told.values, told.rows),
+  }
+}

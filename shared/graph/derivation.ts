@@ -1,0 +1,88 @@
+/**
+ * How a value may follow what it needs where those change under a hand. Evaluated at once, all of
+ * these are the same.
+ * - `same`: it keeps its identity while it says the same, so that what needs it is not made anew
+ * - `settles`: it follows when the hand has rested for so many milliseconds
+ * - `shrinks`: it grows at once, and shrinks when the hand has rested for so many milliseconds
+ */
+export interface Pace {
+  readonly same?: true
+  readonly settles?: number
+  readonly shrinks?: number
+}
+
+/** One value of a graph: what it needs, and how it is made from that and nothing else. */
+export interface Derivation<Values, Value> extends Pace {
+  readonly needs: readonly (keyof Values)[]
+  /** @param values asked for as they are looked at; only what is needed is there */
+  readonly make: (values: Values) => Value
+}
+
+/** Derivations of some values from all values of a graph. */
+export type Derivations<Values, Names extends keyof Values = keyof Values> = {
+  readonly [Name in Names]: Derivation<Values, Values[Name]>
+}
+
+/**
+ * Makes derivations of one graph.
+ *
+ * @example const from = deriving<Values>(); from(['a', 'b'], ({ a, b }) => a + b)
+ */
+export const deriving =
+  <Values>() =>
+  <const Need extends keyof Values, Value>(
+    needs: readonly Need[],
+    make: (values: Pick<Values, Need>) => Value,
+    pace: Pace = {},
+  ): Derivation<Values, Value> => ({ needs, make: make as (values: Values) => Value, ...pace })
+
+/**
+ * Names of a graph's values, each after those that it needs.
+ *
+ * @throws Error naming a circle, or a value that something needs and nothing gives
+ */
+export function inOrder<Values>(
+  graph: Partial<Derivations<Values>>,
+  given: readonly (keyof Values)[],
+): (keyof Values)[] {
+  const done = new Set<keyof Values>(given)
+  const under = new Set<keyof Values>()
+  function visit(name: keyof Values, trail: readonly (keyof Values)[]) {
+    if (done.has(name)) return
+    const path = [...trail, name]
+    if (under.has(name)) throw new Error(`These need each other: ${path.join(', ')}`)
+    const derivation = graph[name]
+    if (!derivation) throw new Error(`Nothing gives what is needed: ${path.join(', ')}`)
+    under.add(name)
+    for (const need of derivation.needs) visit(need, path)
+    under.delete(name)
+    done.add(name)
+  }
+  for (const name of Object.keys(graph) as (keyof Values)[]) visit(name, [])
+  return [...done].filter((name) => !given.includes(name))
+}
+
+/**
+ * A graph's values at one moment, each made when it is first looked at.
+ *
+ * @param given what nothing derives
+ * @example evaluate({ sum: from(['a', 'b'], ({ a, b }) => a + b) }, { a: 1, b: 2 }).sum // 3
+ */
+export function evaluate<Values extends object, Given extends Partial<Values>>(
+  graph: Derivations<Values, Exclude<keyof Values, keyof Given>>,
+  given: Given,
+): Readonly<Values> {
+  const values = { ...given } as unknown as Values
+  for (const name of Object.keys(graph) as Exclude<keyof Values, keyof Given>[]) {
+    Object.defineProperty(values, name, {
+      enumerable: true,
+      configurable: true,
+      get() {
+        const value = graph[name].make(values)
+        Object.defineProperty(values, name, { value, enumerable: true })
+        return value
+      },
+    })
+  }
+  return values
+}

@@ -1,0 +1,121 @@
+import { type Subject, type Surface, SURFACES } from '../../../core/checks/types'
+import type { Decimal } from '../../../core/decimal/decimal'
+import { numberStep } from '../axis'
+import { changesOf } from '../marks'
+import type { MessageId } from '../messages'
+import { packed } from '../packing'
+import { groupValues } from '../sources'
+import { type CheckedSubject, partsOn, type PlacedSubject } from '../subjects'
+import { each, from, type PageValues } from '../values'
+import { wayOf } from './totals'
+
+/** What is checked of messages: their own numbers, and the texts that these stand in. */
+const inWords = (page: PageValues, ids: readonly MessageId[]) => ({
+  values: ids.flatMap((id): readonly Decimal[] => page[`said.${id}`].numbers),
+  text: ids.map((id) => page[`said.${id}`].ownText).join(' '),
+})
+/** The total under the table and what is summed, where nothing was done about what its parts miss. */
+function summedIn({
+  quantity,
+  hasTotal,
+  total,
+  selected,
+  summed,
+}: PageValues): Pick<Subject, 'total' | 'selection'> {
+  if (!hasTotal || wayOf(quantity) !== 'plain') return {}
+  return { total: total ?? undefined, ...(selected.size > 0 ? { selection: summed } : {}) }
+}
+/** Changes that marks print, and what they are written in where that is not the marks' own way. */
+function changesIn(page: PageValues): Pick<Subject, 'changes' | 'changeStyle'> {
+  const { parts, partStyles } = page.chart
+  if (!parts?.includes('change')) return {}
+  return {
+    changes: changesOf(page.drawing!),
+    changeStyle: partStyles?.change && page['partStyle.change'],
+  }
+}
+
+type Own = CheckedSubject extends infer One
+  ? One extends unknown
+    ? Omit<One, 'surface' | 'style'>
+    : never
+  : never
+/** What is checked of each surface besides its style. */
+const checked: { readonly [S in Surface]: (page: PageValues) => Own } = {
+  axis: ({ drawing, wishes, axisRoom, tickLabels }) => ({
+    values: drawing!.ticks.values,
+    step: numberStep(drawing!.ticks, wishes) ?? undefined,
+    room: axisRoom,
+    byHand: wishes.labels?.some((text) => text !== '') ? [...tickLabels] : undefined,
+  }),
+  marks: (page) => ({
+    values: page['numbers.marks'],
+    rows: page.markRows,
+    room: page.marksRoom,
+    around: partsOn(page.beside, 'around'),
+    below: partsOn(page.beside, 'below'),
+    others: page.shown.includes('tooltip')
+      ? [{ surface: 'tooltip', style: page['style.tooltip'] }]
+      : [],
+    ...changesIn(page),
+  }),
+  table: (page) => ({
+    cells: packed(page.rows?.cells ?? []),
+    caseRows: page.tableRows,
+    shares: page.quantity.kind === 'shares',
+    texts: page.dataset.columns.find(({ name }) => name === page.quantity.column)?.unread,
+    ...summedIn(page),
+  }),
+  tooltip: ({ drawing, tipRows }) => ({ values: groupValues(drawing), rows: tipRows }),
+  legend: ({ edges, drawing }) => ({ values: edges, binned: groupValues(drawing) }),
+  headline: (page) => inWords(page, ['headline']),
+  sentence: (page) =>
+    inWords(page, page.calledOut === null ? ['sentence'] : ['sentence', 'callout']),
+}
+/** What the subject of each surface looks at besides what all do. */
+const needs: { readonly [S in Surface]: readonly (keyof PageValues)[] } = {
+  axis: ['drawing', 'wishes', 'axisRoom', 'tickLabels'],
+  marks: [
+    'numbers.marks',
+    'markRows',
+    'marksRoom',
+    'beside',
+    'shown',
+    'style.tooltip',
+    'chart',
+    'drawing',
+    'partStyle.change',
+  ],
+  table: ['rows', 'tableRows', 'dataset', 'hasTotal', 'total', 'selected', 'summed'],
+  tooltip: ['drawing', 'tipRows'],
+  legend: ['edges', 'drawing'],
+  headline: ['said.headline'],
+  sentence: ['said.sentence', 'said.callout', 'calledOut'],
+}
+
+/** What is checked of a page. */
+export const checkedDerivations = {
+  ...each('subject', SURFACES, (surface) =>
+    from(
+      ['quantity', 'readers', `style.${surface}`, `context.${surface}`, ...needs[surface]],
+      (page): CheckedSubject => ({
+        surface,
+        style: page[`style.${surface}`],
+        context: page[`context.${surface}`],
+        kind: page.quantity.kind,
+        readers: page.readers,
+        ...checked[surface](page as PageValues),
+      }),
+    ),
+  ),
+  subjects: from(
+    ['drawing', 'shown', 'second', ...SURFACES.map((surface) => `subject.${surface}` as const)],
+    (page): PlacedSubject[] => {
+      if (!page.drawing) return []
+      const found = page.shown.map((surface) => ({ surface, subject: page[`subject.${surface}`] }))
+      if (!page.second || !page.shown.includes('axis')) return found
+      const { id, title, subject } = page.second
+      return [...found, { surface: 'axis', other: { id, title }, subject }]
+    },
+  ),
+}

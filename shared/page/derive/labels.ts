@@ -1,0 +1,83 @@
+import { SURFACES } from '../../../core/checks/types'
+import { STYLED_PARTS } from '../../forms/parts'
+import { withTexts } from '../drawing'
+import { binLabels } from '../legend'
+import { markTexts, partNumbers } from '../marks'
+import { presentIn, textsOf } from '../numbers'
+import { groupValues, markedOf } from '../sources'
+import { each, from, type PageValues, type Shows } from '../values'
+import type { Surface } from '../../../core/checks/types'
+import type { Decimal } from '../../../core/decimal/decimal'
+
+/** The numbers of each surface, in their order. */
+const numbers: { readonly [S in Surface]: (page: PageValues) => readonly Decimal[] } = {
+  axis: ({ drawing }) => drawing?.ticks.values ?? [],
+  marks: ({ drawing }) => markedOf(drawing),
+  table: ({ rows }) => presentIn(rows?.values ?? []),
+  tooltip: ({ drawing }) => groupValues(drawing),
+  legend: ({ edges }) => edges,
+  headline: (page) => page['said.headline'].numbers,
+  sentence: (page) => page['said.sentence'].numbers,
+}
+/** The rows that cases look at on each surface; none on the others. */
+const rowsOn: { readonly [S in Surface]?: (page: PageValues) => Shows['rows'] } = {
+  marks: ({ markRows }) => markRows,
+  table: ({ tableRows }) => tableRows,
+  tooltip: ({ tipRows }) => tipRows,
+}
+const LOOKED_AT = ['drawing', 'rows', 'edges', 'markRows', 'tableRows', 'tipRows'] as const
+
+/** What stands on the surfaces of a page, and its labels. */
+export const labelDerivations = {
+  ...each('numbers', SURFACES, (surface) =>
+    from([...LOOKED_AT, 'said.headline', 'said.sentence'], (page) =>
+      numbers[surface](page as PageValues),
+    ),
+  ),
+  ...each('numbers', STYLED_PARTS, (part) =>
+    from(['drawing'], ({ drawing }) => (drawing ? presentIn(partNumbers[part](drawing)) : [])),
+  ),
+  ...each('shows', SURFACES, (surface) =>
+    from([...LOOKED_AT, `numbers.${surface}`], (page): Shows => ({
+      values: surface === 'table' ? (page.rows?.cells ?? []) : textsOf(page[`numbers.${surface}`]),
+      rows: rowsOn[surface]?.(page as PageValues),
+    })),
+  ),
+  tickValues: from(['drawing'], ({ drawing }) => textsOf(drawing?.ticks.values ?? [])),
+  styledTicks: from(['written.axis', 'tickValues'], (page) =>
+    page['written.axis'].writer.labels(page.tickValues),
+  ),
+  tickLabels: from(['styledTicks', 'wishes'], ({ styledTicks, wishes }) =>
+    withTexts(styledTicks, wishes.labels),
+  ),
+  markValues: from(['drawing'], ({ drawing }) => textsOf(markedOf(drawing))),
+  markLabels: from(['written.marks', 'markValues', 'markRows'], (page) =>
+    page['written.marks'].writer.labels(page.markValues, page.markRows),
+  ),
+  beside: from(
+    [
+      'drawing',
+      'chart',
+      'context.marks',
+      'markRows',
+      'partStyle.share',
+      'partStyle.seriesShare',
+      'partStyle.change',
+      'partStyle.against',
+    ],
+    (page) =>
+      page.drawing
+        ? markTexts(
+            page.drawing,
+            page.chart,
+            (part) => page[`partStyle.${part}`],
+            page['context.marks'],
+            page.markRows,
+          )
+        : [],
+    { same: true },
+  ),
+  legendLabels: from(['written.legend', 'edges'], (page) =>
+    binLabels(page['written.legend'].plan, page.edges),
+  ),
+}

@@ -1,0 +1,124 @@
+import { machineLabel } from '../../../core/label/machine'
+import type { Geometry } from '../../forms/types'
+import {
+  axisRoomOf,
+  chartWidthOf,
+  gridOf,
+  lineOf,
+  marksRoomOf,
+  MOST_ENDS,
+  NO_LABELS,
+  panelDrawings,
+  rooms,
+  USUAL_FONT_SIZE,
+  USUAL_SIZE,
+} from '../layout'
+import { linesOf } from '../marks'
+import { from, type PageValues, type PanelDrawing } from '../values'
+
+/** Milliseconds after which the hand rests. */
+const RESTS = 600
+/** A line for what a machine writes under an axis below, in parts of the font size. */
+const UNDER = 1.3
+
+const LAID_OUT = [
+  'form',
+  'chart',
+  'grid',
+  'fontSize',
+  'labelRoom',
+  'machine',
+  'machineRoom',
+  'endRoom',
+  'drawing',
+  'second',
+] as const
+/** Where everything of a panel stands. */
+function geometryOf(
+  page: Pick<PageValues, (typeof LAID_OUT)[number]>,
+  panel: PanelDrawing,
+): Geometry {
+  const { form, chart, grid, fontSize, labelRoom, machineRoom, endRoom, second } = page
+  const beside = panel.hasAxis ? labelRoom + machineRoom : NO_LABELS.axis
+  const names = page.drawing!.groups.map(({ category }) => category)
+  return form.layout(panel.drawing, {
+    width: grid.width,
+    height: grid.height,
+    fontSize,
+    left: Math.min(grid.width / 2, beside),
+    names: rooms.names(names, fontSize),
+    ends: Math.min(grid.width * MOST_ENDS, endRoom),
+    lines: linesOf(chart),
+    second: second && {
+      ticks: second.ticks,
+      marks: second.marks,
+      room: rooms.second(second.labels, fontSize),
+    },
+    under: form.axis === 'below' && machineRoom > 0 ? fontSize * UNDER : 0,
+  })
+}
+
+/** Where everything of the chart stands. */
+export const layoutDerivations = {
+  fontSize: from(['layout'], ({ layout }) => layout.fontSize ?? USUAL_FONT_SIZE),
+  chartWidth: from(['layout', 'shown', 'machine', 'size'], ({ layout, shown, machine, size }) =>
+    chartWidthOf(layout, { hasTable: shown.includes('table'), machine }, size ?? USUAL_SIZE),
+  ),
+  grid: from(
+    ['drawing', 'chartWidth', 'size', 'shown'],
+    ({ drawing, chartWidth, size, shown }) =>
+      gridOf(drawing?.panels.length ?? 1, chartWidth, size ?? USUAL_SIZE, {
+        hasLegend: shown.includes('legend'),
+        hasColours: Boolean(drawing?.stacks),
+      }),
+    { same: true },
+  ),
+  panels: from(['drawing', 'form', 'grid', 'shown'], ({ drawing, form, grid, shown }) =>
+    drawing
+      ? panelDrawings(drawing, {
+          across: grid.across,
+          isBelow: form.axis === 'below',
+          hasAxis: shown.includes('axis'),
+        })
+      : [],
+  ),
+  labelRoom: from(
+    ['shown', 'tickLabels', 'fontSize'],
+    ({ shown, tickLabels, fontSize }) =>
+      shown.includes('axis') ? rooms.axis(tickLabels, fontSize) : NO_LABELS.axis,
+    { shrinks: RESTS },
+  ),
+  machineLabels: from(['machine', 'shown', 'form', 'tickValues'], (page) =>
+    page.machine && page.shown.includes('axis') && page.form.axis !== 'none'
+      ? page.tickValues.map(machineLabel)
+      : [],
+  ),
+  machineRoom: from(['machineLabels', 'fontSize'], ({ machineLabels, fontSize }) =>
+    machineLabels.length > 0 ? rooms.machine(machineLabels, fontSize) : 0,
+  ),
+  endRoom: from(
+    ['form', 'shown', 'beside', 'markLabels', 'fontSize'],
+    ({ form, shown, beside, markLabels, fontSize }) =>
+      form.labelsEnds && shown.includes('marks')
+        ? rooms.ends(
+            markLabels.map((_, i) => lineOf(beside, markLabels, i, 0)),
+            fontSize,
+          )
+        : NO_LABELS.ends,
+    { shrinks: RESTS },
+  ),
+  geometries: from(['size', 'panels', ...LAID_OUT], (page) =>
+    page.size ? page.panels.map((panel) => geometryOf(page, panel)) : [],
+  ),
+  marksRoom: from(
+    ['geometries', 'panels', 'fontSize'],
+    ({ geometries, panels, fontSize }) => marksRoomOf(geometries, panels, fontSize),
+    { same: true },
+  ),
+  axisRoom: from(
+    ['geometries', 'grid', 'form', 'fontSize'],
+    ({ geometries, grid, form, fontSize }) =>
+      axisRoomOf(geometries[0], grid, { isBelow: form.axis === 'below', fontSize }),
+    { same: true },
+  ),
+}

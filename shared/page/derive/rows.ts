@@ -1,0 +1,73 @@
+import { extent } from '../../../core/data/extent'
+import { columnsOf } from '../../../core/style/dependencies'
+import { formOf } from '../../forms'
+import { rowsBeside } from '../../quantities'
+import { drawingOf } from '../drawing'
+import { binEdges } from '../legend'
+import { textsOf } from '../numbers'
+import { filteredRows, rowsOf, wantedColumns } from '../rows'
+import { categoryRows, groupValues } from '../sources'
+import { from } from '../values'
+
+const NO_LAYOUT = {}
+
+/** What is decided about a page besides its styles. */
+const decided = {
+  chart: from(['quantity'], ({ quantity }) => quantity.chart),
+  wishes: from(['quantity'], ({ quantity }) => quantity.ticks),
+  recorded: from(['quantity'], ({ quantity }) => quantity.recorded),
+  filter: from(['quantity'], ({ quantity }) => quantity.filter),
+  readers: from(['document'], ({ document }) => document.readers),
+  layout: from(['document'], ({ document }) => document.page ?? NO_LAYOUT),
+  ticked: from(['quantity'], ({ quantity }) => quantity.selected),
+  form: from(['chart'], ({ chart }) => formOf(chart)),
+}
+
+/** The rows of a page, and what the chart draws of them. */
+export const rowDerivations = {
+  ...decided,
+  wanted: from(
+    ['quantity', 'dataset'],
+    ({ quantity, dataset }) => wantedColumns(quantity, dataset),
+    { same: true },
+  ),
+  allRows: from(['loaded'], ({ loaded }) => loaded && rowsOf(loaded.wanted, loaded.cellsOf)),
+  rows: from(
+    ['allRows', 'filter'],
+    ({ allRows, filter }) => allRows && filteredRows(allRows, filter),
+  ),
+  drawing: from(
+    ['chart', 'wishes', 'rows'],
+    ({ chart, wishes, rows }) => rows && drawingOf(chart, wishes, rows),
+  ),
+  whole: from(['chart', 'wishes', 'rows', 'allRows', 'drawing'], (page) => {
+    if (page.rows === page.allRows) return page.drawing
+    return page.allRows && drawingOf(page.chart, page.wishes, page.allRows)
+  }),
+  edges: from(['chart', 'drawing'], ({ chart, drawing }) =>
+    chart.shaded ? binEdges(groupValues(drawing)) : [],
+  ),
+  allEnds: from(['allRows'], ({ allRows }) => textsOf(extent(allRows?.values ?? []))),
+}
+
+/** The cells that cases and currencies look at. */
+export const caseDerivations = {
+  caseColumns: from(
+    ['style.table', 'dataset'],
+    (page) => {
+      const known = new Set(page.dataset.columns.map(({ name }) => name))
+      return columnsOf(page['style.table']).filter((name) => known.has(name))
+    },
+    { same: true },
+  ),
+  caseRows: from(['caseCells'], ({ caseCells }) => rowsBeside(caseCells)),
+  tableRows: from(['caseRows', 'rows', 'allRows'], ({ caseRows, rows, allRows }) =>
+    caseRows && rows && rows !== allRows ? rows.places.map((at) => caseRows[at]!) : caseRows,
+  ),
+  markRows: from(['chart', 'drawing'], ({ chart, drawing }) =>
+    categoryRows(chart, drawing, drawing?.labelled ?? []),
+  ),
+  tipRows: from(['chart', 'drawing'], ({ chart, drawing }) =>
+    categoryRows(chart, drawing, [...(drawing?.groups.keys() ?? [])]),
+  ),
+}

@@ -1,0 +1,124 @@
+import { SURFACES, type Surface } from '../../../core/checks/types'
+import { labeller } from '../../../core/label/labeller'
+import { type Context, resolve } from '../../../core/label/resolve'
+import { endsDecide, looksAtValues } from '../../../core/style/dependencies'
+import type { FullStyle } from '../../../core/style/fields'
+import { STYLED_PARTS } from '../../forms/parts'
+import { styleOf } from '../../quantities'
+import { shownSurfaces } from '../shown'
+import { textsOf, titled } from '../numbers'
+import { categoryRows, groupValues, markedOf } from '../sources'
+import { each, from, type PageValues, type Writing } from '../values'
+
+type Sharing = Pick<Context, 'values' | 'rows'>
+/** What messages share a rung over: the marks and the two ends. */
+const said = ({ whole, allEnds }: Pick<PageValues, 'whole' | 'allEnds'>): Sharing => ({
+  values: [...textsOf(markedOf(whole)), ...allEnds],
+})
+/** What decides the labels of a surface besides its style: values that share a rung, and rows that cases look at; of all rows, so that a filter changes no unit. */
+const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
+  axis: ({ whole }) => ({ values: textsOf(whole?.ticks.values ?? []) }),
+  marks: ({ chart, whole }) => ({
+    values: textsOf(markedOf(whole)),
+    rows: categoryRows(chart, whole, whole?.labelled ?? []),
+  }),
+  table: (page) => ({
+    values: endsDecide(page['style.table']) ? page.allEnds : (page.allRows?.cells ?? []),
+    rows: page.caseRows,
+  }),
+  tooltip: ({ chart, whole }) => ({
+    values: textsOf(groupValues(whole)),
+    rows: categoryRows(chart, whole, [...(whole?.groups.keys() ?? [])]),
+  }),
+  legend: ({ edges }) => ({ values: textsOf(edges) }),
+  headline: said,
+  sentence: said,
+}
+
+const writingOf = (style: FullStyle, context: Context): Writing => {
+  const plan = resolve(style, context)
+  return { plan, writer: labeller(plan) }
+}
+
+/** Plans that look at no values are the same for all surfaces of one style: so many are kept. */
+const MOST_KEPT = 12
+/** Makes each Plan that looks at no values once. */
+function planMemory({ regions, recorded }: Pick<PageValues, 'regions' | 'recorded'>) {
+  const kept = new Map<string, Writing>()
+  /** The same by the style itself: surfaces on which nothing is set share one. */
+  const known = new WeakMap<FullStyle, Writing>()
+  function keptFor(style: FullStyle): Writing {
+    const key = JSON.stringify(style)
+    const found = kept.get(key) ?? writingOf(style, { ...regions, recorded })
+    if (!kept.has(key) && kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!)
+    kept.set(key, found)
+    return found
+  }
+  return (style: FullStyle): Writing => {
+    const found = known.get(style) ?? keptFor(style)
+    known.set(style, found)
+    return found
+  }
+}
+
+/** The styles of surfaces and parts; each stays the same while it says the same, so that a move on one surface leaves the others as they are. */
+const styles = {
+  quantityStyle: from(
+    ['document', 'quantity'],
+    ({ document, quantity }) => styleOf(document, quantity),
+    { same: true },
+  ),
+  ...each('style', SURFACES, (surface) =>
+    from(
+      ['document', 'quantity', 'quantityStyle'],
+      ({ document, quantity, quantityStyle }) =>
+        quantity.surfaces?.[surface] ? styleOf(document, quantity, surface) : quantityStyle,
+      { same: true },
+    ),
+  ),
+  ...each('partStyle', STYLED_PARTS, (part) =>
+    from(['document', 'quantity'], ({ document, quantity }) => styleOf(document, quantity, part), {
+      same: true,
+    }),
+  ),
+}
+
+/** How each surface of a page writes. */
+export const surfaceDerivations = {
+  ...styles,
+  plans: from(['regions', 'recorded'], planMemory),
+  ...each('context', SURFACES, (surface) =>
+    from(
+      [
+        'regions',
+        'recorded',
+        'chart',
+        'whole',
+        'allEnds',
+        'allRows',
+        'caseRows',
+        'edges',
+        'style.table',
+      ],
+      (page): Context => ({
+        ...page.regions,
+        ...sharing[surface](page as PageValues),
+        recorded: page.recorded,
+      }),
+    ),
+  ),
+  ...each('written', SURFACES, (surface) =>
+    from([`style.${surface}`, `context.${surface}`, 'plans'], (page): Writing => {
+      const style = page[`style.${surface}`]
+      return looksAtValues(style) ? writingOf(style, page[`context.${surface}`]) : page.plans(style)
+    }),
+  ),
+  ...each('title', SURFACES, (surface) =>
+    from(['quantity', `written.${surface}`], (page) =>
+      titled(page.quantity.title, page[`written.${surface}`].plan),
+    ),
+  ),
+  shown: from(['layout', 'edges'], ({ layout, edges }) => shownSurfaces(layout, edges), {
+    same: true,
+  }),
+}

@@ -1,0 +1,68 @@
+import { sayMessage } from '../../../core/text/message'
+import { toExactText } from '../../../core/decimal/decimal'
+import { MESSAGES, type MessageId, messageOf, surfaceOf, variablesOf } from '../messages'
+import { factsOf, proseOf } from '../prose'
+import { each, from, type PageValues } from '../values'
+
+/** What a callout can say besides: the name and the number of its mark. */
+function ofCallout({
+  calledOut,
+  drawing,
+}: Pick<PageValues, 'calledOut' | 'drawing'>): PageValues['variables'] {
+  const group = calledOut === null ? null : drawing!.groups[calledOut]!
+  return group ? { name: group.category, value: group.value } : {}
+}
+const ownVariables: Partial<Record<MessageId, typeof ofCallout>> = { callout: ofCallout }
+
+/** What the words of a page say. */
+export const wordDerivations = {
+  facts: from(['quantity', 'dataset', 'rows'], ({ quantity, dataset, rows }) =>
+    rows ? factsOf(quantity, dataset, rows) : [],
+  ),
+  variables: from(['drawing', 'rows'], ({ drawing, rows }) =>
+    variablesOf(drawing, rows?.values ?? []),
+  ),
+  calledOut: from(['chart', 'drawing'], ({ chart, drawing }) => {
+    const at = drawing?.groups.findIndex(({ category }) => category === chart.callout?.at) ?? -1
+    return at < 0 ? null : at
+  }),
+  ...each('source', MESSAGES, (id) =>
+    from(['quantity'], ({ quantity }) => messageOf(quantity, id)),
+  ),
+  ...each('prose', MESSAGES, (id) =>
+    from(
+      [
+        'document',
+        'quantity',
+        'dataset',
+        'facts',
+        'variables',
+        'calledOut',
+        'drawing',
+        'regions',
+        `style.${surfaceOf(id)}`,
+        `written.${surfaceOf(id)}`,
+      ],
+      (page) => {
+        const { writer } = page[`written.${surfaceOf(id)}`]
+        const { document, quantity, dataset, facts, regions } = page
+        return proseOf({
+          document,
+          quantity,
+          dataset,
+          facts,
+          regions,
+          id,
+          variables: { ...page.variables, ...ownVariables[id]?.(page) },
+          style: page[`style.${surfaceOf(id)}`],
+          own: (value) => writer.label(toExactText(value)),
+        })
+      },
+    ),
+  ),
+  ...each('said', MESSAGES, (id) =>
+    from([`prose.${id}`, `source.${id}`], (page) =>
+      sayMessage(page[`source.${id}`], page[`prose.${id}`]),
+    ),
+  ),
+}

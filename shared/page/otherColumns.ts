@@ -1,0 +1,49 @@
+import { extent } from '../../core/data/extent'
+import { labeller } from '../../core/label/labeller'
+import { type Regions, resolve } from '../../core/label/resolve'
+import type { FullStyle } from '../../core/style/fields'
+import { decimalOf, quantityOf, styleOf } from '../quantities'
+import type { StudyDocument } from '../study/document'
+import type { Quantity } from '../study/quantity'
+import { textsOf, titled } from './numbers'
+import type { Rows } from './rows'
+
+/** Another quantity whose column stands in the table, and how it is written there. */
+export interface WantedOther extends Pick<Quantity, 'id' | 'column' | 'title' | 'recorded'> {
+  readonly style: FullStyle
+}
+/** Another column of numbers in the table, written as its own quantity is there. */
+export interface OtherColumn {
+  /** The quantity's. */
+  readonly id: string
+  readonly name: string
+  /** With rung and unit, where its labels do not say them. */
+  readonly title: string
+  label(at: number): string
+}
+
+/** The other quantities that a table shows. */
+export const wantedOthers = (
+  document: StudyDocument,
+  { datasetId, columns }: Quantity,
+): WantedOther[] =>
+  (columns ?? []).flatMap((name) => {
+    const other = quantityOf(document, datasetId, name)
+    if (!other) return []
+    const { id, column, title, recorded } = other
+    return [{ id, column, title, recorded, style: styleOf(document, other, 'table') }]
+  })
+
+/** Another column as it is written in the table. */
+export function otherColumnOf(
+  { id, column, title, recorded, style }: WantedOther,
+  rows: Rows,
+  regions: Regions,
+): OtherColumn | null {
+  const cells = rows.others.get(column)
+  if (!cells) return null
+  const values = style.exponent === 'shared' ? cells : textsOf(extent(cells.map(decimalOf)))
+  const plan = resolve(style, { ...regions, values, recorded })
+  const writer = labeller(plan)
+  return { id, name: column, title: titled(title, plan), label: (at) => writer.label(cells[at]) }
+}

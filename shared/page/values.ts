@@ -1,0 +1,203 @@
+import type { Room, Surface } from '../../core/checks/types'
+import type { Decimal } from '../../core/decimal/decimal'
+import type { Labeller } from '../../core/label/labeller'
+import type { Context, Regions } from '../../core/label/resolve'
+import type { Plan, Row, Value } from '../../core/label/types'
+import type { FullStyle } from '../../core/style/fields'
+import type { Prose, SaidMessage } from '../../core/text/message'
+import type { StyledPart } from '../forms/parts'
+import type { ChartForm, Drawing, Geometry } from '../forms/types'
+import { deriving } from '../graph/derivation'
+import type { Cell } from '../quantities'
+import type { ChartWishes, TickWishes } from '../study/chart'
+import type { DatasetMeta } from '../study/dataset'
+import type { Quantity } from '../study/quantity'
+import type { StudyDocument } from '../study/document'
+import type { MarkText } from './marks'
+import type { MessageId } from './messages'
+import type { OtherColumn, WantedOther } from './otherColumns'
+import type { FactColumn } from './prose'
+import type { AllRows, Rows, WantedColumns } from './rows'
+import type { SecondAxis, SecondQuantity } from './second'
+import type { CheckedSubject, PlacedSubject } from './subjects'
+import type { Subtotal } from './totals'
+
+/** Columns that a page asked for, once they are here. */
+export interface Loaded {
+  readonly wanted: WantedColumns
+  readonly cellsOf: (name: string) => readonly Cell[]
+}
+/** What a page is laid out in, in CSS pixels. */
+export interface PageSize {
+  readonly width: number
+  readonly height: number
+  /** What a legend and a key of colours take of the height, as far as that is known. */
+  readonly legend: number
+  readonly colours: number
+}
+
+/** What a page is made of; all else is derived from it. */
+export interface PageInputs {
+  readonly document: StudyDocument
+  readonly quantity: Quantity
+  readonly dataset: DatasetMeta
+  /** Tables of the regions that its styles name. */
+  readonly regions: Regions
+  /** null while they are on their way. */
+  readonly loaded: Loaded | null
+  /** The columns that cases and currencies look at, as far as they are here. */
+  readonly caseCells: readonly (readonly [name: string, cells: readonly Cell[]])[]
+  /** null where nothing is laid out: nothing has too little room there. */
+  readonly size: PageSize | null
+  /** Whether what a machine writes stands beside the labels. */
+  readonly machine: boolean
+}
+
+/** How a surface writes. */
+export interface Writing {
+  readonly plan: Plan
+  readonly writer: Labeller
+}
+/** What stands on a surface: its values in order, and beside each the row that its case looks at. */
+export interface Shows {
+  readonly values: readonly Value[]
+  readonly rows: readonly Row[] | undefined
+}
+/** A panel of the chart as a drawing of its own. */
+export interface PanelDrawing {
+  readonly name: string | null
+  readonly drawing: Drawing
+  /** The places of its first mark, and of its first label, among those of all panels. */
+  readonly first: number
+  readonly firstLabel: number
+  /** Whether the axis's labels stand at it. */
+  readonly hasAxis: boolean
+}
+/** How panels stand, in CSS pixels. */
+export interface PanelGrid {
+  readonly across: number
+  readonly width: number
+  readonly height: number
+}
+
+type Each<Prefix extends string, Key extends string, One> = {
+  readonly [K in Key as `${Prefix}.${K}`]: One
+}
+
+/** Everything that a page shows of a quantity, by its name. */
+export interface PageValues
+  extends
+    PageInputs,
+    Each<'style', Surface, FullStyle>,
+    Each<'partStyle', StyledPart, FullStyle>,
+    Each<'context', Surface, Context>,
+    Each<'written', Surface, Writing>,
+    Each<'title', Surface, string>,
+    Each<'shows', Surface, Shows>,
+    Each<'numbers', Surface | StyledPart, readonly Decimal[]>,
+    Each<'source', MessageId, string>,
+    Each<'prose', MessageId, Prose>,
+    Each<'said', MessageId, SaidMessage>,
+    Each<'subject', Surface, CheckedSubject> {
+  // What a change of style leaves as it is.
+  readonly chart: ChartWishes
+  readonly wishes: TickWishes
+  readonly recorded: number
+  readonly filter: Quantity['filter']
+  readonly readers: StudyDocument['readers']
+  readonly layout: NonNullable<StudyDocument['page']>
+  readonly ticked: Quantity['selected']
+  readonly form: ChartForm
+
+  /** The columns that the page speaks of. */
+  readonly wanted: WantedColumns
+  /** All rows, and those that the filter leaves; null while they are on their way. */
+  readonly allRows: AllRows | null
+  readonly rows: Rows | null
+  /** What the chart draws, and what all rows would: a filter changes no unit that is shared. */
+  readonly drawing: Drawing | null
+  readonly whole: Drawing | null
+  /** Edges of the bins that marks are shaded by; none where they are not. */
+  readonly edges: readonly Decimal[]
+  /** The least and the largest number of all rows. */
+  readonly allEnds: readonly string[]
+
+  /** The style of surfaces on which nothing is set. */
+  readonly quantityStyle: FullStyle
+  /** Plans that look at no values: one for all surfaces of a style. */
+  readonly plans: (style: FullStyle) => Writing
+  /** The columns that cases and currencies look at, and their cells: of all rows, of the table's, of the marks, of the tooltips. */
+  readonly caseColumns: readonly string[]
+  readonly caseRows: readonly Row[] | undefined
+  readonly tableRows: readonly Row[] | undefined
+  readonly markRows: readonly Row[] | undefined
+  readonly tipRows: readonly Row[] | undefined
+  /** The surfaces that are on the page. */
+  readonly shown: readonly Surface[]
+
+  readonly tickValues: readonly string[]
+  /** The axis's labels as the style writes them, and as they stand: texts by hand in their place. */
+  readonly styledTicks: readonly string[]
+  readonly tickLabels: readonly string[]
+  readonly markValues: readonly string[]
+  readonly markLabels: readonly string[]
+  /** What marks say beside their labels, part by part. */
+  readonly beside: readonly (readonly MarkText[])[]
+  readonly legendLabels: readonly string[]
+
+  /** What messages speak of: the rows' columns, and numbers and names of the chart. */
+  readonly facts: readonly FactColumn[]
+  readonly variables: Prose['variables']
+  /** The mark that has a callout, by its place; null where none is drawn. */
+  readonly calledOut: number | null
+
+  /** The ticked rows, by their places among those that are shown. */
+  readonly selected: ReadonlySet<number>
+  readonly hasTotal: boolean
+  /** The places of the rows that are summed: those that have a number, and are ticked where any is. */
+  readonly summed: readonly number[]
+  readonly total: Decimal | null
+  readonly totalLabel: string
+  readonly subtotals: readonly Subtotal[]
+  /** What the printed parts add up to, where that is not the printed total. */
+  readonly missed: string | null
+  /** Labels of parts that were moved so that all add up, by row. */
+  readonly adjusted: ReadonlyMap<number, string>
+
+  readonly secondQuantity: SecondQuantity | null
+  readonly second: SecondAxis | null
+  readonly wantedOthers: readonly WantedOther[]
+  /** The other columns of numbers in the table. */
+  readonly otherColumns: readonly OtherColumn[]
+
+  readonly fontSize: number
+  readonly chartWidth: number
+  readonly panels: readonly PanelDrawing[]
+  readonly grid: PanelGrid
+  /** Room for the axis's labels, for what a machine writes beside them, and for labels behind the longest bar. */
+  readonly labelRoom: number
+  readonly machineLabels: readonly string[]
+  readonly machineRoom: number
+  readonly endRoom: number
+  /** Where everything of each panel stands; none where nothing is laid out. */
+  readonly geometries: readonly Geometry[]
+  readonly marksRoom: Room | undefined
+  readonly axisRoom: Room | undefined
+
+  /** What is checked of the surfaces on the page. */
+  readonly subjects: readonly PlacedSubject[]
+}
+export type PageValue = keyof PageValues
+/** What is derived. */
+export type Derived = Exclude<PageValue, keyof PageInputs>
+
+/** Makes a derivation of the page. */
+export const from = deriving<PageValues>()
+
+/** The same derivation for each of some keys, by their names. */
+export const each = <Prefix extends string, Key extends string, One>(
+  prefix: Prefix,
+  keys: readonly Key[],
+  make: (key: Key) => One,
+): Each<Prefix, Key, One> =>
+  Object.fromEntries(keys.map((key) => [`${prefix}.${key}`, make(key)])) as Each<Prefix, Key, One>

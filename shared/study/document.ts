@@ -1,0 +1,70 @@
+import { z } from 'zod'
+import { SURFACES } from '../../core/checks/types'
+import { type OwnLadder, ownLadder } from '../../core/ladders/own'
+import { styleSchema } from '../../core/style/parse'
+import { schemas } from '../../core/style/schemas'
+import { quantitySchema } from './quantity'
+import { id, name } from './texts'
+import { DOCUMENT_VERSION, NewerDocumentError, upgraded } from './upgrade'
+
+const studyLadder = ownLadder.refine(
+  (own): own is OwnLadder & { title: string } => own.title !== undefined && own.title.trim() !== '',
+  'a ladder of a study has a title',
+)
+
+const currentSchema = z.strictObject({
+  version: z.literal(DOCUMENT_VERSION),
+  name,
+  house: styleSchema,
+  quantities: z.array(quantitySchema).max(2000),
+  /** The quantity on the page. */
+  shown: id.nullable(),
+  /** Where the parts of the page stand, surfaces that are left off it, and the size of what is on it. */
+  page: z
+    .strictObject({
+      table: z.enum(['right', 'left', 'below']).optional(),
+      words: z.enum(['above', 'below']).optional(),
+      legend: z.enum(['above', 'below']).optional(),
+      without: z.array(z.enum(SURFACES)).max(SURFACES.length).optional(),
+      chartWidth: z.int().min(160).max(2400).optional(),
+      fontSize: z.int().min(8).max(24).optional(),
+    })
+    .optional(),
+  /** Ladders of its own, each known by its title; styles that use one carry it with them. */
+  ladders: z
+    .array(studyLadder)
+    .max(40)
+    .refine(
+      (own) => new Set(own.map(({ title }) => title)).size === own.length,
+      'two ladders have one title',
+    )
+    .optional(),
+  /** Regions whose labels are looked at side by side. */
+  regions: z.array(schemas.locale).min(1).max(60).optional(),
+  /** The regions whose people will read it, where there are several or another than the style's. */
+  readers: z.array(schemas.locale).max(20).optional(),
+})
+
+/** All that people decide in a study, of any version; the data are kept beside it. */
+export const studyDocumentSchema = z
+  .unknown()
+  .transform((stored, context) => {
+    try {
+      return upgraded(stored)
+    } catch (error) {
+      if (!(error instanceof NewerDocumentError)) throw error
+      context.addIssue({ code: 'custom', message: error.message })
+      return z.NEVER
+    }
+  })
+  .pipe(currentSchema)
+export type StudyDocument = z.infer<typeof currentSchema>
+
+/** A study in which nothing is decided yet. */
+export const newDocument = (called: string): StudyDocument => ({
+  version: DOCUMENT_VERSION,
+  name: called,
+  house: {},
+  quantities: [],
+  shown: null,
+})

@@ -1,0 +1,32 @@
+import { z } from 'zod'
+import { DERIVATION_IDS } from '../../core/data/derive'
+import { ASKED_ORDERS } from '../import/dates'
+import { studyDocumentSchema } from './document'
+import { name } from './texts'
+
+/** Characters of what a change did. */
+export const LONGEST_WHAT = 300
+/** A change: the whole document, the revision that it was made on, and what was done in words. */
+export const saveRequestSchema = z.strictObject({
+  base: z.int(),
+  document: studyDocumentSchema,
+  what: z.string().min(1).max(LONGEST_WHAT),
+})
+export type SaveRequest = z.infer<typeof saveRequestSchema>
+
+export const newStudySchema = z.strictObject({ name })
+export const newDatasetSchema = z.strictObject({
+  name,
+  text: z.string().max(512 * 1024 * 1024),
+  /** How dates are meant that can be read in two ways, by the name of their column. */
+  dates: z.record(z.string(), z.enum(ASKED_ORDERS)).optional(),
+})
+
+/** A column made of two others, row by row. */
+export const newColumnSchema = z.strictObject({
+  name,
+  by: z.enum(DERIVATION_IDS),
+  of: z.string().min(1),
+  and: z.string().min(1).optional(),
+})
+export type NewColumn = z.infer<typeof newColumnSchema>
