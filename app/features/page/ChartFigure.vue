@@ -56,7 +56,9 @@ watch(
   { immediate: true },
 )
 
-const drawing = computed(() => props.page.drawing.value!)
+/** null for a moment, where the chart is about to go. */
+const drawing = computed(() => props.page.drawing.value)
+const groups = computed(() => drawing.value?.groups ?? [])
 const chart = computed(() => props.page.chart.value)
 const form = computed(() => props.page.form.value)
 const title = computed(() => study.quantity?.title ?? '')
@@ -64,13 +66,13 @@ const chartTitle = computed(() => `${form.value.name} of ${title.value}`)
 const titleOf = ({ name }: PanelDrawing) =>
   name === null ? chartTitle.value : `${chartTitle.value}, ${name}`
 const lines = computed(() => linesOf(chart.value))
-const colours = computed(() => drawing.value.stacks?.names ?? null)
-const trouble = computed(() => form.value.trouble?.(drawing.value) ?? '')
+const colours = computed(() => drawing.value?.stacks?.names ?? null)
+const trouble = computed(() => (drawing.value && form.value.trouble?.(drawing.value)) ?? '')
 const hasLegend = computed(() => props.page.shown.value.includes('legend'))
 const hasMarks = computed(() => props.page.shown.value.includes('marks'))
 const bins = computed(() => {
   const edges = props.page.edges.value
-  return edges.length > 0 ? drawing.value.groups.map(({ value }) => binOf(value, edges)) : null
+  return edges.length > 0 ? groups.value.map(({ value }) => binOf(value, edges)) : null
 })
 
 /** The mark whose tooltip is shown: the one pointed at last, or the last one, above which there is room. */
@@ -80,12 +82,12 @@ watch(
   () => (pointed.value = null),
 )
 const tip = computed(() => {
-  const count = drawing.value.groups.length
+  const count = groups.value.length
   if (!props.page.shown.value.includes('tooltip') || count === 0) return null
   return Math.min(pointed.value ?? count - 1, count - 1)
 })
 const tipName = computed(() =>
-  tip.value === null ? '' : drawing.value.groups[tip.value]!.category,
+  tip.value === null ? '' : (groups.value[tip.value]?.category ?? ''),
 )
 /** Its place among the marks of a panel, where it is one of them; panels stay as they are while the pointer moves. */
 function tipIn({ first, drawing: { groups } }: PanelDrawing): number | null {
