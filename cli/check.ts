@@ -1,9 +1,9 @@
 import type { z } from 'zod'
 import { runChecks } from '../core/checks/run'
-import type { Change, Finding, Subject } from '../core/checks/types'
+import type { Finding, Fix, Subject } from '../core/checks/types'
 import { subtract, sum } from '../core/decimal/arithmetic'
 import type { Decimal } from '../core/decimal/decimal'
-import { joinRegions } from '../core/locale/needs'
+import { joinRegions } from '../core/label/needs'
 import { amountOf, isFiniteAmount } from '../core/label/value'
 import { DEFAULT_SIZE } from '../core/suggest/axis'
 import { evenStep } from '../core/ticks/linear'
@@ -49,79 +49,73 @@ function changesAmong(
   })
 }
 
+/** A fix as it is told: its style is complete; labels by hand that it takes back are null. */
+interface ToldFix extends Pick<Fix, 'id' | 'params' | 'title' | 'style' | 'ticks'> {
+  readonly labels?: null
+}
 interface Answer {
-  readonly findings: readonly (Omit<Finding, 'fixes'> & {
-    readonly fixes: readonly Pick<Change, 'title' | 'style' | 'ticks'>[]
-  })[]
+  readonly findings: readonly (Omit<Finding, 'fixes'> & { readonly fixes: readonly ToldFix[] })[]
+}
+const told = ({ id, params, title, style, ticks, dropsLabels }: Fix): ToldFix => ({
+  id,
+  params,
+  title,
+  style,
+  ...(ticks ? { ticks } : {}),
+  ...(dropsLabels ? { labels: null } : {}),
+})
+
+type Input = z.infer<typeof checkInput>
+/** The tables of every style and reader of an input. */
+function regionsOf({ style, others = [], readers = [] }: Input) {
+  const styles = [
+    style,
+    ...others.map((other) => other.style),
+    ...readers.map((locale) => ({ locale })),
+  ]
+  return joinRegions(styles.map(tablesFor))
 }
 
-/** Findings of values as a style writes them on a surface. */
-function findingsOf(input: unknown): Answer {
-  const {
-    style,
-    values,
-    surface,
-    labels,
-    others,
-    total,
-    shares,
-    selection,
-    readers,
-    changes,
-    binned,
-    text,
-    width,
-    fontSize,
-    rows,
-    quantity,
-  } = check(checkInput, input)
+/** What is checked of an input: its values that are present, and their places. */
+function subjectOf(input: Input): { subject: Subject; places: readonly number[] } {
+  const { values, surface, total, selection, changes, width, fontSize, rows, quantity } = input
+  const { style, labels, others, shares, binned, text, readers } = input
   const amounts = values.map((value, at) => amountOf(value, at))
   const places = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
   const present = places.map((at) => amounts[at] as Decimal)
   const picked = selected(selection, places, values.length)
-  const styles = [
-    style,
-    ...(others ?? []).map((other) => other.style),
-    ...(readers ?? []).map((locale) => ({ locale })),
-  ]
+  const summed = () => sum(picked ? picked.map((at) => present[at]!) : present)
   const subject: Subject = {
     surface,
     style,
-    values: present,
-    byHand: labels,
     others,
     shares,
     binned,
     text,
+    readers,
+    values: present,
+    byHand: labels,
     changes: changes && changesAmong(changes, places, amounts),
     selection: picked,
-    readers,
     kind: quantity?.kind,
     room: width === undefined ? undefined : { width, fontSize: fontSize ?? DEFAULT_SIZE },
     rows: rows && places.map((at) => rows[at] ?? {}),
     step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
-    total:
-      total === true
-        ? sum((picked ?? present.map((_, at) => at)).map((at) => present[at]!))
-        : total,
-    context: {
-      ...joinRegions(styles.map(tablesFor)),
-      values,
-      rows,
-      recorded: quantity?.recorded,
-    },
+    total: total === true ? summed() : total,
+    context: { ...regionsOf(input), values, rows, recorded: quantity?.recorded },
   }
-  return {
-    findings: runChecks(subject).map((finding) => ({
-      ...finding,
-      at: finding.at.map((at) => places[at]!),
-      fixes: finding.fixes.map((fix) => ({
-        title: fix.title,
-        style: fix.style,
-        ...(fix.ticks ? { ticks: fix.ticks } : {}),
-      })),
-    })),
-  }
+  return { subject, places }
+}
+
+/** Findings of values as a style writes them on a surface. */
+function findingsOf(input: unknown): Answer {
+  const { subject, places } = subjectOf(check(checkInput, input))
+  const findings = runChecks(subject).map((finding) => ({
+    ...finding,
+    at: finding.at.map((at) => places[at]!),
+    fixes: finding.fixes.map(told),
+  }))
+  return { findings }
 }
 
 export const checkCommand: Command = {

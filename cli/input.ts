@@ -4,7 +4,7 @@ import { SURFACES } from '../core/checks/types'
 import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
-import { StyleError } from '../core/style/error'
+import { StyleError } from '../core/error'
 import { FORMS } from '../core/suggest/candidates'
 import { schemas } from '../core/style/schemas'
 import { styleSchema } from '../core/style/parse'
@@ -39,10 +39,9 @@ export function check<Schema extends z.ZodType>(
   if (result.success) return result.data
   const [issue] = result.error.issues
   const where = issue!.path
-    .map((part, at) =>
-      typeof part === 'number' ? `[${part}]` : at === 0 ? String(part) : `.${String(part)}`,
-    )
+    .map((part) => (typeof part === 'number' ? `[${part}]` : `.${String(part)}`))
     .join('')
+    .replace(/^\./, '')
   throw new InputError(
     issue!.message.startsWith('style') ? issue!.message : `${where || at}: ${issue!.message}`,
   )

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
-import type { Regions } from '../core/label/resolve'
-import { regionsBy, type TableKinds } from '../core/locale/needs'
+import type { Regions } from '../core/label/region'
+import { regionsBy, type TableKinds } from '../core/label/needs'
 import type { Style } from '../core/style/schemas'
 
 const kept = new Map<string, unknown>()

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { basename } from 'node:path'
-import { joinRegions } from '../core/locale/needs'
+import { joinRegions } from '../core/label/needs'
 import { isFailure, studyFindings } from '../shared/report/findings'
 import { type ReportFormat, reportFormats } from '../shared/report/formats'
 import { stylesIn } from '../shared/quantities'

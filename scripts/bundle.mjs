@@ -11,7 +11,7 @@ mkdirSync(out('runtime'), { recursive: true })
 
 for (const [name, text] of Object.entries(await runtimeVariants(root)))
   writeFileSync(out('runtime', name), text)
-copyFileSync(join(root, 'core/label/module.d.mts'), out('runtime', 'label.d.mts'))
+copyFileSync(join(root, 'core/module/module.d.mts'), out('runtime', 'label.d.mts'))
 
 // A file a region for the command line; for the server one file, which goes into it as it is.
 mkdirSync(out('regions'), { recursive: true })

@@ -137,14 +137,8 @@ function removeLadder(document: StudyDocument, title: string): StudyDocument {
   const styled = mapStyles(document, (style) => {
     if (!uses(style)) return style
     const { ladder: _, rung, ...others } = style
-    return {
-      ...others,
-      ...(typeof rung === 'number'
-        ? { rung: 'each' as const }
-        : rung === undefined
-          ? {}
-          : { rung }),
-    }
+    if (rung === undefined) return others
+    return { ...others, rung: typeof rung === 'number' ? 'each' : rung }
   })
   return { ...styled, ladders: rest && rest.length > 0 ? rest : undefined }
 }

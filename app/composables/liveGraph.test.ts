@@ -24,7 +24,7 @@ const graph = {
     made.said = (made.said ?? 0) + 1
     return parity.isOdd ? 'odd' : 'even'
   }),
-  held: from(['a'], ({ a }) => a, { shrinks: 20 }),
+  held: from(['a', 'b'], ({ a }) => a, { shrinks: { after: 20, of: ({ b }) => b } }),
 }
 beforeEach(() => (made = {}))
 
@@ -70,10 +70,10 @@ test('what stays the same makes nothing anew', () => {
   scope.stop()
 })
 
-test('what shrinks slowly grows at once', async () => {
+test('what shrinks slowly grows at once, and is told anew of another thing', async () => {
   const scope = effectScope()
-  const a = ref(1)
-  const live = scope.run(() => liveGraph<Values, 'a' | 'b'>(graph, { a, b: ref(2) }))!
+  const [a, b] = [ref(1), ref(2)]
+  const live = scope.run(() => liveGraph<Values, 'a' | 'b'>(graph, { a, b }))!
   a.value = 9
   await nextTick()
   expect(live.held.value).toBe(9)
@@ -82,6 +82,9 @@ test('what shrinks slowly grows at once', async () => {
   expect(live.held.value).toBe(9)
   await new Promise((rested) => setTimeout(rested, 60))
   expect(live.held.value).toBe(4)
+  ;[a.value, b.value] = [1, 3]
+  await nextTick()
+  expect(live.held.value).toBe(1)
   scope.stop()
 })
 

@@ -10,13 +10,18 @@ export type Live<Values> = { readonly [Name in keyof Values]: Readonly<Ref<Value
  * A number that grows at once, and shrinks when it has rested: what hangs on it does not run to and
  * fro under a hand.
  *
+ * @param of what it is of: of another thing it follows at once
  * @param rest in milliseconds
  */
-function shrinkingComputed(get: () => number, rest: number): Readonly<Ref<number>> {
+function shrinkingComputed(
+  get: () => number,
+  of: () => unknown,
+  rest: number,
+): Readonly<Ref<number>> {
   const needed = computed(get)
   const held = ref(needed.value)
-  watch(needed, (now) => {
-    if (now > held.value) held.value = now
+  watch([needed, of], ([now, thing], [, before]) => {
+    if (now > held.value || thing !== before) held.value = now
   })
   watchDebounced(
     () => needed.value,
@@ -34,8 +39,12 @@ function follow<Values, Value>(
   const get = () => make(values)
   if (same) return structuralComputed(get)
   if (settles !== undefined) return debouncedComputed(get, settles)
-  if (shrinks !== undefined)
-    return shrinkingComputed(get as () => number, shrinks) as unknown as Readonly<Ref<Value>>
+  if (shrinks)
+    return shrinkingComputed(
+      get as () => number,
+      () => shrinks.of(values),
+      shrinks.after,
+    ) as unknown as Readonly<Ref<Value>>
   return computed(get)
 }
 

@@ -54,11 +54,8 @@ export const originWords: Readonly<Record<Origin, string>> = {
   house: 'From the house style',
   nobody: 'As the program has it by itself',
 }
-export const originOn = (level: Level, from: Level | null): Origin =>
-  from === null
-    ? 'nobody'
-    : from === level
-      ? 'here'
-      : from === 'house' || from === 'marks'
-        ? from
-        : 'quantity'
+export function originOn(level: Level, from: Level | null): Origin {
+  if (from === null) return 'nobody'
+  if (from === level) return 'here'
+  return from === 'house' || from === 'marks' ? from : 'quantity'
+}

@@ -1,14 +1,11 @@
 import { defineStore } from 'pinia'
 import { SURFACES } from '~~/core/checks/types'
-import { inherit, originOf, together } from '~~/core/style/inherit'
+import { inherit, originOf } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
-import { isPart, type Level, levelsTo, styleOf, withOwn } from '~~/shared/quantities'
+import { isPart, type Level, levelsTo, styleOf } from '~~/shared/quantities'
 import { STYLED_PARTS } from '~~/shared/forms/parts'
-import { levelNames, levelWords } from './levelWords'
+import { levelEdits } from './levelEdits'
 import { useStudy } from '~/stores/study'
-
-const without = (own: Style, fields: readonly FieldName[]): Style =>
-  Object.fromEntries(Object.entries(own).filter(([name]) => !fields.includes(name as FieldName)))
 
 /** The shown quantity's style, level by level: which one is in hand, what it inherits, and what is set on it. */
 export const useLevels = defineStore('levels', () => {
@@ -60,40 +57,7 @@ export const useLevels = defineStore('levels', () => {
     ...STYLED_PARTS.filter((part) => pair.value?.quantity.chart.partStyles?.[part]),
   ])
 
-  /** Sets some fields on a level, the one in hand where none is named; once the regions' tables that they need are here. */
-  const setStyle = (
-    what: string,
-    patch: Style,
-    { moves, at = level.value }: { moves?: boolean; at?: Level } = {},
-  ) =>
-    study.withTables(
-      [inherit(styleAt(at), patch)],
-      () => edit(`${what}, ${levelWords[at]}`, at, (now) => ({ ...now, ...patch }), moves),
-      'The style stays',
-    )
-  function edit(what: string, at: Level, by: (own: Style) => Style, moves?: boolean) {
-    if (pair.value)
-      study.change(what, withOwn(pair.value.document, pair.value.quantity.id, at, by), moves)
-  }
-  /** Takes back what is set on the level in hand of a field, or of all: it is inherited again. */
-  const takeBack = (fields: readonly FieldName[]) =>
-    edit(`Take back ${fields.join(', ')}, ${levelWords[level.value]}`, level.value, (now) =>
-      without(now, fields.flatMap(together)),
-    )
-  /** Gives what is set on the level in hand to a wider one, for all that inherit from it. */
-  function give(fields: readonly FieldName[], to: Level) {
-    if (!pair.value) return
-    const { document, quantity } = pair.value
-    const given = fields.flatMap(together)
-    const moved = Object.fromEntries(
-      Object.entries(own.value).filter(([name]) => given.includes(name as FieldName)),
-    )
-    const wide = withOwn(document, quantity.id, to, (now) => ({ ...without(now, given), ...moved }))
-    study.change(
-      `Give ${fields.join(', ')} of ${levelNames[level.value]} to ${levelNames[to]}`,
-      withOwn(wide, quantity.id, level.value, (now) => without(now, given)),
-    )
-  }
+  const { setStyle, takeBack, give } = levelEdits({ pair, level, own, styleAt })
   const take = (next: Level) => (level.value = next)
   /** The category that was pointed at last. */
   const picked = ref<string | null>(null)

@@ -1,13 +1,14 @@
 import { computed, shallowRef } from 'vue'
 import { defineStore } from 'pinia'
-import type { Regions } from '~~/core/label/resolve'
-import { needsOf } from '~~/core/locale/needs'
+import type { Regions } from '~~/core/label/region'
+import { needsOf } from '~~/core/label/needs'
 import type { CurrencyNames, LocaleTable } from '~~/core/locale/types'
 import type { Style } from '~~/core/style/fields'
-import { request } from '~/composables/request'
+import { requestsOnce } from '~/composables/requestsOnce'
 
 /** Tables of regions, fetched when a style first needs them. English is part of the program. */
 export const useLocaleTables = defineStore('regions', () => {
+  const tableRequests = requestsOnce((name, suffix) => `/api/regions/${name}${suffix}`)
   const tables = shallowRef<Record<string, LocaleTable>>({})
   const currencyNames = shallowRef<Record<string, CurrencyNames>>({})
   const loaded = computed<Regions>(() => ({
@@ -29,36 +30,17 @@ export const useLocaleTables = defineStore('regions', () => {
 
   async function fetchMissing(styles: readonly Style[]) {
     const lacking = styles.map(missing)
-    const fetched = async <Table>(
-      names: readonly string[],
-      suffix: string,
-    ): Promise<Record<string, Table>> =>
-      Object.fromEntries(
-        await Promise.all(
-          [...new Set(names)].map(
-            async (name) => [name, await ask<Table>(`/api/regions/${name}${suffix}`)] as const,
-          ),
-        ),
-      )
     const [moreTables, moreNames] = await Promise.all([
-      fetched<LocaleTable>(
+      tableRequests.ask<LocaleTable>(
         lacking.flatMap((one) => one.tables),
         '',
       ),
-      fetched<CurrencyNames>(
+      tableRequests.ask<CurrencyNames>(
         lacking.flatMap((one) => one.currencyNames),
         '/currencies',
       ),
     ])
     return { moreTables, moreNames }
-  }
-  /** What was asked for already comes from there. */
-  const answers = new Map<string, Promise<unknown>>()
-  function ask<Table>(address: string): Promise<Table> {
-    const answer = answers.get(address) ?? request<Table>(address)
-    answers.set(address, answer)
-    answer.catch(() => answers.delete(address))
-    return answer as Promise<Table>
   }
 
   /** @throws ProblemError when the server does not give them; StyleError for an unknown language */

@@ -1,3 +1,4 @@
+import { notationOf } from '../notations'
 import { compare, leadingPower } from '../decimal/arithmetic'
 import { type Decimal, toText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
@@ -5,45 +6,47 @@ import { unitOfLastDigit } from '../label/decide'
 import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
-import { decimalsText, withDecimals } from '../style/decimals'
+import { withDecimals } from '../style/decimals'
 import { withDigits } from '../style/digits'
 import { largest } from './numbers'
-import type { Change, Proof } from './types'
+import { fix } from './fixes'
+import type { Change, Fix, Proof } from './types'
 
 const MOST_MORE = 24
 /** Decimals of a thousand or a million beyond these help nobody; another rung does. */
 const MOST_MORE_SCALED = 3
 
-const styled = ({ style }: Proof, title: string, way: Change['way'], changes: Style): Change => ({
-  title,
+/** The style with some fields set otherwise. */
+const styled = ({ style }: Proof, way: Change['way'], changes: Style): Change => ({
   way,
   style: { ...style, ...changes },
 })
 /** So many decimals. */
-export const toDecimals = (proof: Proof, count: number): Change =>
-  styled(proof, `Write ${decimalsText(count)}`, 'decimals', withDecimals(proof.style, count))
+export const toDecimals = (proof: Proof, count: number): Fix =>
+  fix('decimals', { count }, styled(proof, 'decimals', withDecimals(proof.style, count)))
 const mostWritten = ({ decisions }: Proof): number =>
   largest(decisions.map(({ written }) => written.decimals))
 const mostDecimals = (proof: Proof): number =>
   withDigits(proof.full).fraction?.[1] ?? mostWritten(proof)
 
 /** More and more decimals, one at a time. */
-export function* moreDecimals(proof: Proof): Generator<Change> {
+export function* moreDecimals(proof: Proof): Generator<Fix> {
   const most = mostDecimals(proof)
   const more =
-    proof.full.notation === 'scaled' && proof.surface !== 'axis' ? MOST_MORE_SCALED : MOST_MORE
+    notationOf(proof.full).hasRungs && proof.surface !== 'axis' ? MOST_MORE_SCALED : MOST_MORE
   for (let count = most + 1; count <= Math.min(most + more, 100); count++)
     yield toDecimals(proof, count)
 }
 
 /** Fewer and fewer decimals. */
-export function* fewerDecimals(proof: Proof): Generator<Change> {
+export function* fewerDecimals(proof: Proof): Generator<Fix> {
   for (let count = mostWritten(proof) - 1; count >= 0; count--) yield toDecimals(proof, count)
 }
 
 /** Signs shown again where they were hidden. */
-export function* shownSign(proof: Proof): Generator<Change> {
-  if (proof.full.sign === 'never') yield styled(proof, 'Show the sign', 'sign', { sign: 'auto' })
+export function* shownSign(proof: Proof): Generator<Fix> {
+  if (proof.full.sign === 'never')
+    yield fix('show-sign', {}, styled(proof, 'sign', { sign: 'auto' }))
 }
 
 /** The units, which every ladder has between its rungs. */
@@ -52,20 +55,22 @@ const UNITS: LadderRung = { power: 0, symbol: '', word: '' }
 export const rungsOf = ({ full }: Proof): LadderRung[] =>
   [...ladderOf(full.ladder).rungs, UNITS].sort((a, b) => a.power - b.power)
 /** "millions", "k", "whole digits" */
-export const rungTitle = ({ full }: Proof, { power, symbol, word }: LadderRung): string =>
-  power === 0 ? 'whole digits' : ladderOf(full.ladder).prefixes ? symbol : `${word}s`
+export function rungTitle({ full }: Proof, { power, symbol, word }: LadderRung): string {
+  if (power === 0) return 'whole digits'
+  return ladderOf(full.ladder).prefixes ? symbol : `${word}s`
+}
 /** All labels in one rung. */
-export const inRung = (proof: Proof, rung: LadderRung): Change =>
+export const inRung = (proof: Proof, rung: LadderRung): Fix =>
   rung.power === 0
-    ? styled(proof, 'Write whole digits', 'notation', { notation: 'plain', rung: 'each' })
-    : styled(proof, `Write all in ${rungTitle(proof, rung)}`, 'rung', { rung: rung.power })
+    ? fix('whole-digits', {}, styled(proof, 'notation', { notation: 'plain', rung: 'each' }))
+    : fix('in-rung', { rung: rungTitle(proof, rung) }, styled(proof, 'rung', { rung: rung.power }))
 
 /** A rung of each label's own, the lower rungs for all, and no rung at all. */
-export function* finerRungs(proof: Proof): Generator<Change> {
+export function* finerRungs(proof: Proof): Generator<Fix> {
   const { full } = proof
-  if (full.notation !== 'scaled') return
+  if (!notationOf(full).hasRungs) return
   if (full.unitAt === 'label' && full.rung !== 'each')
-    yield styled(proof, 'Give each label its own rung', 'rung', { rung: 'each' })
+    yield fix('own-rungs', {}, styled(proof, 'rung', { rung: 'each' }))
   const powers = proof.decisions.map(
     ({ written: { rule, rung } }) => proof.plan.rules[rule]!.rungs[rung]!.power,
   )
@@ -76,20 +81,24 @@ export function* finerRungs(proof: Proof): Generator<Change> {
 }
 
 /** One rung for all labels. */
-export function* oneRung(proof: Proof): Generator<Change> {
-  if (proof.full.notation === 'scaled')
-    yield styled(proof, 'Share one rung', 'rung', { rung: 'shared' })
+export function* oneRung(proof: Proof): Generator<Fix> {
+  if (notationOf(proof.full).hasRungs)
+    yield fix('one-rung', {}, styled(proof, 'rung', { rung: 'shared' }))
 }
 
 /** One exponent for all labels, or none. */
-export function* oneExponent(proof: Proof): Generator<Change> {
-  if (proof.full.notation === 'scientific' || proof.full.notation === 'engineering')
-    yield styled(proof, 'Share one exponent', 'exponent', { exponent: 'shared' })
-  yield styled(proof, 'Write whole digits', 'notation', { notation: 'plain' })
+export function* oneExponent(proof: Proof): Generator<Fix> {
+  if (notationOf(proof.full).hasExponent)
+    yield fix('one-exponent', {}, styled(proof, 'exponent', { exponent: 'shared' }))
+  yield fix('whole-digits', {}, styled(proof, 'notation', { notation: 'plain' }))
 }
 
+/** Ticks at another step. */
+export const stepBy = ({ style }: Proof, step: Decimal): Fix =>
+  fix('step-by', { step: plainly(step) }, { way: 'ticks', style, ticks: { step: toText(step) } })
+
 /** The smallest round steps that the labels' last digit can tell. */
-export function* widerSteps(proof: Proof): Generator<Change> {
+export function* widerSteps(proof: Proof): Generator<Fix> {
   const place = Math.max(
     ...proof.decisions.map(({ written }) => leadingPower(unitOfLastDigit(proof.plan, written))),
   )
@@ -101,17 +110,12 @@ export function* widerSteps(proof: Proof): Generator<Change> {
   ] as const) {
     const step: Decimal = { coefficient, exponent: place + exponent }
     if (compare(step, proof.step!) <= 0) continue
-    yield {
-      title: `Step by ${plainly(step)}`,
-      way: 'ticks',
-      style: proof.style,
-      ticks: { step: toText(step) },
-    }
+    yield stepBy(proof, step)
   }
 }
 
 /** More decimals, finer rungs, and on an axis wider steps: what tells numbers apart that read alike. */
-export function* finer(proof: Proof): Generator<Change> {
+export function* finer(proof: Proof): Generator<Fix> {
   yield* moreDecimals(proof)
   if (proof.surface === 'axis') {
     if (proof.step) yield* widerSteps(proof)

@@ -1,12 +1,12 @@
 import { multiply } from '../decimal/arithmetic'
-import { type Decimal, decimal, toText } from '../decimal/decimal'
-import { plainly } from '../decimal/plainly'
+import { type Decimal, decimal } from '../decimal/decimal'
 import type { Style } from '../style/fields'
 import { textWidth } from '../text/advance'
 import { alongOf } from '../ticks/linear'
-import { fewerDecimals, oneRung } from './changes'
+import { fewerDecimals, oneRung, stepBy } from './changes'
+import { fix, type FixId } from './fixes'
 import { labelsOf, valuesOf } from './proof'
-import type { Change, Check, Proof, Room, Surface } from './types'
+import type { Check, Fix, Proof, Room, Surface } from './types'
 
 /** Labels side by side need a gap of this part of the font size to be told apart. */
 const GAP = 0.5
@@ -31,16 +31,15 @@ const widthsOf = (
   { labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>,
   { fontSize, weight, turned, stacked }: Room,
 ): number[] =>
-  labels.map((label, at) =>
-    stacked
-      ? fontSize
-      : turned
-        ? LINE * fontSize
-        : Math.max(
-            textWidth(label, fontSize, weight) + textWidth(around?.[at] ?? '', fontSize),
-            textWidth(below?.[at] ?? '', fontSize),
-          ),
-  )
+  labels.map((label, at) => {
+    if (stacked) return fontSize
+    if (turned) return LINE * fontSize
+    const beside = textWidth(around?.[at] ?? '', fontSize)
+    return Math.max(
+      textWidth(label, fontSize, weight) + beside,
+      textWidth(below?.[at] ?? '', fontSize),
+    )
+  })
 
 /** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
 function middlesOf(
@@ -71,28 +70,23 @@ export const clearanceOf = (labelled: Labelled, room: Room): number =>
   )
 
 /** Shorter ways of writing the same numbers. */
-const SHORTER: readonly (readonly [string, Style])[] = [
-  ['Write all with one symbol', { notation: 'scaled', rung: 'shared', rungForm: 'symbol' }],
-  ['Write each with its symbol', { notation: 'scaled', rung: 'each', rungForm: 'symbol' }],
-]
+const SHORTER = [
+  ['one-symbol', { notation: 'scaled', rung: 'shared', rungForm: 'symbol' }],
+  ['own-symbols', { notation: 'scaled', rung: 'each', rungForm: 'symbol' }],
+] as const satisfies readonly (readonly [FixId, Style])[]
 /** Where a title stands by. */
 const TITLED: ReadonlySet<Surface> = new Set(['axis', 'table'])
-const TITLES: readonly (readonly [string, Style])[] = [
-  ['Say the unit in the title', { unitAt: 'title' }],
-  ['Say rung and unit in the title', { notation: 'scaled', rung: 'shared', unitAt: 'title' }],
-]
+const TITLES = [
+  ['unit-in-title', { unitAt: 'title' }],
+  ['rung-in-title', { notation: 'scaled', rung: 'shared', unitAt: 'title' }],
+] as const satisfies readonly (readonly [FixId, Style])[]
 
 /** Twice, four, five and ten times the step. */
-function* fewerTicks(proof: Proof): Generator<Change> {
+function* fewerTicks(proof: Proof): Generator<Fix> {
   if (proof.surface !== 'axis' || !proof.step) return
   for (const times of ['2', '4', '5', '10']) {
     const step = multiply(proof.step, decimal(times))
-    yield {
-      title: `Step by ${plainly(step)}`,
-      way: 'ticks',
-      style: proof.style,
-      ticks: { step: toText(step) },
-    }
+    yield stepBy(proof, step)
   }
 }
 
@@ -118,27 +112,18 @@ export const crowded: Check = {
     return { severity: 'warning', message, at }
   },
   *propose(proof) {
+    const { style } = proof
     if (proof.surface === 'marks' && proof.around)
-      yield {
-        title: 'Put what stands behind on a second line',
-        way: 'layout',
-        style: proof.style,
-        layout: 'secondLine',
-      }
+      yield fix('second-line', {}, { way: 'layout', style, layout: 'secondLine' })
     yield* fewerDecimals(proof)
     yield* oneRung(proof)
-    for (const [title, changes] of SHORTER)
-      yield { title, way: 'notation', style: { ...proof.style, ...changes } }
+    for (const [id, changes] of SHORTER)
+      yield fix(id, {}, { way: 'notation', style: { ...style, ...changes } })
     yield* fewerTicks(proof)
     if (proof.surface === 'marks' && proof.values.length > MOST_TOLD)
-      yield {
-        title: 'Label the ends, the largest and the least alone',
-        way: 'layout',
-        style: proof.style,
-        layout: 'fewerLabels',
-      }
+      yield fix('few-labels', {}, { way: 'layout', style, layout: 'fewerLabels' })
     if (!TITLED.has(proof.surface)) return
-    for (const [title, changes] of TITLES)
-      yield { title, way: 'unit', style: { ...proof.style, ...changes } }
+    for (const [id, changes] of TITLES)
+      yield fix(id, {}, { way: 'unit', style: { ...style, ...changes } })
   },
 }

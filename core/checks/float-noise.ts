@@ -1,3 +1,4 @@
+import { notationOf } from '../notations'
 import {
   compare,
   fitsDouble,
@@ -60,7 +61,7 @@ export const floatNoise: Check = {
   },
   *propose(proof) {
     const short = valuesOf(proof).flatMap((value) => meant(value) ?? [])
-    if (proof.full.notation === 'plain') yield toDecimals(proof, largest(short.map(decimalsOf)))
+    if (notationOf(proof.full).hasAllDigits) yield toDecimals(proof, largest(short.map(decimalsOf)))
     yield* fewerDecimals(proof)
   },
 }

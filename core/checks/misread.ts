@@ -27,7 +27,8 @@ const [SURELY_NEAR, SURELY_OFF] = [Number(MOST_OFF) - DOUBT, Number(MOST_OFF) + 
 function verdictOf(said: number, double: number): boolean | null {
   const off = Math.abs(said - double)
   const size = Math.abs(double)
-  return off < SURELY_NEAR * size ? false : off > SURELY_OFF * size ? true : null
+  if (off < SURELY_NEAR * size) return false
+  return off > SURELY_OFF * size ? true : null
 }
 /**
  * The same of all values of a decision. Away from what is said for them a part grows on either side

@@ -35,7 +35,8 @@ export function placesWhere(
 ): number[] {
   const verdicts = Uint8Array.from(decisions, (decision, place) => {
     const holds = ofDecision(decision, place)
-    return holds === null ? SOME : holds ? ALL : NONE
+    if (holds === null) return SOME
+    return holds ? ALL : NONE
   })
   if (!verdicts.includes(ALL) && !verdicts.includes(SOME)) return []
   const places: number[] = []

@@ -3,6 +3,7 @@ import { plainly } from '../decimal/plainly'
 import { shownSign } from './changes'
 import { isNumeral, placesWhere } from './numbers'
 import { labelsOf, saidOf, valuesOf } from './proof'
+import { fix } from './fixes'
 import type { Check } from './types'
 
 /** A larger number that reads smaller. */
@@ -35,10 +36,6 @@ export const orderReversed: Check = {
     const { style, full } = proof
     yield* shownSign(proof)
     if (full.cases.length > 0)
-      yield {
-        title: 'Write all alike, without cases',
-        way: 'cases',
-        style: { ...style, cases: [] },
-      }
+      yield fix('no-cases', {}, { way: 'cases', style: { ...style, cases: [] } })
   },
 }

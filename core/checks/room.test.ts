@@ -120,7 +120,7 @@ test('crowded marks of two parts are mended by a second line, where that has roo
 })
 
 test('many crowded marks keep the labels of their ends, the largest and the least, where no shorter wording helps', () => {
-  const values = Array.from({ length: 30 }, (_, at) => (at === 11 ? 99 : at === 21 ? 10 : 20 + at))
+  const values = Array.from({ length: 30 }, (_, at) => ({ 11: 99, 21: 10 })[at] ?? 20 + at)
   const finding = found(written('marks', {}, values, room(400)), 'crowded')!
   expect(finding.fixes.map(({ layout }) => layout)).toEqual(['fewerLabels'])
   expect(found(written('marks', {}, values, room(2000)), 'crowded')).toBeUndefined()

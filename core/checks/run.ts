@@ -3,7 +3,7 @@ import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
 import { layouts } from './layouts'
 import { doublesOf, proofOf, valueAt } from './proof'
-import type { Change, Check, Finding, Proof, Severity, Subject } from './types'
+import type { Change, Check, Finding, Fix, Proof, Severity, Subject } from './types'
 
 const MOST_FIXES = 2
 
@@ -107,8 +107,8 @@ function fixesFor(
   at: Verdict['at'],
   before: Found,
   findingsAfter: (change: Change) => Found,
-): Change[] {
-  const ways = new Map<Change['way'], { change: Change; isClean: boolean }>()
+): Fix[] {
+  const ways = new Map<Change['way'], { change: Fix; isClean: boolean }>()
   const sample = sampleOf(proof, at)
   for (const change of check.propose(proof)) {
     if (ways.get(change.way)?.isClean) continue

@@ -1,3 +1,4 @@
+import { notationOf } from '../notations'
 import { compare, magnitudeOf } from '../decimal/arithmetic'
 import { ONE } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
@@ -16,7 +17,7 @@ interface Largest {
 
 /** The decision that says the largest number, whatever its sign, of those that stand in a rung. */
 function largestOf({ full, plan, decisions, column }: Proof): Largest | null {
-  if (full.notation !== 'scaled') return null
+  if (!notationOf(full).hasRungs) return null
   const isLarger = (a: number, b: number): boolean =>
     column
       ? Math.abs(column.said[a]!) > Math.abs(column.said[b]!)

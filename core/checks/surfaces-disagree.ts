@@ -5,6 +5,7 @@ import { resolve } from '../label/resolve'
 import { textOf } from '../label/write'
 import { halfUnit, isNumeral, placesWhere } from './numbers'
 import { labelAt, saidAt, valueAt, valuesOf, writtenAt } from './proof'
+import { fix } from './fixes'
 import type { Check } from './types'
 
 /** One value that reads differently on two surfaces, beyond the precision of both. */
@@ -38,10 +39,10 @@ export const surfacesDisagree: Check = {
   },
   *propose({ style, others }) {
     for (const other of others ?? [])
-      yield {
-        title: `Write it as the ${other.surface} does`,
-        way: 'unit',
-        style: { ...style, ...other.style },
-      }
+      yield fix(
+        'as-surface',
+        { surface: other.surface },
+        { way: 'unit', style: { ...style, ...other.style } },
+      )
   },
 }

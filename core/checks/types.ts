@@ -99,9 +99,8 @@ export interface Proof extends Subject {
 
 /** What stands behind a label goes to a line of its own; or only the ends, the largest and the least of the marks carry a label. */
 export type Layout = 'secondLine' | 'fewerLabels'
-/** A change that makes a check hold. */
+/** A change that may make a check hold. */
 export interface Change {
-  readonly title: string
   /** What it turns to: of changes that turn to the same, the smallest that is good is offered. */
   readonly way:
     | 'decimals'
@@ -125,6 +124,16 @@ export interface Change {
   readonly layout?: Layout
 }
 
+/** What a fix is about: numbers and names that its words say. */
+export type FixParams = Readonly<Record<string, string | number>>
+/** A change with its words. */
+export interface Fix extends Change {
+  /** What it does, and with what: the same for every surface that it mends. */
+  readonly id: string
+  readonly params: FixParams
+  readonly title: string
+}
+
 export interface Finding {
   readonly check: string
   readonly severity: Severity
@@ -132,7 +141,7 @@ export interface Finding {
   readonly message: string
   /** The places of the values that it is about. */
   readonly at: readonly number[]
-  readonly fixes: readonly Change[]
+  readonly fixes: readonly Fix[]
 }
 
 export interface Check {
@@ -141,5 +150,5 @@ export interface Check {
   /** @returns what does not hold, without fixes; null where all is well */
   find(proof: Proof): Omit<Finding, 'check' | 'fixes'> | null
   /** Changes worth trying, the smallest first; only those that prove good are offered. */
-  propose(proof: Proof): Iterable<Change>
+  propose(proof: Proof): Iterable<Fix>
 }

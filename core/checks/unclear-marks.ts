@@ -3,9 +3,10 @@ import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { readAs } from '../label/readas'
 import { isInterval } from '../label/readback'
-import { regionOf } from '../label/resolve'
+import { regionOf } from '../label/region'
 import { isNumeral, placesWhere } from './numbers'
 import { labelAt, saidAt } from './proof'
+import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
 /** The numbers that a reader of another region gets in place of those that the labels say, by place. */
@@ -45,15 +46,8 @@ export const unclearMarks: Check = {
     return null
   },
   *propose({ style }) {
-    yield {
-      title: 'Part groups by a narrow blank',
-      way: 'marks',
-      style: { ...style, marks: { ...style.marks, group: '\u202f' } },
-    }
-    yield {
-      title: 'Write without group marks',
-      way: 'marks',
-      style: { ...style, grouping: 'never' },
-    }
+    const narrow = { ...style, marks: { ...style.marks, group: '\u202f' } }
+    yield fix('narrow-groups', {}, { way: 'marks', style: narrow })
+    yield fix('no-groups', {}, { way: 'marks', style: { ...style, grouping: 'never' } })
   },
 }

@@ -1,6 +1,8 @@
+import { notationOf } from '../notations'
 import type { Decision } from '../label/fast/column'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
+import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
 /** Trillion: symbols above it are known to few. */
@@ -23,7 +25,7 @@ export const unfamiliarRung: Check = {
   title: 'A rung that few readers know',
   find(proof) {
     const { full, plan } = proof
-    if (full.notation !== 'scaled') return null
+    if (!notationOf(full).hasRungs) return null
     const powerOf = ({ written: { rule, rung } }: Decision) => plan.rules[rule]!.rungs[rung]!.power
     const isNamed = (decision: Decision) =>
       saysSome(decision) && decision.written.exponent === null && powerOf(decision) !== 0
@@ -49,19 +51,19 @@ export const unfamiliarRung: Check = {
   },
   *propose({ style, full, readers }) {
     if (full.ladder !== 'short')
-      yield {
-        title: 'Count in thousands and millions',
-        way: 'rung',
-        style: { ...style, ladder: 'short', rung: 'each' },
-      }
+      yield fix(
+        'short-ladder',
+        {},
+        { way: 'rung', style: { ...style, ladder: 'short', rung: 'each' } },
+      )
     else {
-      yield {
-        title: 'Add the power to the symbol',
-        way: 'rung',
-        style: { ...style, rungForm: 'symbolExponent' },
-      }
+      yield fix(
+        'power-beside',
+        {},
+        { way: 'rung', style: { ...style, rungForm: 'symbolExponent' } },
+      )
       if (!readers || readers.length < 2)
-        yield { title: 'Write the words', way: 'unit', style: { ...style, rungForm: 'word' } }
+        yield fix('in-words', {}, { way: 'unit', style: { ...style, rungForm: 'word' } })
     }
   },
 }

@@ -2,6 +2,7 @@ import { textOf } from '../label/write'
 import type { Written } from '../label/types'
 import { placesWhere } from './numbers'
 import { writtenAt } from './proof'
+import { fix } from './fixes'
 import type { Check, Surface } from './types'
 
 /** Where each label stands alone, without a title and without neighbours. */
@@ -29,6 +30,6 @@ export const unitLost: Check = {
     }
   },
   *propose({ style }) {
-    yield { title: 'Say the unit on each label', way: 'unit', style: { ...style, unitAt: 'label' } }
+    yield fix('unit-on-labels', {}, { way: 'unit', style: { ...style, unitAt: 'label' } })
   },
 }

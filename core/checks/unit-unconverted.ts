@@ -2,7 +2,8 @@ import { toText } from '../decimal/decimal'
 import type { FullStyle, Style } from '../style/fields'
 import { placesWhere } from './numbers'
 import { labelAt } from './proof'
-import type { Change, Check, Proof } from './types'
+import { fix } from './fixes'
+import type { Check, Proof } from './types'
 
 type Unit = FullStyle['unit']
 
@@ -32,16 +33,15 @@ const powerOf = (from: string, to: string): number | null => {
   const found = FACTORS.find(
     ([large, small]) => (large === from && small === to) || (large === to && small === from),
   )
-  return found ? (found[0] === from ? found[2] : -found[2]) : null
+  if (!found) return null
+  return found[0] === from ? found[2] : -found[2]
 }
 
 /** What a unit is called; null where none can be converted into. */
-const nameOf = (unit: Unit): string | null =>
-  unit.kind === 'symbol'
-    ? unit.text.trim()
-    : unit.kind === 'currency' && typeof unit.code === 'string'
-      ? unit.code
-      : null
+function nameOf(unit: Unit): string | null {
+  if (unit.kind === 'symbol') return unit.text.trim()
+  return unit.kind === 'currency' && typeof unit.code === 'string' ? unit.code : null
+}
 
 /** The cases that change the unit and leave the number. */
 function unconverted({ full }: Proof): { at: number; from: string; to: string }[] {
@@ -81,16 +81,16 @@ export const unitUnconverted: Check = {
     const power = powerOf(found.from, found.to)
     if (power !== null) {
       const factor = toText({ coefficient: 1n, exponent: power })
-      yield {
-        title: `Convert: 1 ${found.from} is ${factor} ${found.to}`,
-        way: 'unit',
-        style: changed((use) => ({ ...use, factor })),
-      } satisfies Change
+      yield fix(
+        'convert',
+        { from: found.from, factor, to: found.to },
+        { way: 'unit', style: changed((use) => ({ ...use, factor })) },
+      )
     }
-    yield {
-      title: `Keep ${found.from}`,
-      way: 'cases',
-      style: changed(({ unit: _, ...use }) => use),
-    } satisfies Change
+    yield fix(
+      'keep-unit',
+      { unit: found.from },
+      { way: 'cases', style: changed(({ unit: _, ...use }) => use) },
+    )
   },
 }

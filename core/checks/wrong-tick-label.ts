@@ -4,6 +4,7 @@ import { plainly } from '../decimal/plainly'
 import { isInterval, readBack, type ReadNumber } from '../label/readback'
 import { halfUnit, listed, placesOf } from './numbers'
 import { labelAt, valueAt, valuesOf, writtenAt } from './proof'
+import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
 /** Whether what a label says is its tick, rounded as the style rounds. */
@@ -63,7 +64,7 @@ export const wrongTickLabel: Check = {
     }
   },
   *propose({ style }) {
-    yield { title: 'Write the labels from the ticks', way: 'labels', style, dropsLabels: true }
+    yield fix('labels-from-ticks', {}, { way: 'labels', style, dropsLabels: true })
   },
 }
 

@@ -24,26 +24,46 @@ test('an empty set tells nothing, zeros alone tell zero', () => {
 })
 
 test('of doubles the closest pair is the same as of the decimals that they mean', () => {
-  const near = fc.tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: -3, max: 3 })).map(([tenths, bits]) => tenths / 10 + bits * 2 ** -54)
-  fc.assert(fc.property(fc.array(fc.oneof(near, fc.double({ min: -1e12, max: 1e12, noNaN: true })), { minLength: 1, maxLength: 20 }), (numbers) => {
-    const values = numbers.map((number) => decimal(number))
-    const [byDecimals, byDoubles] = [extremesOf(values)!, extremesOf(values, Float64Array.from(numbers))!].map(({ closest }) => closest && toText(subtract(closest[1], closest[0])))
-    expect(byDoubles).toBe(byDecimals)
-  }))
+  const near = fc
+    .tuple(fc.integer({ min: 1, max: 9 }), fc.integer({ min: -3, max: 3 }))
+    .map(([tenths, bits]) => tenths / 10 + bits * 2 ** -54)
+  fc.assert(
+    fc.property(
+      fc.array(fc.oneof(near, fc.double({ min: -1e12, max: 1e12, noNaN: true })), {
+        minLength: 1,
+        maxLength: 20,
+      }),
+      (numbers) => {
+        const values = numbers.map((number) => decimal(number))
+        const [byDecimals, byDoubles] = [
+          extremesOf(values)!,
+          extremesOf(values, Float64Array.from(numbers))!,
+        ].map(({ closest }) => closest && toText(subtract(closest[1], closest[0])))
+        expect(byDoubles).toBe(byDecimals)
+      },
+    ),
+  )
 })
 
 test('no pair lies closer than the closest', () => {
-  fc.assert(fc.property(fc.array(fc.integer(), { minLength: 2, maxLength: 30 }), (numbers) => {
-    const values = numbers.map((number) => decimal(number))
-    const found = extremesOf(values)!.closest
-    const apart = numbers.flatMap((a, at) => numbers.slice(at + 1).map((b) => Math.abs(a - b))).filter((gap) => gap > 0)
-    if (!found) return apart.length === 0
-    return Number(toText(magnitudeOf(subtract(found[0], found[1])))) === Math.min(...apart)
-  }))
+  fc.assert(
+    fc.property(fc.array(fc.integer(), { minLength: 2, maxLength: 30 }), (numbers) => {
+      const values = numbers.map((number) => decimal(number))
+      const found = extremesOf(values)!.closest
+      const apart = numbers
+        .flatMap((a, at) => numbers.slice(at + 1).map((b) => Math.abs(a - b)))
+        .filter((gap) => gap > 0)
+      if (!found) return apart.length === 0
+      return Number(toText(magnitudeOf(subtract(found[0], found[1])))) === Math.min(...apart)
+    }),
+  )
 })
 
 test('missing cells and infinities are no values', () => {
-  expect(texts(finite([1.5, NaN, null, Infinity, '12345678901234567890', 'x']))).toEqual(['1.5', '12345678901234567890'])
+  expect(texts(finite([1.5, NaN, null, Infinity, '12345678901234567890', 'x']))).toEqual([
+    '1.5',
+    '12345678901234567890',
+  ])
 })
 
 test.each([
@@ -57,8 +77,17 @@ test.each([
 })
 
 test('the sum of a category is the sum of its cells, digit by digit', () => {
-  fc.assert(fc.property(fc.array(fc.bigInt({ min: -(10n ** 30n), max: 10n ** 30n }), { minLength: 1 }), (cells) => {
-    const [group] = aggregate(cells.map(() => 'all'), cells.map((cell) => decimal(cell)), 'sum')
-    return compare(group!.value, decimal(cells.reduce((a, b) => a + b, 0n))) === 0
-  }))
+  fc.assert(
+    fc.property(
+      fc.array(fc.bigInt({ min: -(10n ** 30n), max: 10n ** 30n }), { minLength: 1 }),
+      (cells) => {
+        const [group] = aggregate(
+          cells.map(() => 'all'),
+          cells.map((cell) => decimal(cell)),
+          'sum',
+        )
+        return compare(group!.value, decimal(cells.reduce((a, b) => a + b, 0n))) === 0
+      },
+    ),
+  )
 })

@@ -1,5 +1,6 @@
 /** ISO 8601 calendar dates, with or without a time of day. */
-const ISO = /^(\d{4})-(\d{2})-(\d{2})(?:[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:Z|[+-]\d{2}:?\d{2})?)?$/
+const ISO =
+  /^(\d{4})-(\d{2})-(\d{2})(?:[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:Z|[+-]\d{2}:?\d{2})?)?$/
 /** Day and month in one order or the other, and the year. */
 const MIXED = /^(\d{1,2})([./-])(\d{1,2})\2(\d{4})$/
 const DAY = 86_400_000
@@ -27,7 +28,9 @@ export function dayOf(text: string, order: DateOrder = 'iso'): number | null {
   const found = MIXED.exec(text.trim())
   if (!found) return null
   const [first, second] = [Number(found[1]), Number(found[3])]
-  return order === 'dmy' ? dayIn(Number(found[4]), second, first) : dayIn(Number(found[4]), first, second)
+  return order === 'dmy'
+    ? dayIn(Number(found[4]), second, first)
+    : dayIn(Number(found[4]), first, second)
 }
 
 /**
@@ -53,7 +56,8 @@ export function orderOf(texts: Iterable<string>): DateOrder | 'unclear' | null {
 }
 
 /** The day that it is somewhere, by that place's own calendar. */
-export const today = (now: Date = new Date()): number => Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / DAY
+export const today = (now: Date = new Date()): number =>
+  Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / DAY
 
 /** A day as a date that formats in UTC. */
 export const dateOf = (day: number): Date => new Date(day * DAY)

@@ -3,8 +3,10 @@ import { add, sum } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
 import { derive, type DerivationId } from './derive'
 
-const cells = (...texts: (string | null)[]) => texts.map((text) => (text === null ? null : decimal(text)))
-const said = (values: ReturnType<typeof derive>) => values.map((value) => value && toText(value).slice(0, 12))
+const cells = (...texts: (string | null)[]) =>
+  texts.map((text) => (text === null ? null : decimal(text)))
+const said = (values: ReturnType<typeof derive>) =>
+  values.map((value) => value && toText(value).slice(0, 12))
 
 test.each<[DerivationId, (string | null)[]]>([
   ['sum', ['10', '3', null, '0']],
@@ -18,10 +20,20 @@ test.each<[DerivationId, (string | null)[]]>([
 })
 
 test('shares make one, and a difference and what it was less of make the whole again', () => {
-  const one = fc.tuple(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: -9, max: 9 })).map(([n, power]) => decimal(`${n}e${power}`))
-  fc.assert(fc.property(fc.array(one, { minLength: 1, maxLength: 20 }), fc.array(one, { minLength: 20, maxLength: 20 }), (a, b) => {
-    const whole = Number(toText(sum(derive('share', a, []).map((value) => value!))))
-    expect(Math.abs(whole - 1)).toBeLessThan(1e-12)
-    expect(derive('difference', a, b).map((value, at) => toText(add(value!, b[at]!)))).toEqual(a.map(toText))
-  }))
+  const one = fc
+    .tuple(fc.integer({ min: 1, max: 1e6 }), fc.integer({ min: -9, max: 9 }))
+    .map(([n, power]) => decimal(`${n}e${power}`))
+  fc.assert(
+    fc.property(
+      fc.array(one, { minLength: 1, maxLength: 20 }),
+      fc.array(one, { minLength: 20, maxLength: 20 }),
+      (a, b) => {
+        const whole = Number(toText(sum(derive('share', a, []).map((value) => value!))))
+        expect(Math.abs(whole - 1)).toBeLessThan(1e-12)
+        expect(derive('difference', a, b).map((value, at) => toText(add(value!, b[at]!)))).toEqual(
+          a.map(toText),
+        )
+      },
+    ),
+  )
 })

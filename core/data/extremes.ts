@@ -41,7 +41,8 @@ function closestOf(pairs: Iterable<readonly [Decimal, Decimal]>): Extremes['clos
   let least: Decimal | null = null
   for (const pair of pairs) {
     const apart = subtract(pair[1], pair[0])
-    if (apart.coefficient !== 0n && (!least || compare(apart, least) < 0)) [best, least] = [pair, apart]
+    if (apart.coefficient !== 0n && (!least || compare(apart, least) < 0))
+      [best, least] = [pair, apart]
   }
   return best
 }
@@ -53,14 +54,18 @@ export const DOUBT = 2 ** -50
  * The same of doubles, each meaning its shortest decimal: the few pairs that can be the closest are
  * found by doubles, and the closest among them exactly.
  */
-export const closestDoubles = (doubles: Float64Array): Extremes['closest'] => closestSorted(doubles.slice().sort())
+export const closestDoubles = (doubles: Float64Array): Extremes['closest'] =>
+  closestSorted(doubles.slice().sort())
 
-const doubtBefore = (sorted: Float64Array, i: number): number => DOUBT * Math.max(Math.abs(sorted[i - 1]!), Math.abs(sorted[i]!))
+const doubtBefore = (sorted: Float64Array, i: number): number =>
+  DOUBT * Math.max(Math.abs(sorted[i - 1]!), Math.abs(sorted[i]!))
 
 /** What the closest two different of ascending doubles lie apart at most; Infinity where all are equal. */
 export function leastGap(sorted: Float64Array): number {
   let most = Infinity
-  for (let i = 1; i < sorted.length; i++) if (sorted[i] !== sorted[i - 1]) most = Math.min(most, sorted[i]! - sorted[i - 1]! + doubtBefore(sorted, i))
+  for (let i = 1; i < sorted.length; i++)
+    if (sorted[i] !== sorted[i - 1])
+      most = Math.min(most, sorted[i]! - sorted[i - 1]! + doubtBefore(sorted, i))
   return most
 }
 
@@ -69,7 +74,11 @@ export function closestSorted(sorted: Float64Array): Extremes['closest'] {
   const most = leastGap(sorted)
   function* near(): Generator<readonly [Decimal, Decimal]> {
     for (let i = 1; i < sorted.length; i++) {
-      if (sorted[i] !== sorted[i - 1] && sorted[i]! - sorted[i - 1]! - doubtBefore(sorted, i) <= most) yield [fromNumber(sorted[i - 1]!), fromNumber(sorted[i]!)]
+      if (
+        sorted[i] !== sorted[i - 1] &&
+        sorted[i]! - sorted[i - 1]! - doubtBefore(sorted, i) <= most
+      )
+        yield [fromNumber(sorted[i - 1]!), fromNumber(sorted[i]!)]
     }
   }
   return closestOf(near())

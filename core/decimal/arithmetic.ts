@@ -75,28 +75,33 @@ export function leadingPower(a: Decimal): number {
 /** Exponents that are this near are brought to one at less cost than digits are counted. */
 const NEAR_EXPONENTS = 40
 
+/** Order of two integers: -1, 0 or 1. */
+function order(a: bigint, b: bigint): -1 | 0 | 1 {
+  if (a === b) return 0
+  return a < b ? -1 : 1
+}
+
 /**
  * Order of two decimals: negative, zero or positive as a is below, equal to or above b.
  *
  * @example compare(decimal('1e-320'), decimal('2e300')) // -1
  */
 export function compare(a: Decimal, b: Decimal): number {
-  const signA = a.coefficient === 0n ? 0 : a.coefficient < 0n ? -1 : 1
-  const signB = b.coefficient === 0n ? 0 : b.coefficient < 0n ? -1 : 1
+  const signA = order(a.coefficient, 0n)
+  const signB = order(b.coefficient, 0n)
   if (signA !== signB) return signA < signB ? -1 : 1
   if (signA === 0) return 0
-  if (a.exponent === b.exponent)
-    return a.coefficient < b.coefficient ? -1 : a.coefficient > b.coefficient ? 1 : 0
+  if (a.exponent === b.exponent) return order(a.coefficient, b.coefficient)
   // Far apart, coefficients of one exponent would have thousands of digits.
   if (Math.abs(a.exponent - b.exponent) <= NEAR_EXPONENTS) {
     const [left, right] = align(a, b)
-    return left < right ? -1 : left > right ? 1 : 0
+    return order(left, right)
   }
   const powerA = leadingPower(a)
   const powerB = leadingPower(b)
   if (powerA !== powerB) return powerA < powerB ? -signA : signA
   const [left, right] = align(a, b)
-  return left < right ? -1 : left > right ? 1 : 0
+  return order(left, right)
 }
 
 /**

@@ -38,6 +38,12 @@ const growsBy: Record<RoundingMode, (dropped: Dropped) => boolean> = {
 /** Modes whose result may be off by a whole unit of the last place. */
 export const isDirected = (mode: RoundingMode): boolean => !mode.startsWith('half')
 
+/** What twice the rest of a division is against its divisor: -1 less, 0 a tie, 1 more. */
+function halfOf(twice: bigint, divisor: bigint): -1 | 0 | 1 {
+  if (twice === divisor) return 0
+  return twice < divisor ? -1 : 1
+}
+
 /**
  * The whole quotient of two integers, rounded.
  *
@@ -51,7 +57,7 @@ export function divideRounded(numerator: bigint, denominator: bigint, mode: Roun
   const rest = size - quotient * denominator
   if (rest !== 0n) {
     const twice = rest * 2n
-    const half = twice < denominator ? -1 : twice > denominator ? 1 : 0
+    const half = halfOf(twice, denominator)
     if (growsBy[mode]({ half, negative, odd: (quotient & 1n) === 1n })) quotient += 1n
   }
   return negative ? -quotient : quotient

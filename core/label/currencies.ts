@@ -1,5 +1,6 @@
-import currencies from '../locale/generated/currencies.json'
-import { StyleError } from '../style/error'
+import { isCurrency } from '../locale/currencies'
+import { currencyColumn } from '../style/dependencies'
+import { StyleError } from '../error'
 import type { FullStyle } from '../style/schemas'
 import type { Condition, Row } from './types'
 
@@ -8,13 +9,6 @@ export interface Conditioned {
   readonly when: Condition | null
   readonly style: FullStyle
 }
-
-/** Whether a text is the code of a currency (ISO 4217). */
-export const isCurrency = (code: string): boolean => Object.hasOwn(currencies, code)
-
-/** The column that names the currency of each row; null where the style names one itself. */
-export const currencyColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
-  unit.kind === 'currency' && typeof unit.code !== 'string' ? unit.code.column : null
 
 function codesIn(column: string, rows: readonly Row[]): string[] {
   const codes = new Set<string>()

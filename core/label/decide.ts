@@ -88,7 +88,10 @@ function carriedLevel(rule: Rule, level: Level, rounded: Decimal): Level | null 
 export const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignState> = {
   auto: (negative) => (negative ? 'minus' : 'none'),
   always: (negative) => (negative ? 'minus' : 'plus'),
-  exceptZero: (negative, zero) => (negative ? 'minus' : zero ? 'none' : 'plus'),
+  exceptZero: (negative, zero) => {
+    if (zero) return 'none'
+    return negative ? 'minus' : 'plus'
+  },
   never: () => 'none',
   parentheses: (negative) => (negative ? 'minus' : 'none'),
 }

@@ -129,11 +129,9 @@ export function framesOf(
       hidden,
     }
   }
-  const minus =
-    style.sign === 'never'
-      ? frame('none')
-      : brackets
-        ? frame('none', [{ type: 'literal', value: '(' }], [{ type: 'literal', value: ')' }])
-        : frame('minus')
-  return { none: frame('none'), minus, plus: frame('plus') }
+  const inBrackets = () =>
+    frame('none', [{ type: 'literal', value: '(' }], [{ type: 'literal', value: ')' }])
+  const shown = brackets ? inBrackets() : frame('minus')
+  const none = frame('none')
+  return { none, minus: style.sign === 'never' ? none : shown, plus: frame('plus') }
 }

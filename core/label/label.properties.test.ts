@@ -118,17 +118,16 @@ test('a label reads back within half a unit of its last place, a directed one wi
       const off = magnitudeOf(subtract(read.value as Decimal, fromNumber(number)))
       const one = write.written(number)
       const unitHere = lastUnit(plan, one, fromNumber(number))
-      const allowed = plan.rules[0]!.multiple
-        ? add(
-            add(
-              unitHere,
-              magnitudeOf(inCells(plan, plan.rules[0]!, TOLERANCE, { ...one, denominator: 1 })),
-            ),
-            multiply(magnitudeOf(fromNumber(number)), CONSTANT_ERROR),
-          )
-        : isDirected(plan.rules[0]!.precision.rounding)
-          ? unitHere
-          : multiply(unitHere, decimal('0.5'))
+      const [rule] = plan.rules
+      const rounded = isDirected(rule!.precision.rounding)
+        ? unitHere
+        : multiply(unitHere, decimal('0.5'))
+      const counted = () =>
+        add(
+          add(unitHere, magnitudeOf(inCells(plan, rule!, TOLERANCE, { ...one, denominator: 1 }))),
+          multiply(magnitudeOf(fromNumber(number)), CONSTANT_ERROR),
+        )
+      const allowed = rule!.multiple ? counted() : rounded
       expect(compare(off, allowed)).toBeLessThanOrEqual(0)
     }),
     { numRuns: 2000 },

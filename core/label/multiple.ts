@@ -73,11 +73,9 @@ export function decideMultiple(
   const size = magnitudeOf(ratio)
   const decimals = { coefficient: rounded.digits, exponent: rounded.place }
   const isTold = leadingPower(size) < UNTOLD
-  const simple = !isTold
-    ? null
-    : rule.precision.increment === null
-      ? (simpleFraction(size) ?? steppedOver(size, decimals) ?? simpleFraction(decimals))
-      : simpleFraction(decimals)
+  const near = () =>
+    rule.precision.increment === null ? (simpleFraction(size) ?? steppedOver(size, decimals)) : null
+  const simple = isTold ? (near() ?? simpleFraction(decimals)) : null
   const kept = simple ? { digits: simple.numerator, place: 0, decimals: 0 } : rounded
   const zero = kept.digits === 0n
   return {

@@ -5,14 +5,15 @@ import type { LocaleTable } from '../locale/types'
 import type { Style } from '../style/schemas'
 import { readAs } from './readas'
 import { isInterval, type ReadNumber } from './readback'
-import { regionOf, resolve } from './resolve'
+import { regionOf } from './region'
+import { resolve } from './resolve'
 
 const table = (name: string) =>
   JSON.parse(
     readFileSync(join(__dirname, '../locale/generated/locales', `${name}.json`), 'utf8'),
   ) as LocaleTable
 const plain = (said: ReadNumber) =>
-  typeof said !== 'object' ? said : isInterval(said) ? said : toText(said)
+  typeof said !== 'object' || isInterval(said) ? said : toText(said)
 const read = (label: string, tag: string, style: Style = {}) =>
   readAs(
     label,

@@ -4,10 +4,10 @@ import { ladders } from '../ladders'
 import { namesIn, type PowerName } from '../locale/compact'
 import { inCells, unitsRung } from './decide'
 import { readNumeral } from './numeral'
-import { inLatin, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
-import type { ChosenRegion } from './resolve'
+import { beyond, inLatin, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
+import type { ChosenRegion } from './region'
 import type { Plan, Rule } from './types'
-import { fromSuperscript } from './write'
+import { fromSuperscript } from '../decimal/superscript'
 
 const INVISIBLE = /[\u200e\u200f\u061c]/g
 const NUMERAL = /\d+(?:[.,’'\s\u00a0\u202f\u2009٬٫·]\d+)*/
@@ -56,12 +56,11 @@ const unitsIn = (plan: Plan): string[] =>
 const bare = (text: string): string => text.replace(/^[()\s]+|[()\s]+$/g, '')
 
 /** What is said of rung and exponent elsewhere, for labels that do not say it. */
-const saidElsewhere = (plan: Plan, rule: Rule): number =>
-  plan.unitAt === 'label'
-    ? 0
-    : rule.exponent
-      ? (rule.exponent.fixed ?? 0)
-      : rule.rungs[rule.fixedRung ?? unitsRung(rule)]!.power
+function saidElsewhere(plan: Plan, rule: Rule): number {
+  if (plan.unitAt === 'label') return 0
+  if (rule.exponent) return rule.exponent.fixed ?? 0
+  return rule.rungs[rule.fixedRung ?? unitsRung(rule)]!.power
+}
 
 /** The numbers that a reader takes digits and what follows them for, before unit and sign. */
 function numbersIn(
@@ -133,13 +132,7 @@ export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading
           exponent: null,
           denominator: 1,
         })
-        const bound = /^\s*[<>]/.exec(latin)?.[0].trim()
-        const said: ReadNumber =
-          bound === '<'
-            ? { from: null, to: value }
-            : bound === '>'
-              ? { from: value, to: null }
-              : value
+        const said = beyond(/^\s*[<>]/.exec(latin)?.[0].trim() ?? '', value)
         if (!found.some((other) => sameSaid(other, said))) found.push(said)
       }
   return { value: found.length === 1 ? found[0]! : null, missing: false, candidates: found }

@@ -2,7 +2,8 @@ import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { inCells, unitsRung } from './decide'
 import type { Frame, Frames, Part, Plan, Rule, SignState, Slot, Written } from './types'
-import { fromSuperscript, joined } from './write'
+import { fromSuperscript } from '../decimal/superscript'
+import { joined } from './write'
 
 /** All numbers below or above one. */
 export interface Interval {
@@ -96,8 +97,16 @@ function readMultiple(text: string, rule: Rule): { number: Decimal; reach: Reach
 }
 
 /** The exponent of a label that writes none: said elsewhere, or nothing. */
-const bareExponent = (rule: Rule, { unitAt }: Plan): number | null =>
-  rule.exponent ? (unitAt === 'label' ? 0 : (rule.exponent.fixed ?? 0)) : null
+function bareExponent(rule: Rule, { unitAt }: Plan): number | null {
+  if (!rule.exponent) return null
+  return unitAt === 'label' ? 0 : (rule.exponent.fixed ?? 0)
+}
+
+/** What lies beyond a value, where a bound says so; else the value itself. @param bound <, > or nothing */
+export function beyond(bound: string, value: ReadNumber): ReadNumber {
+  if (bound === '<') return { from: null, to: value as Decimal }
+  return bound === '>' ? { from: value as Decimal, to: null } : value
+}
 
 /** Every way in which the middle of a label can be a number of this rule. */
 function readMiddle(
@@ -178,11 +187,9 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
           before.length,
           Math.max(before.length, rest.length - after.length),
         )
-        const read = frame.hidden
-          ? rest === before + after
-            ? readWord(rung, plural)
-            : null
-          : middle && readMiddle(middle, rule, rung, plan)
+        const isWord = frame.hidden && rest === before + after
+        const word = isWord ? readWord(rung, plural) : null
+        const read = frame.hidden ? word : middle && readMiddle(middle, rule, rung, plan)
         if (!read) continue
         const value = inCells(
           plan,
@@ -190,13 +197,7 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
           state === 'minus' ? negate(read.number) : read.number,
           read.reach,
         )
-        keep(
-          bound === ''
-            ? value
-            : bound === '<'
-              ? { from: null, to: value }
-              : { from: value, to: null },
-        )
+        keep(beyond(bound ?? '', value))
       }
     }
   }

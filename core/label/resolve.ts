@@ -1,34 +1,26 @@
 import { multiply, shift } from '../decimal/arithmetic'
 import { decimal, type Decimal, toText } from '../decimal/decimal'
 import { ladderOf, REGIONAL } from '../ladders/find'
-import { chooseSystem, nearestName } from '../locale/choose'
-import en from '../locale/generated/locales/en.json'
-import localeNames from '../locale/generated/index.json'
 import { isNumberAlone, parsePattern } from '../locale/pattern'
-import type { ByPlural, CurrencyNames, LocaleTable, PluralKey } from '../locale/types'
-import { notations } from '../notations'
-import type { Contribution, Notation } from '../notations/types'
+import type { ByPlural, PluralKey } from '../locale/types'
+import { notationOf } from '../notations'
+import type { Contribution } from '../notations/types'
 import { withDigits } from '../style/digits'
-import { StyleError } from '../style/error'
+import { StyleError } from '../error'
 import { inherit, stylesOf } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
 import { byCurrency } from './currencies'
 import { ruleFor } from './decide'
 import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
+import { type ChosenRegion, regionOf, type Regions } from './region'
 import { rungWords } from './rungwords'
 import { sharedLevel } from './shared'
 import type { Condition, Forms, Grouping, Marks, Plan, Row, Rule, Value } from './types'
 import { type Region, type UnitWriting, unitWriting } from './units'
 import { amountOf, isFiniteAmount } from './value'
-import { superscript } from './write'
+import { superscript } from '../decimal/superscript'
 
-/** What was loaded of regions. */
-export interface Regions {
-  /** Tables of regions, by name; English is always at hand. */
-  readonly tables?: Readonly<Record<string, LocaleTable>>
-  /** Names of currencies, by the region's name. */
-  readonly currencyNames?: Readonly<Record<string, CurrencyNames>>
-}
+/** What a Plan is made in. */
 export interface Context extends Regions {
   /** All values of the set, filtered out or not; what is `shared` is decided over them. */
   readonly values?: Iterable<Value>
@@ -40,43 +32,6 @@ export interface Context extends Regions {
   readonly inWords?: boolean
 }
 
-const known = new Set(localeNames)
-
-/**
- * The name of the table that a language tag is written by.
- *
- * @throws StyleError for a language that CLDR does not know
- * @example localeTableName('de-AT-u-nu-latn') // 'de-AT'
- */
-export function localeTableName(tag: string): string {
-  const name = nearestName(tag, known)
-  if (name === undefined)
-    throw new StyleError(
-      'locale',
-      tag,
-      'CLDR has no such language; it takes a tag such as en, de-CH, hi or ar-EG-u-nu-latn',
-    )
-  return name
-}
-
-/** A region with the numbering system that was asked of it. */
-export interface ChosenRegion extends Region {
-  readonly digits: readonly string[]
-}
-
-/**
- * The region that a language tag names.
- *
- * @param regions what was loaded; see `needsOf`
- * @throws StyleError for a language that CLDR does not know
- */
-export function regionOf(tag: string, { tables = {}, currencyNames = {} }: Regions): ChosenRegion {
-  const name = localeTableName(tag)
-  const table = name === 'en' ? (tables.en ?? (en as LocaleTable)) : tables[name]
-  if (!table) throw new Error(`the table of ${name} is not loaded`)
-  return { table, names: currencyNames[name] ?? null, ...chooseSystem(tag, table) }
-}
-
 const TWO = 2
 const groupings: Record<FullStyle['grouping'], (own: Grouping) => Grouping | null> = {
   auto: (own) => own,
@@ -86,7 +41,7 @@ const groupings: Record<FullStyle['grouping'], (own: Grouping) => Grouping | nul
 }
 
 const isRegional = (style: FullStyle): boolean =>
-  style.notation === 'scaled' && style.ladder === REGIONAL
+  notationOf(style).hasRungs && style.ladder === REGIONAL
 
 /** Groups as the pattern of the unit sets them; the region's own short form groups from five digits on. */
 function groupingOf(
@@ -114,7 +69,7 @@ function marksOf(style: FullStyle, { system }: Region): Marks {
 
 /** Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them. */
 function surroundings(style: FullStyle, unit: UnitWriting): Surroundings {
-  const prefixes = style.notation === 'scaled' && Boolean(ladderOf(style.ladder).prefixes)
+  const prefixes = notationOf(style).hasRungs && Boolean(ladderOf(style.ladder).prefixes)
   const at = unit.after.findIndex((slot) => typeof slot === 'object' && slot.type === 'unit')
   if (!prefixes || at < 0)
     return { ...NO_SURROUNDINGS, rung: ['rung'], before: unit.before, after: unit.after }
@@ -173,7 +128,7 @@ function restOf(
     frames: framesOf(style, unit.layer, around),
     names: namesOf(unit),
     plurals:
-      unit.named || isRegional(style) || (inWords && style.notation === 'scaled')
+      unit.named || isRegional(style) || (inWords && notationOf(style).hasRungs)
         ? region.table.plurals
         : null,
     bare: framesOf(style, plain, NO_SURROUNDINGS),
@@ -217,9 +172,10 @@ function formsOf(
 function titleOf(style: FullStyle, rule: Rule, { title }: UnitWriting): string {
   const { power } = rule.rungs[rule.fixedRung ?? 0]!
   const ladder = ladderOf(style.ladder)
-  const prefixes = style.notation === 'scaled' && Boolean(ladder.prefixes)
-  const named =
-    style.notation === 'scaled' ? ladder.rungs.find((rung) => rung.power === power) : undefined
+  const prefixes = notationOf(style).hasRungs && Boolean(ladder.prefixes)
+  const named = notationOf(style).hasRungs
+    ? ladder.rungs.find((rung) => rung.power === power)
+    : undefined
   const scale =
     rule.exponent?.fixed != null
       ? `×10${superscript(rule.exponent.fixed)}`
@@ -275,7 +231,7 @@ export function resolve(style: Style, context: Context = {}): Plan {
     const ruleOf = ({ patterns: _, ...own }: Contribution): Rule => ({ ...rest, ...own })
     const { compact } = region.system
     const isMoneyPattern = unit.isMoney && compact.currency !== null
-    const notation: Notation = notations[one.notation]
+    const notation = notationOf(one)
     const contributed = notation.contribute(
       one,
       sharedLevel(ruleOf, planOf, () => valuesOf(at)),
@@ -285,7 +241,7 @@ export function resolve(style: Style, context: Context = {}): Plan {
       },
     )
     const own =
-      context.inWords && one.notation === 'scaled'
+      context.inWords && notation.hasRungs
         ? rungWords(one, contributed, compact.long ?? compact.short)
         : contributed
     const rungs = own.rungs.map((rung, place) =>

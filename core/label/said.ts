@@ -16,5 +16,6 @@ export const saidEnds = (said: ReadNumber): { from: string | null; to: string | 
 export function saidText(said: ReadNumber): string {
   const ends = saidEnds(said)
   if (ends) return `${ends.from ?? ''}..${ends.to ?? ''}`
-  return typeof said === 'object' ? toText(said as Decimal) : said < 0 ? '-Infinity' : 'Infinity'
+  if (typeof said === 'object') return toText(said as Decimal)
+  return said < 0 ? '-Infinity' : 'Infinity'
 }

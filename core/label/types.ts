@@ -1,5 +1,6 @@
 import type { RoundingMode } from '../decimal/round'
 import type { PluralKey } from '../locale/types'
+import type { Exponent, Multiple, Step } from '../notations/types'
 
 /**
  * A Plan is a style with everything looked up: plain JSON, frozen, enough to write a label
@@ -76,35 +77,9 @@ export interface Precision {
   readonly strip: boolean
 }
 
-export interface Rung {
-  /** The power of the number from which it is used, and of what. */
-  readonly from: number
-  readonly fromBase: 10 | 2
-  /** The power that it stands for. */
-  readonly power: number
-  readonly base: 10 | 2
-  /** What is written for it; empty for the units. */
-  readonly text: string
-  /** What stands between the number and the text. */
-  readonly gap: string
-  /** The region's own frames for it, in place of the rule's. */
+/** A rung of a rule, with the region's own frames for it in place of the rule's. */
+export interface Rung extends Omit<Step, 'forms'> {
   readonly forms: Forms | null
-}
-
-/** A constant whose multiples are labels: 2π/3. */
-export interface Multiple {
-  /** What is written for once the constant, and behind a count of it. */
-  readonly alone: string
-  readonly behind: string
-  /** Its digits, as decimal text. */
-  readonly value: string
-}
-
-export interface Exponent {
-  /** Exponents are multiples of this. */
-  readonly step: number
-  /** The exponent on every label, or null where each has its own. */
-  readonly fixed: number | null
 }
 
 export type ExponentForm = 'times' | 'e' | 'E' | 'power'

@@ -1,8 +1,8 @@
 import { parsePattern } from '../locale/pattern'
 import type { CurrencyNames, LocaleTable, PluralKey, SystemTable } from '../locale/types'
-import { StyleError } from '../style/error'
+import { StyleError } from '../error'
 import type { FullStyle } from '../style/schemas'
-import { isCurrency } from './currencies'
+import { isCurrency } from '../locale/currencies'
 import { type Layer, noBreak, partIf } from './frames'
 import type { Marks, Slot } from './types'
 

@@ -24,7 +24,8 @@ export function amountOf(value: Value, at?: number): Amount {
   if (typeof value === 'bigint') return { coefficient: value, exponent: 0 }
   if (typeof value === 'number') {
     if (Number.isFinite(value)) return fromNumber(value)
-    return Number.isNaN(value) ? null : value > 0 ? 1 : -1
+    if (Number.isNaN(value)) return null
+    return value > 0 ? 1 : -1
   }
   if (typeof value === 'string') {
     const read = parseDecimal(value)

@@ -21,8 +21,8 @@ const HUNDRED = { name: 'centi', takes: 'nx' }
 /** The letter that a one takes before what follows it. */
 function joint(one: number, takes: string): string {
   if (one === 3) return /[sx]/.test(takes) ? 's' : ''
-  if (one === 6) return takes.includes('s') ? 's' : takes.includes('x') ? 'x' : ''
-  if (one === 7 || one === 9) return takes.includes('m') ? 'm' : takes.includes('n') ? 'n' : ''
+  if (one === 6) return /[sx]/.exec(takes)?.[0] ?? ''
+  if (one === 7 || one === 9) return /[mn]/.exec(takes)?.[0] ?? ''
   return ''
 }
 

@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
-import { localeTableName } from '../label/resolve'
+import { localeTableName } from '../label/region'
 import { chooseSystem, nearestName, tableName } from './choose'
-import { needsOf } from './needs'
+import { needsOf } from '../label/needs'
 import type { LocaleTable } from './types'
 
 const folder = join(__dirname, 'generated/locales')

@@ -1,4 +1,4 @@
-import { StyleError } from '../style/error'
+import { StyleError } from '../error'
 import digitSystems from './generated/digits.json'
 import type { LocaleTable, SystemTable } from './types'
 

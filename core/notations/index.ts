@@ -10,4 +10,7 @@ export const notations = { plain, scaled, scientific, engineering, multiple } sa
   Notation
 >
 export type NotationId = keyof typeof notations
+/** The notation of a style. */
+export const notationOf = ({ notation }: { readonly notation: NotationId }): Notation =>
+  notations[notation]
 export const NOTATION_IDS = Object.keys(notations) as [NotationId, ...NotationId[]]

@@ -1,21 +1,27 @@
 import { decimal } from '../decimal/decimal'
 import { reaches } from '../decimal/powers'
 import { ladderOf, REGIONAL } from '../ladders/find'
-import { superscript } from '../label/write'
-import type { Rung } from '../label/types'
+import { superscript } from '../decimal/superscript'
 import type { Ladder, LadderRung } from '../ladders/types'
-import { StyleError } from '../style/error'
-import type { FullStyle } from '../style/schemas'
+import { StyleError } from '../error'
 import { isNumberAlone, LEAST_POWER, parsePattern } from '../locale/pattern'
 import type { ByPlural } from '../locale/types'
-import { type Contribution, DIGITS, type Notation, UNITS } from './types'
+import {
+  type Contribution,
+  DIGITS,
+  type Notation,
+  type NotationStyle,
+  type Step,
+  UNITS,
+  USUAL,
+} from './types'
 
 /** The power of ten of the last rung's number from which labels leave the ladder. */
 const BEYOND = 6
 
 /** How a rung is written in each form, and the gap before it where none is set. */
 const forms: Record<
-  FullStyle['rungForm'],
+  NotationStyle['rungForm'],
   { text(rung: LadderRung, ladder: Ladder): string; gap: string }
 > = {
   symbol: { text: ({ symbol }) => symbol, gap: '' },
@@ -26,10 +32,10 @@ const forms: Record<
   },
 }
 
-const kept = new Map<string, readonly Rung[]>()
+const kept = new Map<string, readonly Step[]>()
 
 /** The rungs that a style's labels can stand on, the units among them; those of a ladder with a name are made once. */
-function rungsOf(style: FullStyle, ladder: Ladder): readonly Rung[] {
+function rungsOf(style: NotationStyle, ladder: Ladder): readonly Step[] {
   if (typeof style.ladder !== 'string') return makeRungs(style, ladder)
   const key = JSON.stringify([style.ladder, style.rungForm, style.rungGap])
   const rungs =
@@ -38,9 +44,9 @@ function rungsOf(style: FullStyle, ladder: Ladder): readonly Rung[] {
   return rungs
 }
 
-function makeRungs(style: FullStyle, ladder: Ladder): Rung[] {
+function makeRungs(style: NotationStyle, ladder: Ladder): Step[] {
   const { text, gap } = forms[style.rungForm]
-  const written = ladder.rungs.map((rung): Rung => ({
+  const written = ladder.rungs.map((rung): Step => ({
     ...UNITS,
     from: rung.power,
     fromBase: ladder.base,
@@ -59,7 +65,7 @@ function makeRungs(style: FullStyle, ladder: Ladder): Rung[] {
 
 /** Rungs as a region has them: one for each power, several of which can be counted in the same unit. */
 function regionalRungs(patterns: readonly ByPlural[]): Pick<Contribution, 'rungs' | 'patterns'> {
-  const rungs: Rung[] = [UNITS]
+  const rungs: Step[] = [UNITS]
   const own: (ByPlural | null)[] = [null]
   patterns.forEach((byPlural, at) => {
     const from = LEAST_POWER + at
@@ -75,13 +81,13 @@ function regionalRungs(patterns: readonly ByPlural[]): Pick<Contribution, 'rungs
 function scaledFrom(all: Contribution, least: number): Contribution {
   const { rungs, patterns } = all
   const begins = decimal(`1e${least}`)
-  const isReached = ({ from, fromBase }: Rung) => reaches(begins, fromBase, from)
+  const isReached = ({ from, fromBase }: Step) => reaches(begins, fromBase, from)
   const lowest = rungs.findLastIndex((rung) => rung.from > 0 && isReached(rung))
   const isKept = (_: unknown, at: number) => at >= lowest || rungs[at]!.from <= 0
   return {
     ...all,
     rungs: rungs
-      .map((rung, at): Rung => (at === lowest ? { ...rung, from: least, fromBase: 10 } : rung))
+      .map((rung, at): Step => (at === lowest ? { ...rung, from: least, fromBase: 10 } : rung))
       .filter(isKept),
     patterns: patterns?.filter(isKept) ?? null,
   }
@@ -89,8 +95,24 @@ function scaledFrom(all: Contribution, least: number): Contribution {
 
 /** In units of a rung, named by its symbol or its word. */
 export const scaled: Notation = {
+  ...USUAL,
   id: 'scaled',
   title: 'shortened by a rung',
+  phrase: 'shortened',
+  hasRungs: true,
+  options: ({ rungForm }) => ({
+    notation: 'compact',
+    compactDisplay: rungForm === 'word' ? 'long' : 'short',
+  }),
+  unsaid: [
+    [({ ladder }) => ladder !== REGIONAL, 'this ladder (the region’s names stand in)'],
+    [({ rung }) => rung !== 'each', 'one rung for all labels (each has its own)'],
+    [({ rungForm }) => rungForm === 'symbolExponent', 'a symbol with its power'],
+    [
+      ({ rungFrom, rungGap }) => rungFrom !== null || rungGap !== null,
+      'where scaling begins, and the gap before a rung',
+    ],
+  ],
   contribute(style, shared, compact) {
     const isRegional = style.ladder === REGIONAL
     const all: Contribution = isRegional

@@ -3,7 +3,8 @@ import { labeller } from '../label/labeller'
 import { resolve } from '../label/resolve'
 import { ROUNDING_MODES } from '../decimal/round'
 import type { Style } from '../style/fields'
-import { type NumberOptions, optionsOf } from './options'
+import type { NumberOptions } from '../notations/types'
+import { optionsOf } from './options'
 
 test.each<[Style, NumberOptions]>([
   [{}, { minimumFractionDigits: 0, maximumFractionDigits: 3, signDisplay: 'negative' }],

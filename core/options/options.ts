@@ -1,9 +1,9 @@
 import { withDigits } from '../style/digits'
+import { notationOf } from '../notations'
+import type { NumberOptions, Unsaid } from '../notations/types'
 import { inherit } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
 
-/** Options of ECMA-402's number format, as JSON. */
-export type NumberOptions = Readonly<Record<string, string | number | boolean>>
 /** What a style is in those options, and what of it they have no word for. */
 export interface Optioned {
   readonly locale: string
@@ -12,16 +12,6 @@ export interface Optioned {
   readonly unsaid: readonly string[]
 }
 
-const notations: Record<FullStyle['notation'], (style: FullStyle) => NumberOptions> = {
-  plain: () => ({}),
-  scaled: ({ rungForm }) => ({
-    notation: 'compact',
-    compactDisplay: rungForm === 'word' ? 'long' : 'short',
-  }),
-  scientific: () => ({ notation: 'scientific' }),
-  engineering: () => ({ notation: 'engineering' }),
-  multiple: () => ({}),
-}
 const units: Record<FullStyle['unit']['kind'], (unit: never) => NumberOptions> = {
   none: () => ({}),
   currency: ({ code, display }: { code: string; display?: string }) =>
@@ -81,33 +71,7 @@ function digitsOf(style: FullStyle): NumberOptions {
 }
 
 /** What ECMA-402 cannot say, each with the phrase that tells it. */
-const beyond: readonly (readonly [(style: FullStyle) => boolean, string])[] = [
-  [({ notation }) => notation === 'multiple', 'multiples of a constant'],
-  [
-    ({ notation, ladder }) => notation === 'scaled' && ladder !== 'locale',
-    'this ladder (the region’s names stand in)',
-  ],
-  [
-    ({ notation, rung }) => notation === 'scaled' && rung !== 'each',
-    'one rung for all labels (each has its own)',
-  ],
-  [
-    ({ notation, rungForm }) => notation === 'scaled' && rungForm === 'symbolExponent',
-    'a symbol with its power',
-  ],
-  [
-    ({ notation, rungFrom, rungGap }) =>
-      notation === 'scaled' && (rungFrom !== null || rungGap !== null),
-    'where scaling begins, and the gap before a rung',
-  ],
-  [
-    ({ notation, exponent }) => /scientific|engineering/.test(notation) && exponent !== 'each',
-    'one exponent for all labels (each has its own)',
-  ],
-  [
-    ({ notation, exponentForm }) => /scientific|engineering/.test(notation) && exponentForm !== 'E',
-    'how a power of ten is set (it is written E)',
-  ],
+const beyond: readonly Unsaid<FullStyle>[] = [
   [
     ({ unit }) =>
       unit.kind === 'symbol' ||
@@ -149,6 +113,7 @@ const beyond: readonly (readonly [(style: FullStyle) => boolean, string])[] = [
  */
 export function optionsOf(style: Style, recorded = 0): Optioned {
   const full = withDigits(inherit(style))
+  const notation = notationOf(full)
   const unit = (units[full.unit.kind] as (unit: FullStyle['unit']) => NumberOptions)(full.unit)
   const significant = Math.min(21, full.significant?.[1] ?? 21)
   const digits = digitsOf({
@@ -158,7 +123,7 @@ export function optionsOf(style: Style, recorded = 0): Optioned {
   return {
     locale: full.locale,
     options: {
-      ...notations[full.notation](full),
+      ...notation.options(full),
       ...unit,
       ...digits,
       ...(full.rounding === 'halfExpand' ? {} : { roundingMode: full.rounding }),
@@ -167,7 +132,7 @@ export function optionsOf(style: Style, recorded = 0): Optioned {
       ...signs[full.sign],
     },
     unsaid: [
-      ...beyond.filter(([is]) => is(full)).map(([, text]) => text),
+      ...[...notation.unsaid, ...beyond].filter(([is]) => is(full)).map(([, text]) => text),
       ...(recorded === 0
         ? []
         : [`cells that are recorded in a power of ten (multiply by 10^${recorded} first)`]),

@@ -2,7 +2,10 @@ import { caseProblems, caseWords } from './cases'
 import type { StyleCase } from './schemas'
 
 const site = (...is: string[]): StyleCase => ({ when: { column: 'site', is }, use: {} })
-const sizes = (from?: number, to?: number): StyleCase => ({ when: { magnitude: { from, to } }, use: {} })
+const sizes = (from?: number, to?: number): StyleCase => ({
+  when: { magnitude: { from, to } },
+  use: {},
+})
 
 test.each([
   [[site('a'), site('b')], []],

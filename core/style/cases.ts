@@ -9,7 +9,8 @@ function takenBy(earlier: When, later: When): 'all' | 'some' | 'none' {
   if ('column' in earlier && 'column' in later) {
     if (earlier.column !== later.column) return 'none'
     const taken = later.is.filter((text) => earlier.is.includes(text)).length
-    return taken === later.is.length ? 'all' : taken > 0 ? 'some' : 'none'
+    if (taken === later.is.length) return 'all'
+    return taken > 0 ? 'some' : 'none'
   }
   if ('column' in earlier || 'column' in later) return 'none'
   const [[from, to], [low, high]] = [rangeOf(earlier), rangeOf(later)]
@@ -54,8 +55,7 @@ export function caseProblems(cases: readonly StyleCase[]): CaseProblem[] {
   })
 }
 
-const power = (exponent: number) =>
-  exponent === 0 ? '1' : exponent === 1 ? '10' : `10^${exponent}`
+const power = (exponent: number) => ['1', '10'][exponent] ?? `10^${exponent}`
 /**
  * What a case is for, in words.
  *
@@ -65,9 +65,6 @@ export function caseWords(when: When): string {
   if ('column' in when) return `where ${when.column} is ${when.is.join(' or ')}`
   const { from, to } = when.magnitude
   if (from !== undefined && to !== undefined) return `from ${power(from)} to below ${power(to)}`
-  return from !== undefined
-    ? `from ${power(from)} on`
-    : to !== undefined
-      ? `below ${power(to)}`
-      : 'for every size'
+  if (from !== undefined) return `from ${power(from)} on`
+  return to === undefined ? 'for every size' : `below ${power(to)}`
 }

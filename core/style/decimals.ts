@@ -2,10 +2,6 @@ import type { Style } from './schemas'
 import { withDigits } from './digits'
 import { inherit } from './inherit'
 
-/** "no decimals", "1 decimal", "3 decimals". */
-export const decimalsText = (count: number): string =>
-  count === 0 ? 'no decimals' : count === 1 ? '1 decimal' : `${count} decimals`
-
 /**
  * Most and least digits for another number of decimals, as exact or as loose as they were before;
  * they take the place of significant digits.

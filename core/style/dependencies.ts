@@ -1,6 +1,9 @@
-import { currencyColumn } from '../label/currencies'
 import { inherit, stylesOf } from './inherit'
-import type { Style } from './schemas'
+import type { FullStyle, Style } from './schemas'
+
+/** The column that names the currency of each row; null where the style names one itself. */
+export const currencyColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
+  unit.kind === 'currency' && typeof unit.code !== 'string' ? unit.code.column : null
 
 /**
  * Whether what a style writes for one value depends on the others or on their rows: something is

@@ -2,11 +2,11 @@ import type { z } from 'zod'
 import { ROUNDING_MODES } from '../decimal/round'
 import { LADDER_IDS } from '../ladders'
 import { NOTATION_IDS } from '../notations'
+import { CONSTANTS } from '../notations/multiple'
 import * as phrases from './phrases'
-import type { Phrase } from './phrases'
+import type { Phrase } from './phrases/types'
 import {
   ALIGNMENTS,
-  CONSTANTS,
   EXPONENT_FORMS,
   type FieldName,
   type FullStyle,

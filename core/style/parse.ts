@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { StyleError } from './error'
+import { StyleError } from '../error'
 import { type FieldName, FIELD_NAMES, fields, type Style } from './fields'
 import { PRIORITIES } from './schemas'
 

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { FIELD_NAMES, fields } from './fields'
 import { inherit } from './inherit'
 import { parseStyle } from './parse'
-import type { Phrase } from './phrases'
+import type { Phrase } from './phrases/types'
 import type { FieldName, FullStyle, Style } from './schemas'
 
 const phraseOf = (name: FieldName) => fields[name].phrase as Phrase<unknown>

@@ -1,5 +1,5 @@
 import { DEFAULTS, FIELD_NAMES, fields } from './fields'
-import type { Phrase } from './phrases'
+import type { Phrase } from './phrases/types'
 
 const code = (text: string): string => `\`${text.replaceAll('`', '\u200b`')}\``
 /** A bar would end the cell of a table. */

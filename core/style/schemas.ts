@@ -5,10 +5,11 @@ import { LADDER_IDS } from '../ladders'
 import { REGIONAL } from '../ladders/find'
 import { ownLadder } from '../ladders/own'
 import { NOTATION_IDS } from '../notations'
+import { CONSTANTS } from '../notations/multiple'
 
 export const MOST_DIGITS = 100
 export const MOST_POWER = 400
-export const EXPONENT_FORMS = ['times', 'e', 'E', 'power'] as const
+export const EXPONENT_FORMS = ['times', 'power', 'e', 'E'] as const
 export const GROUPINGS = ['auto', 'always', 'min2', 'never'] as const
 export const SIGNS = ['auto', 'always', 'exceptZero', 'never', 'parentheses'] as const
 export const PRIORITIES = ['morePrecision', 'lessPrecision'] as const
@@ -16,7 +17,6 @@ export const TRAILING_ZEROS = ['auto', 'stripIfInteger'] as const
 export const RUNG_FORMS = ['symbol', 'word', 'symbolExponent'] as const
 export const ALIGNMENTS = ['end', 'decimal', 'edges'] as const
 export const UNIT_PLACES = ['label', 'first', 'last', 'title'] as const
-export const CONSTANTS = ['pi', 'tau', 'e'] as const
 /** Units that are a part of one: how many of them make one. */
 export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
 

@@ -1,3 +1,4 @@
+import { notations } from '../notations'
 import { findUnlessError } from '../checks/run'
 import { labelsOf, proofOf, saidOf, valuesOf } from '../checks/proof'
 import type { Severity, Subject } from '../checks/types'
@@ -27,7 +28,7 @@ const NEEDLESS_POWERS = 0.4
 
 /** Whether powers of ten stand where digits would do. */
 function hasNeedlessPowers({ style }: Subject, values: readonly Decimal[]): boolean {
-  if (style.notation !== 'scientific' && style.notation !== 'engineering') return false
+  if (!style.notation || !notations[style.notation].hasExponent) return false
   const powers = values.filter(({ coefficient }) => coefficient !== 0n).map(leadingPower)
   return powers.every((power) => power > LEAST_COUNTED && power < MOST_COUNTED)
 }

@@ -2,7 +2,8 @@ import { dayOf } from '../data/dates'
 import { decimal, toText } from '../decimal/decimal'
 import { labeller } from '../label/labeller'
 import { resolve } from '../label/resolve'
-import { columnsIn, type Prose, sayMessage } from './message'
+import { columnsIn, sayMessage } from './message'
+import type { Prose } from './prose'
 import { rangeLabel } from './ranges'
 
 const metres = labeller(resolve({ unit: { kind: 'symbol', text: 'm' }, fraction: [1, 1] }))

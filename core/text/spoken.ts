@@ -1,6 +1,7 @@
 import { decide } from '../label/decide'
 import { amountOf } from '../label/value'
-import { fromSuperscript, partsOf } from '../label/write'
+import { fromSuperscript } from '../decimal/superscript'
+import { partsOf } from '../label/write'
 import type { Part, PartType, Plan, Row, Rule, Value } from '../label/types'
 
 /** The labels of a Plan as they are said: the same decisions, other words. */

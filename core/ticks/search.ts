@@ -96,16 +96,15 @@ const isHalved = ({ coefficient }: Decimal): boolean => String(coefficient).star
 export const AGAINST = 'against it: '
 /** Coverage from here on is said to be whole. */
 const WHOLE = 0.999
+/** Of ticks that cover less of the domain than this, a reader misses the rest. */
+const HALF = 0.5
 /** What speaks for the ticks of a set, and what against them. */
 export function tickReasons({ step, values, coverage }: TickSet, wanted: number): string[] {
   const hasZero = values.some(({ coefficient }) => coefficient === 0n)
   const counted = `${values.length} ${values.length === 1 ? 'tick' : 'ticks'}`
   return [
-    ...(coverage > WHOLE
-      ? ['ends with the domain']
-      : coverage < 0.5
-        ? [`${AGAINST}ends far from the domain`]
-        : []),
+    ...(coverage > WHOLE ? ['ends with the domain'] : []),
+    ...(coverage < HALF ? [`${AGAINST}ends far from the domain`] : []),
     ...(hasZero ? ['zero is a tick'] : []),
     ...(isHalved(step) ? [`${AGAINST}steps of two and a half`] : []),
     values.length === wanted

@@ -28,7 +28,7 @@ export async function runtimeVariants(root) {
   const made = await Promise.all(
     sets.map(async (kept) => {
       const { outputFiles } = await build({
-        entryPoints: [join(root, 'core/label/module.ts')],
+        entryPoints: [join(root, 'core/module/module.ts')],
         bundle: true,
         format: 'esm',
         target: 'es2022',

@@ -1,5 +1,5 @@
-import { joinRegions } from '../../core/locale/needs'
-import type { Regions } from '../../core/label/resolve'
+import { joinRegions } from '../../core/label/needs'
+import type { Regions } from '../../core/label/region'
 import type { Style } from '../../core/style/schemas'
 import { type ExportId, exportForms } from '../../shared/exports'
 import type { Export } from '../../shared/exports/export'

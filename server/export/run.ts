@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads'
 import type { Row, Value } from '../../core/label/types'
-import type { NumberOptions } from '../../core/options/options'
+import type { NumberOptions } from '../../core/notations/types'
 import { ExportError } from '../../shared/exports/prove'
 
 const TIME_LIMIT = 60_000

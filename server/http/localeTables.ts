@@ -1,5 +1,5 @@
-import type { Regions } from '../../core/label/resolve'
-import { needsOf, regionsBy, type TableKinds } from '../../core/locale/needs'
+import type { Regions } from '../../core/label/region'
+import { needsOf, regionsBy, type TableKinds } from '../../core/label/needs'
 import type { Style } from '../../core/style/schemas'
 import { readAsset } from './assets'
 

@@ -7,7 +7,7 @@ import {
   setResponseStatus,
 } from 'h3'
 import type { z } from 'zod'
-import { StyleError } from '../../core/style/error'
+import { StyleError } from '../../core/error'
 import { ImportError } from '../../shared/import/error'
 import type { Db } from '../db/database'
 import { ExportError } from '../../shared/exports/prove'

@@ -1,5 +1,5 @@
 import type { Row, Value } from '../../core/label/types'
-import type { NumberOptions } from '../../core/options/options'
+import type { NumberOptions } from '../../core/notations/types'
 import type { Export } from './export'
 import type { ReadRuntime } from './runtime'
 import type { Written } from './written'

@@ -3,16 +3,17 @@
  * these are the same.
  * - `same`: it keeps its identity while it says the same, so that what needs it is not made anew
  * - `settles`: it follows when the hand has rested for so many milliseconds
- * - `shrinks`: it grows at once, and shrinks when the hand has rested for so many milliseconds
+ * - `shrinks`: it grows at once, and shrinks when the hand has rested for so many milliseconds; where
+ *   it is of another thing than before, it follows at once
  */
-export interface Pace {
+export interface Pace<Values = never> {
   readonly same?: true
   readonly settles?: number
-  readonly shrinks?: number
+  readonly shrinks?: { readonly after: number; readonly of: (values: Values) => unknown }
 }
 
 /** One value of a graph: what it needs, and how it is made from that and nothing else. */
-export interface Derivation<Values, Value> extends Pace {
+export interface Derivation<Values, Value> extends Pace<Values> {
   readonly needs: readonly (keyof Values)[]
   /** @param values asked for as they are looked at; only what is needed is there */
   readonly make: (values: Values) => Value
@@ -33,8 +34,12 @@ export const deriving =
   <const Need extends keyof Values, Value>(
     needs: readonly Need[],
     make: (values: Pick<Values, Need>) => Value,
-    pace: Pace = {},
-  ): Derivation<Values, Value> => ({ needs, make: make as (values: Values) => Value, ...pace })
+    pace: Pace<Pick<Values, Need>> = {},
+  ): Derivation<Values, Value> => ({
+    needs,
+    make: make as (values: Values) => Value,
+    ...(pace as Pace<Values>),
+  })
 
 /**
  * Names of a graph's values, each after those that it needs.

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { intake, rowsText, type Taking } from './column'
+import { intake, type Taking } from './intake'
+import { rowsText } from './column'
 
 function taken(
   texts: readonly string[],

@@ -1,8 +1,6 @@
 import { orderOf } from '../../core/data/dates'
-import { fitsDouble } from '../../core/decimal/arithmetic'
-import { fromNumber, parseDecimal, toText } from '../../core/decimal/decimal'
 import { reasonForDates } from './dates'
-import { type DecimalMark, isCode, isMissing, plainNumber, readCell, speaksFor } from './cells'
+import { isCode } from './cells'
 
 export interface UnreadCell {
   /** The line of data, from 1, below the header. */
@@ -24,22 +22,9 @@ export interface ImportedColumn {
   readonly missing: number
 }
 
-/** A column while its cells come in. */
-export interface Intake {
-  push(text: string): void
-  /** Its cells' votes for a decimal mark: above zero for a point, below for a comma. */
-  readonly votes: number
-  /** @returns null where the column turned out to hold text, and some cells' texts were not kept */
-  finish(name: string): ImportedColumn | null
-}
-
 /** The share of cells that must be numbers for a column to be numeric. */
 const NUMERIC_SHARE = 0.8
 const MOST_ROWS_NAMED = 5
-const FIRST_ROOM = 1024
-/** Different texts that are looked at once and kept once. */
-const MOST_KNOWN = 10_000
-const SIDE: Record<DecimalMark, number> = { '.': 1, ',': -1 }
 
 /** "row 7", "rows 7, 12 and 3 more" */
 export function rowsText(rows: readonly number[]): string {
@@ -49,140 +34,89 @@ export function rowsText(rows: readonly number[]): string {
 }
 
 /** What a cell is that is no plain number. */
-interface Looked {
+export interface Looked {
   readonly text: string
   readonly isMissing: boolean
   /** Plain decimal text, or null. */
   readonly read: string | null
   readonly vote: number
 }
+/** The cells of a column, those apart that are no plain numbers. */
+export interface Cells {
+  readonly length: number
+  /** Nothing where a plain number stands. */
+  readonly texts: readonly (Looked | undefined)[]
+  others(): Generator<[number, Looked]>
+}
 
-/** How cells are taken in. */
-export interface Taking {
-  readonly mark: DecimalMark
-  /** What parts the cells. */
-  readonly delimiter: string
-  /** Whether the texts of plain numbers are kept too. */
-  readonly keepsTexts: boolean
+/** How the cells of a column are counted. */
+interface Counts {
+  readonly filled: number
+  readonly missing: number
+  readonly numbers: number
+  readonly codes: number
+}
+function countsOf({ length, others }: Cells): Counts {
+  let [missing, unread, codes] = [0, 0, 0]
+  for (const [, { text, isMissing, read }] of others()) {
+    if (isMissing) missing++
+    else if (read === null) unread++
+    if (isCode(text)) codes++
+  }
+  return { missing, codes, filled: length - missing, numbers: length - missing - unread }
+}
+
+/** Why a column is text; null where it is numbers. */
+function reasonForText({ filled, numbers, codes }: Counts): string | null {
+  if (filled === 0) return 'Text: every cell is empty'
+  if (codes > 0) return 'Text: numbers that begin with zero are codes'
+  if (numbers === 0) return 'Text: no cell is a number'
+  if (numbers >= NUMERIC_SHARE * filled) return null
+  return `Text: only ${numbers} of ${filled} cells are numbers`
+}
+function reasonForNumbers({ filled, numbers }: Counts, unread: readonly UnreadCell[]): string {
+  if (unread.length === 0) return `Number: all ${filled} cells are numbers`
+  const rows = rowsText(unread.map(({ row }) => row))
+  return `Number: ${numbers} of ${filled} cells are numbers; ${unread.length} cannot be read (${rows})`
+}
+
+function* textsOf({ others }: Cells): Generator<string> {
+  for (const [, { text }] of others()) yield text
+}
+function* unreadIn({ others }: Cells): Generator<UnreadCell> {
+  for (const [at, { text, isMissing, read }] of others())
+    if (!isMissing && read === null) yield { row: at + 1, text }
 }
 
 /**
- * Takes in a column cell by cell. Plain numbers are kept as doubles alone, so that a long column
- * takes eight bytes a cell; texts that stand often are kept once.
+ * What the cells of a column make.
  *
- * @example intake({ mark: ',', delimiter: ';', keepsTexts: false })
+ * @param numbersOf asked for only where it is numbers
+ * @returns null where it is text and some cells' texts were not kept
  */
-export function intake({ mark, delimiter, keepsTexts }: Taking): Intake {
-  let doubles = new Float64Array(FIRST_ROOM)
-  const texts: (Looked | undefined)[] = []
-  const known = new Map<string, Looked>()
-  let length = 0
-  let votes = 0
-
-  function look(text: string): Looked {
-    const found = known.get(text)
-    if (found) return found
-    const missing = isMissing(text)
-    const looked = {
-      text,
-      isMissing: missing,
-      read: missing ? null : readCell(text, mark),
-      vote: missing ? 0 : speaksFor(text, delimiter),
-    }
-    if (known.size < MOST_KNOWN) known.set(text, looked)
-    return looked
+export function columnOf(
+  name: string,
+  cells: Cells,
+  numbersOf: () => Pick<ImportedColumn, 'doubles' | 'cells'>,
+): ImportedColumn | null {
+  const counts = countsOf(cells)
+  const { missing, filled } = counts
+  const text = reasonForText(counts)
+  if (text === null) {
+    const unread = [...unreadIn(cells)]
+    const reason = reasonForNumbers(counts, unread)
+    return { name, kind: 'number', reason, ...numbersOf(), unread, missing }
   }
-  /** Most numbers say by their length alone that their mark parts no groups. */
-  function voteOf(text: string): number {
-    const at = text.indexOf(mark)
-    return at < 0 ? 0 : text.length - at < 4 || at > 4 ? SIDE[mark] : speaksFor(text, delimiter)
-  }
-  /** The cells that are no plain numbers, with their places. */
-  function* others(): Generator<[number, Looked]> {
-    for (let at = 0; at < texts.length; at++) if (texts[at]) yield [at, texts[at]!]
-  }
-  function* written(): Generator<string> {
-    for (const [, { text }] of others()) yield text
-  }
-  const count = (holds: (looked: Looked) => boolean): number => {
-    let found = 0
-    for (const [, looked] of others()) if (holds(looked)) found++
-    return found
-  }
-
-  function asNumbers(): Pick<ImportedColumn, 'doubles' | 'cells'> {
-    const numbers = doubles.slice(0, length)
-    let fits = true
-    for (const [at, { read }] of others()) {
-      numbers[at] = read === null ? NaN : Number(read)
-      fits &&= read === null || fitsDouble(parseDecimal(read)!)
-    }
-    return {
-      doubles: fits ? numbers : null,
-      cells: () =>
-        Array.from(numbers, (number, at) =>
-          texts[at] ? texts[at].read : toText(fromNumber(number)),
-        ),
-    }
-  }
-
+  const { texts, length } = cells
+  if (texts.filter(Boolean).length < length) return null
+  const dates = filled === 0 ? null : orderOf(textsOf(cells))
   return {
-    push(text) {
-      if (length === doubles.length) {
-        const wider = new Float64Array(2 * length)
-        wider.set(doubles)
-        doubles = wider
-      }
-      const number = keepsTexts ? NaN : plainNumber(text, mark)
-      doubles[length] = number
-      if (number !== number) {
-        const looked = look(text)
-        while (texts.length < length) texts.push(undefined)
-        texts.push(looked)
-        votes += looked.vote
-      } else votes += voteOf(text)
-      length++
-    },
-    get votes() {
-      return votes
-    },
-    finish(name) {
-      const missing = count(({ isMissing }) => isMissing)
-      const filled = length - missing
-      const unreadCount = count((looked) => !looked.isMissing && looked.read === null)
-      const numbers = filled - unreadCount
-      const reasonForText =
-        filled === 0
-          ? 'Text: every cell is empty'
-          : count(({ text }) => isCode(text)) > 0
-            ? 'Text: numbers that begin with zero are codes'
-            : numbers === 0
-              ? 'Text: no cell is a number'
-              : numbers < NUMERIC_SHARE * filled
-                ? `Text: only ${numbers} of ${filled} cells are numbers`
-                : null
-      if (reasonForText !== null) {
-        if (count(() => true) < length) return null
-        const dates = filled === 0 ? null : orderOf(written())
-        return {
-          name,
-          kind: 'text',
-          reason: dates ? reasonForDates(dates) : reasonForText,
-          doubles: null,
-          cells: () => texts.map((looked) => looked!.text),
-          unread: [],
-          missing,
-        }
-      }
-      const unread: UnreadCell[] = []
-      for (const [at, looked] of others())
-        if (!looked.isMissing && looked.read === null)
-          unread.push({ row: at + 1, text: looked.text })
-      const reason =
-        unread.length === 0
-          ? `Number: all ${filled} cells are numbers`
-          : `Number: ${numbers} of ${filled} cells are numbers; ${unread.length} cannot be read (${rowsText(unread.map((cell) => cell.row))})`
-      return { name, kind: 'number', reason, ...asNumbers(), unread, missing }
-    },
+    name,
+    kind: 'text',
+    reason: dates ? reasonForDates(dates) : text,
+    doubles: null,
+    cells: () => texts.map((looked) => looked!.text),
+    unread: [],
+    missing,
   }
 }

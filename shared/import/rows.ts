@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import type { Intake } from './column'
+import type { Intake } from './intake'
 import { ImportError } from './error'
 
 const DELIMITERS = [',', '\t', ';', '|']

@@ -1,5 +1,6 @@
 import { type DecimalMark, isMissing, readCell } from './cells'
-import { type ImportedColumn, intake, rowsText } from './column'
+import { type ImportedColumn, rowsText } from './column'
+import { intake } from './intake'
 import { type AskedOrder, isUnclear, reasonForDates } from './dates'
 import { ImportError } from './error'
 import { readRows } from './rows'

@@ -118,8 +118,10 @@ export function markTexts(
       ]
     }),
   ) as Partial<Record<StyledPart, string[]>>
-  const textOf = (part: MarkPart, at: number, i: number): string | null =>
-    part === 'value' ? null : part === 'name' ? drawing.groups[at]!.category : styled[part]![i]!
+  function textOf(part: MarkPart, at: number, i: number): string | null {
+    if (part === 'value') return null
+    return part === 'name' ? drawing.groups[at]!.category : styled[part]![i]!
+  }
   return drawing.labelled.map((at, i) =>
     parts
       .map((part, place) => {

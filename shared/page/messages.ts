@@ -4,7 +4,7 @@ import { type Decimal, parseDecimal, toExactText } from '../../core/decimal/deci
 import type { Labeller } from '../../core/label/labeller'
 import type { LocaleTable } from '../../core/locale/types'
 import { pluralOf } from '../../core/locale/plurals'
-import { PROSE_FUNCTIONS } from '../../core/text/message'
+import { PROSE_FUNCTIONS } from '../../core/text/functions'
 import { isDates } from '../import/dates'
 import type { ColumnMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'

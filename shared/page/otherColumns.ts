@@ -1,6 +1,7 @@
 import { extent } from '../../core/data/extent'
 import { labeller } from '../../core/label/labeller'
-import { type Regions, resolve } from '../../core/label/resolve'
+import type { Regions } from '../../core/label/region'
+import { resolve } from '../../core/label/resolve'
 import type { FullStyle } from '../../core/style/fields'
 import { decimalOf, quantityOf, styleOf } from '../quantities'
 import type { StudyDocument } from '../study/document'

@@ -1,5 +1,5 @@
 import type { Finding, Surface } from '../../core/checks/types'
-import type { Regions } from '../../core/label/resolve'
+import type { Regions } from '../../core/label/region'
 import { runPlaced } from '../page/check'
 import { USUAL_SIZE } from '../page/layout'
 import { pageSnapshot } from '../page/snapshot'

@@ -104,7 +104,7 @@ function takeFor(at: number, level: 'quantity' | Surface) {
             <template v-if="column.measured"
               ><b :class="{ best: column.measured.widest.width === narrowest }"
                 >{{ Math.ceil(column.measured.widest.width) }} px</b
-              >
+              >{{ ' ' }}
               <span class="soft">{{
                 column.measured.labels[column.measured.widest.at]
               }}</span></template
@@ -117,7 +117,8 @@ function takeFor(at: number, level: 'quantity' | Surface) {
             <template v-if="column.measured"
               ><b :class="{ best: isZeroPart(column.measured.worst.off) }">{{
                 percentText(column.measured.worst.off)
-              }}</b>
+              }}</b
+              >{{ ' ' }}
               <span v-if="!isZeroPart(column.measured.worst.off)" class="soft">{{
                 column.measured.labels[column.measured.worst.at]
               }}</span></template
@@ -130,8 +131,8 @@ function takeFor(at: number, level: 'quantity' | Surface) {
             <template v-if="column.measured"
               ><b :class="{ best: column.measured.different === column.measured.values }">{{
                 column.measured.different
-              }}</b>
-              <span class="soft">of {{ column.measured.values }}</span></template
+              }}</b
+              >{{ ' ' }} <span class="soft">of {{ column.measured.values }}</span></template
             >
           </td>
         </tr>

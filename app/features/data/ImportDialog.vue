@@ -24,12 +24,26 @@ const preview = computed<Preview>(() => {
 })
 /** What was said of dates that can be read in two ways. */
 const dates = ref<Record<string, AskedOrder>>({})
-const ORDERS: { id: AskedOrder; title: string }[] = [{ id: 'dmy', title: 'the day comes first' }, { id: 'mdy', title: 'the month comes first' }]
+const ORDERS: { id: AskedOrder; title: string }[] = [
+  { id: 'dmy', title: 'the day comes first' },
+  { id: 'mdy', title: 'the month comes first' },
+]
 watch(text, () => (dates.value = {}))
 const MOST_UNREAD = 8
-const beadOf = ({ kind, unread }: ImportedTable['columns'][number]) => (kind === 'text' ? '' : unread.length > 0 ? 'busy' : 'good')
-const numbers = computed(() => preview.value.table?.columns.filter((column) => column.kind === 'number').length ?? 0)
-const delimiters: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }
+/** Amber where some cells cannot be read. */
+function beadOf({ kind, unread }: ImportedTable['columns'][number]) {
+  if (kind === 'text') return ''
+  return unread.length > 0 ? 'busy' : 'good'
+}
+const numbers = computed(
+  () => preview.value.table?.columns.filter((column) => column.kind === 'number').length ?? 0,
+)
+const delimiters: Record<string, string> = {
+  ',': 'commas',
+  ';': 'semicolons',
+  '\t': 'tabs',
+  '|': 'bars',
+}
 
 async function read(file: File | undefined) {
   if (!file) return
@@ -56,24 +70,72 @@ async function bringIn() {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Bring in data" :style="{ width: 'min(760px, 94vw)' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="Bring in data"
+    :style="{ width: 'min(760px, 94vw)' }"
+  >
     <div class="form" @dragover.prevent @drop.prevent="drop">
-      <label for="import-text">Paste a table, drop a file here, or <span class="file">choose one<input type="file" accept=".csv,.tsv,.txt,text/csv" aria-label="Choose a file" @change="choose" /></span>. Commas, semicolons and tabs are all fine.</label>
-      <Textarea id="import-text" v-model="text" rows="7" spellcheck="false" placeholder="site,depth&#10;Farrow Ledge,0.125&#10;Holm Skerry,0.25" class="paste" autofocus />
-      <label for="import-name" class="name">Name <InputText id="import-name" v-model="name" size="small" placeholder="Pasted table" /></label>
-      <Message v-if="preview.trouble || refused" severity="error" :closable="false">{{ preview.trouble || refused }}</Message>
+      <label for="import-text"
+        >Paste a table, drop a file here, or
+        <span class="file"
+          >choose one<input
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv"
+            aria-label="Choose a file"
+            @change="choose" /></span
+        >. Commas, semicolons and tabs are all fine.</label
+      >
+      <Textarea
+        id="import-text"
+        v-model="text"
+        rows="7"
+        spellcheck="false"
+        placeholder="site,depth&#10;Farrow Ledge,0.125&#10;Holm Skerry,0.25"
+        class="paste"
+        autofocus
+      />
+      <label for="import-name" class="name"
+        >Name <InputText id="import-name" v-model="name" size="small" placeholder="Pasted table"
+      /></label>
+      <Message v-if="preview.trouble || refused" severity="error" :closable="false">{{
+        preview.trouble || refused
+      }}</Message>
       <template v-if="preview.table">
-        <p class="soft">{{ preview.table.rowCount }} rows parted by {{ delimiters[preview.table.delimiter] ?? preview.table.delimiter }}, {{ numbers }} of {{ preview.table.columns.length }} columns are numbers.</p>
-        <ul v-if="preview.table.notices.length > 0" class="notices"><li v-for="notice in preview.table.notices" :key="notice">{{ notice }}</li></ul>
+        <p class="soft">
+          {{ preview.table.rowCount }} rows parted by
+          {{ delimiters[preview.table.delimiter] ?? preview.table.delimiter }}, {{ numbers }} of
+          {{ preview.table.columns.length }} columns are numbers.
+        </p>
+        <ul v-if="preview.table.notices.length > 0" class="notices">
+          <li v-for="notice in preview.table.notices" :key="notice">{{ notice }}</li>
+        </ul>
         <dl class="columns">
           <template v-for="column in preview.table.columns" :key="column.name">
             <dt><span class="bead" :class="beadOf(column)" /> {{ column.name }}</dt>
             <dd>
-              <template v-if="isUnclear(column.reason)">Dates: <Select v-model="dates[column.name]" :options="ORDERS" option-label="title" option-value="id" placeholder="does day or month come first?" :aria-label="`Order of the dates in ${column.name}`" class="in-text" /></template>
-              <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">; {{ column.missing }} missing</template>
+              <template v-if="isUnclear(column.reason)"
+                >Dates:
+                <Select
+                  v-model="dates[column.name]"
+                  :options="ORDERS"
+                  option-label="title"
+                  option-value="id"
+                  placeholder="does day or month come first?"
+                  :aria-label="`Order of the dates in ${column.name}`"
+                  class="in-text"
+              /></template>
+              <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0"
+                >; {{ column.missing }} missing</template
+              >
               <ul v-if="column.unread.length > 0" class="unread">
-                <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">row {{ cell.row }}: “{{ cell.text }}” is kept as missing</li>
-                <li v-if="column.unread.length > MOST_UNREAD">and {{ column.unread.length - MOST_UNREAD }} more</li>
+                <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">
+                  row {{ cell.row }}: “{{ cell.text }}” is kept as missing
+                </li>
+                <li v-if="column.unread.length > MOST_UNREAD">
+                  and {{ column.unread.length - MOST_UNREAD }} more
+                </li>
               </ul>
             </dd>
           </template>
@@ -81,9 +143,16 @@ async function bringIn() {
       </template>
     </div>
     <template #footer>
-      <span v-if="preview.table && numbers === 0" class="soft">No column holds numbers, so there would be nothing to write.</span>
+      <span v-if="preview.table && numbers === 0" class="soft"
+        >No column holds numbers, so there would be nothing to write.</span
+      >
       <Button label="Cancel" severity="secondary" variant="text" @click="visible = false" />
-      <Button label="Bring in" :disabled="!preview.table || numbers === 0" :loading="busy" @click="bringIn" />
+      <Button
+        label="Bring in"
+        :disabled="!preview.table || numbers === 0"
+        :loading="busy"
+        @click="bringIn"
+      />
     </template>
   </Dialog>
 </template>

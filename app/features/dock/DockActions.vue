@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Subject, Surface } from '~~/core/checks/types'
+import { notationOf } from '~~/core/notations'
 import type { Style } from '~~/core/style/fields'
 import { difference, inherit } from '~~/core/style/inherit'
 import type { Page } from '~/features/page/usePage'
@@ -49,11 +50,11 @@ function take(style: Style, labels: readonly string[]) {
 /** Rung and unit can be said once where there are any; then all labels share a rung. */
 const isSaidOnce = computed(() => levels.style.unitAt !== 'label')
 const sayable = computed(
-  () => isSaidOnce.value || levels.style.unit.kind !== 'none' || levels.style.notation === 'scaled',
+  () => isSaidOnce.value || levels.style.unit.kind !== 'none' || notationOf(levels.style).hasRungs,
 )
 function sayOnce() {
-  const { notation, rung } = levels.style
-  const shared = notation === 'scaled' && rung === 'each' ? { rung: 'shared' as const } : {}
+  const hasOwn = notationOf(levels.style).hasRungs && levels.style.rung === 'each'
+  const shared = hasOwn ? { rung: 'shared' as const } : {}
   void levels.setStyle(
     `${study.quantity?.title}: say the unit ${isSaidOnce.value ? 'on each label' : 'in the title'}`,
     isSaidOnce.value ? { unitAt: 'label' } : { ...shared, unitAt: 'title' },

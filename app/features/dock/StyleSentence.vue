@@ -38,8 +38,11 @@ const options = computed(() => (phrase.value ? props.choices(phrase.value.field)
 const typing = computed(() => (phrase.value ? props.typed(phrase.value.field) : null))
 
 /** The mark after a phrase stays on its line: a comma where the next one begins with it. */
-const stopAfter = (at: number): string =>
-  at === shown.value.length - 1 ? ';' : shown.value[at + 1]!.lead.startsWith(',') ? ',' : ''
+function stopAfter(at: number): string {
+  const next = shown.value[at + 1]
+  if (!next) return ';'
+  return next.lead.startsWith(',') ? ',' : ''
+}
 
 function open(event: Event, field: FieldName) {
   const button = event.currentTarget as HTMLElement
@@ -75,7 +78,7 @@ function choose(key: string | null) {
 
 <template>
   <p class="sentence still">
-    Write <strong>{{ subject }}</strong> <slot name="level" />
+    Write <strong>{{ subject }}</strong>{{ ' ' }}<slot name="level" />
     <template v-for="(one, at) in shown" :key="one.field">
       <span class="lead">{{ ` ${one.lead.replace(/^,\s*/, '')} `.replace(/^\s+$/, ' ') }}</span>
       <span class="piece"

@@ -10,9 +10,9 @@ import {
   type Style,
 } from '~~/core/style/fields'
 import { withDigits } from '~~/core/style/digits'
-import { StyleError } from '~~/core/style/error'
+import { StyleError } from '~~/core/error'
 import { parseStyle } from '~~/core/style/parse'
-import type { Phrase } from '~~/core/style/phrases'
+import type { Phrase } from '~~/core/style/phrases/types'
 
 /** A choice in a phrase's list, written with the study's own numbers. */
 export interface Choice {

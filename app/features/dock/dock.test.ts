@@ -79,9 +79,7 @@ test('panels have one axis, are ordered each by itself, and no change is told fr
 })
 
 test('marks that run on are labelled at their ends and extremes', () => {
-  const waves = Array.from({ length: 40 }, (_, at) =>
-    decimal(at === 7 ? 99 : at === 20 ? -5 : at % 9),
-  )
+  const waves = Array.from({ length: 40 }, (_, at) => decimal({ 7: 99, 20: -5 }[at] ?? at % 9))
   const line = drawingOf(
     { category: null, aggregate: 'sum', form: 'line' },
     {},
@@ -247,7 +245,13 @@ describe('cards of the margin', () => {
     surface,
     message: '',
     at: [0],
-    fixes: fixes.map((title) => ({ title, way: 'decimals' as const, style: {} })),
+    fixes: fixes.map((title) => ({
+      id: title,
+      params: {},
+      title,
+      way: 'decimals' as const,
+      style: {},
+    })),
   })
 
   test('what one fix mends stands together, on its own surface, most serious first', () => {

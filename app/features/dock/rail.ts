@@ -9,7 +9,7 @@ import { textOf } from '~~/core/label/write'
 import { ladderOf } from '~~/core/ladders/find'
 import { withDecimals } from '~~/core/style/decimals'
 import type { FullStyle, Style } from '~~/core/style/fields'
-import { isPowered } from '~~/core/style/phrases'
+import { notationOf } from '~~/core/notations'
 
 export interface RailDigit {
   readonly power: number
@@ -58,6 +58,12 @@ function markOf(rule: Rule, written: Written): number {
   return power - leadingPower(decimal(rule.factor))
 }
 
+/** What becomes of a digit; one that is written but not the number's own is padding. */
+function stateOf({ own, kept, decides }: { own: boolean; kept: boolean; decides: boolean }) {
+  if (kept) return own ? 'kept' : 'pad'
+  return decides ? 'decides' : 'dropped'
+}
+
 function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
   const value = shift(cell, plan.recorded)
   const written = decide(plan, cell)
@@ -78,11 +84,7 @@ function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
     const digit = power > lead || power < last ? '0' : text[lead - power]!
     const own = power <= lead && power >= Math.min(last, 0)
     const kept = power >= cut
-    digits.push({
-      power,
-      digit,
-      state: kept ? (own ? 'kept' : 'pad') : power === cut - 1 ? 'decides' : 'dropped',
-    })
+    digits.push({ power, digit, state: stateOf({ own, kept, decides: power === cut - 1 }) })
   }
   return {
     name,
@@ -127,7 +129,7 @@ export function railOf(plan: Plan, extremes: Extremes, step: Decimal | null): Ra
 
 /** Where the beam can stand in a style, from the smallest power. */
 export function beamStops(style: FullStyle, rail: Rail): number[] {
-  if (isPowered(style))
+  if (notationOf(style).hasExponent)
     return Array.from({ length: rail.high - rail.low }, (_, at) => rail.low + 1 + at)
   const { base, rungs } = ladderOf(style.ladder)
   const powers = [0, ...rungs.map(({ power }) => power)].sort((a, b) => a - b)
@@ -140,8 +142,8 @@ export function beamStops(style: FullStyle, rail: Rail): number[] {
 
 /** The style with the beam at a power: the change alone. */
 export function withBeam(style: FullStyle, power: number): Style {
-  if (isPowered(style)) return { exponent: power }
-  return power === 0 && style.notation === 'plain' ? {} : { notation: 'scaled', rung: power }
+  if (notationOf(style).hasExponent) return { exponent: power }
+  return power === 0 && notationOf(style).hasAllDigits ? {} : { notation: 'scaled', rung: power }
 }
 
 /** The style with its last digit at a power: the change alone. */

@@ -1,5 +1,5 @@
 import { ladderOf } from '~~/core/ladders/find'
-import { superscript } from '~~/core/label/write'
+import { superscript } from '~~/core/decimal/superscript'
 import type { FullStyle } from '~~/core/style/fields'
 import type { Rail, RailDigit, RailRow } from './rail'
 

@@ -1,4 +1,4 @@
-import { isCurrency } from '~~/core/label/currencies'
+import { isCurrency } from '~~/core/locale/currencies'
 import { useCells } from '~/stores/cells'
 import { useStudy } from '~/stores/study'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { type SaveState, useStudy } from '~/stores/study'
+import { useStudy } from '~/stores/study'
+import type { SaveState } from '~/stores/study/saving'
 
 const study = useStudy()
 const words: Record<SaveState, { bead: string; text: string }> = {

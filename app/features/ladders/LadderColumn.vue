@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { LadderRung } from '~~/core/ladders/types'
-import { superscript } from '~~/core/label/write'
+import { superscript } from '~~/core/decimal/superscript'
 import type { DrawnLadder, StudyLadder } from '~~/shared/ladders'
-import { freeNames, freePower, heightOf, ladderTrouble, STEP } from './ladderScale'
+import { heightOf, STEP } from './ladderScale'
+import { useLadderDraft } from './useLadderDraft'
 
 /** A ladder drawn to scale; one of the study's own is edited where it stands. */
 const props = defineProps<{
@@ -17,44 +18,15 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ change: [what: string, next: StudyLadder] }>()
 
-/** What stands in the fields: it is kept with the study as soon as it is a ladder. Rungs stay in their order while they climb, so that the one in hand stays in hand. */
-const draft = shallowRef<readonly LadderRung[]>(props.ladder.rungs)
-const ascending = computed(() => [...draft.value].sort((a, b) => a.power - b.power))
-watch(
-  () => props.ladder.rungs,
-  (rungs) => {
-    if (trouble.value || JSON.stringify(rungs) === JSON.stringify(ascending.value)) return
-    draft.value = rungs
-    // It asked about a rung by its place.
-    going.value = null
-  },
+const { draft, trouble, put, rename, isTaken, move, add } = useLadderDraft(
+  () => props.ladder,
+  (what, next) => emit('change', what, next),
+  // It asked about a rung by its place.
+  () => (going.value = null),
 )
-const asked = computed<StudyLadder>(() => ({
-  title: props.ladder.title,
-  ...(props.ladder.base === 10 ? {} : { base: props.ladder.base }),
-  rungs: ascending.value,
-}))
-const trouble = computed(() => (props.ladder.isOwn ? ladderTrouble(asked.value) : ''))
-function put(next: readonly LadderRung[], what: string) {
-  draft.value = next
-  if (!trouble.value) emit('change', `${props.ladder.title}: ${what}`, asked.value)
-}
-const change = (at: number, patch: Partial<LadderRung>, what: string) =>
-  put(
-    draft.value.map((rung, place) => (place === at ? { ...rung, ...patch } : rung)),
-    what,
-  )
 const y = (rung: LadderRung) => (props.top - heightOf(props.ladder, rung)) * STEP
 const rungs = computed(() => (props.ladder.isOwn ? draft.value : props.ladder.rungs))
 
-const rename = (at: number, key: 'symbol' | 'word', text: string) =>
-  change(at, { [key]: text.trim() }, `call 10^${draft.value[at]!.power} ${text}`)
-const isTaken = (wanted: number) =>
-  wanted === 0 || draft.value.some(({ power }) => power === wanted)
-function move(at: number, power: number) {
-  const { symbol, power: before } = draft.value[at]!
-  change(at, { power }, `move ${symbol} from 10^${before} to 10^${power}`)
-}
 const arrows: Record<string, 1 | -1> = { ArrowUp: 1, ArrowDown: -1 }
 /** A rung climbs to the next power that is free. */
 function press(event: KeyboardEvent, at: number) {
@@ -78,10 +50,6 @@ function drag(event: PointerEvent) {
   if (!isTaken(wanted)) move(held.at, wanted)
 }
 const release = () => (held = null)
-function add() {
-  const power = freePower(draft.value)
-  put([...draft.value, freeNames(draft.value, power)], `add a rung at 10^${power}`)
-}
 /** A rung that is fixed somewhere is taken away only when that is said. */
 const going = shallowRef<{ at: number; rung: LadderRung; users: string[] } | null>(null)
 function remove(at: number, isSure = false) {

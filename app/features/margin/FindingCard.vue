@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import type { Change } from '~~/core/checks/types'
+import { fixKey } from '~~/core/checks/fixes'
+import type { Fix } from '~~/core/checks/types'
 import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from './cards'
 import { vFocus } from '~/controls/vFocus'
 import { levelWords } from '~/stores/levelWords'
 
 const props = defineProps<{ card: Card }>()
 const emit = defineEmits<{
-  fix: [change: Change, card: Card]
+  fix: [change: Fix, card: Card]
   leave: [findings: readonly PlacedFinding[], reason: string]
   show: [quantity: string]
 }>()
@@ -83,7 +84,7 @@ function leave() {
     <div v-else-if="card.main.fixes.length > 0" class="fixes">
       <Button
         v-for="fix in card.main.fixes"
-        :key="fix.title"
+        :key="fixKey(fix)"
         data-fix
         size="small"
         :label="fix.title"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import type { Change } from '~~/core/checks/types'
+import type { Fix } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 import type { Checks } from './useFindings'
 import { type Card, checkTitles, findingsOf, type PlacedFinding } from './cards'
@@ -12,7 +12,7 @@ const props = defineProps<{
   trouble: string
 }>()
 const emit = defineEmits<{
-  fix: [change: Change, card: Card]
+  fix: [change: Fix, card: Card]
   leave: [findings: readonly PlacedFinding[], reason: string]
   takeBack: [left: Left[]]
   show: [quantity: string]
@@ -61,7 +61,7 @@ const namesOf = (group: readonly Left[]) =>
     </p>
     <p v-else-if="isSlow" class="clean">
       <span class="bead busy" /> Reading back…
-      <progress :value="checks.progress.value" aria-label="How much is checked" />
+      <progress :value="checks.progress.value" aria-label="How much is checked" />{{ ' ' }}
       <QuietButton @click="checks.stop()">stop</QuietButton>
     </p>
     <p v-else-if="cards.length === 0 && isChecking" class="clean">

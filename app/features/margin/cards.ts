@@ -1,4 +1,5 @@
 import { checks } from '~~/core/checks'
+import { fixKey } from '~~/core/checks/fixes'
 import type { Finding, Severity, Surface } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 
@@ -53,10 +54,10 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
   return sorted.flatMap((main) => {
     if (taken.has(main)) return []
     taken.add(main)
-    const cure = main.fixes[0]?.title
+    const cure = main.fixes[0] && fixKey(main.fixes[0])
     // Another quantity's finding is mended where that is shown.
     if (cure === undefined || main.other) return [{ main, also: [], elsewhere: [] }]
-    const mends = (one: PlacedFinding) => one.fixes.some(({ title }) => title === cure)
+    const mends = (one: PlacedFinding) => one.fixes.some((fix) => fixKey(fix) === cure)
     const also = take((one) => one.surface === main.surface && mends(one))
     // Ticks are the axis's own, and how labels stand the marks': what they mend is never another surface's.
     const isShared =
@@ -69,7 +70,8 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
                 !taken.has(one) &&
                 !one.other &&
                 one.check === main.check &&
-                one.fixes[0]?.title === cure,
+                one.fixes[0] !== undefined &&
+                fixKey(one.fixes[0]) === cure,
             )
             .map(({ surface }) => surface)
         : [],

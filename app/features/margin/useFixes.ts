@@ -1,4 +1,5 @@
-import type { Change, Layout } from '~~/core/checks/types'
+import { fixKey } from '~~/core/checks/fixes'
+import type { Fix, Layout } from '~~/core/checks/types'
 import { difference } from '~~/core/style/inherit'
 import { withOwn } from '~~/shared/quantities'
 import type { ChartWishes } from '~~/shared/study/chart'
@@ -13,12 +14,12 @@ const layouts: Record<Layout, Partial<ChartWishes>> = {
   fewerLabels: { few: true },
 }
 
-/** What a click on a fix does to the study: each surface that the card speaks of is mended by its own fix of that title. */
+/** What a click on a fix does to the study: each surface that the card speaks of is mended by its own fix of that kind. */
 export function useFixes() {
   const study = useStudy()
   const levels = useLevels()
 
-  function fix(change: Change, card: Card) {
+  function fix(change: Fix, card: Card) {
     const surfaces = surfacesOf(card)
     const what = `${study.quantity?.title}: ${change.title} on ${surfaces.map((surface) => levelNames[surface]).join(', ')}, since ${card.main.check}`
     const { document, quantity } = study
@@ -36,7 +37,7 @@ export function useFixes() {
       const own = findingsOf(card)
         .filter((one) => one.surface === surface)
         .flatMap(({ fixes }) => fixes)
-        .find(({ title }) => title === change.title)
+        .find((one) => fixKey(one) === fixKey(change))
       return own ? [{ surface, patch: difference(levels.styleAt(surface), own.style) }] : []
     })
     const next = () =>

@@ -31,13 +31,7 @@ const from = computed(() => ({
 const left = computed(() => Math.max(0, Math.min(props.width - WIDTH, mark.value.x + from.value.x)))
 const top = computed(() => Math.max(0, mark.value.y + from.value.y))
 /** The end of the line at the note: its nearer side. */
-const end = computed(() =>
-  left.value > mark.value.x
-    ? left.value
-    : left.value + WIDTH < mark.value.x
-      ? left.value + WIDTH
-      : mark.value.x,
-)
+const end = computed(() => Math.min(left.value + WIDTH, Math.max(left.value, mark.value.x)))
 
 function move(x: number, y: number) {
   study.changeQuantity(

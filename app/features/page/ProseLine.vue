@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { NOTHING, sayMessage } from '~~/core/text/message'
+import { NOTHING } from '~~/core/text/functions'
+import { sayMessage } from '~~/core/text/message'
 import type { MessageView } from './messageView'
 import { vFocus } from '~/controls/vFocus'
 import { vLabel } from '~/controls/vLabel'
@@ -150,7 +151,7 @@ async function insert(piece: Piece) {
         </button>
       </div>
       <p class="acts">
-        <QuietButton @click="letProgram">as the program writes it</QuietButton>
+        <QuietButton @click="letProgram">as the program writes it</QuietButton>{{ ' ' }}
         <QuietButton @click="isOpen = false">done</QuietButton>
       </p>
     </div>

@@ -1,6 +1,5 @@
 import { SURFACES, type Surface } from '~~/core/checks/types'
 import type { Decimal } from '~~/core/decimal/decimal'
-import { toExactText } from '~~/core/decimal/decimal'
 import { newDocument } from '~~/shared/study/document'
 import { pageGraph } from '~~/shared/page/graph'
 import type { Level } from '~~/shared/quantities'
@@ -11,6 +10,7 @@ import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import { useCaseCells, useLoadedCells } from './usePageCells'
 import { useSpoken } from './useSpoken'
+import { useTooltip } from './useTooltip'
 import { useTotals } from './useTotals'
 
 /** What stands in for a study that is on its way. */
@@ -94,27 +94,7 @@ export function usePage() {
     )
   })
 
-  /** What a tooltip writes of a number. */
-  const tipText = (value: Decimal, at: number) =>
-    values['written.tooltip'].value.writer.label(toExactText(value), values.tipRows.value?.[at])
-  const tipLabel = (at: number) => {
-    const group = drawing.value?.groups[at]
-    return group ? tipText(group.value, at) : ''
-  }
-  /** The pieces of each mark as a tooltip tells them. */
-  const tipPieces = computed(() => {
-    const stacks = drawing.value?.stacks
-    if (!stacks) return null
-    return (at: number) =>
-      stacks.names
-        .map((name, piece) => ({
-          name,
-          colour: piece + 1,
-          label: () => tipText(stacks.pieces[at]![piece]!, at),
-        }))
-        .filter((_, piece) => stacks.pieces[at]![piece]!.coefficient !== 0n)
-  })
-
+  const { tipLabel, tipPieces } = useTooltip(values)
   /** The number that a label of a surface stands for. */
   function valueAt(surface: Surface, at: number): Decimal | null | undefined {
     if (surface === 'legend' || surface === 'sentence') return null

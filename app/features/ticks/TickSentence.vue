@@ -70,7 +70,7 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
 
 <template>
   <p class="sentence">
-    Ticks of <strong>{{ title }}</strong>
+    Ticks of <strong>{{ title }}</strong>{{ ' ' }}
     <template v-if="!isPowers"
       >every
       <StepInput

@@ -3,8 +3,8 @@ import { labeller } from '~~/core/label/labeller'
 import { type Context, resolve } from '~~/core/label/resolve'
 import { difference, inherit } from '~~/core/style/inherit'
 import type { FullStyle, Style } from '~~/core/style/fields'
-import { suggestAxis } from '~~/core/suggest/axis'
-import { AGAINST } from '~~/core/ticks/search'
+import { type AxisChoice, suggestAxis } from '~~/core/suggest/axis'
+import { AGAINST, type Scored } from '~~/core/ticks/search'
 import type { Drawing } from '~~/shared/forms/types'
 import { distinctTicks, fractionSteps, powerTicks, wishesFor } from './ruler'
 import { useLocaleTables } from '~/stores/localeTables'
@@ -37,6 +37,90 @@ const MOST = 5
 /** The search waits until the hand rests. */
 const REST = 120
 
+/** What candidates are sought for. */
+interface Sought {
+  readonly wanted: Drawing['wanted']
+  readonly wishes: TickWishes
+  /** The axis's style as it stands. */
+  readonly own: FullStyle
+  readonly room: AxisRoom
+  readonly context: Context
+  /** What stands on the page, by its key. */
+  readonly now: string
+}
+const keyOf = (values: readonly Decimal[], written: readonly string[]) =>
+  [...values.map(toText), ...written].join('\n')
+
+/** Ticks that no search has weighed, in a style of their own. */
+function unweighed(
+  { own, room, context, now }: Sought,
+  values: readonly Decimal[],
+  { step, changes, wishes }: { step: string; changes: Style; wishes: TickWishes },
+): Candidate {
+  const texts = values.map(toExactText)
+  const style = inherit(own, changes)
+  const labels = labeller(resolve(style, { ...context, values: texts })).labels(texts)
+  const key = keyOf(values, labels)
+  return {
+    key,
+    step,
+    values,
+    labels,
+    fontSize: room.fontSize,
+    turned: false,
+    speaksFor: [`${values.length} ticks`],
+    against: [],
+    wishes,
+    style: difference(own, style),
+    isTaken: key === now,
+  }
+}
+
+const isAgainst = (reason: string) => reason.startsWith(AGAINST)
+/** Ticks that the search has weighed. */
+function weighed({ own, wishes, wanted, now }: Sought, one: Scored<AxisChoice>): Candidate {
+  const { multipleOf: _, ...plain } = wishes
+  const { style, labels, reasons, fontSize, turned } = one.choice
+  const key = keyOf(one.ticks.values, labels)
+  return {
+    key,
+    step: toText(one.ticks.step),
+    values: one.ticks.values,
+    labels,
+    fontSize,
+    turned,
+    speaksFor: reasons.filter((reason) => !isAgainst(reason)),
+    against: reasons.filter(isAgainst).map((reason) => reason.slice(AGAINST.length)),
+    wishes: wishesFor(one, plain, wanted),
+    style: difference(own, inherit(own, style)),
+    isTaken: key === now,
+  }
+}
+
+/** Other ticks for an axis, the best first. */
+function candidatesFor(sought: Sought): Candidate[] {
+  const { wanted, wishes, own, room, context } = sought
+  const { multipleOf, kind, count } = wishes
+  if (multipleOf !== undefined)
+    return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) =>
+      unweighed(sought, values, {
+        step,
+        changes: { notation: 'multiple', multipleOf },
+        wishes: { ...wishes, step },
+      }),
+    )
+  if (kind === 'log' || kind === 'symlog')
+    return powerTicks(wanted, wishes).map(({ count: powers, values }) =>
+      unweighed(sought, values, {
+        step: `${values.length} powers`,
+        changes: {},
+        wishes: { ...wishes, count: powers },
+      }),
+    )
+  const asked = { domain: wanted, style: own, ...room, count, context }
+  return distinctTicks(suggestAxis(asked, SEARCHED), MOST).map((one) => weighed(sought, one))
+}
+
 /** Candidates for the axis of a drawing, sought anew as it changes. */
 export function useCandidates(
   drawing: Readonly<Ref<Drawing | null>>,
@@ -45,81 +129,17 @@ export function useCandidates(
   own: Readonly<Ref<FullStyle>>,
 ) {
   const study = useStudy()
-  const regions = useLocaleTables()
-
-  function sought(): Candidate[] {
-    const quantity = study.quantity
+  const tables = useLocaleTables()
+  return debouncedComputed(() => {
+    const { quantity } = study
     if (!drawing.value || !quantity) return []
-    const { wanted } = drawing.value
-    const { ticks: wishes } = quantity
-    const context: Context = { ...regions.loaded, recorded: quantity.recorded }
-    const now = keyOf(drawing.value.ticks.values, labels.value)
-    const { multipleOf, ...plain } = wishes
-    /** Ticks that no search has weighed, in a style of their own. */
-    const unweighed = (
-      step: string,
-      values: readonly Decimal[],
-      changes: Style,
-      next: TickWishes,
-    ): Candidate => {
-      const texts = values.map(toExactText)
-      const style = inherit(own.value, changes)
-      const written = labeller(resolve(style, { ...context, values: texts })).labels(texts)
-      const key = keyOf(values, written)
-      return {
-        key,
-        step,
-        values,
-        labels: written,
-        fontSize: room.value.fontSize,
-        turned: false,
-        speaksFor: [`${values.length} ticks`],
-        against: [],
-        wishes: next,
-        style: difference(own.value, style),
-        isTaken: key === now,
-      }
-    }
-    if (multipleOf !== undefined)
-      return fractionSteps(wanted, multipleOf, wishes.ends ?? 'loose').map(({ step, values }) =>
-        unweighed(step, values, { notation: 'multiple', multipleOf }, { ...wishes, step }),
-      )
-    if (wishes.kind === 'log' || wishes.kind === 'symlog')
-      return powerTicks(wanted, wishes).map(({ count, values }) =>
-        unweighed(`${values.length} powers`, values, {}, { ...wishes, count }),
-      )
-    const found = suggestAxis(
-      {
-        domain: wanted,
-        style: own.value,
-        width: room.value.width,
-        fontSize: room.value.fontSize,
-        count: wishes.count,
-        context,
-      },
-      SEARCHED,
-    )
-    return distinctTicks(found, MOST).map((one) => {
-      const { style, labels: written, reasons, fontSize, turned } = one.choice
-      const key = keyOf(one.ticks.values, written)
-      return {
-        key,
-        step: toText(one.ticks.step),
-        values: one.ticks.values,
-        labels: written,
-        fontSize,
-        turned,
-        speaksFor: reasons.filter((reason) => !reason.startsWith(AGAINST)),
-        against: reasons
-          .filter((reason) => reason.startsWith(AGAINST))
-          .map((reason) => reason.slice(AGAINST.length)),
-        wishes: wishesFor(one, plain, wanted),
-        style: difference(own.value, inherit(own.value, style)),
-        isTaken: key === now,
-      }
+    return candidatesFor({
+      wanted: drawing.value.wanted,
+      wishes: quantity.ticks,
+      own: own.value,
+      room: room.value,
+      context: { ...tables.loaded, recorded: quantity.recorded },
+      now: keyOf(drawing.value.ticks.values, labels.value),
     })
-  }
-  const keyOf = (values: readonly Decimal[], written: readonly string[]) =>
-    [...values.map(toText), ...written].join('\n')
-  return debouncedComputed(sought, REST)
+  }, REST)
 }

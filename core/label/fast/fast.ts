@@ -109,11 +109,8 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
       Number.isNaN(digits) && size >= SIX_DECIMALS_FROM
         ? nearest.large(size, whole, negative)
         : digits - whole * unit
-    return Number.isNaN(fraction)
-      ? null
-      : fraction === unit
-        ? pair(whole + 1, 0)
-        : pair(whole, fraction)
+    if (Number.isNaN(fraction)) return null
+    return fraction === unit ? pair(whole + 1, 0) : pair(whole, fraction)
   }
 
   if (last === 0 && rungs[0]!.shift === -most && carries[0] === Infinity && fractions)

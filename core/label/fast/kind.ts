@@ -90,11 +90,8 @@ export function rungsForDoubles(rule: Rule, decimals: number, recorded: number):
     const place = rule.fixedRung === null ? at : 0
     const { from, power } = rule.rungs[at]!
     const next = rule.fixedRung === null ? rule.rungs[places[place + 1] ?? -1] : undefined
-    const carry = next
-      ? digits(next.from - power)
-      : rule.beyond === null
-        ? Infinity
-        : digits(rule.beyond)
+    const beyond = rule.beyond === null ? Infinity : digits(rule.beyond)
+    const carry = next ? digits(next.from - power) : beyond
     return {
       from: place === 0 ? 0 : Number(`1e${from - recorded}`),
       shift: power - decimals - recorded,

@@ -46,7 +46,8 @@ export function nearestIn(mode: RoundingMode, most: number): Nearest {
       const over = scaled - floor - 0.5
       const above =
         Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, shift, negative)
-      return above === null ? NaN : above ? floor + 1 : floor
+      if (above === null) return NaN
+      return above ? floor + 1 : floor
     },
     large(size, whole, negative) {
       // So large a double has at most nineteen binary digits behind the mark: what is counted here is exact.

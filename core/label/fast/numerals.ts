@@ -135,14 +135,14 @@ export function numeralsOf({ marks, grouping }: Rule, least: number, most: numbe
     return String.fromCharCode.apply(null, text)
   }
 
-  const wholeText = (whole: number): string =>
-    whole < 1000 ? SMALL[whole]! : whole >= firstGrouped ? grouped(whole) : String(whole)
-  const pair = (whole: number, fraction: number): string =>
-    whole >= longFrom
-      ? longPair(whole, fraction)
-      : lengths[fraction] === 0
-        ? wholeText(whole)
-        : wholeText(whole) + fractions![fraction]!
+  function wholeText(whole: number): string {
+    if (whole < 1000) return SMALL[whole]!
+    return whole >= firstGrouped ? grouped(whole) : String(whole)
+  }
+  function pair(whole: number, fraction: number): string {
+    if (whole >= longFrom) return longPair(whole, fraction)
+    return lengths[fraction] === 0 ? wholeText(whole) : wholeText(whole) + fractions![fraction]!
+  }
 
   function of(digits: number): string {
     const whole = Math.floor(digits / unit)

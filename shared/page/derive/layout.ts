@@ -27,7 +27,7 @@ const LAID_OUT = [
   'grid',
   'fontSize',
   'labelRoom',
-  'machine',
+  'shown',
   'machineRoom',
   'endRoom',
   'drawing',
@@ -38,7 +38,7 @@ function geometryOf(
   page: Pick<PageValues, (typeof LAID_OUT)[number]>,
   panel: PanelDrawing,
 ): Geometry {
-  const { form, chart, grid, fontSize, labelRoom, machineRoom, endRoom, second } = page
+  const { form, chart, grid, fontSize, labelRoom, machineRoom, endRoom, second, shown } = page
   const beside = panel.hasAxis ? labelRoom + machineRoom : NO_LABELS.axis
   const names = page.drawing!.groups.map(({ category }) => category)
   return form.layout(panel.drawing, {
@@ -47,7 +47,10 @@ function geometryOf(
     fontSize,
     left: Math.min(grid.width / 2, beside),
     names: rooms.names(names, fontSize),
-    ends: Math.min(grid.width * MOST_ENDS, endRoom),
+    ends:
+      form.labelsEnds && shown.includes('marks')
+        ? Math.min(grid.width * MOST_ENDS, endRoom)
+        : NO_LABELS.ends,
     lines: linesOf(chart),
     second: second && {
       ticks: second.ticks,
@@ -83,10 +86,9 @@ export const layoutDerivations = {
       : [],
   ),
   labelRoom: from(
-    ['shown', 'tickLabels', 'fontSize'],
-    ({ shown, tickLabels, fontSize }) =>
-      shown.includes('axis') ? rooms.axis(tickLabels, fontSize) : NO_LABELS.axis,
-    { shrinks: RESTS },
+    ['quantity', 'tickLabels', 'fontSize'],
+    ({ tickLabels, fontSize }) => rooms.axis(tickLabels, fontSize),
+    { shrinks: { after: RESTS, of: ({ quantity }) => quantity.id } },
   ),
   machineLabels: from(['machine', 'shown', 'form', 'tickValues'], (page) =>
     page.machine && page.shown.includes('axis') && page.form.axis !== 'none'
@@ -97,15 +99,13 @@ export const layoutDerivations = {
     machineLabels.length > 0 ? rooms.machine(machineLabels, fontSize) : 0,
   ),
   endRoom: from(
-    ['form', 'shown', 'beside', 'markLabels', 'fontSize'],
-    ({ form, shown, beside, markLabels, fontSize }) =>
-      form.labelsEnds && shown.includes('marks')
-        ? rooms.ends(
-            markLabels.map((_, i) => lineOf(beside, markLabels, i, 0)),
-            fontSize,
-          )
-        : NO_LABELS.ends,
-    { shrinks: RESTS },
+    ['quantity', 'beside', 'markLabels', 'fontSize'],
+    ({ beside, markLabels, fontSize }) =>
+      rooms.ends(
+        markLabels.map((_, i) => lineOf(beside, markLabels, i, 0)),
+        fontSize,
+      ),
+    { shrinks: { after: RESTS, of: ({ quantity }) => quantity.id } },
   ),
   geometries: from(['size', 'panels', ...LAID_OUT], (page) =>
     page.size ? page.panels.map((panel) => geometryOf(page, panel)) : [],

@@ -28,9 +28,10 @@ const toPower = (text: string) =>
   /^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300
     ? ''
     : 'A power of ten from -300 to 300.'
+const USUAL_SPAN = [0, 9] as const
 function setEnd(end: 0 | 1, text: string | undefined) {
   const next: [number, number] = [span.value[0]!, span.value[1]!]
-  next[end] = text ? Number(text) : end === 0 ? 0 : 9
+  next[end] = text ? Number(text) : USUAL_SPAN[end]
   set(
     `Compare on numbers from 10^${next[0]} to 10^${next[1]}`,
     { span: next[0] <= next[1] ? next : [next[1], next[0]] },
@@ -76,8 +77,7 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
             label="Largest power of ten"
             :check="toPower"
             @change="setEnd(1, $event)"
-          />
-          <QuietButton @click="again">draw others</QuietButton></template
+          />{{ ' ' }} <QuietButton @click="again">draw others</QuietButton></template
         >
       </p>
       <Textarea

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { notationOf } from '~~/core/notations'
 import { toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
-import { superscript } from '~~/core/label/write'
-import { regionOf, resolve } from '~~/core/label/resolve'
+import { superscript } from '~~/core/decimal/superscript'
+import { regionOf } from '~~/core/label/region'
+import { resolve } from '~~/core/label/resolve'
 import type { LadderName } from '~~/core/ladders/find'
 import { rungsNamed } from '~~/core/locale/compact'
 import {
@@ -15,7 +17,7 @@ import {
   type StudyLadder,
   usersOf,
 } from '~~/shared/ladders'
-import type { Style } from '~~/core/style/fields'
+import type { FullStyle, Style } from '~~/core/style/fields'
 import { extent } from '~~/core/data/extent'
 import type { Page } from '~/features/page/usePage'
 import { ladderFindings, powersUsed, reachOf, STEP } from '~/features/ladders/ladderScale'
@@ -44,10 +46,12 @@ const powers = computed(() =>
 )
 const yOf = (power: number) => (reach.value.top - power) * STEP
 
+/** What a ladder is known by. */
+const idOf = (ladder: FullStyle['ladder']) => (typeof ladder === 'string' ? ladder : ladder.title)
 /** The ladder that the quantity's labels stand on, and the rungs that they use. */
 const used = computed(() => {
-  const { ladder, notation } = page['style.marks'].value
-  const id = notation !== 'scaled' ? null : typeof ladder === 'string' ? ladder : ladder.title
+  const style = page['style.marks'].value
+  const id = notationOf(style).hasRungs ? idOf(style.ladder) : null
   return {
     id,
     powers: powersUsed(page['written.marks'].value.plan, [
@@ -110,12 +114,11 @@ function rename(ladder: DrawnLadder, text: string | undefined) {
       title: text,
     })
 }
-const titleTrouble = (ladder: DrawnLadder) => (text: string) =>
-  text !== ladder.title && study.document?.ladders?.some(({ title }) => title === text)
-    ? 'Another ladder has this name.'
-    : text.length > 80
-      ? 'Up to 80 characters.'
-      : ''
+const titleTrouble = (ladder: DrawnLadder) => (text: string) => {
+  const isTaken = study.document?.ladders?.some(({ title }) => title === text)
+  if (text !== ladder.title && isTaken) return 'Another ladder has this name.'
+  return text.length > 80 ? 'Up to 80 characters.' : ''
+}
 /** A ladder in use goes only when that is said. */
 const going = ref<{ title: string; users: string[] } | null>(null)
 function remove(ladder: DrawnLadder, isSure = false) {
@@ -160,37 +163,20 @@ watch(
           class="head"
           :class="{ here: used.id === ladder.id }"
         >
-          <h2 v-if="!ladder.isOwn" :title="ladder.title">{{ ladder.title }}</h2>
-          <h2 v-else>
-            <TypedField
-              :value="ladder.title"
-              placeholder="its name"
-              :label="`Name of the ladder ${ladder.title}`"
-              :check="titleTrouble(ladder)"
-              @change="rename(ladder, $event)"
-            />
-          </h2>
-          <p class="sample">{{ samples.get(ladder.id) ?? '' }}</p>
-          <p class="acts">
-            <QuietButton v-if="used.id !== ladder.id" @click="use(ladder)"> use it </QuietButton>
-            <QuietButton v-if="ladder.isOwn" @click="columns?.[at]?.add()">
-              add a rung
-            </QuietButton>
-            <QuietButton @click="copy(ladder)">copy</QuietButton>
-            <QuietButton v-if="ladder.isOwn" @click="remove(ladder)"> remove </QuietButton>
-          </p>
-          <p v-if="going?.title === ladder.title" class="trouble" role="alert">
-            {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'uses' : 'use' }} it.
-            <QuietButton @click="remove(ladder, true)"> remove it all the same </QuietButton>
-            <QuietButton @click="going = null">keep it</QuietButton>
-          </p>
-          <p v-for="one in findings.get(ladder.title) ?? []" :key="one.message" class="found">
-            <span
-              class="bead"
-              :class="one.severity === 'note' ? '' : one.severity === 'error' ? 'bad' : 'busy'"
-            />
-            <b>{{ one.title }}.</b> {{ one.message }}
-          </p>
+          <LadderHead
+            :ladder="ladder"
+            :sample="samples.get(ladder.id) ?? ''"
+            :is-used="used.id === ladder.id"
+            :findings="findings.get(ladder.title) ?? []"
+            :check="titleTrouble(ladder)"
+            :users="going?.title === ladder.title ? going.users : null"
+            @rename="rename(ladder, $event)"
+            @use="use(ladder)"
+            @add="columns?.[at]?.add()"
+            @copy="copy(ladder)"
+            @remove="remove(ladder, $event)"
+            @keep="going = null"
+          />
         </header>
       </div>
       <div class="drawing" :style="{ height: `${height}px` }">
@@ -270,35 +256,8 @@ watch(
   min-width: 0;
 }
 
-h2 {
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-}
-
-.here h2 {
+.here :deep(h2) {
   color: var(--jade);
-}
-
-.sample {
-  min-height: 1.4em;
-  font-weight: 600;
-}
-
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 var(--gap-3);
-}
-
-.found,
-.trouble {
-  margin-top: var(--gap-1);
-  font-size: var(--text-small);
-}
-
-.trouble {
-  color: var(--rosewood);
 }
 
 .drawing {

@@ -44,6 +44,12 @@ const setCount = (count: number) =>
   set(`About ${count} ticks`, { ...wishes.value, step: undefined, count })
 const setDomain = (domain: [string, string]) =>
   set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
+const IN_POWERS: Style = {
+  notation: 'scientific',
+  exponent: 'each',
+  exponentForm: 'power',
+  fraction: [0, 2],
+}
 /** Numbers, parts of a constant and powers have ticks of their own, and labels to go with them. */
 function countIn(what: string | undefined) {
   const powers = what === undefined ? undefined : POWERS[what]
@@ -54,11 +60,8 @@ function countIn(what: string | undefined) {
     kind: powers?.kind,
     base: powers?.base,
   }
-  const style: Style = powers
-    ? { notation: 'scientific', exponent: 'each', exponentForm: 'power', fraction: [0, 2] }
-    : what
-      ? { notation: 'multiple', multipleOf: what }
-      : { notation: 'plain' }
+  const counted: Style = what ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
+  const style = powers ? IN_POWERS : counted
   study.setTicks(`Count the axis in ${powers?.title ?? what ?? 'numbers'}`, next, { style })
 }
 const take = ({ wishes: next, style, step }: Candidate) =>

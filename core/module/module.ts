@@ -4,8 +4,8 @@
  * before it as JSON.
  */
 import { speaker, type SpokenPlan } from '../text/spoken'
-import type { Plan } from './types'
-import { writer } from './writer'
+import type { Plan } from '../label/types'
+import { writer } from '../label/writer'
 
 declare const plan: Plan
 declare const words: SpokenPlan

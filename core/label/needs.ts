@@ -1,7 +1,7 @@
-import { localeTableName, type Regions } from '../label/resolve'
+import { localeTableName, type Regions } from './region'
 import { inherit, stylesOf } from '../style/inherit'
 import type { Style } from '../style/schemas'
-import type { CurrencyNames, LocaleTable } from './types'
+import type { CurrencyNames, LocaleTable } from '../locale/types'
 
 /** The tables that a style is written by. */
 export interface Needs {

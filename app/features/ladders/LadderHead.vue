@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import type { DrawnLadder } from '~~/shared/ladders'
+import type { ladderFindings } from './ladderScale'
+
+/** The name of a ladder, a label on it, and what is done with it. */
+defineProps<{
+  ladder: DrawnLadder
+  /** The largest number on the marks as it would be written. */
+  sample: string
+  /** Whether labels stand on it now. */
+  isUsed: boolean
+  findings: ReturnType<typeof ladderFindings>
+  /** Why a text cannot be its name. */
+  check: (text: string) => string
+  /** What uses it, where it is about to be removed. */
+  users: readonly string[] | null
+}>()
+const emit = defineEmits<{
+  rename: [title: string | undefined]
+  use: []
+  add: []
+  copy: []
+  remove: [isSure: boolean]
+  keep: []
+}>()
+const beads = { error: 'bad', warning: 'busy', note: '' } as const
+</script>
+
+<template>
+  <div>
+    <h2 v-if="!ladder.isOwn" :title="ladder.title">{{ ladder.title }}</h2>
+    <h2 v-else>
+      <TypedField
+        :value="ladder.title"
+        placeholder="its name"
+        :label="`Name of the ladder ${ladder.title}`"
+        :check="check"
+        @change="emit('rename', $event)"
+      />
+    </h2>
+    <p class="sample">{{ sample }}</p>
+    <p class="acts">
+      <QuietButton v-if="!isUsed" @click="emit('use')"> use it </QuietButton>
+      <QuietButton v-if="ladder.isOwn" @click="emit('add')"> add a rung </QuietButton>
+      <QuietButton @click="emit('copy')">copy</QuietButton>
+      <QuietButton v-if="ladder.isOwn" @click="emit('remove', false)"> remove </QuietButton>
+    </p>
+    <p v-if="users" class="trouble" role="alert">
+      {{ users.join(', ') }} {{ users.length === 1 ? 'uses' : 'use' }} it.
+      <QuietButton @click="emit('remove', true)"> remove it all the same </QuietButton>{{ ' ' }}
+      <QuietButton @click="emit('keep')">keep it</QuietButton>
+    </p>
+    <p v-for="one in findings" :key="one.message" class="found">
+      <span class="bead" :class="beads[one.severity]" />{{ ' ' }} <b>{{ one.title }}.</b>
+      {{ one.message }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+h2 {
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
+
+.sample {
+  min-height: 1.4em;
+  font-weight: 600;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--gap-3);
+}
+
+.found,
+.trouble {
+  margin-top: var(--gap-1);
+  font-size: var(--text-small);
+}
+
+.trouble {
+  color: var(--rosewood);
+}
+</style>

@@ -1,0 +1,106 @@
+import { LONGEST_WHAT } from '~~/shared/study/requests'
+import type { StudyDocument } from '~~/shared/study/document'
+import type { Study } from '~~/shared/study/study'
+import { ProblemError, request } from '~/composables/request'
+import type { OnDesk } from './document'
+
+export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
+
+/** Changes are gathered this long before they are saved, so that a drag is one revision. */
+const SAVE_DELAY = 400
+const RETRY_DELAY = 4000
+const CONFLICT = 409
+
+/**
+ * Saves a study by itself as it is changed: one request at a time, again where one fails.
+ *
+ * @param onSaved told each revision that was saved
+ */
+export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
+  const { id, document, revision } = desk
+  const state = ref<SaveState>('saved')
+  const trouble = ref('')
+  /** What stands on the server where two tabs met. */
+  const newer = shallowRef<Study | null>(null)
+  let unsaved: { what: string } | null = null
+  let running: Promise<void> | null = null
+  const saving = debounce(() => void flush())
+
+  function schedule(delay: number) {
+    state.value = 'saving'
+    saving.ask(delay)
+  }
+  /** Takes the document as it is now for what is to be saved. */
+  function put(what: string, next: StudyDocument) {
+    document.value = next
+    unsaved = { what: what.slice(0, LONGEST_WHAT) }
+    if (state.value !== 'conflict') schedule(SAVE_DELAY)
+  }
+  /** Saves what is not saved yet. */
+  async function flush(): Promise<void> {
+    saving.forget()
+    if (running) await running
+    if (!unsaved || state.value === 'conflict') return
+    running = save(unsaved.what).finally(() => {
+      running = null
+    })
+    await running
+    if (unsaved && state.value === 'saved') schedule(0)
+  }
+  async function save(what: string) {
+    unsaved = null
+    try {
+      const body = { base: revision.value, document: document.value, what }
+      const answer = await request<{ revision: number }>(`/api/studies/${id.value}`, body, 'PUT')
+      revision.value = answer.revision
+      onSaved(answer.revision)
+      state.value = 'saved'
+      trouble.value = ''
+    } catch (error) {
+      unsaved ??= { what }
+      fail(error as Error)
+    }
+  }
+  function fail(error: Error) {
+    trouble.value = error.message
+    if (error instanceof ProblemError && error.status === CONFLICT) {
+      newer.value = error.body.current as Study
+      state.value = 'conflict'
+      return
+    }
+    state.value = 'failed'
+    saving.ask(RETRY_DELAY)
+  }
+  /** Takes a study from the server: nothing is unsaved. */
+  function settle(study: Study) {
+    id.value = study.id
+    document.value = study.document
+    desk.datasets.value = study.datasets
+    revision.value = study.revision
+    state.value = 'saved'
+    trouble.value = ''
+    newer.value = null
+    unsaved = null
+  }
+  /** After a conflict: saves this tab's document over the newer one, which stays as a revision. */
+  async function keepMine() {
+    if (!newer.value) return
+    revision.value = newer.value.revision
+    newer.value = null
+    state.value = 'saving'
+    await flush()
+  }
+  /** What is not saved would be lost with a study that comes back. @throws Error where it cannot be saved */
+  async function saveAll() {
+    await flush()
+    if (!unsaved) return
+    throw new Error(
+      state.value === 'conflict'
+        ? 'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.'
+        : trouble.value,
+    )
+  }
+  const hasUnsaved = () => unsaved !== null
+  return { state, trouble, newer, put, flush, settle, keepMine, saveAll, hasUnsaved }
+}
+export type Saving = ReturnType<typeof studySaving>

@@ -1,0 +1,55 @@
+import { decimalsText } from '../style/counts'
+import type { Change, Fix, FixParams } from './types'
+
+/** What each fix is called, by its id and its parameters. A translation changes these words alone. */
+const words = {
+  decimals: ({ count }: { count: number }) => `Write ${decimalsText(count)}`,
+  'show-sign': () => 'Show the sign',
+  'whole-digits': () => 'Write whole digits',
+  'in-rung': ({ rung }: { rung: string }) => `Write all in ${rung}`,
+  'own-rungs': () => 'Give each label its own rung',
+  'one-rung': () => 'Share one rung',
+  'one-exponent': () => 'Share one exponent',
+  'step-by': ({ step }: { step: string }) => `Step by ${step}`,
+  'second-line': () => 'Put what stands behind on a second line',
+  'few-labels': () => 'Label the ends, the largest and the least alone',
+  'one-symbol': () => 'Write all with one symbol',
+  'own-symbols': () => 'Write each with its symbol',
+  'unit-in-title': () => 'Say the unit in the title',
+  'rung-in-title': () => 'Say rung and unit in the title',
+  'unit-on-labels': () => 'Say the unit on each label',
+  'as-surface': ({ surface }: { surface: string }) => `Write it as the ${surface} does`,
+  'no-cases': () => 'Write all alike, without cases',
+  'narrow-groups': () => 'Part groups by a narrow blank',
+  'no-groups': () => 'Write without group marks',
+  'short-ladder': () => 'Count in thousands and millions',
+  'power-beside': () => 'Add the power to the symbol',
+  'in-words': () => 'Write the words',
+  convert: ({ from, factor, to }: { from: string; factor: string; to: string }) =>
+    `Convert: 1 ${from} is ${factor} ${to}`,
+  'keep-unit': ({ unit }: { unit: string }) => `Keep ${unit}`,
+  'labels-from-ticks': () => 'Write the labels from the ticks',
+} as const
+export type FixId = keyof typeof words
+
+/**
+ * A change that mends a finding, with its words.
+ *
+ * @example fix('decimals', { count: 2 }, { way: 'decimals', style }).title // 'Write 2 decimals'
+ */
+export const fix = <Id extends FixId>(
+  id: Id,
+  params: Parameters<(typeof words)[Id]>[0] extends undefined
+    ? Record<string, never>
+    : Parameters<(typeof words)[Id]>[0],
+  change: Change,
+): Fix => ({
+  id,
+  params: params as FixParams,
+  title: (words[id] as (given: unknown) => string)(params),
+  ...change,
+})
+
+/** What a fix is known by: the same on another surface turns to the same. */
+export const fixKey = ({ id, params }: Pick<Fix, 'id' | 'params'>): string =>
+  JSON.stringify([id, params])

@@ -1,0 +1,5 @@
+/** "no decimals", "1 decimal", "3 decimals". */
+export function decimalsText(count: number): string {
+  if (count === 0) return 'no decimals'
+  return count === 1 ? '1 decimal' : `${count} decimals`
+}

@@ -1,0 +1,5 @@
+export * from './marks'
+export * from './precision'
+export * from './size'
+export * from './unit'
+export * from './words'

@@ -1,0 +1,81 @@
+import { notationOf } from '../../notations'
+import { type FullStyle, RATIO_UNITS, UNIT_PLACES } from '../schemas'
+import { always, asIs, type PhraseOf } from './types'
+
+/** Currencies worth a place in the list; any other is typed. */
+const currencies = ['EUR', 'USD', 'GBP', 'JPY', 'CHF', 'INR']
+const displays = {
+  symbol: '',
+  narrowSymbol: ' by its short sign',
+  code: ' by its code',
+  name: ' by its name',
+} as const
+const ratioWords: Readonly<Record<(typeof RATIO_UNITS)[number], string>> = {
+  percent: 'as percent',
+  permille: 'as permille',
+  percentPoint: 'as percentage points',
+  basisPoint: 'as basis points',
+}
+type Unit = FullStyle['unit']
+type Currency = Extract<Unit, { kind: 'currency' }>
+/** A currency by its other displays. */
+const otherDisplays = (own: Unit): Currency[] =>
+  own.kind === 'currency'
+    ? (['narrowSymbol', 'code', 'name'] as const).map((display) => ({ ...own, display }))
+    : []
+const currencyWords = ({ code, display = 'symbol' }: Currency) =>
+  (typeof code === 'string' ? `its currency (${code})` : `the currency in ${code.column}`) +
+  displays[display]
+
+export const unit: PhraseOf<'unit'> = {
+  lead: 'and',
+  name: 'unit',
+  applies: always,
+  choices: ({ unit: own }) => [
+    { kind: 'none' },
+    ...currencies.map((code): Currency => ({ kind: 'currency', code })),
+    ...otherDisplays(own),
+    ...RATIO_UNITS.map((kind) => ({ kind })),
+  ],
+  say(value) {
+    if (value.kind === 'none') return 'no unit'
+    if (value.kind === 'currency') return currencyWords(value)
+    if (value.kind === 'symbol') return `“${value.text}” ${value.side ?? 'after'} it`
+    return ratioWords[value.kind]
+  },
+  typed: {
+    hint: 'a unit such as kg, or the code of a currency',
+    read: (text) =>
+      /^[A-Z]{3}$/.test(text) ? { kind: 'currency', code: text } : { kind: 'symbol', text },
+  },
+}
+
+export const factor: PhraseOf<'factor'> = {
+  lead: ', times',
+  name: 'factor',
+  applies: always,
+  choices: () => ['1', '1000', '0.001'],
+  say: (value) => (value === '1' ? 'one' : value),
+  typed: { hint: 'what one of the cells is in the unit written, such as 0.001', read: asIs },
+}
+
+const placeWords: Readonly<Record<FullStyle['unitAt'], string>> = {
+  label: 'on each label',
+  first: 'on the first label',
+  last: 'on the last label',
+  title: 'in the title',
+}
+/** Whether rung, exponent or unit can be said once. */
+function isSayable(style: FullStyle): boolean {
+  const { hasRungs, hasExponent } = notationOf(style)
+  if (hasRungs) return style.rung !== 'each'
+  return style.unit.kind !== 'none' || (hasExponent && style.exponent !== 'each')
+}
+export const unitAt: PhraseOf<'unitAt'> = {
+  lead: ', rung and unit said',
+  name: 'where rung and unit are said',
+  applies: isSayable,
+  choices: (style) =>
+    notationOf(style).hasRungs && style.rung === 'each' ? ['label'] : UNIT_PLACES,
+  say: (value) => placeWords[value],
+}
