@@ -117,11 +117,11 @@ export default ts.config(
   forbid(['app/**/*.{ts,vue}'], ['server', 'cli']),
   forbid(['cli/**/*.ts'], ['app', 'server']),
   {
-    files: ['**/*.test.ts'],
+    files: ['**/*.test.ts', '**/testing/**'],
     rules: { 'no-restricted-imports': 'off', 'max-lines-per-function': 'off' },
   },
   {
-    files: ['demo/**', 'scripts/**', 'benchmarks/**', 'tests/**', '**/*.test.ts'],
+    files: ['demo/**', 'scripts/**', 'benchmarks/**', 'tests/**', '**/*.test.ts', '**/testing/**'],
     rules: { 'no-restricted-properties': 'off' },
   },
 )

@@ -3,7 +3,15 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { spawnSync } from 'node:child_process'
 import type { Locator, Page } from 'playwright-core'
-import { removeFolder, startProgram, withDesk, until } from './lib/program'
+import { handOn } from './lib/hand'
+import { bringIn as bringInto, removeFolder, until, withDesk } from './lib/program'
+
+const desk = withDesk({ acceptDownloads: true })
+const { choose, labels, saved, show } = handOn(desk)
+let page: Page
+beforeAll(() => {
+  page = desk.page
+})
 
 const TIDE = [
   'turn,warming,volume',
@@ -13,36 +21,8 @@ const TIDE = [
   ),
 ].join('\n')
 
-const desk = withDesk({ acceptDownloads: true })
-let page: Page
-beforeAll(() => {
-  page = desk.page
-})
-
-const labels = (surface: string, from: Page = page) =>
-  from.locator(`[data-surface="${surface}"]`).allTextContents()
 const finding = (check: string, place: string) =>
   page.locator(`[data-check="${check}"]`, { hasText: place })
-const saved = () => page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
-async function choose(phrase: RegExp, title: string) {
-  await page.getByRole('button', { name: phrase }).click()
-  await page.getByRole('option', { name: title }).click()
-}
-async function showQuantity(title: string) {
-  await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
-  await page
-    .getByRole('option', { name: title, exact: true })
-    .and(page.locator('.p-select-option'))
-    .click()
-  await page.getByRole('img', { name: `Columns of ${title}` }).waitFor()
-}
-async function bringIn(table: string, quantity: string) {
-  await page.goto(desk.program.url)
-  await page.getByRole('button', { name: 'Bring in data' }).click()
-  await page.getByLabel('Paste a table').fill(table)
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
-  await page.getByRole('img', { name: `Columns of ${quantity}` }).waitFor()
-}
 /** How wide a column of the rail is: a step of the cut. */
 async function columnWidth() {
   const cut = page.getByRole('slider', { name: /^Cut/ })
@@ -63,6 +43,11 @@ async function dragTo(handle: Locator, columns: number) {
   await page.mouse.move(x - (columns * column) / 2, y)
   await page.mouse.move(x - columns * column, y)
   await page.mouse.up()
+}
+
+async function bringIn(table: string, quantity: string) {
+  await page.goto(desk.program.url)
+  await bringInto(desk, table, quantity)
 }
 
 test('the whole path: from a pasted table to a module that writes the same labels', async () => {
@@ -112,7 +97,7 @@ test('the whole path: from a pasted table to a module that writes the same label
     '1.000',
   ])
 
-  await showQuantity('volume')
+  await show('volume')
   await dragTo(page.getByRole('slider', { name: /^Beam/ }), 6)
   // A mark without its label and a row that is not there are told apart.
   const drawn = async () => ({
@@ -160,7 +145,7 @@ test('the whole path: from a pasted table to a module that writes the same label
 }, 90_000)
 
 test('the rail moves with the arrow keys, and every label with it', async () => {
-  await showQuantity('Revenue')
+  await show('Revenue')
   await page.getByRole('slider', { name: /^Cut/ }).focus()
   await page.keyboard.press('ArrowRight')
   expect((await labels('axis')).slice(0, 3)).toEqual(['€0.0M', '€0.3M', '€0.5M'])
@@ -193,7 +178,7 @@ test('beside the styled labels stands what a machine writes', async () => {
 }, 30_000)
 
 test('a table sorts by the number, not by its label', async () => {
-  await showQuantity('Spores released')
+  await show('Spores released')
   await choose(/^notation:/, 'shortened')
   const size = page.viewportSize()!
   await page.setViewportSize({ ...size, height: 1000 })
@@ -219,7 +204,7 @@ test('what cannot be read is listed by row, and an empty paste says what to do',
 }, 30_000)
 
 test('bringing data in is a step like others: undone, and redone over a reload', async () => {
-  await showQuantity('Revenue')
+  await show('Revenue')
   await saved()
   await bringIn('mooring,depth\nFarrow Ledge,4.125\nHolm Skerry,11.75', 'depth')
   await page.getByRole('button', { name: 'Undo' }).click()
@@ -229,7 +214,7 @@ test('bringing data in is a step like others: undone, and redone over a reload',
   await page.getByRole('button', { name: 'Redo' }).click()
   await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
   await until(() => labels('marks'), ['11.75', '4.125'])
-  await showQuantity('Revenue')
+  await show('Revenue')
   await saved()
 }, 30_000)
 
@@ -252,114 +237,4 @@ test('a dialog can be written in as soon as it is there, and leaves the hand in 
   await browser.detach()
   await page.keyboard.press('Escape')
   await page.getByRole('dialog').waitFor({ state: 'detached' })
-}, 30_000)
-
-test('two tabs: the second to save is told, and chooses', async () => {
-  await showQuantity('Harvest')
-  await saved()
-  const other = await page.context().newPage()
-  await other.goto(page.url())
-  await other.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
-  await choose(/^notation:/, 'shortened')
-  await saved()
-  await other.getByLabel('Tick step', { exact: true }).fill('20000')
-  await other.getByText('Changed in another tab').waitFor()
-  // Data that come in bring the server's study with them: they wait until it is chosen, and stay in their field.
-  await other.getByRole('button', { name: 'Bring in data' }).click()
-  await other.getByLabel('Paste a table').fill('site,depth\na,7')
-  await other.getByRole('button', { name: 'Bring in', exact: true }).click()
-  await other.getByText('Choose “Take theirs” or “Keep mine” first').waitFor()
-  expect(await other.getByLabel('Paste a table').inputValue()).toBe('site,depth\na,7')
-  await other.keyboard.press('Escape')
-  await other.getByRole('button', { name: 'Take theirs' }).click()
-  await other.getByText('Saved', { exact: true }).waitFor()
-  expect(await labels('axis', other)).toEqual(await labels('axis'))
-  await other.close()
-}, 30_000)
-
-test('a saved change outlives the server being killed', async () => {
-  await showQuantity('Warming')
-  await choose(/^decimals:/, 'exactly 3 decimals')
-  await saved()
-  await desk.program.stop('SIGKILL')
-  const again = await startProgram(desk.program.data)
-  desk.program = again
-  await page.goto(again.url)
-  await page.getByRole('img', { name: 'Columns of Warming' }).waitFor()
-  expect((await labels('axis')).slice(0, 2)).toEqual(['0.000\u00a0°C', '0.125\u00a0°C'])
-}, 60_000)
-
-test('a phrase is opened, searched and chosen with the keyboard alone', async () => {
-  await showQuantity('Harvest')
-  await page.getByRole('button', { name: /^notation:/ }).focus()
-  await page.keyboard.press('ArrowDown')
-  await page.getByRole('option', { name: /^shortened/ }).waitFor()
-  await page.keyboard.press('Home')
-  await page.keyboard.press('ArrowDown')
-  await page.keyboard.press('Enter')
-  await page.getByRole('button', { name: 'notation: shortened' }).waitFor()
-  expect((await labels('axis'))[1]).toMatch(/K\u00a0kg$/)
-  await saved()
-}, 30_000)
-
-test('rung and unit move from the labels into the titles', async () => {
-  await showQuantity('Revenue')
-  await choose(/^rung:/, 'in thousands (K)')
-  await page.getByRole('region', { name: 'Style' }).getByRole('button', { name: 'more …' }).click()
-  await choose(/^where rung and unit are said:/, 'in the title')
-  await page.getByText('Revenue, € thousand').first().waitFor()
-  expect((await labels('axis')).slice(0, 3)).toEqual(['0', '250', '500'])
-  expect(await page.getByRole('columnheader', { name: 'Revenue, € thousand' }).count()).toBe(1)
-  await saved()
-}, 30_000)
-
-test('labels follow another region, fetched when it is chosen, and an increment that is typed', async () => {
-  await bringIn('site,sales\nHolm,1739346.2\nVik,1281729.96', 'sales')
-  await page.getByRole('region', { name: 'Style' }).getByRole('button', { name: 'more …' }).click()
-  await choose(/^region:/, 'Hindi (hi)')
-  await page.getByRole('button', { name: /^increment:/ }).click()
-  const typed = page.getByRole('textbox', { name: /^increment:/ })
-  await typed.fill('250k')
-  await page.getByText('"250k" is not allowed; it takes null or decimal text').waitFor()
-  await typed.fill('50000')
-  await page.getByText('17,50,000 13,00,000 Enter takes it').waitFor()
-  await typed.press('Enter')
-  expect(await labels('marks')).toEqual(['17,50,000', '13,00,000'])
-  await saved()
-  await page.reload()
-  await page.getByRole('img', { name: 'Columns of sales' }).waitFor()
-  expect(await labels('marks')).toEqual(['17,50,000', '13,00,000'])
-}, 30_000)
-
-test('a column names the currency of each row, on the desk and in the module', async () => {
-  await bringIn('site,amount,money\nHolm,1200,EUR\nVik,7,JPY\nSund,3,', 'amount')
-  await choose(/^unit:/, 'the currency in money')
-  await page.getByText('€1,200.00', { exact: true }).waitFor()
-  expect(await labels('table')).toEqual(['€1,200.00', '¥7', '3'])
-  await saved()
-  await page.getByRole('button', { name: 'Take away', exact: true }).click()
-  await page.getByText('The module was run: all 3 values').waitFor()
-}, 30_000)
-
-test('a new study begins empty, says what to do, and keeps its data', async () => {
-  await page.goto(`${desk.program.url}/studies`)
-  await page.getByLabel('A new study').fill('Depths')
-  await page.getByRole('button', { name: 'Begin' }).click()
-  await page.getByRole('heading', { name: 'No numbers yet' }).waitFor()
-  await page.getByRole('main').getByRole('button', { name: 'Bring in data' }).last().click()
-  await page
-    .getByLabel('Paste a table')
-    .fill('mooring\tdepth\nFarrow Ledge\t4.125\nHolm Skerry\t11.75')
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
-  await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
-  expect(await labels('marks')).toEqual(['11.75', '4.125'])
-  await page.goto(`${desk.program.url}/studies`)
-  await page.getByRole('link', { name: 'Depths' }).waitFor()
-}, 30_000)
-
-test('a study that is not there is said, with the way back', async () => {
-  await page.goto(`${desk.program.url}/study/none`)
-  await page.getByText('There is no such study').waitFor()
-  await page.getByRole('link', { name: 'All studies' }).click()
-  await page.getByRole('heading', { name: 'Studies' }).waitFor()
 }, 30_000)

@@ -4,8 +4,15 @@ import { inherit, originOf } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { isPart, type Level, levelsTo, styleOf } from '~~/shared/quantities'
 import { STYLED_PARTS } from '~~/shared/forms/parts'
+import type { Quantity } from '~~/shared/study/quantity'
 import { levelEdits } from './levelEdits'
 import { useStudy } from '~/stores/study'
+
+/** Surfaces and parts on which something of their own is set. */
+const ownLevelsOf = (quantity: Quantity | undefined): Level[] => [
+  ...SURFACES.filter((surface) => quantity?.surfaces?.[surface]),
+  ...STYLED_PARTS.filter((part) => quantity?.chart.partStyles?.[part]),
+]
 
 /** The shown quantity's style, level by level: which one is in hand, what it inherits, and what is set on it. */
 export const useLevels = defineStore('levels', () => {
@@ -42,21 +49,16 @@ export const useLevels = defineStore('levels', () => {
         field,
       )
     ]?.level ?? null
-  /** The levels that what is set here can be given to. */
-  const wider = computed<Level[]>(() =>
+  /** The levels that what is set here can be given to, the narrowest first. */
+  const wider = computed(() =>
     isPart(level.value)
       ? []
       : levels.value
-          .slice(0, -1)
           .map((one) => one.level)
-          .reverse(),
+          .toReversed()
+          .slice(1),
   )
-  /** Surfaces and parts on which something of their own is set. */
-  const ownLevels = computed<Level[]>(() => [
-    ...SURFACES.filter((surface) => pair.value?.quantity.surfaces?.[surface]),
-    ...STYLED_PARTS.filter((part) => pair.value?.quantity.chart.partStyles?.[part]),
-  ])
-
+  const ownLevels = computed(() => ownLevelsOf(pair.value?.quantity))
   const { setStyle, takeBack, give } = levelEdits({ pair, level, own, styleAt })
   const take = (next: Level) => (level.value = next)
   /** The category that was pointed at last. */

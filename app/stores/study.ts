@@ -9,7 +9,7 @@ import { useHistory } from './history'
 import { useLocaleTables } from './localeTables'
 import { quantityCommands, studyCommands } from './study/commands'
 import { studyDocument } from './study/document'
-import { studySaving } from './study/saving'
+import { saveAll, studySaving } from './study/saving'
 import { studySteps } from './study/steps'
 
 /** The study on the desk: what people decide, saved by itself as they decide it. */
@@ -17,6 +17,7 @@ export const useStudy = defineStore('study', () => {
   const tables = useLocaleTables()
   const history = useHistory<StudyDocument>()
   const desk = studyDocument()
+  const { settle: _, ...shown } = desk
   const { id, dataset, document, revision } = desk
   const saving = studySaving(desk, (saved) => history.store(id.value, saved))
   const steps = studySteps(desk, saving, history)
@@ -38,7 +39,7 @@ export const useStudy = defineStore('study', () => {
     if (saving.newer.value) await takeWithTables(saving.newer.value)
   }
   async function bringIn(name: string, text: string, dates?: Record<string, AskedOrder>) {
-    await saving.saveAll()
+    await saveAll(saving)
     const [before, base] = [document.value, revision.value]
     const body = { name, text, dates }
     const study = await request<Study>(`/api/studies/${id.value}/datasets`, body)
@@ -50,7 +51,7 @@ export const useStudy = defineStore('study', () => {
     history.store(study.id, study.revision)
   }
   async function derive(column: NewColumn) {
-    await saving.saveAll()
+    await saveAll(saving)
     if (!dataset.value) return
     const path = `/api/studies/${id.value}/datasets/${dataset.value.id}/columns`
     take(await request<Study>(path, column))
@@ -59,7 +60,7 @@ export const useStudy = defineStore('study', () => {
   const { state, trouble, newer, flush, keepMine } = saving
   const { canUndo, canRedo, steps: done } = history
   return {
-    ...desk,
+    ...shown,
     ...steps,
     ...commands,
     ...quantityCommands(commands),

@@ -43,8 +43,7 @@ test('order follows the numbers', () => {
     fc.property(
       finite,
       finite,
-      (a, b) =>
-        Math.sign(compare(fromNumber(a), fromNumber(b))) === Math.sign(a < b ? -1 : a > b ? 1 : 0),
+      (a, b) => Math.sign(compare(fromNumber(a), fromNumber(b))) === Number(a > b) - Number(a < b),
     ),
   )
 })

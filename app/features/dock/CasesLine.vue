@@ -8,7 +8,7 @@ import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
 /** Other wordings for some categories or sizes: what each is for, what it changes, and what keeps it from being used. */
-const props = defineProps<{ desk: () => Desk }>()
+defineProps<{ desk: () => Desk }>()
 const study = useStudy()
 const levels = useLevels()
 

@@ -20,11 +20,10 @@ const { width } = useElementSize(box)
 const { height } = useElementSize(figure)
 const keys = shallowRef({ legend: 0, colours: 0 })
 watchEffect(() => {
-  props.page.size.value =
-    width.value > 0 ? { width: width.value, height: height.value, ...keys.value } : null
+  const size = { width: width.value, height: height.value, ...keys.value }
+  props.page.setSize(width.value > 0 ? size : null)
 })
-// Where nothing is drawn, nothing is crowded.
-onBeforeUnmount(() => (props.page.size.value = null))
+onBeforeUnmount(() => props.page.setSize(null))
 
 const has = (surface: Surface) => props.page.shown.value.includes(surface)
 const layout = computed(() => props.page.layout.value)
@@ -107,7 +106,7 @@ function categoryAt(target: Element): string | null {
   <section class="sheet" aria-label="Page">
     <header class="heading still">
       <ChartSentence :drawing="drawing" :rows="rows?.cells.length ?? 0" :count="count" />
-      <PageMenu v-model:machine="page.machine.value" />
+      <PageMenu :machine="page.machine.value" @update:machine="page.setMachine" />
     </header>
     <div ref="box" class="body" data-page-body @click="takeUp">
       <template v-if="drawing && rows && width > 0">

@@ -105,8 +105,9 @@ export function usePage() {
   return {
     ...values,
     trouble,
-    size,
-    machine,
+    /** Told where the page is laid out, and null where it goes: where nothing is drawn, nothing is crowded. */
+    setSize: (next: PageSize | null) => (size.value = next),
+    setMachine: (isShown: boolean) => (machine.value = isShown),
     findings,
     checks,
     checkTrouble,

@@ -26,6 +26,12 @@ export function studyDocument() {
   const dataset = computed(
     () => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null,
   )
-  return { id, document, datasets, revision, quantity, style, left, readers, dataset }
+  function settle(study: Study) {
+    id.value = study.id
+    document.value = study.document
+    datasets.value = study.datasets
+    revision.value = study.revision
+  }
+  return { settle, id, document, datasets, revision, quantity, style, left, readers, dataset }
 }
 export type OnDesk = ReturnType<typeof studyDocument>

@@ -10,6 +10,12 @@ export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 const SAVE_DELAY = 400
 const RETRY_DELAY = 4000
 const CONFLICT = 409
+const IN_CONFLICT =
+  'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.'
+
+/** What stands on the server, where somebody else saved first. */
+const newerIn = (error: Error): Study | null =>
+  error instanceof ProblemError && error.status === CONFLICT ? (error.body.current as Study) : null
 
 /**
  * Saves a study by itself as it is changed: one request at a time, again where one fails.
@@ -41,9 +47,7 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
     saving.forget()
     if (running) await running
     if (!unsaved || state.value === 'conflict') return
-    running = save(unsaved.what).finally(() => {
-      running = null
-    })
+    running = save(unsaved.what).finally(() => (running = null))
     await running
     if (unsaved && state.value === 'saved') schedule(0)
   }
@@ -63,20 +67,13 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
   }
   function fail(error: Error) {
     trouble.value = error.message
-    if (error instanceof ProblemError && error.status === CONFLICT) {
-      newer.value = error.body.current as Study
-      state.value = 'conflict'
-      return
-    }
-    state.value = 'failed'
-    saving.ask(RETRY_DELAY)
+    newer.value = newerIn(error)
+    state.value = newer.value ? 'conflict' : 'failed'
+    if (!newer.value) saving.ask(RETRY_DELAY)
   }
   /** Takes a study from the server: nothing is unsaved. */
   function settle(study: Study) {
-    id.value = study.id
-    document.value = study.document
-    desk.datasets.value = study.datasets
-    revision.value = study.revision
+    desk.settle(study)
     state.value = 'saved'
     trouble.value = ''
     newer.value = null
@@ -90,17 +87,13 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
     state.value = 'saving'
     await flush()
   }
-  /** What is not saved would be lost with a study that comes back. @throws Error where it cannot be saved */
-  async function saveAll() {
-    await flush()
-    if (!unsaved) return
-    throw new Error(
-      state.value === 'conflict'
-        ? 'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.'
-        : trouble.value,
-    )
-  }
   const hasUnsaved = () => unsaved !== null
-  return { state, trouble, newer, put, flush, settle, keepMine, saveAll, hasUnsaved }
+  return { state, trouble, newer, put, flush, settle, keepMine, hasUnsaved }
 }
 export type Saving = ReturnType<typeof studySaving>
+
+/** Saves what is not saved, which would be lost with a study that comes back. @throws Error where it cannot be saved */
+export async function saveAll({ flush, hasUnsaved, state, trouble }: Saving): Promise<void> {
+  await flush()
+  if (hasUnsaved()) throw new Error(state.value === 'conflict' ? IN_CONFLICT : trouble.value)
+}

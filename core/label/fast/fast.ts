@@ -58,6 +58,8 @@ function sideOf(
  *
  * @returns null where the plan is not of that kind; the function gives null where exact digits must decide
  */
+// One closure: what a label needs lies at hand, and a call for each part of it would take longer than the label.
+// eslint-disable-next-line max-lines-per-function
 export function fastLabels(plan: Plan): ((value: number) => string | null) | null {
   const rule = ruleForDoubles(plan)
   if (!rule) return null

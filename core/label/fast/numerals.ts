@@ -84,6 +84,8 @@ export interface Numerals {
 }
 
 /** Makes what writes the digits of a rule with these decimals. */
+// One closure: what a label needs lies at hand, and a call for each part of it would take longer than the label.
+// eslint-disable-next-line max-lines-per-function
 export function numeralsOf({ marks, grouping }: Rule, least: number, most: number): Numerals {
   const size = grouping?.rest === 2 ? 2 : 3
   const lastGroups = groupsOf(marks.group, 3)
