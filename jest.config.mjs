@@ -6,7 +6,7 @@ const shared = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(lossless-json|messageformat|d3|d3-[a-z-]+|internmap|delaunator|robust-predicates)/)',
+    '/node_modules/(?!(lossless-json|messageformat|d3-[a-z-]+|internmap|ofetch|destr|ufo|node-fetch-native)/)',
   ],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
   testPathIgnorePatterns: ['/node_modules/', '/.output/', '/.nuxt/'],

@@ -1,4 +1,4 @@
-// npm run reference: writes the style's reference into the guide, from the table of fields.
+// npm run reference: writes the references of the style and of the checks into the guide, from their definitions.
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
@@ -6,7 +6,9 @@ import { root } from './lib/prepare.mjs'
 
 const { outputFiles } = await build({
   stdin: {
-    contents: "export { styleReference } from './core/style/reference'",
+    contents: `
+      export { styleReference } from './core/style/reference'
+      export { checksReference } from './core/checks/reference'`,
     resolveDir: root,
     loader: 'ts',
   },
@@ -15,7 +17,8 @@ const { outputFiles } = await build({
   write: false,
   platform: 'node',
 })
-const { styleReference } = await import(
+const { styleReference, checksReference } = await import(
   `data:text/javascript,${encodeURIComponent(outputFiles[0].text)}`
 )
 writeFileSync(join(root, 'docs/guide/style.md'), styleReference())
+writeFileSync(join(root, 'docs/guide/checks.md'), checksReference())

@@ -27,7 +27,7 @@ test('a check that takes long says how far it is, is stopped, and begins again',
   let release = () => {}
   const held = new Promise<void>((go) => (release = go))
   // What reads the labels back arrives late, as over a slow line.
-  await page.route(/\/_nuxt\/checks-.*\.js$/, async (route) => {
+  await page.route(/\/_nuxt\/checks\.worker-.*\.js$/, async (route) => {
     if (isHeld) await held
     await route.continue()
   })

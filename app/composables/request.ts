@@ -1,3 +1,5 @@
+import { FetchError, ofetch } from 'ofetch'
+
 /** A request that the server could not meet, with what it said. */
 export class ProblemError extends Error {
   override name = 'ProblemError'
@@ -10,6 +12,22 @@ export class ProblemError extends Error {
   }
 }
 
+const UNREACHABLE =
+  'The server cannot be reached. Is it still running? Start it again with npm start.'
+
+/** What went wrong, in words that can be shown: those of the server's problem document (RFC 9457) where it sent one. */
+function problemOf(error: unknown): ProblemError {
+  if (!(error instanceof FetchError) || !error.response) return new ProblemError(0, UNREACHABLE, {})
+  const { status } = error.response
+  const body = (error.data ?? {}) as Record<string, unknown>
+  const { detail } = body
+  return new ProblemError(
+    status,
+    typeof detail === 'string' ? detail : `The server answered ${status}.`,
+    body,
+  )
+}
+
 /**
  * Asks the server; its problem documents become errors whose message can be shown.
  *
@@ -17,43 +35,23 @@ export class ProblemError extends Error {
  */
 export async function request<Answer>(
   path: string,
-  body?: unknown,
+  body?: object,
   method = body === undefined ? 'GET' : 'POST',
 ): Promise<Answer> {
-  const response = await send(path, body, method)
-  return (await response.json()) as Answer
-}
-
-/** The bytes of an answer, and whether they are JSON text. */
-export async function requestBytes(path: string): Promise<{ bytes: ArrayBuffer; isJson: boolean }> {
-  const response = await send(path, undefined, 'GET')
-  return {
-    bytes: await response.arrayBuffer(),
-    isJson: response.headers.get('content-type')?.includes('json') ?? false,
-  }
-}
-
-async function send(path: string, body: unknown, method: string): Promise<Response> {
-  let response: Response
   try {
-    response = await fetch(path, {
-      method,
-      ...(body === undefined
-        ? {}
-        : { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
-    })
-  } catch {
-    throw new ProblemError(
-      0,
-      'The server cannot be reached. Is it still running? Start it again with npm start.',
-      {},
-    )
+    // A save that failed is tried again by whoever knows what else has changed since.
+    return (await ofetch(path, { method, body, retry: 0 })) as Answer
+  } catch (error) {
+    throw problemOf(error)
   }
-  if (response.ok) return response
-  const problem = (await response.json().catch(() => ({}))) as Record<string, unknown>
-  throw new ProblemError(
-    response.status,
-    typeof problem.detail === 'string' ? problem.detail : `The server answered ${response.status}.`,
-    problem,
-  )
+}
+
+/** The bytes of an answer, and whether they are JSON text. @throws ProblemError */
+export async function requestBytes(path: string): Promise<{ bytes: ArrayBuffer; isJson: boolean }> {
+  try {
+    const { _data, headers } = await ofetch.raw(path, { responseType: 'arrayBuffer', retry: 0 })
+    return { bytes: _data!, isJson: headers.get('content-type')?.includes('json') ?? false }
+  } catch (error) {
+    throw problemOf(error)
+  }
 }

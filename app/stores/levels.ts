@@ -42,13 +42,10 @@ export const useLevels = defineStore('levels', () => {
   )
   const own = computed<Style>(() => levels.value.at(-1)?.own ?? {})
   /** The level that a field's value comes from; null where nobody set it. */
-  const originOfField = (field: FieldName): Level | null =>
-    levels.value[
-      originOf(
-        levels.value.map((one) => one.own),
-        field,
-      )
-    ]?.level ?? null
+  const originOfField = (field: FieldName): Level | null => {
+    const owns = levels.value.map((one) => one.own)
+    return levels.value[originOf(owns, field)]?.level ?? null
+  }
   /** The levels that what is set here can be given to, the narrowest first. */
   const wider = computed(() =>
     isPart(level.value)

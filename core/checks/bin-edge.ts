@@ -13,6 +13,8 @@ const binOf = (value: Decimal, edges: readonly Decimal[]): number =>
 export const binEdge: Check = {
   id: 'bin-edge',
   title: 'A rounded edge moves values to another bin',
+  weight: 'warning',
+  finds: "a legend's edge whose label puts some value into another bin",
   find({ binned, ...proof }) {
     if (!binned) return null
     const [values, said, labels] = [valuesOf(proof), saidOf(proof), labelsOf(proof)]

@@ -94,6 +94,9 @@ function* fewerTicks(proof: Proof): Generator<Fix> {
 export const crowded: Check = {
   id: 'crowded',
   title: 'Labels have no room',
+  weight: 'warning',
+  finds:
+    'labels side by side with less than half an em between them, above each other with less than a line, or wider than their room',
   find(proof) {
     const { room, surface, around, below } = proof
     if (!room || proof.values.length === 0) return null

@@ -10,6 +10,8 @@ import type { Check } from './types'
 export const differenceMismatch: Check = {
   id: 'difference-mismatch',
   title: 'A printed change misses the printed difference',
+  weight: 'warning',
+  finds: 'a printed change that is not the difference of the two printed values',
   find(proof) {
     const { changes, changeStyle } = proof
     // A part that is written otherwise has a Plan of its own.

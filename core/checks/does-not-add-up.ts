@@ -9,6 +9,8 @@ import type { Check } from './types'
 export const doesNotAddUp: Check = {
   id: 'does-not-add-up',
   title: 'The printed parts miss the printed total',
+  weight: 'warning',
+  finds: 'printed parts whose sum is not the printed total',
   find(proof) {
     if (!proof.total) return null
     const { at, printed } = partsOf(proof)

@@ -40,6 +40,8 @@ function meant(value: Decimal): Decimal | null {
 export const floatNoise: Check = {
   id: 'float-noise',
   title: 'Digits of binary arithmetic',
+  weight: 'note',
+  finds: 'digits beyond the 13th that leave a short number by at most 16 steps of a double',
   find(proof) {
     const doubles = doublesOf(proof)
     const at = placesWhere(

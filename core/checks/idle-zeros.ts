@@ -15,6 +15,8 @@ function zerosOf({ digits, place, decimals }: Written): number {
 export const idleZeros: Check = {
   id: 'idle-zeros',
   title: 'Decimals that say nothing',
+  weight: 'note',
+  finds: 'decimals that are zero on every label',
   find(proof) {
     let idle = Infinity
     for (const decision of proof.decisions) {

@@ -22,6 +22,9 @@ function isCut(value: Decimal): boolean {
 export const inexactInput: Check = {
   id: 'inexact-input',
   title: 'Digits were lost before the data came here',
+  weight: 'error',
+  finds:
+    "whole numbers beyond 2⁵³ that look like a double's text: 16 telling digits or more, then zeros",
   find(proof) {
     const doubles = doublesOf(proof)
     const at = placesOf(

@@ -44,6 +44,9 @@ function verdictOfAll({ said, least, largest }: DecidedColumn, place: number): b
 export const misread: Check = {
   id: 'misread',
   title: 'Reads as another number',
+  weight: 'error',
+  finds:
+    'a label that is off by more than a twentieth: of the step on an axis, of the number elsewhere',
   find(proof) {
     const off = (at: number) => offBy(proof, at)
     const doubles = doublesOf(proof)

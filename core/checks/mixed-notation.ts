@@ -7,6 +7,8 @@ import type { Check } from './types'
 export const mixedNotation: Check = {
   id: 'mixed-notation',
   title: 'Exponents differ from label to label',
+  weight: 'warning',
+  finds: 'exponents on some labels only, or different ones; powers that stand alone are left',
   find(proof) {
     const some = proof.decisions.filter(saysSome)
     // In the order in which they first stand.

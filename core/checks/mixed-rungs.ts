@@ -11,6 +11,8 @@ const COMPARED: readonly Surface[] = ['axis', 'table']
 export const mixedRungs: Check = {
   id: 'mixed-rungs',
   title: 'Several rungs on one scale',
+  weight: 'warning',
+  finds: 'several rungs on one axis or in one column',
   find(proof) {
     if (!COMPARED.includes(proof.surface)) return null
     const isInRung = (decision: Decision) =>

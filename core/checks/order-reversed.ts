@@ -10,6 +10,9 @@ import type { Check } from './types'
 export const orderReversed: Check = {
   id: 'order-reversed',
   title: 'A larger number reads smaller',
+  weight: 'error',
+  finds:
+    'a number that is larger than another and reads smaller: cases that do not convert, hidden signs',
   find(proof) {
     const { full } = proof
     // No style reverses order by itself, only where cases meet or signs are hidden; a long column need not be sorted to see that.

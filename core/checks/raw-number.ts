@@ -19,6 +19,8 @@ function rawIn(text: string, labels: readonly string[]): string[] {
 export const rawNumber: Check = {
   id: 'raw-number',
   title: 'A number that no style writes',
+  weight: 'warning',
+  finds: 'digits typed into a message, which follow neither style nor data',
   find({ text, ...proof }) {
     const raw = text === undefined ? [] : rawIn(text, labelsOf(proof))
     if (raw.length === 0) return null

@@ -1,4 +1,5 @@
 import { textWidth } from '../text/advance'
+import { runChecks } from './run'
 import { axis, describeCheck, found, written } from './testing/cases'
 import type { Room } from './types'
 
@@ -85,6 +86,41 @@ test('a crowded axis says how much is lacking, and is mended by fewer digits or 
     'Write all with one symbol',
     'Step by 1,000,000',
   ])
+})
+
+test('no fix leads to a style that cannot be resolved, as a unit said once of exponents that differ', () => {
+  const unit = { kind: 'symbol', text: 'mol/L' } as const
+  const style = { notation: 'scientific', exponent: 'each', unit } as const
+  const finding = found(axis(style, [0, 2e6], 500_000, room(120)), 'crowded')!
+  expect(finding).toBeDefined()
+  for (const fix of finding.fixes) expect(fix.id).not.toBe('unit-in-title')
+  // A symbol of each label's own cannot be said by the first one for all.
+  const first = { notation: 'scaled', rung: 'shared', unitAt: 'first', fraction: [4, 4] } as const
+  expect(found(axis(first, [0, 2e6], 500_000, room(120)), 'crowded')).toBeDefined()
+})
+
+test('labels need half their type’s size between them', () => {
+  const apart = (gap: number) =>
+    found(
+      written('marks', {}, [1234, 5678], room(600, { middles: [0, textWidth('1,234', 12) + gap] })),
+      'crowded',
+    )
+  expect(textWidth('1,234', 12)).toBe(textWidth('5,678', 12))
+  expect(apart(0.45 * 12)).toBeDefined()
+  expect(apart(0.55 * 12)).toBeUndefined()
+})
+
+test('a fix that mends one warning by another is not offered', () => {
+  const close = [1.21, 1.24]
+  const needed = 2 * (textWidth('1.21', 12) + 6)
+  const fixesIn = (width: number) =>
+    found(written('marks', { fraction: [0, 1] }, close, room(width)), 'same-label')!.fixes.map(
+      ({ title }) => title,
+    )
+  expect(fixesIn(needed + 1)).toContain('Write 2 decimals')
+  const tight = written('marks', { fraction: [0, 1] }, close, room(needed - 1))
+  expect(runChecks(tight).map(({ check }) => check)).toEqual(['same-label'])
+  expect(fixesIn(needed - 1)).not.toContain('Write 2 decimals')
 })
 
 test('texts are as wide as their characters in the shipped typeface', () => {

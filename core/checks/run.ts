@@ -1,4 +1,5 @@
 import { type Decimal, parseDecimal } from '../decimal/decimal'
+import { StyleError } from '../error'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
 import { layouts } from './layouts'
@@ -100,20 +101,34 @@ function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
   }
 }
 
+/** What a change leads to; null where the style that it makes cannot be resolved, as a unit that is to be said once of rungs that differ. */
+function proofAfter(subject: Subject, change: Change): Proof | null {
+  try {
+    return proofOf(changed(subject, change))
+  } catch (error) {
+    if (error instanceof StyleError) return null
+    throw error
+  }
+}
+
 /** Of the changes that turn to the same, the smallest that leaves no error; where none does, the smallest that is good. */
 function fixesFor(
   check: Check,
   proof: Proof,
   at: Verdict['at'],
   before: Found,
-  findingsAfter: (change: Change) => Found,
+  findingsAfter: (change: Change) => Found | null,
 ): Fix[] {
   const ways = new Map<Change['way'], { change: Fix; isClean: boolean }>()
   const sample = sampleOf(proof, at)
   for (const change of check.propose(proof)) {
     if (ways.get(change.way)?.isClean) continue
-    if (sample && check.find(proofOf(changed(sample, change)))) continue
+    if (sample) {
+      const sampled = proofAfter(sample, change)
+      if (!sampled || check.find(sampled)) continue
+    }
     const after = findingsAfter(change)
+    if (!after) continue
     const isClean = !hasErrors(after)
     if (isGood(check, before, after) && (isClean || !ways.has(change.way)))
       ways.set(change.way, { change, isClean })
@@ -139,12 +154,14 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
   const findings = findingsIn(proof, step)
   const before = severitiesOf(findings)
   // Checks often propose the same change.
-  const tried = new Map<string, Found>()
-  const findingsAfter = (change: Change): Found => {
+  const tried = new Map<string, Found | null>()
+  const findingsAfter = (change: Change): Found | null => {
     const key = JSON.stringify([change.style, change.ticks, change.dropsLabels, change.layout])
-    const found = tried.get(key) ?? severitiesOf(findingsIn(proofOf(changed(subject, change))))
-    tried.set(key, found)
-    return found
+    if (!tried.has(key)) {
+      const after = proofAfter(subject, change)
+      tried.set(key, after && severitiesOf(findingsIn(after)))
+    }
+    return tried.get(key)!
   }
   return checks.flatMap((check) => {
     step()

@@ -55,6 +55,8 @@ function better(proof: Proof): { place: number; rung: LadderRung } | null {
 export const rungOverflow: Check = {
   id: 'rung-overflow',
   title: 'Another rung reads better',
+  weight: 'warning',
+  finds: 'a largest label that another rung of the ladder would write between 1 and its next rung',
   find(proof) {
     const found = better(proof)
     if (!found) return null

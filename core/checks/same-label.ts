@@ -75,6 +75,8 @@ function distinct(proof: Proof, places: readonly number[]): Distinct {
 export const sameLabel: Check = {
   id: 'same-label',
   title: 'Different numbers read the same',
+  weight: 'error; warning on marks and in tables',
+  finds: 'two different values whose labels are one text',
   find(proof) {
     const texts = textsOf(proof)
     const shared = sharedTexts(proof, texts)

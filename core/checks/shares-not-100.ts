@@ -13,6 +13,8 @@ const HUNDRED = decimal(100)
 export const sharesNot100: Check = {
   id: 'shares-not-100',
   title: 'The printed shares miss 100 %',
+  weight: 'warning',
+  finds: 'shares that make their whole within a thousandth, and do not when printed',
   find(proof) {
     if (!proof.shares || proof.values.length === 0) return null
     const { at, exact, printed } = partsOf(proof)

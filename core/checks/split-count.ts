@@ -8,6 +8,8 @@ import type { Check } from './types'
 export const splitCount: Check = {
   id: 'split-count',
   title: 'A part of what is counted whole',
+  weight: 'warning',
+  finds: 'decimals on what is counted whole, unless a rung scales it',
   find(proof) {
     if (proof.kind !== 'count' || proof.full.factor !== '1') return null
     const isWhole = ({ rule, rung, exponent, denominator }: Written) => {

@@ -20,6 +20,8 @@ function stepsSeen(said: readonly Decimal[]): Decimal[] {
 export const stepHidden: Check = {
   id: 'step-hidden',
   title: 'The labels hide the step',
+  weight: 'error',
+  finds: 'an axis with an even step, some of whose labels are not exactly their tick',
   find(proof) {
     if (proof.surface !== 'axis' || !proof.step || proof.values.length < 2) return null
     const at = placesOf(proof, (i) => !isExact(proof, i))

@@ -12,6 +12,8 @@ import type { Check } from './types'
 export const surfacesDisagree: Check = {
   id: 'surfaces-disagree',
   title: 'Two surfaces say different numbers',
+  weight: 'warning',
+  finds: 'one value that reads on two surfaces further apart than half a last place of each',
   find(proof) {
     for (const { surface, style } of proof.others ?? []) {
       const plan = resolve(style, proof.context)

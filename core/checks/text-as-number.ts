@@ -16,6 +16,8 @@ function numberIn({ plan }: Proof, text: string): string {
 export const textAsNumber: Check = {
   id: 'text-as-number',
   title: 'Text stands where numbers belong',
+  weight: 'error',
+  finds: 'cells of text in a column of numbers; those that are labels are told as such',
   find(proof) {
     const { texts = [] } = proof
     if (texts.length === 0) return null

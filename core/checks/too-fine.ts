@@ -81,6 +81,9 @@ const hasCloserAlike = ({ decisions, column }: Proof, needed: number): boolean =
 export const tooFine: Check = {
   id: 'too-fine',
   title: 'Finer than the values differ',
+  weight: 'note',
+  finds:
+    'a last place that counts less than a hundredth of the distance between the closest two values; not in sentences, nor where all values are multiples of that distance',
   find(proof) {
     if (IN_WORDS.includes(proof.surface)) return null
     const unitOf = unitsIn(proof)

@@ -147,6 +147,10 @@ export interface Finding {
 export interface Check {
   readonly id: string
   readonly title: string
+  /** How grave it is, and where otherwise, for the guide. */
+  readonly weight: string
+  /** What it finds, and when, for the guide. */
+  readonly finds: string
   /** @returns what does not hold, without fixes; null where all is well */
   find(proof: Proof): Omit<Finding, 'check' | 'fixes'> | null
   /** Changes worth trying, the smallest first; only those that prove good are offered. */

@@ -30,6 +30,9 @@ function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
 export const unclearMarks: Check = {
   id: 'unclear-marks',
   title: 'Another region reads another number',
+  weight: 'note; warning with several readers',
+  finds:
+    "a label that another declared reader takes for another number, by that region's marks and names of powers",
   find(proof) {
     for (const reader of proof.readers ?? []) {
       if (reader === proof.full.locale) continue

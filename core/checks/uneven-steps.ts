@@ -15,6 +15,8 @@ const areEven = (steps: readonly Decimal[]): boolean =>
 export const unevenSteps: Check = {
   id: 'uneven-steps',
   title: 'Even ticks, uneven labels',
+  weight: 'error',
+  finds: 'an axis with an even step whose labels read back at unequal distances',
   find(proof) {
     if (proof.surface !== 'axis' || proof.values.length < 3) return null
     const [steps, seen] = [stepsOf(valuesOf(proof)), stepsOf(saidOf(proof))]

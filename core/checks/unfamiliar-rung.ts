@@ -23,6 +23,8 @@ const strangers = ({ full, readers }: Proof): readonly string[] => {
 export const unfamiliarRung: Check = {
   id: 'unfamiliar-rung',
   title: 'A rung that few readers know',
+  weight: 'note',
+  finds: "a symbol above trillion, or one that the readers' regions do not have",
   find(proof) {
     const { full, plan } = proof
     if (!notationOf(full).hasRungs) return null

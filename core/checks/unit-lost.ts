@@ -14,6 +14,8 @@ const UNTITLED: readonly Surface[] = [...ALONE, 'legend']
 export const unitLost: Check = {
   id: 'unit-lost',
   title: 'The unit is said nowhere',
+  weight: 'error',
+  finds: 'labels that leave rung or unit to a title that their surface does not have',
   find(proof) {
     const { full, surface, plan } = proof
     if (full.unitAt === 'label' || !(full.unitAt === 'title' ? UNTITLED : ALONE).includes(surface))

@@ -57,6 +57,8 @@ function unconverted({ full }: Proof): { at: number; from: string; to: string }[
 export const unitUnconverted: Check = {
   id: 'unit-unconverted',
   title: 'A unit is changed, its numbers are not',
+  weight: 'error',
+  finds: 'a case that changes the unit and leaves the factor as it was',
   find(proof) {
     const cases = unconverted(proof)
     if (cases.length === 0) return null

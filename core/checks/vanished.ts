@@ -8,6 +8,8 @@ import type { Check } from './types'
 export const vanished: Check = {
   id: 'vanished',
   title: 'A number is written as zero',
+  weight: 'error',
+  finds: 'a number that is not zero, whose kept digits are all zero',
   find(proof) {
     const at = placesWhere(
       proof,

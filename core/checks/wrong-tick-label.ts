@@ -22,6 +22,8 @@ const bare = (label: string): string => label.replace(/[\s\u00a0\u202f]/g, '')
 export const wrongTickLabel: Check = {
   id: 'wrong-tick-label',
   title: 'A label by hand does not fit',
+  weight: 'error',
+  finds: 'texts by hand that are more or fewer than the ticks, say another number, or none',
   find(proof) {
     const { byHand, plan } = proof
     if (!byHand) return null

@@ -197,6 +197,16 @@ test('setting one of decimals and significant digits takes back an inherited oth
   })
 })
 
+test('a label is carried to the next rung only where its increment counts there', () => {
+  const five = { notation: 'scaled', increment: '5' } as const
+  // A million is none of the fives of millions, but a thousand thousands.
+  expect(labels(five, [998_000, 1_002_000])).toEqual(['1,000K', '1,000K'])
+  expect(labels(five, [4_998_000])).toEqual(['5M'])
+  expect(labels({ notation: 'scaled', increment: '0.5' }, [999_900])).toEqual(['1M'])
+  // One and a half million would be nearer than none, and is half a million too much.
+  expect(labels({ notation: 'scaled', increment: '1.5' }, [999_900])).toEqual(['1,000.5K'])
+})
+
 test('increments, and decimals that are all zero', () => {
   expect(labels({ increment: '0.05', fraction: [2, 2] }, [1.03, 1.02])).toEqual(['1.05', '1.00'])
   expect(labels({ increment: '250' }, [1234, 100])).toEqual(['1,250', '0'])

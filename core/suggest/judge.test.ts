@@ -1,4 +1,5 @@
 import { axis, written } from '../checks/testing/cases'
+import { findAll } from '../checks/run'
 import type { Subject } from '../checks/types'
 import type { Style } from '../style/fields'
 import { judge } from './judge'
@@ -52,6 +53,17 @@ test.each<[string, Style, Style, readonly (number | string)[]]>([
   expect(costOf(written('table', better, values))).toBeLessThan(
     costOf(written('table', worse, values)),
   )
+})
+
+test('a warning costs more than a note', () => {
+  const noted = written('table', { fraction: [2, 2] }, [1, 2, 3])
+  const warned = written('table', { notation: 'scaled', rung: 'each' }, [1_000_000, 400_000])
+  const severities = (subject: Subject) => findAll(subject).findings.map(({ severity }) => severity)
+  expect(severities(noted)).toEqual(['note'])
+  expect(severities(warned)).toEqual(['warning'])
+  // Both have labels of four characters that lose nothing.
+  for (const subject of [noted, warned]) expect(judged(subject)!.reasons[0]).toMatch(/^4 /)
+  expect(costOf(warned)).toBeGreaterThan(costOf(noted) + 0.1)
 })
 
 test('what is lost is said as a part of the number, rounded up', () => {

@@ -124,6 +124,9 @@ test.each([
   [{ unit: { kind: 'symbol', text: 'kg' } }, '5', '10', '5–10\u00a0kg'],
   [{ unit: { kind: 'currency', code: 'EUR' }, fraction: [0, 0] }, '-10', '5', '-€10 to €5'],
   [{ notation: 'scientific', exponent: 5 }, '100000', '250000', '1–2.5×10⁵'],
+  // What stands before a sign is said at both ends: said once it would stand for the first alone.
+  [{ before: 'about ' }, '-10', '-5', 'about -10 to about -5'],
+  [{ before: 'about ' }, '5', '10', 'about 5–10'],
 ] as const)('%j writes the range from %s to %s as %s', (style, from, to, label) => {
   expect(rangeLabel(resolve(style as never), decimal(from), decimal(to))).toBe(label)
 })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { compare, multiply } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
-import { decimalsOf, type LinearRequest, linearTicks } from './linear'
+import { decimalsOf, type LinearRequest, linearTicks, multiplesIn } from './linear'
 
 const ticks = (
   domain: [number | string, number | string],
@@ -76,18 +76,41 @@ test.each([
   expect(() => ticks([0, 1], { step: decimal(step) })).toThrow(message)
 })
 
-test('every tick is a whole multiple of the step, and the count is the nearest there is', () => {
+test('where two counts are as near, the fewer ticks are taken', () => {
+  // Steps of 2.5 give five ticks, of 5 three.
+  expect(ticks([0, 10], { count: 4 }).values).toEqual(['0', '5', '10'])
+  // Steps of 1 give eleven, of 2 six, of 2.5 five: eight is nearer to six.
+  expect(ticks([0, 10], { count: 8 }).values).toHaveLength(6)
+})
+
+/** How many ticks each round step from a millionth of a span to a thousand spans gives. */
+function countsOf(low: number, high: number, ends: 'tight' | 'loose'): number[] {
+  const power = Math.floor(Math.log10(high - low))
+  return Array.from({ length: 9 }, (_, at) => power + 3 - at).flatMap((exponent) =>
+    ['1', '2', '2.5', '5'].map((lead) => {
+      const step = multiply(decimal(lead), { coefficient: 1n, exponent })
+      const [first, last] = multiplesIn(decimal(low), decimal(high), step, ends)
+      return Number(last - first) + 1
+    }),
+  )
+}
+
+test('every tick is a whole multiple of the step, and no other round step comes nearer to the count', () => {
   const number = fc.double({ noNaN: true, noDefaultInfinity: true, min: -1e12, max: 1e12 })
+  const ends = fc.constantFrom('tight', 'loose')
   fc.assert(
-    fc.property(number, number, fc.integer({ min: 2, max: 20 }), (a, b, count) => {
+    fc.property(number, number, fc.integer({ min: 1, max: 40 }), ends, (a, b, count, ends) => {
       fc.pre(Math.abs(a - b) > 1e-6)
-      const { step, values } = linearTicks({ domain: [decimal(a), decimal(b)], count })
+      const { step, values } = linearTicks({ domain: [decimal(a), decimal(b)], count, ends })
       for (const value of values) {
         const times =
           (value.coefficient * 10n ** BigInt(value.exponent - step.exponent)) / step.coefficient
         expect(compare(multiply(step, decimal(times)), value)).toBe(0)
       }
-      expect(Math.abs(values.length - count)).toBeLessThanOrEqual(Math.ceil(count * 0.75))
+      const counts = countsOf(Math.min(a, b), Math.max(a, b), ends)
+      const nearest = Math.min(...counts.map((one) => Math.abs(one - count)))
+      const best = counts.filter((one) => Math.abs(one - count) === nearest)
+      expect(values).toHaveLength(Math.min(...best))
     }),
   )
 })

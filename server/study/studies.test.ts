@@ -53,6 +53,17 @@ test('a table becomes columns, and its numbers become quantities', () => {
   expect(columnCells(db, study.datasets[0]!.id, 'depth')).toEqual([0.125, null, null, 2, 3, 4])
 })
 
+test('no row stands without the one that it belongs to, and none outlives it', () => {
+  const { id } = importDataset(db, empty('Depths').id, 'Soundings', 'site,depth\nFarrow,0.125')!
+  const stray = db.prepare(
+    "INSERT INTO revision VALUES ('nobody', 1, '{}', 'Begin', '2026-11-28T00:00:00Z')",
+  )
+  expect(() => stray.run()).toThrow(/FOREIGN KEY/)
+  db.prepare('DELETE FROM study WHERE id = ?').run(id)
+  for (const table of ['revision', 'dataset', 'dataset_column'])
+    expect(db.prepare(`SELECT count(*) AS rows FROM ${table}`).get()).toEqual({ rows: 0 })
+})
+
 test('digits that a double would lose are kept as text', () => {
   const study = importDataset(db, empty('Long').id, 'Long', 'n\n12345678901234567890.5\n0.1')!
   expect(study.datasets[0]!.columns[0]!.encoding).toBe('json')

@@ -1,8 +1,9 @@
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { extremesOf } from '~~/core/data/extremes'
+import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import { inherit } from '~~/core/style/inherit'
-import type { Style } from '~~/core/style/fields'
+import { FIELD_NAMES, type Style } from '~~/core/style/fields'
 import type { Quantity } from '~~/shared/study/quantity'
 import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
 import { type DrawnRows, drawingOf, panelOf } from '~~/shared/page/drawing'
@@ -185,6 +186,21 @@ test('what the list lacks is typed, and written or refused at each keystroke', (
     trouble: expect.stringContaining('ISO 4217'),
   })
   expect(typedOf('grouping', desk({}, 1))).toBeNull()
+})
+
+test('each choice is written as the style writes once it is taken', () => {
+  const samples = [1284311.5, -0.0625]
+  const styles: Style[] = [{}, { notation: 'scaled', fraction: [1, 1] }, { significant: [2, 3] }]
+  for (const style of styles) {
+    const base = desk(style, ...samples)
+    for (const field of FIELD_NAMES)
+      for (const { patch, sample } of choicesOf(field, base)) {
+        const taken = { ...base.style, ...patch }
+        if (!base.has(taken)) continue
+        const written = labeller(resolve(taken)).labels(samples)
+        expect([field, patch, sample]).toEqual([field, patch, written.join('   ')])
+      }
+  }
 })
 
 test('a study adds choices of its own', () => {

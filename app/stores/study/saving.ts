@@ -55,11 +55,10 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
     unsaved = null
     try {
       const body = { base: revision.value, document: document.value, what }
-      const answer = await request<{ revision: number }>(`/api/studies/${id.value}`, body, 'PUT')
-      revision.value = answer.revision
-      onSaved(answer.revision)
-      state.value = 'saved'
-      trouble.value = ''
+      const saved = await request<{ revision: number }>(`/api/studies/${id.value}`, body, 'PUT')
+      revision.value = saved.revision
+      onSaved(saved.revision)
+      ;[state.value, trouble.value] = ['saved', '']
     } catch (error) {
       unsaved ??= { what }
       fail(error as Error)
@@ -74,10 +73,7 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
   /** Takes a study from the server: nothing is unsaved. */
   function settle(study: Study) {
     desk.settle(study)
-    state.value = 'saved'
-    trouble.value = ''
-    newer.value = null
-    unsaved = null
+    ;[state.value, trouble.value, newer.value, unsaved] = ['saved', '', null, null]
   }
   /** After a conflict: saves this tab's document over the newer one, which stays as a revision. */
   async function keepMine() {
