@@ -5,8 +5,9 @@ import { bringIn as bringInto, startProgram, withDesk } from './lib/program'
 const desk = withDesk({ acceptDownloads: true })
 const { choose, labels, saved, show } = handOn(desk)
 let page: Page
-beforeAll(() => {
+beforeAll(async () => {
   page = desk.page
+  await page.goto(desk.program.url)
 })
 
 async function bringIn(table: string, quantity: string) {

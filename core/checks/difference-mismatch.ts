@@ -1,5 +1,6 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
+import { whereResolved } from '../error'
 import { resolve } from '../label/resolve'
 import { moreDecimals } from './changes'
 import { labelAt, saidAt } from './proof'
@@ -15,7 +16,10 @@ export const differenceMismatch: Check = {
   find(proof) {
     const { changes, changeStyle } = proof
     // A part that is written otherwise has a Plan of its own.
-    const changing = changeStyle ? { plan: resolve(changeStyle, proof.context) } : proof
+    const changing = changeStyle
+      ? whereResolved(() => ({ plan: resolve(changeStyle, proof.context) }))
+      : proof
+    if (!changing) return null
     const wrong = (changes ?? []).flatMap(({ from, to, value }) => {
       const written = printedBeside(changing, value)
       const difference = subtract(saidAt(proof, to), saidAt(proof, from))

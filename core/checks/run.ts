@@ -1,5 +1,5 @@
 import { type Decimal, parseDecimal } from '../decimal/decimal'
-import { StyleError } from '../error'
+import { whereResolved } from '../error'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
 import { layouts } from './layouts'
@@ -101,16 +101,6 @@ function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
   }
 }
 
-/** What a change leads to; null where the style that it makes cannot be resolved, as a unit that is to be said once of rungs that differ. */
-function proofAfter(subject: Subject, change: Change): Proof | null {
-  try {
-    return proofOf(changed(subject, change))
-  } catch (error) {
-    if (error instanceof StyleError) return null
-    throw error
-  }
-}
-
 /** Of the changes that turn to the same, the smallest that leaves no error; where none does, the smallest that is good. */
 function fixesFor(
   check: Check,
@@ -124,7 +114,7 @@ function fixesFor(
   for (const change of check.propose(proof)) {
     if (ways.get(change.way)?.isClean) continue
     if (sample) {
-      const sampled = proofAfter(sample, change)
+      const sampled = whereResolved(() => proofOf(changed(sample, change)))
       if (!sampled || check.find(sampled)) continue
     }
     const after = findingsAfter(change)
@@ -158,7 +148,7 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
   const findingsAfter = (change: Change): Found | null => {
     const key = JSON.stringify([change.style, change.ticks, change.dropsLabels, change.layout])
     if (!tried.has(key)) {
-      const after = proofAfter(subject, change)
+      const after = whereResolved(() => proofOf(changed(subject, change)))
       tried.set(key, after && severitiesOf(findingsIn(after)))
     }
     return tried.get(key)!

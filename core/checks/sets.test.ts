@@ -156,6 +156,9 @@ describeCheck('surfaces-disagree', {
       [1_264_000_000],
       { others: [{ surface: 'tooltip', style: { notation: 'scaled', rung: 6 } }] },
     ),
+    'another that cannot be resolved': written('marks', {}, [5030], {
+      others: [{ surface: 'tooltip', style: { notation: 'scaled', unitAt: 'title' } }],
+    }),
     'percent and its ratio': written('marks', {}, ['0.5'], {
       others: [{ surface: 'table', style: { unit: { kind: 'percent' } } }],
     }),

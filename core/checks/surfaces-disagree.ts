@@ -1,4 +1,5 @@
 import { add, compare, magnitudeOf, subtract } from '../decimal/arithmetic'
+import { whereResolved } from '../error'
 import { plainly } from '../decimal/plainly'
 import { decide, saidBy } from '../label/decide'
 import { resolve } from '../label/resolve'
@@ -16,7 +17,8 @@ export const surfacesDisagree: Check = {
   finds: 'one value that reads on two surfaces further apart than half a last place of each',
   find(proof) {
     for (const { surface, style } of proof.others ?? []) {
-      const plan = resolve(style, proof.context)
+      const plan = whereResolved(() => resolve(style, proof.context))
+      if (!plan) continue
       const other = valuesOf(proof).map((value, at) => decide(plan, value, proof.rows?.[at]))
       const differs = (at: number): boolean => {
         if (other[at]!.kind !== 'number' || other[at]!.bound !== '') return false

@@ -10,7 +10,7 @@ import {
   type Style,
 } from '~~/core/style/fields'
 import { withDigits } from '~~/core/style/digits'
-import { StyleError } from '~~/core/error'
+import { whereResolved } from '~~/core/error'
 import { parseStyle } from '~~/core/style/parse'
 import type { Phrase } from '~~/core/style/phrases/types'
 
@@ -114,15 +114,8 @@ export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   const listed = [...phrase.choices(style), ...(desk.more[field] ?? [])]
   const own = withDigits(style)[field]
   const values = listed.some((value) => keyOf(value) === keyOf(own)) ? listed : [own, ...listed]
-  return values.flatMap((value) => {
-    try {
-      return [choiceOf(field, phrase, value, desk)]
-    } catch (error) {
-      // What the rest of the style rules out is not offered.
-      if (error instanceof StyleError) return []
-      throw error
-    }
-  })
+  // What the rest of the style rules out is not offered.
+  return values.flatMap((value) => whereResolved(() => choiceOf(field, phrase, value, desk)) ?? [])
 }
 
 /** How another value than the listed ones is typed; null for a phrase that has no others. */
