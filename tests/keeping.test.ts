@@ -5,9 +5,8 @@ import { bringIn as bringInto, startProgram, withDesk } from './lib/program'
 const desk = withDesk({ acceptDownloads: true })
 const { choose, labels, saved, show } = handOn(desk)
 let page: Page
-beforeAll(async () => {
+beforeAll(() => {
   page = desk.page
-  await page.goto(desk.program.url)
 })
 
 async function bringIn(table: string, quantity: string) {

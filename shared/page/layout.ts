@@ -6,7 +6,7 @@ import type { MarkText } from './marks'
 import type { PageSize, PanelDrawing, PanelGrid } from './values'
 
 /** How much is left of a page in a window of 1280 by 800 CSS pixels, where nobody lays it out. */
-export const USUAL_SIZE: PageSize = { width: 936, height: 300, legend: 0, colours: 0 }
+export const USUAL_SIZE: PageSize = { width: 858, height: 299, legend: 0, colours: 0 }
 
 export const USUAL_FONT_SIZE = 13
 /** The chart's share of a page that it has beside a table; a table with two writings of each number takes more. */
