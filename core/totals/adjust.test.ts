@@ -29,9 +29,43 @@ test('parts that are rounded add up to their rounded total, and those that were 
 })
 
 test('nothing is adjusted where labels have no last place in common', () => {
-  expect(labels({ notation: 'scaled', fraction: [0, 0] }, [1400, 1_400_000])).toBeUndefined()
-  expect(labels({ significant: [2, 2] }, [1.44, 14.4])).toBeUndefined()
   expect(apportion([decimal('1.5')], 4n)).toBeNull()
+})
+
+test.each<[string, Style, (number | string)[]]>([
+  ['rungs differ', { notation: 'scaled', fraction: [0, 0] }, [1400, 1_400_000]],
+  ['the total has another rung', { notation: 'scaled', fraction: [0, 0] }, [600_400, 700_400]],
+  ['exponents differ', { notation: 'scientific', fraction: [1, 1] }, [144, 1440]],
+  ['significant digits decide', { significant: [2, 2] }, [1.44, 1.54]],
+  ['an increment decides', { increment: '5' }, [12, 14]],
+  ['parts are fractions of a constant', { notation: 'multiple' }, ['1.5707963267948966', 1]],
+  ['one part is beyond what is written', { fraction: [0, 0], over: '100' }, ['3.4', 120]],
+  ['there are none', { fraction: [0, 0] }, []],
+  ['all read as zero', { fraction: [0, 0] }, ['0.4', '0.4']],
+])('nothing is adjusted where %s', (_, style, values) => {
+  expect(labels(style, values)).toBeUndefined()
+})
+
+test('zero has no rung or exponent of its own, and stays', () => {
+  const millions = [0, 1_400_000, 2_300_000]
+  expect(labels({ notation: 'scaled', fraction: [0, 0] }, millions)).toEqual(['0', '2M*', '2M'])
+  expect(labels({ notation: 'scientific', fraction: [0, 0] }, [0, 1400, 2300])).toEqual([
+    '0',
+    '2×10³*',
+    '2×10³',
+  ])
+})
+
+test('as many are raised as are lacking, the largest remainders first, and no whole one', () => {
+  const parts = ['1.2', '1.9', '1.5', '1'].map(decimal)
+  expect(apportion(parts, 4n)).toEqual([1n, 1n, 1n, 1n])
+  expect(apportion(parts, 5n)).toEqual([1n, 2n, 1n, 1n])
+  expect(apportion(parts, 6n)).toEqual([1n, 2n, 2n, 1n])
+  expect(apportion(parts, 7n)).toEqual([2n, 2n, 2n, 1n])
+  expect(apportion(parts, 8n)).toBeNull()
+  expect(apportion(parts, 3n)).toBeNull()
+  // Of equal remainders the first is raised.
+  expect(apportion(['0.5', '0.5'].map(decimal), 1n)).toEqual([1n, 0n])
 })
 
 test('adjusted parts always add up, each less than one unit off', () => {

@@ -1,5 +1,5 @@
 import { absolute, compare, subtract, sum } from '../decimal/arithmetic'
-import { type Decimal, toText } from '../decimal/decimal'
+import { type Decimal, toText, ZERO } from '../decimal/decimal'
 import { divide, roundToPlace } from '../decimal/round'
 import { decide, inCells, saidBy, signs } from '../label/decide'
 import type { Plan, Row, Written } from '../label/types'
@@ -92,11 +92,17 @@ export function adjustedLabels(
   return (
     printed &&
     printed.map((digits, at) => {
-      const label = textOf(plan, {
-        ...model,
-        ...trimmed(absolute(digits), least, most),
-        sign: signs[rule.sign](digits < 0n, digits === 0n),
-      })
+      // Zero has its own way: no rung where each label has its own.
+      const label = textOf(
+        plan,
+        digits === 0n
+          ? decide(plan, ZERO, rows?.[at])
+          : {
+              ...model,
+              ...trimmed(absolute(digits), least, most),
+              sign: signs[rule.sign](digits < 0n, false),
+            },
+      )
       return {
         label,
         isAdjusted: toText(divide(saidBy(plan, written[at]!), unit)) !== String(digits),
