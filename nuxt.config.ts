@@ -3,7 +3,8 @@ import { preset } from './app/theme'
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   ssr: false,
-  // Nuxt 4.4.5's development server does not start without a server bundle; pages stay the browser's.
+  // Nuxt 4.4.5's development server does not start without a server bundle; pages stay the
+  // browser's.
   $development: { ssr: true, routeRules: { '/**': { ssr: false } } },
   telemetry: false,
   devtools: { enabled: false },
@@ -21,7 +22,8 @@ export default defineNuxtConfig({
   primevue: {
     options: {
       theme: { preset, options: { darkModeSelector: 'system', cssLayer: false } },
-      // A dialog is given the focus when it is there in full. Were it to come in slowly, that would take the focus away from a field that somebody already writes in.
+      // A dialog is given the focus when it is there in full. Were it to come in slowly, that would
+      // take the focus away from a field that somebody already writes in.
       pt: { dialog: { transition: { css: false } } },
     },
     components: {
@@ -61,7 +63,8 @@ export default defineNuxtConfig({
   vite: { build: { target: 'es2022' } },
   nitro: {
     esbuild: { options: { target: 'es2022' } },
-    // Pages that load nothing from elsewhere may share memory with their workers: a column reaches the checks without a copy.
+    // Pages that load nothing from elsewhere may share memory with their workers: a column reaches
+    // the checks without a copy.
     routeRules: {
       '/**': {
         headers: {

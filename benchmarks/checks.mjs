@@ -1,4 +1,5 @@
-// Suggestions for an axis, ticks and styles sought together, and all checks of a column with their fixes.
+// Suggestions for an axis, ticks and styles sought together, and all checks of a column with their
+// fixes.
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from '../scripts/lib/prepare.mjs'

@@ -1,4 +1,5 @@
-// A million rows of eight columns into SQLite, against the same text only parsed. Each runs in a process of its own, for its memory.
+// A million rows of eight columns into SQLite, against the same text only parsed. Each runs in a
+// process of its own, for its memory.
 import { execFileSync } from 'node:child_process'
 import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'

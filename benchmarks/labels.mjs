@@ -1,7 +1,7 @@
-// A million labels against the platform: one interleaved run, strings flattened; a ratio is the median of
-// the rounds' own ratios, since the machine itself grows faster and slower meanwhile.
-// Each region runs in a process of its own, as a page writes for one.
-// The mix: a third log-uniform over 1e-3 to 1e13, a third whole numbers, a third money with cents.
+// A million labels against the platform: one interleaved run, strings flattened; a ratio is the
+// median of the rounds' own ratios, since the machine itself grows faster and slower meanwhile.
+// Each region runs in a process of its own, as a page writes for one. The mix: a third log-uniform
+// over 1e-3 to 1e13, a third whole numbers, a third money with cents.
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'

@@ -1,4 +1,5 @@
-// A million rows on the desk: from moving the cut to painted labels, and the longest frame while they are checked.
+// A million rows on the desk: from moving the cut to painted labels, and the longest frame while
+// they are checked.
 import { execFileSync } from 'node:child_process'
 import { existsSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'

@@ -1,4 +1,5 @@
-// The sweep of every order of magnitude by six styles: how soon it appears, and its frames while it is scrolled, in Chromium.
+// The sweep of every order of magnitude by six styles: how soon it appears, and its frames while it
+// is scrolled, in Chromium.
 import { withProgram } from '../scripts/lib/browser.mjs'
 import { at, calmOf, constantWork } from '../scripts/lib/moves.mjs'
 
@@ -13,7 +14,8 @@ const appear = (page) =>
   page.evaluate(async () => {
     const frame = () => new Promise(requestAnimationFrame)
     const link = [...document.querySelectorAll('a')].find((one) => one.textContent === 'Sweep')
-    // Told as soon as they are in the document, so that the frame waited for is the one that paints them.
+    // Told as soon as they are in the document, so that the frame waited for is the one that paints
+    // them.
     const there = new Promise((found) =>
       new MutationObserver((_, observer) => {
         if (!document.querySelector('[data-order] .labels')) return

@@ -78,7 +78,10 @@ const rungs: Command = {
   },
 }
 
-/** Whether an axis leaves its ticks to the search: a linear one without a step or positions of its own. */
+/**
+ * Whether an axis leaves its ticks to the search: a linear one without a step or positions of its
+ * own.
+ */
 const isOpen = ({ kind, step, positions, multipleOf }: TickRequest): boolean =>
   (kind ?? 'linear') === 'linear' &&
   step === undefined &&
@@ -140,7 +143,10 @@ export const commands: Record<string, Command> = {
   suggest: suggestCommand,
 }
 
-/** A labeller for each currency that the rows name as they come; one for all where the style names it. */
+/**
+ * A labeller for each currency that the rows name as they come; one for all where the style names
+ * it.
+ */
 function writersByCurrency(style: Style, context: Context): (row?: Row) => Labeller {
   const column = currencyColumn(inherit(style))
   const kept = new Map<unknown, Labeller>()

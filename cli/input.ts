@@ -97,7 +97,10 @@ export const checkInput = z.strictObject({
   shares: z.boolean().optional(),
   selection: z.array(z.int().min(0)).optional(),
   readers: z.array(schemas.locale).optional(),
-  /** Changes printed beside the values, by their places; the exact difference where no value is given. */
+  /**
+   * Changes printed beside the values, by their places; the exact difference where no value is
+   * given.
+   */
   changes: z
     .array(
       z.strictObject({ from: z.int().min(0), to: z.int().min(0), value: decimalText.optional() }),

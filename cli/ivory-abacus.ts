@@ -15,7 +15,9 @@ function refuse(message: string): void {
   process.exitCode = BAD_INPUT
 }
 
-/** Lines are gathered before they are written, since a write for each would take most of the time. */
+/**
+ * Lines are gathered before they are written, since a write for each would take most of the time.
+ */
 const GATHERED = 1 << 16
 
 async function writeLines(): Promise<void> {

@@ -17,9 +17,9 @@ export class StyleError extends Error {
 }
 
 /**
- * What is made of a style where that can be resolved; null where it cannot, as where a unit is to be
- * said once of rungs that differ. For styles that nobody has asked for: a change that is tried, the
- * style of another surface beside numbers that are not its own.
+ * What is made of a style where that can be resolved; null where it cannot, as where a unit is to
+ * be said once of rungs that differ. For styles that nobody has asked for: a change that is tried,
+ * the style of another surface beside numbers that are not its own.
  *
  * @throws what `make` throws besides StyleError
  * @example whereResolved(() => resolve({ rung: 4, notation: 'scaled' })) // null: no rung stands at 10⁴

@@ -1,5 +1,6 @@
-// Remakes core/text/advances.json: how far each character of the shipped typeface moves the pen, in thousandths
-// of the font size, with tabular figures, as Chromium lays it out. Run it when the typeface changes.
+// Remakes core/text/advances.json: how far each character of the shipped typeface moves the pen, in
+// thousandths of the font size, with tabular figures, as Chromium lays it out. Run it when the
+// typeface changes.
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { withProgram } from './lib/browser.mjs'

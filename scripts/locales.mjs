@@ -21,7 +21,10 @@ const ROOT_BILLION = 'G'
 /** A language whose billion is this has a trillion of its own too. */
 const OWN_BILLION = 'B'
 
-/** Patterns of the powers from 3 on, each by plural; those equal to `other` are left out, and so are root's where words are meant. */
+/**
+ * Patterns of the powers from 3 on, each by plural; those equal to `other` are left out, and so are
+ * root's where words are meant.
+ */
 function compactOf(patterns, { words = false } = {}) {
   if (!patterns) return null
   const found = []

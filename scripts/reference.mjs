@@ -1,4 +1,5 @@
-// npm run reference: writes the references of the style and of the checks into the guide, from their definitions.
+// npm run reference: writes the references of the style and of the checks into the guide, from
+// their definitions.
 import { writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'

@@ -1,4 +1,5 @@
-// npm test: installs what is missing, finds a browser, builds, then lint, types, Jest and browser journeys.
+// npm test: installs what is missing, finds a browser, builds, then lint, types, Jest and browser
+// journeys.
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -21,7 +22,9 @@ count('lint', run('npm', ['run', '--silent', 'lint'], { mayFail: true }))
 count('types', run('npm', ['run', '--silent', 'typecheck'], { mayFail: true }))
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
-/** The built program is tested by itself, a file at a time, since some of those tests take its time. */
+/**
+ * The built program is tested by itself, a file at a time, since some of those tests take its time.
+ */
 const projects = { unit: [], whole: ['--runInBand'] }
 for (const [project, options] of Object.entries(projects)) {
   const report = join(folder, `${project}.json`)

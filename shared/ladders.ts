@@ -57,7 +57,9 @@ const isOn =
   ({ ladder }: Style): boolean =>
     typeof ladder === 'object' && ladder.title === title
 
-/** Where styles with a ladder of the study are set: the house style, or quantities by their titles. */
+/**
+ * Where styles with a ladder of the study are set: the house style, or quantities by their titles.
+ */
 export function usersOf(
   document: StudyDocument,
   title: string,
@@ -93,7 +95,10 @@ export function freeTitle(
   }
 }
 
-/** A copy of a ladder to edit, as far up as a study keeps one. Prefixes such as E for exa stand apart from the number; here a word takes their place. */
+/**
+ * A copy of a ladder to edit, as far up as a study keeps one. Prefixes such as E for exa stand
+ * apart from the number; here a word takes their place.
+ */
 export const copyOf = (
   { base, rungs }: Pick<Ladder, 'base' | 'rungs'>,
   title: string,
@@ -112,7 +117,10 @@ const addLadder = (document: StudyDocument, ladder: StudyLadder): StudyDocument 
   ladders: [...(document.ladders ?? []), ladder],
 })
 
-/** A document in which a ladder is another, and with it every style that uses it; rungs that are gone fix no label any more. */
+/**
+ * A document in which a ladder is another, and with it every style that uses it; rungs that are
+ * gone fix no label any more.
+ */
 function replaceLadder(document: StudyDocument, title: string, next: StudyLadder): StudyDocument {
   const uses = isOn(title)
   const powers = new Set(next.rungs.map(({ power }) => power))

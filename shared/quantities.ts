@@ -8,7 +8,10 @@ import type { Quantity } from './study/quantity'
 import { STYLED_PARTS, type StyledPart } from './forms/parts'
 import type { StudyDocument } from './study/document'
 
-/** A cell of a numeric column as it is kept: a double, decimal text where a double would lose digits, or missing. */
+/**
+ * A cell of a numeric column as it is kept: a double, decimal text where a double would lose
+ * digits, or missing.
+ */
 export type Cell = number | string | null
 
 /** A cell as an exact decimal; null where it is missing. */
@@ -55,7 +58,10 @@ export const quantityOf = (
 ): Quantity | undefined =>
   quantities.find((one) => one.datasetId === datasetId && one.column === column)
 
-/** Where a style is set: for the whole study, for a quantity, for one of its surfaces, or for a part of its marks. */
+/**
+ * Where a style is set: for the whole study, for a quantity, for one of its surfaces, or for a part
+ * of its marks.
+ */
 export type Level = 'house' | 'quantity' | Surface | StyledPart
 export const isPart = (level: Level): level is StyledPart =>
   (STYLED_PARTS as readonly string[]).includes(level)
@@ -71,7 +77,10 @@ const asShare = ({ locale, marks, grouping }: FullStyle): Style => ({
   unit: { kind: 'percent' },
   fraction: [0, 1],
 })
-/** How parts are written where nothing is set on them: as the marks are, but for what tells them apart. */
+/**
+ * How parts are written where nothing is set on them: as the marks are, but for what tells them
+ * apart.
+ */
 const partBases: Record<StyledPart, (marks: FullStyle) => Style> = {
   share: asShare,
   seriesShare: asShare,
@@ -100,8 +109,8 @@ export function levelsTo(
 }
 
 /**
- * The style that a quantity is written in: the house style with the quantity's own over it, and over
- * that what is set on the surface.
+ * The style that a quantity is written in: the house style with the quantity's own over it, and
+ * over that what is set on the surface.
  *
  * @example styleOf(document, revenue, 'tooltip') // as the quantity, but for what is set on its tooltip
  */
@@ -111,7 +120,10 @@ export const styleOf = (
   level: Level = 'quantity',
 ): FullStyle => inherit(...levelsTo(document, quantity, level).map(({ own }) => own))
 
-/** Every style that a study is written in, and one for each region whose people read it: what has to be loaded before it is shown. */
+/**
+ * Every style that a study is written in, and one for each region whose people read it: what has to
+ * be loaded before it is shown.
+ */
 export function stylesIn(document: StudyDocument): Style[] {
   const levels = ['quantity', ...SURFACES, ...STYLED_PARTS] as const
   return [
@@ -131,7 +143,10 @@ function changedIn<Key extends string>(
   return Object.keys(next).length > 0 ? next : undefined
 }
 
-/** The document with another style set on one of the levels of a quantity; a surface on which nothing is left set is as if it never was. */
+/**
+ * The document with another style set on one of the levels of a quantity; a surface on which
+ * nothing is left set is as if it never was.
+ */
 export function withOwn(
   document: StudyDocument,
   quantityId: string,

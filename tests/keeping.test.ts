@@ -24,7 +24,8 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await saved()
   await other.getByLabel('Tick step', { exact: true }).fill('20000')
   await other.getByText('Changed in another tab').waitFor()
-  // Data that come in bring the server's study with them: they wait until it is chosen, and stay in their field.
+  // Data that come in bring the server's study with them: they wait until it is chosen, and stay in
+  // their field.
   await other.getByRole('button', { name: 'Bring in data' }).click()
   await other.getByLabel('Paste a table').fill('site,depth\na,7')
   await other.getByRole('button', { name: 'Bring in', exact: true }).click()

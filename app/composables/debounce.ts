@@ -7,7 +7,10 @@ interface Waiting {
   due: number
   readonly act: () => void
 }
-/** All that waits, and the one timer for it: with a timer each, a drag would be woken three times a move. */
+/**
+ * All that waits, and the one timer for it: with a timer each, a drag would be woken three times a
+ * move.
+ */
 const waiting = new Set<Waiting>()
 let timer: { readonly id: ReturnType<typeof setTimeout>; readonly at: number } | null = null
 
@@ -55,7 +58,8 @@ export function debounce(act: () => void) {
 }
 
 /**
- * Does something with a value once it has stayed for a while. While it changes it is not even worked out.
+ * Does something with a value once it has stayed for a while. While it changes it is not even
+ * worked out.
  *
  * @param rest in milliseconds
  * @param isFirst whether the first value counts as a change

@@ -15,7 +15,10 @@ export class ProblemError extends Error {
 const UNREACHABLE =
   'The server cannot be reached. Is it still running? Start it again with npm start.'
 
-/** What went wrong, in words that can be shown: those of the server's problem document (RFC 9457) where it sent one. */
+/**
+ * What went wrong, in words that can be shown: those of the server's problem document (RFC 9457)
+ * where it sent one.
+ */
 function problemOf(error: unknown): ProblemError {
   if (!(error instanceof FetchError) || !error.response) return new ProblemError(0, UNREACHABLE, {})
   const { status } = error.response

@@ -1,8 +1,8 @@
 import { request } from './request'
 
 /**
- * Asks the server for things by their names, each once: what was asked for already comes from there,
- * unless it failed.
+ * Asks the server for things by their names, each once: what was asked for already comes from
+ * there, unless it failed.
  *
  * @param addressOf where a thing of a name is
  */

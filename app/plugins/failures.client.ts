@@ -1,6 +1,9 @@
 import { useFailures } from '~/stores/failures'
 
-/** Nothing fails without a word: what goes wrong in the page is told in it, and stays in the browser's log. */
+/**
+ * Nothing fails without a word: what goes wrong in the page is told in it, and stays in the
+ * browser's log.
+ */
 export default defineNuxtPlugin((app) => {
   const failures = useFailures()
   app.hook('vue:error', (error) => {

@@ -1,7 +1,10 @@
 import { computed, type Ref, shallowRef } from 'vue'
 
 const MOST_KEPT = 200
-/** Of these, as many are kept over a reload, and of large studies so few that they take no more characters than this. */
+/**
+ * Of these, as many are kept over a reload, and of large studies so few that they take no more
+ * characters than this.
+ */
 const MOST_STORED = 60
 const MOST_CHARACTERS = 2_000_000
 

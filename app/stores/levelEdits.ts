@@ -21,7 +21,10 @@ interface InHand {
 /** Changes of what is set on a level. */
 export function levelEdits({ pair, level, own, styleAt }: InHand) {
   const study = useStudy()
-  /** Sets some fields on a level, the one in hand where none is named; once the regions' tables that they need are here. */
+  /**
+   * Sets some fields on a level, the one in hand where none is named; once the regions' tables that
+   * they need are here.
+   */
   const setStyle = (
     what: string,
     patch: Style,

@@ -37,7 +37,10 @@ export const levelNames: Readonly<Record<Level, string>> = {
   >),
   ...partNames,
 }
-/** The level that a click on a part of the page takes up: of a mark's part, or of the surface; null elsewhere. */
+/**
+ * The level that a click on a part of the page takes up: of a mark's part, or of the surface; null
+ * elsewhere.
+ */
 export function levelAt(element: Element): Level | null {
   const own = (name: 'level' | 'surface') =>
     element.closest<HTMLElement>(`[data-${name}]`)?.dataset[name]

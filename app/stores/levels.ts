@@ -14,7 +14,10 @@ const ownLevelsOf = (quantity: Quantity | undefined): Level[] => [
   ...STYLED_PARTS.filter((part) => quantity?.chart.partStyles?.[part]),
 ]
 
-/** The shown quantity's style, level by level: which one is in hand, what it inherits, and what is set on it. */
+/**
+ * The shown quantity's style, level by level: which one is in hand, what it inherits, and what is
+ * set on it.
+ */
 export const useLevels = defineStore('levels', () => {
   const study = useStudy()
   /** The level in hand: what the dock sets is set on it. */

@@ -114,7 +114,9 @@ export function* widerSteps(proof: Proof): Generator<Fix> {
   }
 }
 
-/** More decimals, finer rungs, and on an axis wider steps: what tells numbers apart that read alike. */
+/**
+ * More decimals, finer rungs, and on an axis wider steps: what tells numbers apart that read alike.
+ */
 export function* finer(proof: Proof): Generator<Fix> {
   yield* moreDecimals(proof)
   if (proof.surface === 'axis') {

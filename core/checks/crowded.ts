@@ -41,7 +41,9 @@ const widthsOf = (
     )
   })
 
-/** Where the middle of each label stands: at its tick, or in the middle of its share of the room. */
+/**
+ * Where the middle of each label stands: at its tick, or in the middle of its share of the room.
+ */
 function middlesOf(
   { surface, values }: Labelled,
   { width, ends, middles }: Room,
@@ -52,7 +54,10 @@ function middlesOf(
   return values.map((value) => alongOf(value, reach) * width)
 }
 
-/** Pixels between each label and the next, or between its end and that of its room; below zero where they collide. */
+/**
+ * Pixels between each label and the next, or between its end and that of its room; below zero where
+ * they collide.
+ */
 function clearances(labelled: Labelled, room: Room): number[] {
   const widths = widthsOf(labelled, room)
   if (!isBeside(labelled, room)) return widths.map((width) => room.width - width)
@@ -62,7 +67,10 @@ function clearances(labelled: Labelled, room: Room): number[] {
     .map((width, at) => middles[at + 1]! - middles[at]! - (width + widths[at]!) / 2)
 }
 
-/** The least room between labels of an axis, in pixels beyond the gap that tells them apart; zero or below where there is too little. */
+/**
+ * The least room between labels of an axis, in pixels beyond the gap that tells them apart; zero or
+ * below where there is too little.
+ */
 export const clearanceOf = (labelled: Labelled, room: Room): number =>
   clearances(labelled, room).reduce(
     (least, clear) => Math.min(least, clear - gapOf(room)),

@@ -1,7 +1,9 @@
 import { decimalsText } from '../style/counts'
 import type { Change, Fix, FixParams } from './types'
 
-/** What each fix is called, by its id and its parameters. A translation changes these words alone. */
+/**
+ * What each fix is called, by its id and its parameters. A translation changes these words alone.
+ */
 const words = {
   decimals: ({ count }: { count: number }) => `Write ${decimalsText(count)}`,
   'show-sign': () => 'Show the sign',

@@ -10,7 +10,10 @@ const LAST_EXACT = 2 ** 53
 /** Doubles that stand for another number have this many digits or more; round figures have few. */
 const TELLING_DIGITS = 16
 
-/** Whether a large integer looks like a double's text: all the digits that a double has, and zeros behind them. */
+/**
+ * Whether a large integer looks like a double's text: all the digits that a double has, and zeros
+ * behind them.
+ */
 function isCut(value: Decimal): boolean {
   if (compare(magnitudeOf(value), decimal(LAST_EXACT)) <= 0 || !fitsDouble(value)) return false
   const digits = toText(magnitudeOf(value))

@@ -21,9 +21,15 @@ const percentOf = (part: Decimal, whole: Decimal): string =>
     exponent: 0,
   })
 
-/** Below and above these parts of a number doubles tell surely whether it is off by more than the most. */
+/**
+ * Below and above these parts of a number doubles tell surely whether it is off by more than the
+ * most.
+ */
 const [SURELY_NEAR, SURELY_OFF] = [Number(MOST_OFF) - DOUBT, Number(MOST_OFF) + DOUBT]
-/** Whether a number is off by more than that from what is said in its place; null where only exact digits can tell. */
+/**
+ * Whether a number is off by more than that from what is said in its place; null where only exact
+ * digits can tell.
+ */
 function verdictOf(said: number, double: number): boolean | null {
   const off = Math.abs(said - double)
   const size = Math.abs(double)

@@ -24,7 +24,8 @@ export const mixedRungs: Check = {
       const one = proof.plan.rules[rule]!.rungs[rung]!
       if (!used.has(one)) used.set(one, decision)
     }
-    // Rules have rungs of their own; what counts is their size. They stay in the order in which they first stand.
+    // Rules have rungs of their own; what counts is their size. They stay in the order in which
+    // they first stand.
     const firsts = new Map<string, Decision>()
     for (const [{ base, power }, decision] of used)
       if (!firsts.has(`${base}^${power}`)) firsts.set(`${base}^${power}`, decision)

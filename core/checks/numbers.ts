@@ -23,8 +23,8 @@ export const isOver = (a: Decimal, times: string, b: Decimal): boolean =>
 /** Of a decision's values: none, all, or those that a test of their own picks. */
 const [NONE, ALL, SOME] = [0, 1, 2]
 /**
- * The places of values for which something holds. What a decision alone tells is asked once, however
- * many values have it.
+ * The places of values for which something holds. What a decision alone tells is asked once,
+ * however many values have it.
  *
  * @param ofDecision null where each of its values must be asked
  */
@@ -49,7 +49,10 @@ export function placesWhere(
 /** The places of all values for which something holds. */
 export const placesOf = (proof: Proof, holds: (at: number) => boolean): number[] =>
   placesWhere(proof, () => null, holds)
-/** The doubles at some places, in a loop of their own: a million calls would cost more than all else. */
+/**
+ * The doubles at some places, in a loop of their own: a million calls would cost more than all
+ * else.
+ */
 export function doublesAt(doubles: Float64Array, places: readonly number[]): Float64Array {
   const found = new Float64Array(places.length)
   for (let i = 0; i < places.length; i++) found[i] = doubles[places[i]!]!
@@ -76,7 +79,8 @@ export function worstOff(
   if (!doubles || !column || surface === 'axis') return exact(places)
   const share = (at: number) => Math.abs((column.said[which[at]!]! - doubles[at]!) / doubles[at]!)
   const most = places.reduce((largest, at) => Math.max(largest, share(at)), 0)
-  // Equal numbers are off alike, and so is all that reads as zero: the first of them stands for all.
+  // Equal numbers are off alike, and so is all that reads as zero: the first of them stands for
+  // all.
   const top = new Map<number, number>()
   for (const at of places) {
     if (share(at) < most * (1 - CLOSE)) continue
@@ -103,7 +107,10 @@ export const isZero = ({ values }: Proof, at: number): boolean => {
 /** Half a unit of the last digit written: how far rounding to the nearest may move a number. */
 export const halfUnit = (plan: Plan, written: Written): Decimal =>
   multiply(HALF, unitOfLastDigit(plan, written))
-/** The largest of whole numbers, 0 where there are none; a long column is too long for the arguments of a call. */
+/**
+ * The largest of whole numbers, 0 where there are none; a long column is too long for the arguments
+ * of a call.
+ */
 export const largest = (numbers: readonly number[]): number =>
   numbers.reduce((most, number) => Math.max(most, number), 0)
 

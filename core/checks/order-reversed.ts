@@ -15,13 +15,15 @@ export const orderReversed: Check = {
     'a number that is larger than another and reads smaller: cases that do not convert, hidden signs',
   find(proof) {
     const { full } = proof
-    // No style reverses order by itself, only where cases meet or signs are hidden; a long column need not be sorted to see that.
+    // No style reverses order by itself, only where cases meet or signs are hidden; a long column
+    // need not be sorted to see that.
     if (proof.column && full.cases.length === 0 && full.sign !== 'never') return null
     const [values, said, labels] = [valuesOf(proof), saidOf(proof), labelsOf(proof)]
     const ascending = placesWhere(proof, isNumeral).sort(
       (a, b) => compare(values[a]!, values[b]!) || compare(said[a]!, said[b]!),
     )
-    // The largest reading so far: a number above it in size and below it in reading stands reversed.
+    // The largest reading so far: a number above it in size and below it in reading stands
+    // reversed.
     let highest = ascending[0]
     for (const at of ascending) {
       if (compare(said[at]!, said[highest!]!) >= 0) highest = at

@@ -35,7 +35,10 @@ export const labelsOf = ({ decisions, which }: Decided): string[] =>
 export const saidOf = ({ decisions, which }: Decided): Decimal[] =>
   Array.from(which, (place) => decisions[place]!.said)
 
-/** The values that decide what is shared: all of them, or the two ends of a long column where those do. */
+/**
+ * The values that decide what is shared: all of them, or the two ends of a long column where those
+ * do.
+ */
 function deciding({ values, style }: Subject): string[] {
   if (!isColumn(values) || !endsDecide(style)) return valuesOf({ values }).map(toExactText)
   let [least, largest] = [0, 0]
@@ -70,7 +73,8 @@ export function proofOf(subject: Subject): Proof {
   }
   const plan = resolve(subject.style, context)
   const common = { ...subject, context, full: inherit(subject.style), plan }
-  // Rows decide beside values where there are cases, so that one value can be written in several ways.
+  // Rows decide beside values where there are cases, so that one value can be written in several
+  // ways.
   if (!isColumn(values) || (rows && plan.rules.length > 1))
     return { ...common, ...decideEach(plan, valuesOf(subject), rows) }
   const column = decideColumn(plan, values)

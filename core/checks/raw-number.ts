@@ -2,7 +2,10 @@ import { listed } from './numbers'
 import { labelsOf } from './proof'
 import type { Check } from './types'
 
-/** A number in running text: digits with marks inside, a sign before them, a rung or percent sign behind. */
+/**
+ * A number in running text: digits with marks inside, a sign before them, a rung or percent sign
+ * behind.
+ */
 const NUMBER = /[-−+]?\d[\d.,\u00a0\u202f']*\d(?:[a-zA-Z%]\b|%)?|[-−+]?\d(?:[a-zA-Z%]\b|%)?/gu
 
 /** Numbers of a text that stand in none of its labels. */

@@ -38,12 +38,18 @@ const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Ch
       return found ? [[check, found] as const] : []
     }),
   )
-/** How serious each check's finding is: all that is kept of a change that was tried, since places may be a million. */
+/**
+ * How serious each check's finding is: all that is kept of a change that was tried, since places
+ * may be a million.
+ */
 type Found = ReadonlyMap<Check, Severity>
 const severitiesOf = (findings: ReadonlyMap<Check, Verdict>): Found =>
   new Map([...findings].map(([check, { severity }]) => [check, severity]))
 
-/** What every check finds of a style that may be offered; null as soon as one finds an error, which the first of them do. */
+/**
+ * What every check finds of a style that may be offered; null as soon as one finds an error, which
+ * the first of them do.
+ */
 export function findUnlessError(proof: Proof): { check: Check; severity: Severity }[] | null {
   const findings: { check: Check; severity: Severity }[] = []
   for (const check of checks) {
@@ -70,7 +76,10 @@ export function findAll(subject: Subject): {
   }
 }
 
-/** A change is good when its check is silent afterwards, and nothing as serious is found that was not found before. */
+/**
+ * A change is good when its check is silent afterwards, and nothing as serious is found that was
+ * not found before.
+ */
 function isGood(check: Check, before: Found, after: Found): boolean {
   const rank = RANK[before.get(check)!]
   return (
@@ -84,7 +93,10 @@ const hasErrors = (found: Found): boolean => [...found.values()].includes('error
 const MOST_TRIED_WHOLE = 2000
 const SAMPLED = 500
 
-/** Values that a finding is about, and some of all, in the set that they belong to; null where all can be tried at once. */
+/**
+ * Values that a finding is about, and some of all, in the set that they belong to; null where all
+ * can be tried at once.
+ */
 function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
   const { values, rows, byHand, total, shares } = subject
   if (values.length <= MOST_TRIED_WHOLE || byHand || total || shares) return null
@@ -101,7 +113,10 @@ function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
   }
 }
 
-/** Of the changes that turn to the same, the smallest that leaves no error; where none does, the smallest that is good. */
+/**
+ * Of the changes that turn to the same, the smallest that leaves no error; where none does, the
+ * smallest that is good.
+ */
 function fixesFor(
   check: Check,
   proof: Proof,

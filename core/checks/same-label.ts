@@ -51,7 +51,10 @@ interface Distinct {
   readonly count: number
 }
 
-/** The different values that stand at some places, ascending: the first of them, the last, and how many there are. */
+/**
+ * The different values that stand at some places, ascending: the first of them, the last, and how
+ * many there are.
+ */
 function distinct(proof: Proof, places: readonly number[]): Distinct {
   const doubles = doublesOf(proof)
   if (doubles) {

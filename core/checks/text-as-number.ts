@@ -4,7 +4,10 @@ import type { Check, Proof } from './types'
 
 const MOST_NAMED = 3
 
-/** The number that a text says in the style's own marks and rungs, where it says one: a label that became the data. */
+/**
+ * The number that a text says in the style's own marks and rungs, where it says one: a label that
+ * became the data.
+ */
 function numberIn({ plan }: Proof, text: string): string {
   const { value } = readBack(text, plan)
   return value !== null && typeof value === 'object' && !isInterval(value)

@@ -16,7 +16,10 @@ const FINER = '100'
 
 /** Whole numbers below this are doubles whose shortest decimals are their digits. */
 const KEPT = 1e15
-/** Whether a double is surely a multiple of a step, or surely none; null where exact digits must tell. */
+/**
+ * Whether a double is surely a multiple of a step, or surely none; null where exact digits must
+ * tell.
+ */
 function isMultipleByDoubles(double: number, { coefficient, exponent }: Decimal): boolean | null {
   const power = 10 ** Math.abs(exponent)
   const count = Math.round(exponent < 0 ? double * power : double / power)
@@ -67,7 +70,10 @@ function neededGap({ decisions }: Proof, unitOf: (written: Written) => Decimal):
   return units.size === 0 ? null : Math.min(...Array.from(units, toNumber)) * Number(FINER)
 }
 
-/** Whether two different values of a long column that have one label are surely that close: then no pair need be sought. */
+/**
+ * Whether two different values of a long column that have one label are surely that close: then no
+ * pair need be sought.
+ */
 const hasCloserAlike = ({ decisions, column }: Proof, needed: number): boolean =>
   column !== undefined &&
   decisions.some(

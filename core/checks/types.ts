@@ -18,19 +18,33 @@ export const SURFACES = [
 export type Surface = (typeof SURFACES)[number]
 export type Severity = 'error' | 'warning' | 'note'
 
-/** Where labels stand: their room in CSS pixels, and their type. Labels of an axis, of marks and of a legend stand side by side in it; each other label has all of it. */
+/**
+ * Where labels stand: their room in CSS pixels, and their type. Labels of an axis, of marks and of
+ * a legend stand side by side in it; each other label has all of it.
+ */
 export interface Room {
   readonly width: number
   readonly fontSize: number
   /** Of the labels; what stands beside them is regular. */
   readonly weight?: Weight
-  /** What an axis spans from end to end of its room; from its first tick to its last where it is not given. */
+  /**
+   * What an axis spans from end to end of its room; from its first tick to its last where it is not
+   * given.
+   */
   readonly ends?: readonly [Decimal, Decimal]
-  /** Whether each label has all of the width, though labels of its surface stand side by side elsewhere. */
+  /**
+   * Whether each label has all of the width, though labels of its surface stand side by side
+   * elsewhere.
+   */
   readonly each?: boolean
-  /** Where the middles of labels stand in it, in pixels; evenly, or along a linear axis, where they are not given. */
+  /**
+   * Where the middles of labels stand in it, in pixels; evenly, or along a linear axis, where they
+   * are not given.
+   */
   readonly middles?: readonly number[]
-  /** Whether labels stand above each other, as at the left of a chart: then the width is its height. */
+  /**
+   * Whether labels stand above each other, as at the left of a chart: then the width is its height.
+   */
   readonly stacked?: boolean
   /** Whether labels stand upright along the axis, a quarter turned. */
   readonly turned?: boolean
@@ -71,7 +85,10 @@ export interface Subject {
   readonly binned?: readonly Decimal[]
   /** Cells of the column that are no numbers, by row from 1. */
   readonly texts?: readonly { readonly row: number; readonly text: string }[]
-  /** What stands behind each label on its own line, label by label; and what stands on a second line. */
+  /**
+   * What stands behind each label on its own line, label by label; and what stands on a second
+   * line.
+   */
   readonly around?: readonly string[]
   readonly below?: readonly string[]
   /** The sentence that the labels stand in. */
@@ -89,7 +106,10 @@ export interface Proof extends Subject {
   /** The style with every field. */
   readonly full: FullStyle
   readonly plan: Plan
-  /** What is decided: value by value in a short list; in a long column each decision once, however often it stands there. */
+  /**
+   * What is decided: value by value in a short list; in a long column each decision once, however
+   * often it stands there.
+   */
   readonly decisions: readonly Decision[]
   /** Which of the decisions each value has. */
   readonly which: Int32Array
@@ -97,7 +117,10 @@ export interface Proof extends Subject {
   readonly column?: DecidedColumn
 }
 
-/** What stands behind a label goes to a line of its own; or only the ends, the largest and the least of the marks carry a label. */
+/**
+ * What stands behind a label goes to a line of its own; or only the ends, the largest and the least
+ * of the marks carry a label.
+ */
 export type Layout = 'secondLine' | 'fewerLabels'
 /** A change that may make a check hold. */
 export interface Change {

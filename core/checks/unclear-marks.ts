@@ -9,7 +9,9 @@ import { labelAt, saidAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
-/** The numbers that a reader of another region gets in place of those that the labels say, by place. */
+/**
+ * The numbers that a reader of another region gets in place of those that the labels say, by place.
+ */
 function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
   const region = regionOf(reader, proof.context ?? {})
   const others = new Map<number, Decimal>()

@@ -7,7 +7,10 @@ import type { Check, Proof } from './types'
 
 type Unit = FullStyle['unit']
 
-/** How many of the second unit one of the first is; both ways, by the SI prefixes and its litre and tonne. */
+/**
+ * How many of the second unit one of the first is; both ways, by the SI prefixes and its litre and
+ * tonne.
+ */
 const FACTORS: readonly (readonly [string, string, number])[] = [
   ['kg', 'g', 3],
   ['t', 'kg', 3],

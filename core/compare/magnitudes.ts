@@ -4,7 +4,10 @@ import type { Plan, Written } from '../label/types'
 import { short } from '../ladders/short'
 import { si } from '../ladders/si'
 
-/** The orders of magnitude of doubles: from the smallest above zero to the largest (IEEE 754 binary64). */
+/**
+ * The orders of magnitude of doubles: from the smallest above zero to the largest (IEEE 754
+ * binary64).
+ */
 export const [LEAST_ORDER, LARGEST_ORDER] = [-323, 308]
 /** Every order, the largest first. */
 export const ORDERS: readonly number[] = Array.from(
@@ -12,7 +15,10 @@ export const ORDERS: readonly number[] = Array.from(
   (_, at) => LARGEST_ORDER - at,
 )
 
-/** Nines of the value just under an order, and the place of the one just over it: more than a label keeps as a rule. */
+/**
+ * Nines of the value just under an order, and the place of the one just over it: more than a label
+ * keeps as a rule.
+ */
 const EDGE = 6
 /**
  * The values at the edge of an order: just under it, on it, and just over.
@@ -81,7 +87,8 @@ const characterAt = (plan: Plan, order: number): Character =>
 const isSame = (a: Character, b: Character): boolean => a.kind === b.kind && a.rung === b.rung
 
 /**
- * How a style writes from an order of magnitude down, where it begins to write otherwise there; null elsewhere.
+ * How a style writes from an order of magnitude down, where it begins to write otherwise there;
+ * null elsewhere.
  *
  * @example turnAt(resolve({ notation: 'scaled' }), 5) // { kind: 'rung', rung: 'K' }
  */

@@ -11,7 +11,9 @@ export interface Measured {
   readonly labels: readonly string[]
   /** The widest label, by its place, and its width in CSS pixels. */
   readonly widest: { readonly at: number; readonly width: number }
-  /** The label that reads furthest from its value, by its place, and how far as a part of the value. */
+  /**
+   * The label that reads furthest from its value, by its place, and how far as a part of the value.
+   */
   readonly worst: { readonly at: number; readonly off: Decimal }
   /** How far each label reads from its value, as a part of it. */
   readonly offs: readonly Decimal[]

@@ -34,7 +34,10 @@ export const PROBES: readonly (string | null)[] = [
   null,
 ]
 
-/** A linear congruential generator of 32 bits; its constants are those of Press et al., Numerical Recipes in C, 2nd edition, section 7.1. */
+/**
+ * A linear congruential generator of 32 bits; its constants are those of Press et al., Numerical
+ * Recipes in C, 2nd edition, section 7.1.
+ */
 const [MULTIPLIER, INCREMENT, MODULUS] = [1664525, 1013904223, 2 ** 32]
 const DIGITS = 7
 

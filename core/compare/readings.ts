@@ -22,7 +22,9 @@ export interface RegionLabels {
   readonly labels: readonly string[]
   /** The widest, by its place, and its width in CSS pixels. */
   readonly widest: { readonly at: number; readonly width: number }
-  /** One for each other region whose people read some label as another number: the first of them. */
+  /**
+   * One for each other region whose people read some label as another number: the first of them.
+   */
   readonly taken: readonly Taken[]
 }
 

@@ -37,8 +37,8 @@ export type DerivationId = keyof typeof derivations
 export const DERIVATION_IDS = Object.keys(derivations) as [DerivationId, ...DerivationId[]]
 
 /**
- * A column made of others, exact but for quotients, which are rounded to 60 digits where they do not
- * end; missing where a cell is, or where it would divide by zero.
+ * A column made of others, exact but for quotients, which are rounded to 60 digits where they do
+ * not end; missing where a cell is, or where it would divide by zero.
  *
  * @example derive('ratio', [decimal(1), null], [decimal(8), decimal(2)]) // [0.125, null]
  */

@@ -13,7 +13,8 @@ export interface Extremes {
  * Finds the largest and the smallest value by size, and the closest pair.
  *
  * @param values finite; zero counts as smallest only where there is nothing else
- * @param doubles the same as doubles, where these keep every digit: the closest pair of a long column is found by them
+ * @param doubles the same as doubles, where these keep every digit: the closest pair of a long
+ *   column is found by them
  * @returns null for an empty set
  * @example extremesOf([decimal(3), decimal(-70), decimal(4)]).largest // -70
  */
@@ -60,7 +61,10 @@ export const closestDoubles = (doubles: Float64Array): Extremes['closest'] =>
 const doubtBefore = (sorted: Float64Array, i: number): number =>
   DOUBT * Math.max(Math.abs(sorted[i - 1]!), Math.abs(sorted[i]!))
 
-/** What the closest two different of ascending doubles lie apart at most; Infinity where all are equal. */
+/**
+ * What the closest two different of ascending doubles lie apart at most; Infinity where all are
+ * equal.
+ */
 export function leastGap(sorted: Float64Array): number {
   let most = Infinity
   for (let i = 1; i < sorted.length; i++)

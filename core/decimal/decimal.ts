@@ -73,14 +73,18 @@ export function toText({ coefficient, exponent }: Decimal): string {
 }
 
 /**
- * Every digit as decimal text with an exponent: short whatever the size, and read back as the same decimal.
+ * Every digit as decimal text with an exponent: short whatever the size, and read back as the same
+ * decimal.
  *
  * @example toExactText({ coefficient: 15n, exponent: -320 }) // '15e-320'
  */
 export const toExactText = ({ coefficient, exponent }: Decimal): string =>
   `${coefficient}e${exponent}`
 
-/** Whole numbers up to here, and powers of ten up to here, are exact doubles; IEEE 754 rounds one operation on them rightly. */
+/**
+ * Whole numbers up to here, and powers of ten up to here, are exact doubles; IEEE 754 rounds one
+ * operation on them rightly.
+ */
 const MOST_EXACT = 2 ** 53
 // Marked pure, so that modules that make no doubles leave it out.
 const TENS = /* @__PURE__ */ Float64Array.from({ length: 23 }, (_, power) => Number(`1e${power}`))

@@ -4,7 +4,10 @@ import { roundToPlace } from './round'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
-/** Below this power of ten a number is told with a power, however few its digits are: numbers of one size stand side by side and are told alike. */
+/**
+ * Below this power of ten a number is told with a power, however few its digits are: numbers of one
+ * size stand side by side and are told alike.
+ */
 const LEAST_PLAIN = -7
 /** The digits of a number without the zeros at its end. */
 const digitsOf = ({ coefficient }: Decimal): string =>
@@ -22,8 +25,8 @@ function withPower(value: Decimal): string {
 
 /**
  * A number in a message to people: all its digits, grouped by threes, with a true minus; below 10⁻⁷
- * and from 10²⁴ on with a power of ten, and of more than 24 digits twelve after ≈. It is no label and
- * follows no style.
+ * and from 10²⁴ on with a power of ten, and of more than 24 digits twelve after ≈. It is no label
+ * and follows no style.
  *
  * @example plainly(decimal('-250000.5')) // '−250,000.5'; of 2e-8 '2e−8'
  */
@@ -41,7 +44,8 @@ const MOST_BRIEF = 14
 const BRIEF_DIGITS = 12
 
 /**
- * A number in a table of numbers: all its digits where they are few, otherwise twelve of them after ≈.
+ * A number in a table of numbers: all its digits where they are few, otherwise twelve of them after
+ * ≈.
  *
  * @example briefly(divide(decimal(1), decimal(3))) // '≈ 0.333333333333'
  */

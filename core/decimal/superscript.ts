@@ -7,7 +7,10 @@ export function superscript(n: number): string {
   return (n < 0 ? SUPERSCRIPT_MINUS : '') + raised
 }
 
-/** A raised number as it stands in a label: the inverse of `superscript`. @example fromSuperscript('⁻⁷') // -7 */
+/**
+ * A raised number as it stands in a label: the inverse of `superscript`.
+ * @example fromSuperscript('⁻⁷') // -7
+ */
 export const fromSuperscript = (raised: string): number =>
   Number(
     raised

@@ -5,7 +5,9 @@ import { joined } from './write'
 /** What ends before the decimal mark, or where it would stand. */
 const WHOLE: readonly PartType[] = ['integer', 'group']
 
-/** Where a label is cut in two for each alignment: the place of the first part of the second half. */
+/**
+ * Where a label is cut in two for each alignment: the place of the first part of the second half.
+ */
 const cuts: Record<FullStyle['align'], (parts: readonly Part[]) => number> = {
   end: () => 0,
   decimal(parts) {

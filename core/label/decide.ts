@@ -105,7 +105,10 @@ function levelBelow(rule: Rule, level: Level): Level | null {
   return rule.fixedRung !== null || level.rung === 0 ? null : atRung(rule, level.rung - 1)
 }
 
-/** Whether the increment is more than a number counts in a level: 1,003K in sevens is fine, 1.003M is not. */
+/**
+ * Whether the increment is more than a number counts in a level: 1,003K in sevens is fine, 1.003M
+ * is not.
+ */
 const isTooCoarse = ({ precision: { increment } }: Rule, level: Level, value: Decimal): boolean =>
   increment !== null &&
   value.coefficient !== 0n &&
@@ -114,7 +117,10 @@ const isTooCoarse = ({ precision: { increment } }: Rule, level: Level, value: De
 /** What kept digits say in a level. */
 const roundedAt = ({ base, power }: Level, { digits, place }: Kept): Decimal =>
   scaleBy({ coefficient: digits, exponent: place }, base, power)
-/** Whether a label is still of its level: 10,005 by sevens of Ki is 7Ki, less than where Ki begins if that is 10⁴. */
+/**
+ * Whether a label is still of its level: 10,005 by sevens of Ki is 7Ki, less than where Ki begins
+ * if that is 10⁴.
+ */
 const belongs = (level: Level, now: Kept): boolean =>
   reaches(roundedAt(level, now), level.fromBase, level.from)
 
@@ -215,7 +221,10 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
   return { ...decided, rule: at, bound }
 }
 
-/** The number of cells in one unit of what is written: rung or exponent, constant, factor and `recorded`. */
+/**
+ * The number of cells in one unit of what is written: rung or exponent, constant, factor and
+ * `recorded`.
+ */
 function measure(plan: Plan, rule: Rule, number: Decimal): Decimal {
   const constant = rule.multiple ? multiply(number, decimal(rule.multiple.value)) : number
   const value = rule.factor === '1' ? constant : divide(constant, decimal(rule.factor))

@@ -28,7 +28,10 @@ export const noBreak = (gap: string): string => gap.replaceAll(' ', '\u00a0')
 export const partIf = (type: Part['type'], value: string): Part[] =>
   value ? [{ type, value }] : []
 
-/** A currency that ends in neither a symbol nor a blank is kept off the digits (CLDR, currencySpacing). */
+/**
+ * A currency that ends in neither a symbol nor a blank is kept off the digits (CLDR,
+ * currencySpacing).
+ */
 const KEPT_OFF = /[^\p{S}\p{Z}]/u
 const SPACE: Part = { type: 'gap', value: '\u00a0' }
 
@@ -49,7 +52,10 @@ function fillToken(token: AffixToken, { marks, unit, text }: Fill, state: SignSt
   return [{ type: 'unit', value: unit }]
 }
 
-/** The subpattern for a state of the sign, with the sign put first where the pattern has no place for it. */
+/**
+ * The subpattern for a state of the sign, with the sign put first where the pattern has no place
+ * for it.
+ */
 function subpatternFor({ positive, negative }: NumberPattern, state: SignState): Subpattern {
   if (negative && (state === 'minus' || (state === 'plus' && hasMinus(negative)))) return negative
   return state === 'none'
@@ -57,7 +63,10 @@ function subpatternFor({ positive, negative }: NumberPattern, state: SignState):
     : { ...positive, prefix: [state === 'minus' ? '-' : '+', ...positive.prefix] }
 }
 
-/** Parts before and after the number that a pattern writes, with the space that a currency needs beside digits. */
+/**
+ * Parts before and after the number that a pattern writes, with the space that a currency needs
+ * beside digits.
+ */
 function sides({ pattern, fill }: Layer, state: SignState): { before: Part[]; after: Part[] } {
   const { prefix, suffix } = subpatternFor(pattern, state)
   const before = prefix.flatMap((token) => fillToken(token, fill, state))

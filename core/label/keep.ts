@@ -5,7 +5,10 @@ import type { Precision, Written } from './types'
 
 export type Kept = Pick<Written, 'digits' | 'place' | 'decimals'>
 
-/** The places that a precision names for a number: the last digit kept, and the last whose zero is written. */
+/**
+ * The places that a precision names for a number: the last digit kept, and the last whose zero is
+ * written.
+ */
 interface DigitPlaces {
   readonly last: number
   readonly least: number

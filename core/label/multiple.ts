@@ -7,7 +7,10 @@ import type { Rule, SignState, Written } from './types'
 const LARGEST_DENOMINATOR = 12
 /** How far a ratio may lie from a simple fraction that stands for it. */
 const TOLERANCE = decimal('1e-9')
-/** From this power of ten on, a ratio of 60 digits has too few behind the mark to tell fractions apart by that much. */
+/**
+ * From this power of ten on, a ratio of 60 digits has too few behind the mark to tell fractions
+ * apart by that much.
+ */
 const UNTOLD = 48
 
 interface Fraction {
@@ -58,7 +61,8 @@ function steppedOver(ratio: Decimal, rounded: Decimal): Fraction | null {
  * Decides a label that counts a constant: a simple fraction of it where one fits, a decimal
  * factor otherwise. A factor that rounds to a simple fraction is written as that fraction, so
  * that the label reads back to itself; one that would round past a simple fraction stops there,
- * so that labels keep the order of their numbers. With an increment, its multiples alone are written. Exact to 60 digits, those of the constants.
+ * so that labels keep the order of their numbers. With an increment, its multiples alone are
+ * written. Exact to 60 digits, those of the constants.
  *
  * @param value in the constant's own unit
  * @example decideMultiple(rule, decimal('-2.0943951023931953'), sign) // of π: 2 over 3, negative

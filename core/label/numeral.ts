@@ -31,7 +31,10 @@ interface Shape {
 const whole = ({ runs }: Shape): string => runs.join('')
 const withDecimals = ({ runs }: Shape): string => `${runs.slice(0, -1).join('')}.${runs.at(-1)}`
 
-/** Whether the last mark can be a decimal mark: it stands once, and those before it part groups by another. */
+/**
+ * Whether the last mark can be a decimal mark: it stands once, and those before it part groups by
+ * another.
+ */
 function canEndInDecimals({ runs, marks }: Shape): boolean {
   const [last, ...before] = [...marks].reverse()
   return (

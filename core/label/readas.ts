@@ -47,7 +47,10 @@ const prefixesIn = (plan: Plan, after: string): number[] =>
     .filter(({ text }) => text !== '' && after.trim().startsWith(text))
     .map(({ power }) => power)
 
-/** Units that the style itself writes: a reader knows them for what they are, and "m" for metres is no milli. */
+/**
+ * Units that the style itself writes: a reader knows them for what they are, and "m" for metres is
+ * no milli.
+ */
 const unitsIn = (plan: Plan): string[] =>
   plan.rules
     .flatMap(({ frames }) => [...frames.none.before, ...frames.none.after])

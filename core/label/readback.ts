@@ -53,7 +53,9 @@ export function inLatin(text: string, digits: readonly string[]): string {
   return Array.from(text, (character) => values.get(character) ?? character).join('')
 }
 
-/** Reads whole and decimal digits with the rule's marks; groups must stand where the rule puts them. */
+/**
+ * Reads whole and decimal digits with the rule's marks; groups must stand where the rule puts them.
+ */
 function readDigits(text: string, rule: Rule): Decimal | null {
   const { marks, grouping } = rule
   const [whole = '', fraction, ...more] = inLatin(text, rule.digits).split(marks.decimal)
@@ -102,7 +104,10 @@ function bareExponent(rule: Rule, { unitAt }: Plan): number | null {
   return unitAt === 'label' ? 0 : (rule.exponent.fixed ?? 0)
 }
 
-/** What lies beyond a value, where a bound says so; else the value itself. @param bound <, > or nothing */
+/**
+ * What lies beyond a value, where a bound says so; else the value itself.
+ * @param bound <, > or nothing
+ */
 export function beyond(bound: string, value: ReadNumber): ReadNumber {
   if (bound === '<') return { from: null, to: value as Decimal }
   return bound === '>' ? { from: value as Decimal, to: null } : value
@@ -125,7 +130,10 @@ function readMiddle(
   return number && { number, reach: { rung, exponent: bareExponent(rule, plan), denominator: 1 } }
 }
 
-/** The rungs that a label of the rule can carry: its own, and the units where it can leave the ladder. */
+/**
+ * The rungs that a label of the rule can carry: its own, and the units where it can leave the
+ * ladder.
+ */
 function rungsIn(rule: Rule): number[] {
   if (rule.fixedRung === null) return rule.rungs.map((_, at) => at)
   return rule.beyond === null ? [rule.fixedRung] : [...new Set([rule.fixedRung, unitsRung(rule)])]
@@ -147,7 +155,10 @@ interface Around {
   readonly plural: string
   readonly name: Name
 }
-/** Every set of frames that a label of a rung can stand in. @param rung null for infinity, which has none */
+/**
+ * Every set of frames that a label of a rung can stand in.
+ * @param rung null for infinity, which has none
+ */
 function framesIn(plan: Plan, rule: Rule, rung: number | null): Around[] {
   const forms = rung === null ? null : rule.rungs[rung]!.forms
   const said = forms

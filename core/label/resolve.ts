@@ -43,7 +43,10 @@ const groupings: Record<FullStyle['grouping'], (own: Grouping) => Grouping | nul
 const isRegional = (style: FullStyle): boolean =>
   notationOf(style).hasRungs && style.ladder === REGIONAL
 
-/** Groups as the pattern of the unit sets them; the region's own short form groups from five digits on. */
+/**
+ * Groups as the pattern of the unit sets them; the region's own short form groups from five digits
+ * on.
+ */
 function groupingOf(
   style: FullStyle,
   { table, system }: Region,
@@ -67,7 +70,9 @@ function marksOf(style: FullStyle, { system }: Region): Marks {
   return marks
 }
 
-/** Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them. */
+/**
+ * Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them.
+ */
 function surroundings(style: FullStyle, unit: UnitWriting): Surroundings {
   const prefixes = notationOf(style).hasRungs && Boolean(ladderOf(style.ladder).prefixes)
   const at = unit.after.findIndex((slot) => typeof slot === 'object' && slot.type === 'unit')
@@ -160,7 +165,8 @@ function formsOf(
       }
       // A pattern without a word is the number as it would stand anyway.
       if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around)]
-      // A rung's pattern takes the place of the number's own; only a percent sign or the like stays around it.
+      // A rung's pattern takes the place of the number's own; only a percent sign or the like stays
+      // around it.
       if (isMoneyPattern || isNumberAlone(unit.layer.pattern))
         return [plural, framesOf(style, layer, around)]
       return [plural, framesOf(style, unit.layer, { ...around, inner: layer })]

@@ -19,7 +19,10 @@ export interface Plan {
   readonly title: string | null
 }
 
-/** When a rule writes: for some values of a column, for some magnitudes, or where several conditions hold. */
+/**
+ * When a rule writes: for some values of a column, for some magnitudes, or where several conditions
+ * hold.
+ */
 export type Condition =
   | { readonly all: readonly Condition[] }
   | { readonly column: string; readonly is: readonly string[] }
@@ -35,7 +38,10 @@ export interface Rule {
   readonly rungs: readonly Rung[]
   /** The place in `rungs` that every label uses, or null where each chooses its own. */
   readonly fixedRung: number | null
-  /** From this power of ten of the last rung on, labels leave the ladder for an exponent; null: they never do. */
+  /**
+   * From this power of ten of the last rung on, labels leave the ladder for an exponent; null: they
+   * never do.
+   */
   readonly beyond: number | null
   /** null where no exponent is written. */
   readonly exponent: Exponent | null
@@ -45,7 +51,10 @@ export interface Rule {
   readonly grouping: Grouping | null
   readonly sign: SignMode
   readonly frames: Frames
-  /** What stands in the frames for a currency's name, before and after the number, by the plural of the whole number. */
+  /**
+   * What stands in the frames for a currency's name, before and after the number, by the plural of
+   * the whole number.
+   */
   readonly names: Names | null
   /** Plural rules in CLDR's syntax, where any frame or name depends on them. */
   readonly plurals: Readonly<Record<string, string>> | null
@@ -109,7 +118,9 @@ export interface Frame {
   /** Whether the number itself is not written: a pattern can be a word alone. */
   readonly hidden: boolean
 }
-/** Frames by the plural of the number as it is written; `other` stands in for those that are absent. */
+/**
+ * Frames by the plural of the number as it is written; `other` stands in for those that are absent.
+ */
 export type Forms = Readonly<Partial<Record<PluralKey, Frames>>>
 export type Names = Readonly<
   Partial<Record<PluralKey, readonly [readonly Part[], readonly Part[]]>>

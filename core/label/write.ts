@@ -40,7 +40,10 @@ function digitsOf({ digits, place, decimals }: Written): { whole: string; fracti
   }
 }
 
-/** The form that the plural of a written number asks for; an exact 0 or 1 that is not negative comes first. */
+/**
+ * The form that the plural of a written number asks for; an exact 0 or 1 that is not negative comes
+ * first.
+ */
 function formFor(forms: Forms, rule: Rule, written: Written): Frames {
   const operands = digitsOf(written)
   const isWhole = /^0*$/.test(operands.fraction)
@@ -59,7 +62,9 @@ function framesFor(rule: Rule, written: Written, saysUnit: boolean): Frames {
   return forms ? formFor(forms, rule, written) : rule.frames
 }
 
-/** A currency's name: its plural is that of the whole number, a million euros as a million of them. */
+/**
+ * A currency's name: its plural is that of the whole number, a million euros as a million of them.
+ */
 function nameFor(rule: Rule, written: Written): readonly [readonly Part[], readonly Part[]] {
   const names = rule.names!
   const { power, base } = rule.rungs[written.rung]!

@@ -9,7 +9,10 @@ export type LadderName = LadderId | typeof REGIONAL | OwnLadder
 
 const regional: Ladder = { id: REGIONAL, title: "the region's own short form", base: 10, rungs: [] }
 
-/** The ladder that a style names or brings along; that of a region has no rungs before the region is known. */
+/**
+ * The ladder that a style names or brings along; that of a region has no rungs before the region is
+ * known.
+ */
 export function ladderOf(ladder: LadderName): Ladder {
   if (typeof ladder !== 'string') return asLadder(ladder)
   return ladder === REGIONAL ? regional : ladders[ladder]

@@ -1,6 +1,9 @@
 import type { Ladder } from './types'
 
-/** The prefixes of the SI that are powers of a thousand (BIPM, The International System of Units, 9th edition, 2022). */
+/**
+ * The prefixes of the SI that are powers of a thousand (BIPM, The International System of Units,
+ * 9th edition, 2022).
+ */
 const PREFIXES = [
   'q quecto',
   'r ronto',

@@ -38,7 +38,10 @@ export function chooseSystem(tag: string, table: LocaleTable): ChosenSystem {
   }
 }
 
-/** The table of a tag, or of the nearest of its parents that there is one for. @returns undefined where there is none */
+/**
+ * The table of a tag, or of the nearest of its parents that there is one for.
+ * @returns undefined where there is none
+ */
 export function nearestName(
   tag: string,
   names: { has(name: string): boolean },

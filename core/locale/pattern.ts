@@ -9,7 +9,9 @@ export interface Subpattern {
 export interface NumberPattern {
   readonly positive: Subpattern
   readonly negative: Subpattern | null
-  /** Digit places before the decimal mark that are written as 0; none in a pattern without a number. */
+  /**
+   * Digit places before the decimal mark that are written as 0; none in a pattern without a number.
+   */
   readonly zeros: number
   readonly grouping: { readonly first: number; readonly rest: number } | null
 }
@@ -82,7 +84,9 @@ export function parsePattern(pattern: string): NumberPattern {
 /** Whether a pattern writes a minus. */
 export const hasMinus = ({ prefix, suffix }: Subpattern): boolean =>
   prefix.includes('-') || suffix.includes('-')
-/** Whether a pattern tells negative numbers by other marks than a minus: accounts write parentheses. */
+/**
+ * Whether a pattern tells negative numbers by other marks than a minus: accounts write parentheses.
+ */
 export const hasBrackets = ({ negative }: NumberPattern): boolean =>
   negative !== null && !hasMinus(negative)
 

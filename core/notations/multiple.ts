@@ -11,7 +11,10 @@ const constants: Readonly<Record<string, { symbol: string; value: string }>> = {
 /** The constants that labels can count, by their names. */
 export const CONSTANTS = ['pi', 'tau', 'e'] as const
 
-/** A constant by its name, or any number as one. @param name pi, tau, e or decimal text above zero */
+/**
+ * A constant by its name, or any number as one.
+ * @param name pi, tau, e or decimal text above zero
+ */
 export function constantOf(name: string): Multiple {
   const known = constants[name]
   if (known) return { alone: known.symbol, behind: known.symbol, value: known.value }

@@ -34,7 +34,10 @@ const forms: Record<
 
 const kept = new Map<string, readonly Step[]>()
 
-/** The rungs that a style's labels can stand on, the units among them; those of a ladder with a name are made once. */
+/**
+ * The rungs that a style's labels can stand on, the units among them; those of a ladder with a name
+ * are made once.
+ */
 function rungsOf(style: NotationStyle, ladder: Ladder): readonly Step[] {
   if (typeof style.ladder !== 'string') return makeRungs(style, ladder)
   const key = JSON.stringify([style.ladder, style.rungForm, style.rungGap])
@@ -63,7 +66,9 @@ function makeRungs(style: NotationStyle, ladder: Ladder): Step[] {
   ]
 }
 
-/** Rungs as a region has them: one for each power, several of which can be counted in the same unit. */
+/**
+ * Rungs as a region has them: one for each power, several of which can be counted in the same unit.
+ */
 function regionalRungs(patterns: readonly ByPlural[]): Pick<Contribution, 'rungs' | 'patterns'> {
   const rungs: Step[] = [UNITS]
   const own: (ByPlural | null)[] = [null]
@@ -77,7 +82,10 @@ function regionalRungs(patterns: readonly ByPlural[]): Pick<Contribution, 'rungs
   return { rungs, patterns: own }
 }
 
-/** The rungs above the units that a number from a power of ten on can stand on; the lowest of them begins there. */
+/**
+ * The rungs above the units that a number from a power of ten on can stand on; the lowest of them
+ * begins there.
+ */
 function scaledFrom(all: Contribution, least: number): Contribution {
   const { rungs, patterns } = all
   const begins = decimal(`1e${least}`)

@@ -33,13 +33,18 @@ export interface Exponent {
   readonly fixed: number | null
 }
 
-/** What a notation decides about a rule: its rungs, its exponent, or the constant that it counts. */
+/**
+ * What a notation decides about a rule: its rungs, its exponent, or the constant that it counts.
+ */
 export interface Contribution {
   /** Ascending; the units alone where there are no rungs to choose from. */
   readonly rungs: readonly Step[]
   /** The place in `rungs` that every label uses, or null where each chooses its own. */
   readonly fixedRung: number | null
-  /** From this power of ten of the last rung on, labels leave the ladder for an exponent; null: they never do. */
+  /**
+   * From this power of ten of the last rung on, labels leave the ladder for an exponent; null: they
+   * never do.
+   */
   readonly beyond: number | null
   /** null where no exponent is written. */
   readonly exponent: Exponent | null

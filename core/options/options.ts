@@ -42,7 +42,10 @@ const signs: Record<FullStyle['sign'], NumberOptions> = {
   never: { signDisplay: 'never' },
   parentheses: { currencySign: 'accounting', signDisplay: 'negative' },
 }
-/** Increments that ECMA-402 knows: 1, 2, 5 and so on of the last decimal (section 16.1.2, sanctioned roundingIncrement). */
+/**
+ * Increments that ECMA-402 knows: 1, 2, 5 and so on of the last decimal (section 16.1.2, sanctioned
+ * roundingIncrement).
+ */
 const INCREMENTS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000, 2500, 5000]
 
 function incrementOf({ increment, fraction }: FullStyle): NumberOptions | null {

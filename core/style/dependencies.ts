@@ -27,7 +27,10 @@ export function columnsOf(style: Style): string[] {
   return [...new Set([...looked, ...named])]
 }
 
-/** Whether the two ends of a set decide all that is shared in it: rungs are shared, and nothing else is. */
+/**
+ * Whether the two ends of a set decide all that is shared in it: rungs are shared, and nothing else
+ * is.
+ */
 export const endsDecide = (style: Style): boolean =>
   stylesOf(inherit(style)).every(
     ({ when, style: one }) =>

@@ -2,13 +2,17 @@ import { currencyDecimals } from '../locale/currencies'
 import { notationOf } from '../notations'
 import { DEFAULTS, type FullStyle } from './fields'
 
-/** How many decimals the currency of a unit is written with; null for what is none, or is named row by row. */
+/**
+ * How many decimals the currency of a unit is written with; null for what is none, or is named row
+ * by row.
+ */
 const moneyDecimals = (unit: FullStyle['unit']): number | null =>
   unit.kind === 'currency' && typeof unit.code === 'string' ? currencyDecimals(unit.code) : null
 
 /**
  * A style with the digits that it writes. Where neither decimals nor significant digits are set on
- * any level, money in plain digits has the decimals of its currency, and all else the built-in default.
+ * any level, money in plain digits has the decimals of its currency, and all else the built-in
+ * default.
  *
  * @param style complete
  * @example withDigits(inherit({ unit: { kind: 'currency', code: 'EUR' } })).fraction // [2, 2]

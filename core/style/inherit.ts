@@ -34,7 +34,10 @@ export function inherit(...levels: readonly Style[]): FullStyle {
 export const originOf = (levels: readonly Style[], field: FieldName): number =>
   levels.findLastIndex((level) => ({ ...clearOther(level), ...level })[field] !== undefined)
 
-/** Fields that are set and taken back as one: decimals and significant digits take each other's place. */
+/**
+ * Fields that are set and taken back as one: decimals and significant digits take each other's
+ * place.
+ */
 export const together = (field: FieldName): FieldName[] =>
   field === 'fraction' || field === 'significant' ? ['fraction', 'significant'] : [field]
 

@@ -21,7 +21,10 @@ export const UNIT_PLACES = ['label', 'first', 'last', 'title'] as const
 export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
-/** A digit for a mark could not be told from those of the number. No pattern of the schema: not every reader of JSON Schema knows Unicode's classes. */
+/**
+ * A digit for a mark could not be told from those of the number. No pattern of the schema: not
+ * every reader of JSON Schema knows Unicode's classes.
+ */
 const mark = z
   .string()
   .min(1)
@@ -57,7 +60,10 @@ const unit = z.discriminatedUnion('kind', [
   }),
 ])
 
-/** What each field takes; the table of fields says the rest about them. `null` takes back what is inherited. */
+/**
+ * What each field takes; the table of fields says the rest about them. `null` takes back what is
+ * inherited.
+ */
 export const ownSchemas = {
   notation: z.enum(NOTATION_IDS),
   fraction: pair(0).nullable(),

@@ -63,7 +63,10 @@ const settings = (wanted: number): { size: number; turned: boolean }[] =>
     })),
   )
 
-/** The style with just the decimals that tell every tick exactly; an exponent is fixed, since which one is shared depends on them. */
+/**
+ * The style with just the decimals that tell every tick exactly; an exponent is fixed, since which
+ * one is shared depends on them.
+ */
 function telling(style: Style, values: readonly Decimal[], context: Context): Style {
   const plan = resolve({ ...style, fraction: [0, MOST_DECIMALS] }, context)
   const written = values.map((value) => decide(plan, value))
@@ -76,7 +79,10 @@ const sizeScore = (size: number, wanted: number): number =>
   size >= wanted ? 1 : (0.2 * (size - LEAST_SIZE + 1)) / (wanted - LEAST_SIZE)
 const gapScore = (ems: number): number => (ems >= EASY_GAP ? 1 : 2 - EASY_GAP / ems)
 
-/** The best ways to label a set of ticks, one a wording: each the largest type, lying rather than turned, in which no label meets the next. */
+/**
+ * The best ways to label a set of ticks, one a wording: each the largest type, lying rather than
+ * turned, in which no label meets the next.
+ */
 function labelled(
   ticks: TickSet,
   {

@@ -1,6 +1,9 @@
 import type { Style } from '../style/fields'
 
-/** How the size of a number can be told: by its digits, by symbols or words of rungs, by powers of ten. */
+/**
+ * How the size of a number can be told: by its digits, by symbols or words of rungs, by powers of
+ * ten.
+ */
 export const FORMS = ['digits', 'symbols', 'words', 'exponents'] as const
 export type Form = (typeof FORMS)[number]
 

@@ -18,7 +18,10 @@ export interface Judged {
 
 /** What a finding costs; a style with an error is never suggested. */
 const COST: Record<Exclude<Severity, 'error'>, number> = { warning: 0.25, note: 0.08 }
-/** Labels of this length cost as much as everything else together: an axis has room for about so much. */
+/**
+ * Labels of this length cost as much as everything else together: an axis has room for about so
+ * much.
+ */
 const LONG = 24
 const LENGTH_WEIGHT = 0.5
 

@@ -18,7 +18,8 @@ const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cos
 
 /**
  * Styles for values on a surface, best first: none with an error, each with what speaks for and
- * against it. The score takes off for long labels, for warnings and notes, and for what labels lose.
+ * against it. The score takes off for long labels, for warnings and notes, and for what labels
+ * lose.
  *
  * @param subject its style is what all suggestions have in common, such as unit and region
  * @param form one way of telling size, where only that is wanted

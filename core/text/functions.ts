@@ -7,7 +7,10 @@ import { dayIn, known, numbersOf, type Options, present, type Prose, rowOf } fro
 /** What stands where there is nothing to say. */
 export const NOTHING = '–'
 
-/** A number that has more digits than a double: MessageFormat takes it for a number and hands it to our own function. */
+/**
+ * A number that has more digits than a double: MessageFormat takes it for a number and hands it to
+ * our own function.
+ */
 export class Exact extends Number {
   constructor(readonly value: Decimal) {
     super(0)
@@ -29,13 +32,18 @@ interface Value {
 }
 type MessageFunction = (context: unknown, options: Options, operand?: unknown) => Value
 
-/** What a message is being written from, and the numbers of its own column that have come so far. */
+/**
+ * What a message is being written from, and the numbers of its own column that have come so far.
+ */
 export interface Saying {
   prose: Prose
   numbers: Decimal[]
 }
 
-/** A text as a value of a message. @param isOwn whether it says a number of the message's own column */
+/**
+ * A text as a value of a message.
+ * @param isOwn whether it says a number of the message's own column
+ */
 const plain = (text: string, isOwn = false, selectKey: Value['selectKey'] = () => null): Value => ({
   type: 'own',
   dir: 'auto',

@@ -54,7 +54,10 @@ export function columnsIn(source: string, columns: readonly string[]): string[] 
   }
 }
 
-/** Formats that write from whatever stands beside them at the time, by their source and then their locale. */
+/**
+ * Formats that write from whatever stands beside them at the time, by their source and then their
+ * locale.
+ */
 const formatsOf = kept((source) =>
   kept((locale) => {
     const now: Saying = { prose: {} as Prose, numbers: [] }
@@ -78,7 +81,8 @@ const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({
  * numbers and dates of a study.
  *
  * @param source such as `{$largestName} leads with {$largest}`
- * @returns what could be said, and what could not with the reason; a message with a broken syntax says nothing
+ * @returns what could be said, and what could not with the reason; a message with a broken syntax
+ *   says nothing
  * @example sayMessage('{|depth m| :least}', prose).text // '2.9 m'
  */
 export function sayMessage(source: string, prose: Prose): SaidMessage {

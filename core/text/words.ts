@@ -8,7 +8,10 @@ import type { SpokenPlan } from './spoken'
 const unitInWords = (unit: FullStyle['unit']): FullStyle['unit'] =>
   unit.kind === 'currency' ? { ...unit, display: 'name' } : unit
 
-/** What is written for the eye alone is left out: parentheses, gaps, ornaments, a unit said elsewhere. */
+/**
+ * What is written for the eye alone is left out: parentheses, gaps, ornaments, a unit said
+ * elsewhere.
+ */
 function inWords<Some extends Style>(style: Some): Some {
   return {
     ...style,

@@ -13,7 +13,10 @@ function log10(value: Decimal): number {
     Math.log10(toNumber({ coefficient: value.coefficient, exponent: value.exponent - power }))
   )
 }
-/** Sizes that a symmetric log axis begins from: one, or a thousandth of the power it reaches where that is below ten. */
+/**
+ * Sizes that a symmetric log axis begins from: one, or a thousandth of the power it reaches where
+ * that is below ten.
+ */
 const SMALL_POWERS = 3
 function symlogOf([from, to]: Span): (value: Decimal) => number {
   const largest = [from, to].map(magnitudeOf).reduce((a, b) => (compare(a, b) > 0 ? a : b))
@@ -49,7 +52,10 @@ const places: Record<AxisKind, (span: Span) => (value: Decimal) => number> = {
 export const alongAxis = (kind: AxisKind, span: Span): ((value: Decimal) => number) =>
   places[kind](span)
 
-/** The least and largest number on one side of zero, for a log axis; null where there is none above it. */
+/**
+ * The least and largest number on one side of zero, for a log axis; null where there is none above
+ * it.
+ */
 export function positiveSpan(values: readonly Decimal[]): Span | null {
   const positive = values.filter(({ coefficient }) => coefficient > 0n)
   const [first] = positive

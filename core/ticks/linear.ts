@@ -118,7 +118,10 @@ export function ascending([from, to]: readonly [Decimal, Decimal]): {
   }
 }
 
-/** Whole numbers from one to another. @throws TickError for more than there may be ticks, naming the step */
+/**
+ * Whole numbers from one to another.
+ * @throws TickError for more than there may be ticks, naming the step
+ */
 export function wholeNumbers(first: bigint, last: bigint, step: string): bigint[] {
   if (absolute(last - first) >= BigInt(MOST_TICKS))
     throw new TickError(
@@ -164,7 +167,8 @@ export function decimalsOf(step: Decimal): number {
 }
 
 /**
- * The step between values that stand evenly, in their order; null where they do not or are fewer than two.
+ * The step between values that stand evenly, in their order; null where they do not or are fewer
+ * than two.
  *
  * @example evenStep([decimal(0), decimal('0.125'), decimal('0.25')]) // 0.125
  */

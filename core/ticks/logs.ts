@@ -56,7 +56,10 @@ export interface LogRequest {
 
 const range = (from: number, to: number): number[] =>
   Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at)
-/** Every so many powers, so that there are at most about as many as wanted; the power of zero is among them. */
+/**
+ * Every so many powers, so that there are at most about as many as wanted; the power of zero is
+ * among them.
+ */
 function thinned(powers: readonly number[], count: number): { kept: number[]; left: number[] } {
   let stride = 1
   const keptBy = (by: number) => powers.filter((n) => n % by === 0)
@@ -144,12 +147,15 @@ export function logTicks({
   }
 }
 
-/** Powers that stand between zero and the largest on each side of a symmetric log axis that is all below one. */
+/**
+ * Powers that stand between zero and the largest on each side of a symmetric log axis that is all
+ * below one.
+ */
 const SMALL_POWERS = 3
 
 /**
- * Ticks of a symmetric log axis: zero, and powers on both sides of it, from one on; where the domain
- * does not reach ten, from a thousandth of it.
+ * Ticks of a symmetric log axis: zero, and powers on both sides of it, from one on; where the
+ * domain does not reach ten, from a thousandth of it.
  *
  * @example symlogTicks({ domain: [decimal(-100), decimal(100)] }).ticks.length // 7: -100 to 100 over zero
  */

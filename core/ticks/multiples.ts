@@ -22,13 +22,19 @@ export interface MultiplesRequest {
   readonly domain: readonly [Decimal, Decimal]
   /** pi, tau, e or decimal text above zero. */
   readonly constant: string
-  /** A fraction of the constant, such as "1/3" or "2"; where it is not given it is found from `count`. */
+  /**
+   * A fraction of the constant, such as "1/3" or "2"; where it is not given it is found from
+   * `count`.
+   */
   readonly step?: string
   readonly count?: number
   readonly ends?: Ends
 }
 
-/** A domain that ends this near to a multiple, in steps, includes it: ends are seldom given to all digits of π. */
+/**
+ * A domain that ends this near to a multiple, in steps, includes it: ends are seldom given to all
+ * digits of π.
+ */
 const NEAR = decimal('0.001')
 /** Steps that a reader knows, below one of the constant. */
 const PARTS = [12, 8, 6, 4, 3, 2].map((part): Fraction => ({
@@ -67,7 +73,8 @@ function parseStep(text: string): Fraction {
 }
 
 /**
- * Ticks at fractions of a constant: each is an exact fraction, its value good to 60 digits; zero is zero.
+ * Ticks at fractions of a constant: each is an exact fraction, its value good to 60 digits; zero is
+ * zero.
  *
  * @throws TickError for a step that is no fraction above zero, and for more than 10,000 ticks
  * @example multipleTicks({ domain: [decimal(0), decimal('6.2831853')], constant: 'pi', step: '1/2' }).ticks.at(-1) // factor '2'

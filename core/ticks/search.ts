@@ -10,7 +10,10 @@ const MOST = 12
 /** What each measure weighs in the sum. */
 const WEIGHTS = { simplicity: 0.2, coverage: 0.25, density: 0.5, legibility: 0.05 }
 
-/** Ticks at the multiples of a step from `first` on, with how good they are before they are labelled. */
+/**
+ * Ticks at the multiples of a step from `first` on, with how good they are before they are
+ * labelled.
+ */
 export interface TickSet {
   readonly step: Decimal
   readonly values: readonly Decimal[]
@@ -34,9 +37,9 @@ const part = (a: Decimal, b: Decimal, span: Decimal): number =>
   toNumber(quotient(subtract(a, b), span))
 
 /**
- * All sets of ticks that are looked at: steps of 1, 2, 2.5 and 5 × 10ⁿ; their multiples from the last
- * below the domain's low end or the first above it, to the like at its high end; 2 to 12 ticks. A domain
- * of one value has the one tick.
+ * All sets of ticks that are looked at: steps of 1, 2, 2.5 and 5 × 10ⁿ; their multiples from the
+ * last below the domain's low end or the first above it, to the like at its high end; 2 to 12
+ * ticks. A domain of one value has the one tick.
  *
  * @param wanted how many ticks the density is measured by
  */
@@ -118,13 +121,14 @@ const beforeLabels = ({ simplicity, coverage, density }: TickSet): number =>
 const byScore = (a: Scored<unknown>, b: Scored<unknown>): number => b.score - a.score
 
 /**
- * The best sets of ticks with their labels: simplicity, coverage and density of the ticks and legibility
- * of the labels, weighed as by Talbot, Lin and Hanrahan, "An Extension of Wilkinson's Algorithm for
- * Positioning Tick Labels on Axes", 2010. Sets that could not win even with perfect labels are never
- * labelled; what is found is what trying all of them would find.
+ * The best sets of ticks with their labels: simplicity, coverage and density of the ticks and
+ * legibility of the labels, weighed as by Talbot, Lin and Hanrahan, "An Extension of Wilkinson's
+ * Algorithm for Positioning Tick Labels on Axes", 2010. Sets that could not win even with perfect
+ * labels are never labelled; what is found is what trying all of them would find.
  *
  * @param sets in an order that decides between equal scores
- * @param label the ways to label a set, each with its legibility of at most 1; none where no way is good
+ * @param label the ways to label a set, each with its legibility of at most 1; none where no way is
+ *   good
  * @param most how many are wanted
  */
 export function bestTicks<Choice extends { readonly legibility: number }>(

@@ -6,7 +6,10 @@ export interface Tick {
   readonly factor?: string
 }
 export interface Ticks {
-  /** The step between ticks, as decimal text or as a fraction of the constant; null where it is not even. */
+  /**
+   * The step between ticks, as decimal text or as a fraction of the constant; null where it is not
+   * even.
+   */
   readonly step: string | null
   readonly ticks: readonly Tick[]
   /** Smaller ticks between them, without labels. */

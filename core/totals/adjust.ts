@@ -51,11 +51,12 @@ function trimmed(
 }
 
 /**
- * Labels of parts that add up to the label of their total, each less than one unit of the last place
- * from its number.
+ * Labels of parts that add up to the label of their total, each less than one unit of the last
+ * place from its number.
  *
  * @param total the exact sum, or the whole that they are shares of
- * @returns null where the parts have no last place in common: labels of several rungs, rules or precisions
+ * @returns null where the parts have no last place in common: labels of several rungs, rules or
+ *   precisions
  * @example adjustedLabels(resolve({ fraction: [0, 0] }), ['3.4', '5.4', '2.4'].map(decimal), decimal('11.2')) // 4, 5, 2; the first adjusted
  */
 export function adjustedLabels(

@@ -1,4 +1,5 @@
-// Renders docs/guide into pages that the server gives out with the app, at /guide with or without a slash after it.
+// Renders docs/guide into pages that the server gives out with the app, at /guide with or without a
+// slash after it.
 import { copyFileSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { marked } from 'marked'

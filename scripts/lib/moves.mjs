@@ -4,8 +4,9 @@ const MOVES = 100
 export const SHARE = 0.95
 
 /**
- * Milliseconds of some work that is always the same, which tell how fast the machine is at the moment; run in
- * the page. It goes through memory as a move does: arithmetic alone does not feel a neighbour on the same core.
+ * Milliseconds of some work that is always the same, which tell how fast the machine is at the
+ * moment; run in the page. It goes through memory as a move does: arithmetic alone does not feel a
+ * neighbour on the same core.
  */
 export function constantWork() {
   const rows = Array.from({ length: 1500 }, (_, at) => ({
@@ -17,7 +18,10 @@ export function constantWork() {
   const { length } = JSON.stringify(JSON.parse(JSON.stringify(rows)))
   return length > 0 ? performance.now() - began : 0
 }
-/** A moment is calm when the work before it and after it takes no more than this many of what it takes at its best. */
+/**
+ * A moment is calm when the work before it and after it takes no more than this many of what it
+ * takes at its best.
+ */
 const CALM = 1.25
 const BEST = 0.02
 /**
@@ -38,8 +42,8 @@ export const handleOf = (page, name) =>
   page.getByRole('slider', { name: new RegExp(`^${name}`) }).elementHandle()
 
 /**
- * Milliseconds of work for a move, from the key to its labels being laid out; and of the constant work,
- * once before the first move and once after each.
+ * Milliseconds of work for a move, from the key to its labels being laid out; and of the constant
+ * work, once before the first move and once after each.
  */
 export const measure = (page, handle, keys) =>
   page.evaluate(
@@ -70,7 +74,8 @@ export const measure = (page, handle, keys) =>
 /**
  * Milliseconds that the page's own thread works for a move, painting too: what it takes of the
  * processor from one move to the next, more than it takes for as many frames without one. While the
- * thread waits, since something else has the processor, it does not work. With the constant work, as above.
+ * thread waits, since something else has the processor, it does not work. With the constant work,
+ * as above.
  */
 export async function measurePainted(page, handle, keys) {
   const devtools = await page.context().newCDPSession(page)
@@ -81,7 +86,10 @@ export async function measurePainted(page, handle, keys) {
   return { times: moving.times.map((time) => time - usual), constant: moving.constant }
 }
 
-/** What Chromium calls a task of a thread in its traces, whose `tdur` is the thread's own time in microseconds. */
+/**
+ * What Chromium calls a task of a thread in its traces, whose `tdur` is the thread's own time in
+ * microseconds.
+ */
 const TASK = 'ThreadControllerImpl::RunTask'
 const MARK = 'move begins'
 const CONSTANT_MARK = 'constant work'

@@ -1,4 +1,5 @@
-// Bundles the runtime of exported modules, in one variant for each set of parts that a Plan may need.
+// Bundles the runtime of exported modules, in one variant for each set of parts that a Plan may
+// need.
 import { join } from 'node:path'
 import { build } from 'esbuild'
 
@@ -23,7 +24,10 @@ const without = (kept) => ({
   },
 })
 
-/** The variants by file name: label.mjs, label-multiple.mjs, …; shared/exports/runtime.ts chooses among them. */
+/**
+ * The variants by file name: label.mjs, label-multiple.mjs, …; shared/exports/runtime.ts chooses
+ * among them.
+ */
 export async function runtimeVariants(root) {
   const made = await Promise.all(
     sets.map(async (kept) => {

@@ -5,7 +5,9 @@ import { ExportError } from '../../shared/exports/prove'
 
 const TIME_LIMIT = 60_000
 
-/** Runs in the worker: the module is imported as any other program would, and asked for its labels. */
+/**
+ * Runs in the worker: the module is imported as any other program would, and asked for its labels.
+ */
 const RUN_MODULE = `
 const { parentPort, workerData } = require('node:worker_threads')
 import('data:text/javascript,' + encodeURIComponent(workerData.module))

@@ -15,7 +15,10 @@ const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase()
 const ofOrigin = (origin: string): string =>
   URL.canParse(origin) ? nameOf(new URL(origin).host) : origin
 
-/** Refuses pages and names that are not this server's own, so no site on the web can reach the studies. */
+/**
+ * Refuses pages and names that are not this server's own, so no site on the web can reach the
+ * studies.
+ */
 export default defineEventHandler((event) => {
   const host = getRequestHeader(event, 'host') ?? ''
   if (!hosts.has(nameOf(host)))

@@ -6,7 +6,10 @@ const INLINE_SCRIPT = /<script(?![^>]*\bsrc=)[^>]*>([\s\S]*?)<\/script>/g
 const hashOf = (text: string): string =>
   `'sha256-${createHash('sha256').update(text).digest('base64')}'`
 
-/** A content security policy for each page: its own files, and the inline scripts that it was sent with. */
+/**
+ * A content security policy for each page: its own files, and the inline scripts that it was sent
+ * with.
+ */
 export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('render:response', (response) => {
     if (typeof response.body !== 'string') return

@@ -5,7 +5,9 @@ export interface ExportFile {
   readonly type: string
   readonly text: string
 }
-/** How an export was proved, on how many values, and where it writes otherwise: the first of them. */
+/**
+ * How an export was proved, on how many values, and where it writes otherwise: the first of them.
+ */
 export interface ExportProof {
   readonly how: string
   readonly values: number

@@ -5,7 +5,9 @@ import { optionsForm } from './forms/options'
 import { styleForm } from './forms/style'
 import type { ExportForm } from './types'
 
-/** Every form in which a decision is handed over, by its id, in the order in which they are offered. */
+/**
+ * Every form in which a decision is handed over, by its id, in the order in which they are offered.
+ */
 export const exportForms = {
   module: moduleForm,
   style: styleForm,

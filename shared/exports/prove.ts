@@ -1,7 +1,10 @@
 import type { Value } from '../../core/label/types'
 import type { ExportProof } from './export'
 
-/** An export that is not given out: its labels are not those of the core, or there is nothing to write. */
+/**
+ * An export that is not given out: its labels are not those of the core, or there is nothing to
+ * write.
+ */
 export class ExportError extends Error {
   override name = 'ExportError'
 }

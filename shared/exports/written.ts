@@ -103,7 +103,10 @@ function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
   }
 }
 
-/** The surface that a level is, where its page decides what is written there: a table writes the column alone, since a page of a long one takes a while. */
+/**
+ * The surface that a level is, where its page decides what is written there: a table writes the
+ * column alone, since a page of a long one takes a while.
+ */
 const surfaceOf = (level: Level): Surface | null =>
   level === 'quantity' || level === 'house' || isPart(level) || level === 'table' ? null : level
 

@@ -12,7 +12,10 @@ export const TO_BASELINE = 0.34
 /** The width of a character of a name, in CSS pixels. */
 export const NAME_CHARACTER = 6.4
 
-/** Where ticks, marks and the ends of their pieces stand along the axis, from 0 to 1, and where zero does. */
+/**
+ * Where ticks, marks and the ends of their pieces stand along the axis, from 0 to 1, and where zero
+ * does.
+ */
 export interface AlongAxis {
   readonly ticks: readonly number[]
   readonly marks: readonly number[]
@@ -20,7 +23,10 @@ export interface AlongAxis {
   readonly stacks: readonly (readonly number[])[] | null
 }
 
-/** How far along its axis everything of a drawing stands; what a log axis has no place for stands at its beginning. */
+/**
+ * How far along its axis everything of a drawing stands; what a log axis has no place for stands at
+ * its beginning.
+ */
 export function placesAlong({
   ticks: { kind, values },
   groups,

@@ -20,7 +20,10 @@ export interface Panel {
 }
 /** Marks parted into pieces by a column, one colour for each of its values. */
 export interface Stacks {
-  /** What the colours stand for, the largest in all first; those beyond the colours are one, the last. */
+  /**
+   * What the colours stand for, the largest in all first; those beyond the colours are one, the
+   * last.
+   */
   readonly names: readonly string[]
   /** The number of each colour in each group, zero where it has none. */
   readonly pieces: readonly (readonly Decimal[])[]
@@ -98,11 +101,17 @@ export interface Geometry {
   /** What joins the marks. */
   readonly line: string | null
   readonly area: string | null
-  /** The room of the marks' labels: how wide they stand side by side, or what each has for itself where they stand alone. */
+  /**
+   * The room of the marks' labels: how wide they stand side by side, or what each has for itself
+   * where they stand alone.
+   */
   readonly marksWidth: number
   readonly isAlone: boolean
 }
-/** A second axis: how far along it its ticks and each mark's number stand, and the room that its labels take. */
+/**
+ * A second axis: how far along it its ticks and each mark's number stand, and the room that its
+ * labels take.
+ */
 export interface SecondPlaces {
   readonly ticks: readonly number[]
   readonly marks: readonly (number | null)[]

@@ -19,7 +19,10 @@ export interface Across {
   middle(at: number): number
   /** From one mark to the next, in CSS pixels. */
   readonly step: number
-  /** Characters of which a name must show some; where names have less room, only every second, third … is written. */
+  /**
+   * Characters of which a name must show some; where names have less room, only every second, third
+   * … is written.
+   */
   readonly needs: number
 }
 /** Where an upright chart has its room. */

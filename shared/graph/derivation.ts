@@ -3,7 +3,8 @@
  * these are the same.
  * - `same`: it keeps its identity while it says the same, so that what needs it is not made anew
  * - `settles`: it follows when the hand has rested for so many milliseconds
- * - `shrinks`: it grows at once, and shrinks when the hand has rested for so many milliseconds; where
+ * - `shrinks`: it grows at once, and shrinks when the hand has rested for so many milliseconds;
+ *   where
  *   it is of another thing than before, it follows at once
  */
 export interface Pace<Values = never> {

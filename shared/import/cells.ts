@@ -32,7 +32,9 @@ export function readCell(cell: string, mark: DecimalMark): string | null {
 /** Whether a cell is a code such as 007, whose zeros a number would lose. */
 export const isCode = (cell: string): boolean => /^0\d+$/.test(cell.trim())
 
-/** Digits that a double keeps, whatever they are: IEEE 754 binary64 holds every decimal of so many. */
+/**
+ * Digits that a double keeps, whatever they are: IEEE 754 binary64 holds every decimal of so many.
+ */
 const KEPT_DIGITS = 15
 /** Powers of ten up to here are doubles, and one rounding by them is the right one. */
 const TENS = Float64Array.from({ length: 23 }, (_, power) => Number(`1e${power}`))
@@ -42,7 +44,8 @@ const isDigit = (unit: number): boolean => unit >= ZERO && unit <= ZERO + 9
 
 /**
  * Reads a cell in one go where it is a plain number, as most are: at most 15 digits without group
- * marks, no idle zero before them, perhaps an exponent. Its double then has the same shortest digits.
+ * marks, no idle zero before them, perhaps an exponent. Its double then has the same shortest
+ * digits.
  *
  * @returns NaN for every other cell, which `readCell` must read
  * @example plainNumber('12.50', '.') // 12.5; of '012', '1,200' and 'Holm' NaN
@@ -84,7 +87,8 @@ export function plainNumber(cell: string, mark: DecimalMark): number {
 }
 
 /**
- * Which decimal mark a cell speaks for: 1 for a point, -1 for a comma, 0 where both or neither explain it.
+ * Which decimal mark a cell speaks for: 1 for a point, -1 for a comma, 0 where both or neither
+ * explain it.
  *
  * @param delimiter what parts the cells; a semicolon speaks for decimal commas
  * @example speaksFor('1,5', ';') // -1

@@ -13,9 +13,15 @@ export interface ImportedColumn {
   readonly kind: 'number' | 'text'
   /** Why it is taken for that. */
   readonly reason: string
-  /** The numbers of a numeric column where doubles keep every digit, NaN where missing or unread; otherwise null. */
+  /**
+   * The numbers of a numeric column where doubles keep every digit, NaN where missing or unread;
+   * otherwise null.
+   */
   readonly doubles: Float64Array | null
-  /** Decimal text in a numeric column, null where missing or unread; the cell itself in a text column. */
+  /**
+   * Decimal text in a numeric column, null where missing or unread; the cell itself in a text
+   * column.
+   */
   readonly cells: () => (string | null)[]
   /** Cells of a numeric column that are no number. */
   readonly unread: readonly UnreadCell[]

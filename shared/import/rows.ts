@@ -35,7 +35,10 @@ const quotesIn = (text: string): number => {
   return count
 }
 
-/** Text in pieces of whole rows: a line's end with an even number of quotation marks before it is a row's end. */
+/**
+ * Text in pieces of whole rows: a line's end with an even number of quotation marks before it is a
+ * row's end.
+ */
 function* piecesOf(text: string): Generator<string> {
   const end = text.includes('\n') ? '\n' : '\r'
   for (let from = 0; from < text.length;) {
@@ -51,7 +54,10 @@ function* piecesOf(text: string): Generator<string> {
   }
 }
 
-/** Parts text into rows, some thousands at a time. @throws ImportError for a quotation mark astray */
+/**
+ * Parts text into rows, some thousands at a time.
+ * @throws ImportError for a quotation mark astray
+ */
 function parse(text: string, take: (row: readonly string[], delimiter: string) => void): void {
   let read = 0
   let delimiter: string | undefined
@@ -74,8 +80,8 @@ function parse(text: string, take: (row: readonly string[], delimiter: string) =
 }
 
 /**
- * Parts text into cells and hands them out, column by column. Blank lines around a table are no rows;
- * inside one of a single column they are missing cells.
+ * Parts text into cells and hands them out, column by column. Blank lines around a table are no
+ * rows; inside one of a single column they are missing cells.
  *
  * @param text a whole file; a byte order mark, quotes and line breaks in quoted cells are fine
  * @throws ImportError where there is nothing to read or a quotation mark is astray

@@ -2,7 +2,10 @@ import { aggregates, type Group } from '../../core/data/aggregate'
 import type { Decimal } from '../../core/decimal/decimal'
 import { alongAxis, type AxisKind } from '../../core/ticks/along'
 
-/** Even pieces of the axis in which rows are counted: enough for a shape, few enough that most hold some. */
+/**
+ * Even pieces of the axis in which rows are counted: enough for a shape, few enough that most hold
+ * some.
+ */
 const BINS = 32
 
 /** The three numbers that tell most of how values are spread; none where there is none. */

@@ -11,14 +11,19 @@ import { ticksFor } from './axis'
 import { densityOf, toldOf } from './distribution'
 import { stacksOf, stackTrouble } from './stacks'
 
-/** Marks that run on have a label each up to here; of more, the two ends, the largest and the least. */
+/**
+ * Marks that run on have a label each up to here; of more, the two ends, the largest and the least.
+ */
 const MOST_LABELLED = 12
 /** Panels that can be told apart on one page. */
 const MOST_PANELS = 6
 /** Marks of a panel, which has less room. */
 const MOST_IN_PANEL = 6
 
-/** The rows of each panel, in the order in which panels first appear; all of them as one where there are none. */
+/**
+ * The rows of each panel, in the order in which panels first appear; all of them as one where there
+ * are none.
+ */
 function rowsByPanel(
   panels: readonly string[] | null,
   count: number,

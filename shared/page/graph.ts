@@ -9,7 +9,10 @@ import { totalDerivations } from './derive/totals'
 import { wordDerivations } from './derive/words'
 import type { Derived, PageInputs, PageValues } from './values'
 
-/** Everything that a page shows of a quantity, derived from its inputs: once, for app, server and command line. */
+/**
+ * Everything that a page shows of a quantity, derived from its inputs: once, for app, server and
+ * command line.
+ */
 export const pageGraph: Derivations<PageValues, Derived> = {
   ...rowDerivations,
   ...caseDerivations,

@@ -9,12 +9,17 @@ import type { PageSize, PanelDrawing, PanelGrid } from './values'
 export const USUAL_SIZE: PageSize = { width: 858, height: 299, legend: 0, colours: 0 }
 
 export const USUAL_FONT_SIZE = 13
-/** The chart's share of a page that it has beside a table; a table with two writings of each number takes more. */
+/**
+ * The chart's share of a page that it has beside a table; a table with two writings of each number
+ * takes more.
+ */
 const CHART_SHARE = 0.58
 const SHARE_BESIDE_MACHINE = 0.53
 const LEAST_HEIGHT = 160
 const LEAST_PANEL = 130
-/** A legend or a key of colours takes as many lines as it needs, the first as soon as it is there. */
+/**
+ * A legend or a key of colours takes as many lines as it needs, the first as soon as it is there.
+ */
 const [KEY_LINE, KEY_GAP] = [26, 7]
 /** How many panels stand side by side, by how many there are. */
 const ACROSS = [1, 1, 2, 3, 2, 3, 3]
@@ -61,7 +66,10 @@ export function gridOf(
   }
 }
 
-/** Each panel as a drawing of its own; an axis at the left stands at the first of each line, one below at every panel. */
+/**
+ * Each panel as a drawing of its own; an axis at the left stands at the first of each line, one
+ * below at every panel.
+ */
 export const panelDrawings = (
   drawing: Drawing,
   { across, isBelow, hasAxis }: { across: number; isBelow: boolean; hasAxis: boolean },
@@ -74,7 +82,9 @@ export const panelDrawings = (
     hasAxis: hasAxis && (isBelow || at % across === 0),
   }))
 
-/** Room for a character of a label, in pixels of the 13-pixel type, and what labels stand apart by. */
+/**
+ * Room for a character of a label, in pixels of the 13-pixel type, and what labels stand apart by.
+ */
 const CHARACTER = 7 / 13
 const [AXIS_GAP, MACHINE_GAP, NAME_GAP, SECOND_GAP] = [14, 10, 12, 16]
 const ENDS_GAP = 16
@@ -91,7 +101,10 @@ const roomOf = (labels: readonly string[], fontSize: number, gap: number): numbe
 /** In whole steps, so that marks stand still while labels change a little. */
 const stepped = (room: number): number => Math.ceil(room / ROOM_STEP) * ROOM_STEP
 
-/** Room for labels in CSS pixels: of the axis, of what a machine writes, of names, of a second axis, and behind bars. */
+/**
+ * Room for labels in CSS pixels: of the axis, of what a machine writes, of names, of a second axis,
+ * and behind bars.
+ */
 export const rooms = {
   axis: (labels: readonly string[], fontSize: number) =>
     stepped(roomOf(labels, fontSize, AXIS_GAP)),

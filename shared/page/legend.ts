@@ -20,7 +20,10 @@ export function binEdges(values: readonly Decimal[]): readonly Decimal[] {
   }
   return edges(1)
 }
-/** The bin of a value: at or above its lower edge, below its upper one; the last holds its upper edge too. */
+/**
+ * The bin of a value: at or above its lower edge, below its upper one; the last holds its upper
+ * edge too.
+ */
 export const binOf = (value: Decimal, edges: readonly Decimal[]): number =>
   Math.max(
     0,

@@ -19,7 +19,10 @@ export interface MarkText {
   readonly text: string | null
 }
 
-/** Changes from each labelled mark to the one after it in the drawing; none where a mark has none before it. */
+/**
+ * Changes from each labelled mark to the one after it in the drawing; none where a mark has none
+ * before it.
+ */
 export const changesOf = ({
   groups,
   labelled,
@@ -58,7 +61,10 @@ const sharesOf = ({ groups, labelled }: Drawing, wholeOf: (at: number) => Decima
     labelled.map(wholeOf),
   )
 
-/** The numbers of a part, label by label: shares of all that the chart could draw or of a panel, changes from the mark before or from another column. */
+/**
+ * The numbers of a part, label by label: shares of all that the chart could draw or of a panel,
+ * changes from the mark before or from another column.
+ */
 export const partNumbers: Record<StyledPart, (drawing: Drawing) => PartNumbers> = {
   share: (drawing) => {
     const whole = sum(drawing.panels.map((panel) => panel.whole))
@@ -80,7 +86,9 @@ export const partNumbers: Record<StyledPart, (drawing: Drawing) => PartNumbers> 
       : labelled.map(() => null),
 }
 
-/** What decides how a part is written: a change counts as its marks do, what is a ratio by itself. */
+/**
+ * What decides how a part is written: a change counts as its marks do, what is a ratio by itself.
+ */
 export const partContext = (part: StyledPart, context: Context, numbers: PartNumbers): Context =>
   part === 'change'
     ? context
@@ -127,7 +135,8 @@ export function markTexts(
       .map((part, place) => {
         const text = textOf(part, at, i)
         const line = lines === 2 && place > 0 ? 1 : 0
-        // On one line what comes after the first part stands in brackets; a second line needs them from its second part on.
+        // On one line what comes after the first part stands in brackets; a second line needs them
+        // from its second part on.
         const isBracketed = text && place > (lines === 2 ? 1 : 0)
         return { part, line, text: isBracketed ? brackets(text) : text }
       })

@@ -1,7 +1,10 @@
 import type { Values } from '../../core/checks/types'
 import { type Cell, decimalOf } from '../quantities'
 
-/** The numbers of a column's cells and the rows that they stand in, missing cells left out; as doubles where those keep them all. */
+/**
+ * The numbers of a column's cells and the rows that they stand in, missing cells left out; as
+ * doubles where those keep them all.
+ */
 export function present(cells: Float64Array | readonly Cell[]): {
   values: Values
   places: number[]
@@ -24,8 +27,8 @@ export function present(cells: Float64Array | readonly Cell[]): {
 }
 
 /**
- * A column as a worker takes it at once: as doubles, with NaN for what is missing, in memory that both
- * share where the browser lets them; as it is where doubles cannot hold it.
+ * A column as a worker takes it at once: as doubles, with NaN for what is missing, in memory that
+ * both share where the browser lets them; as it is where doubles cannot hold it.
  */
 export function packed(cells: readonly Cell[]): Float64Array | readonly Cell[] {
   const bytes = Float64Array.BYTES_PER_ELEMENT * cells.length

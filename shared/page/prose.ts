@@ -51,7 +51,10 @@ export interface ProseSources {
   readonly regions: Regions
 }
 
-/** What a message is written from: each column's numbers as its own quantity is written on the message's surface. */
+/**
+ * What a message is written from: each column's numbers as its own quantity is written on the
+ * message's surface.
+ */
 export function proseOf({
   document,
   quantity,

@@ -18,7 +18,10 @@ export interface PlacedSubject {
   readonly subject: CheckedSubject
 }
 
-/** What stands on the line of each mark's label besides it, or on the other one; undefined where nothing does. */
+/**
+ * What stands on the line of each mark's label besides it, or on the other one; undefined where
+ * nothing does.
+ */
 export function partsOn(
   beside: readonly (readonly MarkText[])[],
   where: 'around' | 'below',

@@ -21,7 +21,9 @@ const NO_ROWS: ReadonlySet<number> = new Set()
 /** What stands under a total that its printed parts miss. */
 export const NOTE = 'Parts may miss the total because each is rounded.'
 
-/** Parts that are summed, each with the row that its case looks at, and what they are written by. */
+/**
+ * Parts that are summed, each with the row that its case looks at, and what they are written by.
+ */
 export interface Parts {
   readonly plan: Plan
   readonly values: readonly Decimal[]
@@ -73,7 +75,10 @@ export const subtotalsOf = (
     .slice(0, MOST_SUBTOTALS)
     .map(({ category, value }) => ({ category, label: written(plan, value) }))
 
-/** What the printed parts add up to, where that is not the printed total; null where it is, or where nobody would add up so many. */
+/**
+ * What the printed parts add up to, where that is not the printed total; null where it is, or where
+ * nobody would add up so many.
+ */
 export function missedBy(parts: Parts): string | null {
   if (parts.values.length > MOST_PARTS) return null
   const [said, total] = printed(parts)

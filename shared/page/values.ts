@@ -60,7 +60,9 @@ export interface Writing {
   readonly plan: Plan
   readonly writer: Labeller
 }
-/** What stands on a surface: its values in order, and beside each the row that its case looks at. */
+/**
+ * What stands on a surface: its values in order, and beside each the row that its case looks at.
+ */
 export interface Shows {
   readonly values: readonly Value[]
   readonly rows: readonly Row[] | undefined
@@ -128,7 +130,10 @@ export interface PageValues
   readonly quantityStyle: FullStyle
   /** Plans that look at no values: one for all surfaces of a style. */
   readonly plans: (style: FullStyle) => Writing
-  /** The columns that cases and currencies look at, and their cells: of all rows, of the table's, of the marks, of the tooltips. */
+  /**
+   * The columns that cases and currencies look at, and their cells: of all rows, of the table's, of
+   * the marks, of the tooltips.
+   */
   readonly caseColumns: readonly string[]
   readonly caseRows: readonly Row[] | undefined
   readonly tableRows: readonly Row[] | undefined
@@ -138,7 +143,9 @@ export interface PageValues
   readonly shown: readonly Surface[]
 
   readonly tickValues: readonly string[]
-  /** The axis's labels as the style writes them, and as they stand: texts by hand in their place. */
+  /**
+   * The axis's labels as the style writes them, and as they stand: texts by hand in their place.
+   */
   readonly styledTicks: readonly string[]
   readonly tickLabels: readonly string[]
   readonly markValues: readonly string[]
@@ -156,7 +163,9 @@ export interface PageValues
   /** The ticked rows, by their places among those that are shown. */
   readonly selected: ReadonlySet<number>
   readonly hasTotal: boolean
-  /** The places of the rows that are summed: those that have a number, and are ticked where any is. */
+  /**
+   * The places of the rows that are summed: those that have a number, and are ticked where any is.
+   */
   readonly summed: readonly number[]
   readonly total: Decimal | null
   readonly totalLabel: string
@@ -176,7 +185,10 @@ export interface PageValues
   readonly chartWidth: number
   readonly panels: readonly PanelDrawing[]
   readonly grid: PanelGrid
-  /** Room for the axis's labels, for what a machine writes beside them, and for labels behind the longest bar. */
+  /**
+   * Room for the axis's labels, for what a machine writes beside them, and for labels behind the
+   * longest bar.
+   */
   readonly labelRoom: number
   readonly machineLabels: readonly string[]
   readonly machineRoom: number

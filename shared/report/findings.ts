@@ -26,7 +26,10 @@ export interface ReportedStudy {
   readonly regions: Regions
 }
 
-/** Findings of a quantity's page; those of a second quantity on it are told under its own title, and are left there. */
+/**
+ * Findings of a quantity's page; those of a second quantity on it are told under its own title, and
+ * are left there.
+ */
 function pageFindings(page: Readonly<PageValues>): StudyFinding[] {
   const { quantity, subjects } = page
   return subjects.flatMap(({ surface, other, subject }) =>
@@ -47,7 +50,8 @@ function pageFindings(page: Readonly<PageValues>): StudyFinding[] {
 /**
  * Every finding of every quantity of a study, as its page stands.
  *
- * @param size of the page, in CSS pixels; that of a desk in a window of 1280 by 800 where none is given
+ * @param size of the page, in CSS pixels; that of a desk in a window of 1280 by 800 where none is
+ *   given
  * @throws StyleError where a style cannot be resolved; Error naming a quantity without its data
  */
 export function studyFindings(

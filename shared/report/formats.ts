@@ -21,7 +21,9 @@ function asText(findings: readonly StudyFinding[]): string {
 
 const asJson = (findings: readonly StudyFinding[]): string => `${JSON.stringify({ findings })}\n`
 
-/** The Static Analysis Results Interchange Format, version 2.1.0 (OASIS standard, 27 March 2020). */
+/**
+ * The Static Analysis Results Interchange Format, version 2.1.0 (OASIS standard, 27 March 2020).
+ */
 function asSarif(findings: readonly StudyFinding[], uri: string): string {
   const rules = checks.map(({ id, title }) => ({ id, shortDescription: { text: title } }))
   const results = findings.map((one) => ({

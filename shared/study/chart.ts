@@ -59,7 +59,10 @@ export const chartSchema = z.strictObject({
       y: z.int().min(-4000).max(4000).optional(),
     })
     .optional(),
-  /** What shares and changes are written in where that is not the program's own way: each part has its own style. */
+  /**
+   * What shares and changes are written in where that is not the program's own way: each part has
+   * its own style.
+   */
   partStyles: z.partialRecord(z.enum(STYLED_PARTS), styleSchema).optional(),
 })
 export type ChartWishes = z.infer<typeof chartSchema>

@@ -19,7 +19,10 @@ const currentSchema = z.strictObject({
   quantities: z.array(quantitySchema).max(2000),
   /** The quantity on the page. */
   shown: id.nullable(),
-  /** Where the parts of the page stand, surfaces that are left off it, and the size of what is on it. */
+  /**
+   * Where the parts of the page stand, surfaces that are left off it, and the size of what is on
+   * it.
+   */
   page: z
     .strictObject({
       table: z.enum(['right', 'left', 'below']).optional(),

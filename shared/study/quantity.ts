@@ -20,10 +20,16 @@ export const quantitySchema = z.strictObject({
   column: z.string().min(1),
   title: name,
   recorded: z.int().min(-30).max(30),
-  /** What it measures, where that decides what is checked: a count has no halves, shares make a whole. */
+  /**
+   * What it measures, where that decides what is checked: a count has no halves, shares make a
+   * whole.
+   */
   kind: z.enum(['amount', 'count', 'shares']).optional(),
   style: styleSchema,
-  /** What surfaces are written in where that is not the quantity's style: what was set on each, and nothing else. */
+  /**
+   * What surfaces are written in where that is not the quantity's style: what was set on each, and
+   * nothing else.
+   */
   surfaces: z.partialRecord(z.enum(SURFACES), styleSchema).optional(),
   chart: chartSchema,
   ticks: ticksSchema,
@@ -33,7 +39,10 @@ export const quantitySchema = z.strictObject({
   filter: z
     .strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) })
     .optional(),
-  /** Headline, sentence and callout, as Unicode MessageFormat 2; a plain one of the program where they are not given. */
+  /**
+   * Headline, sentence and callout, as Unicode MessageFormat 2; a plain one of the program where
+   * they are not given.
+   */
   texts: z
     .strictObject({
       headline: message.optional(),
@@ -41,7 +50,10 @@ export const quantitySchema = z.strictObject({
       callout: message.optional(),
     })
     .optional(),
-  /** Whether the table has a total, and what is done where the printed parts miss it: nothing, a note, or parts adjusted. */
+  /**
+   * Whether the table has a total, and what is done where the printed parts miss it: nothing, a
+   * note, or parts adjusted.
+   */
   total: z.enum(['plain', 'note', 'adjust']).optional(),
   /** Whether the total is parted by category too. */
   subtotals: z.boolean().optional(),

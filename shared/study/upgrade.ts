@@ -2,7 +2,10 @@
 export const DOCUMENT_VERSION = 1
 
 type Stored = Readonly<Record<string, unknown>>
-/** What makes a document of each version one of the next. Documents before the first of them said no version. */
+/**
+ * What makes a document of each version one of the next. Documents before the first of them said no
+ * version.
+ */
 const upgrades: readonly ((document: Stored) => Stored)[] = [
   (document) => ({ ...document, version: 1 }),
 ]

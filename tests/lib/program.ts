@@ -68,7 +68,10 @@ export interface Desk {
   page: Page
 }
 
-/** Registers the start and the end of a desk with the test runner. @returns an object that is filled before the first test */
+/**
+ * Registers the start and the end of a desk with the test runner.
+ * @returns an object that is filled before the first test
+ */
 export function withDesk(options: BrowserContextOptions = {}): Desk {
   const desk = {} as Desk
   beforeAll(async () => {
@@ -88,7 +91,9 @@ export function withDesk(options: BrowserContextOptions = {}): Desk {
 }
 
 const [PATIENCE, PAUSE] = [10_000, 50]
-/** Expects what is on the page to become equal to something, however long that takes within reason. */
+/**
+ * Expects what is on the page to become equal to something, however long that takes within reason.
+ */
 export async function until<Seen>(look: () => Promise<Seen>, wanted: Seen): Promise<void> {
   const end = Date.now() + PATIENCE
   while (JSON.stringify(await look()) !== JSON.stringify(wanted) && Date.now() < end)

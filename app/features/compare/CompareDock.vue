@@ -32,7 +32,10 @@ const desk = computed<Desk>(() => ({
 }))
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
-/** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
+/**
+ * Choices of other regions are written as soon as their tables are here; those that fail to come
+ * stay without.
+ */
 const prepare = (field: FieldName) =>
   void regions
     .load(choices(field).map(({ patch }) => ({ ...column.value.style, ...patch })))

@@ -31,7 +31,10 @@ export interface Compared extends Way {
 
 /** The font size of labels that are compared, in CSS pixels. */
 export const LABEL_SIZE = 14
-/** A label that is off by more than this part of its number stands out, as the check of misread numbers has it. */
+/**
+ * A label that is off by more than this part of its number stands out, as the check of misread
+ * numbers has it.
+ */
 const MOST_OFF = decimal('0.05')
 
 /** What tells a style from the others, in words; all that it is where nothing does. */
@@ -71,7 +74,10 @@ function comparedOn({ context, present, values, subjectOf }: OnCompare, way: Way
   }
 }
 
-/** The styles that are compared, on the values that they are compared on, and what is done with them. */
+/**
+ * The styles that are compared, on the values that they are compared on, and what is done with
+ * them.
+ */
 export function useCompare(page: Page) {
   const on = useComparison(page)
   const { base, comparison, context, present, values } = on

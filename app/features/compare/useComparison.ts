@@ -46,7 +46,10 @@ const valuesOn: Record<ComparedOn, (page: Page, now: Comparison) => readonly (De
     drawn([span[0], span[1]], DRAWN, seed).map((text) => decimal(text)),
 }
 
-/** Styles side by side where nobody chose: the style as it is, and the best that the program would suggest. */
+/**
+ * Styles side by side where nobody chose: the style as it is, and the best that the program would
+ * suggest.
+ */
 function usualComparison(subject: Subject): Comparison {
   const { style } = subject
   const base = inherit(style)

@@ -4,7 +4,10 @@ import { useStudy } from '~/stores/study'
 /** More different texts than these are nobody's to choose from. */
 const MOST_TEXTS = 500
 
-/** The different texts of a column of the shown data set, in the order in which they come; none while they are fetched, or where there is no such column. */
+/**
+ * The different texts of a column of the shown data set, in the order in which they come; none
+ * while they are fetched, or where there is no such column.
+ */
 export function useTexts(name: () => string | undefined | null) {
   const study = useStudy()
   const columns = useCells()

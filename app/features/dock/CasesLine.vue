@@ -7,7 +7,10 @@ import { type Desk, sentenceOf } from './choices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
-/** Other wordings for some categories or sizes: what each is for, what it changes, and what keeps it from being used. */
+/**
+ * Other wordings for some categories or sizes: what each is for, what it changes, and what keeps it
+ * from being used.
+ */
 defineProps<{ desk: () => Desk }>()
 const study = useStudy()
 const levels = useLevels()

@@ -9,7 +9,10 @@ import { levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
-/** What is done with a whole style: another one that suits the numbers, and copies of it and of its labels. */
+/**
+ * What is done with a whole style: another one that suits the numbers, and copies of it and of its
+ * labels.
+ */
 const props = defineProps<{ page: Page; surface: Surface }>()
 const study = useStudy()
 const levels = useLevels()

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { headsOf, RailGeometry } from './railGeometry'
 
-/** What stands still on the rail while its handles move: columns and their names, rows and theirs. */
+/**
+ * What stands still on the rail while its handles move: columns and their names, rows and theirs.
+ */
 defineProps<{
   places: RailGeometry
   heads: ReturnType<typeof headsOf>

@@ -4,7 +4,10 @@ import type { FullStyle, Style } from '~~/core/style/fields'
 import { beamStops, powerText, type Rail, withBeam, withCut } from './rail'
 import type { RailGeometry } from './railGeometry'
 
-/** The two handles of the rail: the beam, where the decimal mark stands, and the cut, the last digit written. */
+/**
+ * The two handles of the rail: the beam, where the decimal mark stands, and the cut, the last digit
+ * written.
+ */
 const props = defineProps<{ rail: Rail; geometry: RailGeometry; styleNow: FullStyle }>()
 const emit = defineEmits<{ change: [what: string, patch: Style] }>()
 

@@ -66,7 +66,10 @@ const samples = computed(() => {
   const found = extremes.value
   return found ? [found.largest, found.smallest].map(toExactText) : []
 })
-/** Labels follow the hand; the sentence is said anew when it rests, since a change of it sets all its lines again. */
+/**
+ * Labels follow the hand; the sentence is said anew when it rests, since a change of it sets all
+ * its lines again.
+ */
 const REST = 60
 function sentence() {
   const phrases = sentenceOf(style.value, levels.inherited)
@@ -94,7 +97,10 @@ const desk = computed<Desk>(() => ({
 const deskNow = () => desk.value
 const choices = (field: FieldName) => choicesOf(field, desk.value)
 const typed = (field: FieldName) => typedOf(field, desk.value)
-/** Choices of other regions are written as soon as their tables are here; those that fail to come stay without. */
+/**
+ * Choices of other regions are written as soon as their tables are here; those that fail to come
+ * stay without.
+ */
 function prepare(field: FieldName) {
   if (field === 'unit') void codes.look()
   void regions

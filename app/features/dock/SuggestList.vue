@@ -8,7 +8,10 @@ import { regionOptions } from '~/features/regions/regionNames'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 
-/** Ways to write some numbers, the best first: none with an error, for whom and in how much room is chosen above them. */
+/**
+ * Ways to write some numbers, the best first: none with an error, for whom and in how much room is
+ * chosen above them.
+ */
 const props = defineProps<{
   /** What is to be written; its style is what all ways have in common. */
   subject: () => Subject

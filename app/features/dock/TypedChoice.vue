@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Choice, Typed } from './choices'
 
-/** A value that the list does not have: typed, and written with the study's numbers at every keystroke. */
+/**
+ * A value that the list does not have: typed, and written with the study's numbers at every
+ * keystroke.
+ */
 const props = defineProps<{ name: string; typed: Typed }>()
 const emit = defineEmits<{ choose: [choice: Choice] }>()
 

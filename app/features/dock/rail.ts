@@ -25,7 +25,10 @@ export interface RailRow {
   readonly mark: number
   /** The power of the last digit written. */
   readonly cut: number
-  /** What a reader takes the label for, and how far that is from the number; empty where it is the number. */
+  /**
+   * What a reader takes the label for, and how far that is from the number; empty where it is the
+   * number.
+   */
   readonly said: string
   readonly off: string
 }
@@ -50,7 +53,10 @@ const FURTHEST_STOP = 9
 /** Decimal digits of a power of two, for a place among powers of ten. */
 const DIGITS_A_BIT = Math.log10(2)
 
-/** The power at whose right side a label's decimal mark stands: that of its rung or exponent, less that of its factor. */
+/**
+ * The power at whose right side a label's decimal mark stands: that of its rung or exponent, less
+ * that of its factor.
+ */
 function markOf(rule: Rule, written: Written): number {
   const rung = rule.rungs[written.rung]!
   const power =

@@ -9,7 +9,10 @@ const CHARACTER = 7.6
 const LEAST_ROOM = 96
 const AFTER_DIGITS = 24
 const HEAD = 40
-/** The height of a row; that in a low window, where the page needs the room; and the height below which a window is one. */
+/**
+ * The height of a row; that in a low window, where the page needs the room; and the height below
+ * which a window is one.
+ */
 export const [ROW, LOW_ROW, LOW_WINDOW] = [24, 20, 760]
 const FOOT = 26
 const WIDEST_COLUMN = 30
@@ -18,7 +21,10 @@ const NARROWEST_COLUMN = 11
 const roomFor = (texts: readonly string[]) =>
   Math.max(LEAST_ROOM, (Math.max(...texts.map((text) => text.length)) + 2) * CHARACTER)
 
-/** What the places on the rail's face hang on, in pixels and powers: it stays the same through most moves. */
+/**
+ * What the places on the rail's face hang on, in pixels and powers: it stays the same through most
+ * moves.
+ */
 export interface RailMeasures {
   readonly high: number
   readonly low: number
@@ -70,13 +76,19 @@ export interface RailGeometry {
   middle(power: number): number
   /** The power to whose right side a place is nearest. */
   powerAt(x: number): number
-  /** Where columns begin and end; where labels begin; where what they read as ends, and how far off that is. */
+  /**
+   * Where columns begin and end; where labels begin; where what they read as ends, and how far off
+   * that is.
+   */
   readonly start: number
   readonly last: number
   readonly end: number
   readonly saidAt: number
   readonly offAt: number
-  /** The width of the circle around the digit that decides: with its line it stays within its column and its row. */
+  /**
+   * The width of the circle around the digit that decides: with its line it stays within its column
+   * and its row.
+   */
   readonly circle: number
 }
 

@@ -2,7 +2,10 @@ import { isCurrency } from '~~/core/locale/currencies'
 import { useCells } from '~/stores/cells'
 import { useStudy } from '~/stores/study'
 
-/** The columns of the shown data set whose every cell is the code of a currency, or empty; found when they are looked for. */
+/**
+ * The columns of the shown data set whose every cell is the code of a currency, or empty; found
+ * when they are looked for.
+ */
 export function useCurrencyColumns() {
   const study = useStudy()
   const columns = useCells()

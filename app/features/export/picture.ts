@@ -24,7 +24,10 @@ export interface LabelFacts {
   readonly spoken: string | null
 }
 
-/** A chart as it stands on the page, its looks in attributes: drawn beside it unseen, so that the page's own styles tell them. */
+/**
+ * A chart as it stands on the page, its looks in attributes: drawn beside it unseen, so that the
+ * page's own styles tell them.
+ */
 function plainCopy(
   chart: SVGSVGElement,
   factsOf: (surface: string, at: number) => LabelFacts | null,
@@ -72,7 +75,10 @@ const inRange = (code: number, range: string): boolean =>
 const base64 = (bytes: ArrayBuffer): string =>
   btoa(Array.from(new Uint8Array(bytes), (byte) => String.fromCharCode(byte)).join(''))
 
-/** The typeface, as far as a text needs it, so that its labels are as wide elsewhere as they are here. */
+/**
+ * The typeface, as far as a text needs it, so that its labels are as wide elsewhere as they are
+ * here.
+ */
 async function typefaceFor(text: string): Promise<string> {
   const codes = [...new Set([...text].map((one) => one.codePointAt(0)!))]
   const rules = [...document.styleSheets]
@@ -151,7 +157,10 @@ export async function pictureOf(
   return new XMLSerializer().serializeToString(picture)
 }
 
-/** What a picture says that is read in again: its labels in order, each with the number behind it, and the words beside its charts. */
+/**
+ * What a picture says that is read in again: its labels in order, each with the number behind it,
+ * and the words beside its charts.
+ */
 export function saidIn(picture: string): {
   labels: { surface: string; value: string; label: string }[]
   words: string[]

@@ -23,7 +23,10 @@ const ofServer = ({ id, title, says, isOfLevel, usage }: ExportTitle): TakenForm
   },
 })
 
-/** Everything that a decision can be taken away as, in the order in which it is offered: what the server makes, the picture that the page shows, and the study. */
+/**
+ * Everything that a decision can be taken away as, in the order in which it is offered: what the
+ * server makes, the picture that the page shows, and the study.
+ */
 export const takenForms: readonly TakenForm[] = [
   ...Object.values(exportForms).map(ofServer),
   pictureForm,

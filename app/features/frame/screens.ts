@@ -8,6 +8,9 @@ export const SCREENS = [
   { path: 'ladders', title: 'Ladders' },
 ] as const
 
-/** What stands before a study's name in the browser's tab: nothing on the desk, which is the study itself. */
+/**
+ * What stands before a study's name in the browser's tab: nothing on the desk, which is the study
+ * itself.
+ */
 export const screenTitle = (address: string): string =>
   SCREENS.find(({ path }) => path !== '' && address.endsWith(`/${path}`))?.title ?? ''

@@ -13,7 +13,10 @@ export function useLadderDraft(
   keep: (what: string, next: StudyLadder) => void,
   onReplace: () => void,
 ) {
-  /** What stands in the fields: it is kept with the study as soon as it is a ladder. Rungs stay in their order while they climb, so that the one in hand stays in hand. */
+  /**
+   * What stands in the fields: it is kept with the study as soon as it is a ladder. Rungs stay in
+   * their order while they climb, so that the one in hand stays in hand.
+   */
   const draft = shallowRef<readonly LadderRung[]>(ladder().rungs)
   const ascending = computed(() => [...draft.value].sort((a, b) => a.power - b.power))
   watch(

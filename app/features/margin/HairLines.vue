@@ -3,7 +3,10 @@ import { useElementSize, useEventListener } from '@vueuse/core'
 import type { Surface } from '~~/core/checks/types'
 import type { Card, PlacedFinding } from './cards'
 
-/** Joins findings to the first label that each is about: those beside the margin always, one across the page while its card is in hand. */
+/**
+ * Joins findings to the first label that each is about: those beside the margin always, one across
+ * the page while its card is in hand.
+ */
 const props = defineProps<{ desk: HTMLElement | null; cards: readonly Card[] }>()
 
 interface Line {
@@ -17,7 +20,10 @@ const CARD_LINE = 11
 const lines = shallowRef<Line[]>([])
 const { width, height } = useElementSize(() => props.desk)
 
-/** What a line leads to: the first label, or the head of a table's column, whose rows may be out of sight, and of a legend, whose title stands before its labels. */
+/**
+ * What a line leads to: the first label, or the head of a table's column, whose rows may be out of
+ * sight, and of a legend, whose title stands before its labels.
+ */
 const label = (surface: Surface) => (at: number) => `[data-surface="${surface}"][data-at="${at}"]`
 const whole = (surface: Surface) => () => `[data-surface="${surface}"]`
 const head = (surface: Surface) => () => `[data-head="${surface}"]`
@@ -30,7 +36,10 @@ const targets: Record<Surface, (at: number) => string> = {
   headline: whole('headline'),
   sentence: whole('sentence'),
 }
-/** Those at the left of the page are reached straight from the gutter; lines to the others run above them. */
+/**
+ * Those at the left of the page are reached straight from the gutter; lines to the others run above
+ * them.
+ */
 const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', 'legend'])
 
 const isBeside = ({ surface, other }: PlacedFinding) => AT_LEFT.has(surface) && !other

@@ -9,7 +9,10 @@ export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(
 
 export interface PlacedFinding extends Omit<Finding, 'at'> {
   readonly surface: Surface
-  /** The quantity that it is about, where that is another than the page's: one with an axis of its own. */
+  /**
+   * The quantity that it is about, where that is another than the page's: one with an axis of its
+   * own.
+   */
   readonly other?: { readonly id: string; readonly title: string } | undefined
   /** The places of its values on the surface; of a long column as one buffer. */
   readonly at: ArrayLike<number>
@@ -19,7 +22,10 @@ export interface PlaceSet {
   has(at: number): boolean
 }
 
-/** What stands in the margin as one: a finding, those of its surface that its first fix mends too, and the same finding with the same fix on other surfaces. */
+/**
+ * What stands in the margin as one: a finding, those of its surface that its first fix mends too,
+ * and the same finding with the same fix on other surfaces.
+ */
 export interface Card {
   readonly main: PlacedFinding
   readonly also: readonly PlacedFinding[]
@@ -59,7 +65,8 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     if (cure === undefined || main.other) return [{ main, also: [], elsewhere: [] }]
     const mends = (one: PlacedFinding) => one.fixes.some((fix) => fixKey(fix) === cure)
     const also = take((one) => one.surface === main.surface && mends(one))
-    // Ticks are the axis's own, and how labels stand the marks': what they mend is never another surface's.
+    // Ticks are the axis's own, and how labels stand the marks': what they mend is never another
+    // surface's.
     const isShared =
       main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels && !main.fixes[0]!.layout
     const surfaces = new Set(
@@ -90,7 +97,10 @@ export const standing = (
       other || !left.some((one) => one.surface === surface && one.check === check),
   )
 
-/** The places of all errors and warnings among some findings; kept as bytes, since there may be a million. */
+/**
+ * The places of all errors and warnings among some findings; kept as bytes, since there may be a
+ * million.
+ */
 export function flaggedBy(findings: readonly PlacedFinding[]): PlaceSet {
   const told = findings.filter(({ severity }) => severity !== 'note')
   let last = -1

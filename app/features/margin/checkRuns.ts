@@ -6,7 +6,10 @@ export interface Found {
   readonly placed: PlacedSubject
   readonly found: readonly SentFinding[]
 }
-/** What is told of a run: how much of it is done, from 0 to 1, with what was found since; or why it failed. */
+/**
+ * What is told of a run: how much of it is done, from 0 to 1, with what was found since; or why it
+ * failed.
+ */
 export type Told =
   { readonly done: number; readonly found: readonly Found[] } | { readonly trouble: string }
 
@@ -16,7 +19,9 @@ export function checkRuns(tell: (told: Told) => void) {
   /** Found since the last word of progress: the margin is drawn once for all of it. */
   let taken: Found[] = []
   let run = 0
-  /** Whether the worker has something to check: one that is still on its way is not sent for twice. */
+  /**
+   * Whether the worker has something to check: one that is still on its way is not sent for twice.
+   */
   let isBusy = false
 
   function giveUp() {

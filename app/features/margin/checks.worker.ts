@@ -8,7 +8,10 @@ export interface CheckJob {
 }
 /** A finding whose places are one buffer, which is handed over and not copied. */
 export type SentFinding = Omit<Finding, 'at'> & { readonly at: Int32Array }
-/** How far a run is, what it found of one of its subjects, or why it found nothing; done is 1 at its end. */
+/**
+ * How far a run is, what it found of one of its subjects, or why it found nothing; done is 1 at its
+ * end.
+ */
 export type CheckAnswer = { readonly run: number } & (
   | { readonly done: number }
   | { readonly of: number; readonly findings: readonly SentFinding[] }

@@ -23,7 +23,10 @@ function replaced(
   return all.sort((a, b) => SURFACES.indexOf(a.surface) - SURFACES.indexOf(b.surface))
 }
 
-/** The findings of all surfaces, a moment after what is checked has changed; they are made beside the page. */
+/**
+ * The findings of all surfaces, a moment after what is checked has changed; they are made beside
+ * the page.
+ */
 export function useFindings(subjects: Readonly<Ref<readonly PlacedSubject[]>>) {
   const findings = shallowRef<readonly PlacedFinding[]>([])
   const checking = ref(false)

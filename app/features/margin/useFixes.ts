@@ -14,7 +14,10 @@ const layouts: Record<Layout, Partial<ChartWishes>> = {
   fewerLabels: { few: true },
 }
 
-/** What a click on a fix does to the study: each surface that the card speaks of is mended by its own fix of that kind. */
+/**
+ * What a click on a fix does to the study: each surface that the card speaks of is mended by its
+ * own fix of that kind.
+ */
 export function useFixes() {
   const study = useStudy()
   const levels = useLevels()

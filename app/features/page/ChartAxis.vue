@@ -11,7 +11,10 @@ defineProps<{
   /** Labels come as they change, so that the drawing need not. */
   labels: Readonly<Ref<readonly string[]>>
   flagged: PlaceSet
-  /** What a machine writes of each tick, and where it stands from the tick's label; none where nobody asks. */
+  /**
+   * What a machine writes of each tick, and where it stands from the tick's label; none where
+   * nobody asks.
+   */
   machine: readonly string[]
   machineAt: { readonly x: number | null; readonly below: number }
 }>()

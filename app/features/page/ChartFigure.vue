@@ -75,7 +75,10 @@ const bins = computed(() => {
   return edges.length > 0 ? groups.value.map(({ value }) => binOf(value, edges)) : null
 })
 
-/** The mark whose tooltip is shown: the one pointed at last, or the last one, above which there is room. */
+/**
+ * The mark whose tooltip is shown: the one pointed at last, or the last one, above which there is
+ * room.
+ */
 const pointed = ref<number | null>(null)
 watch(
   () => [study.quantity?.id, form.value],
@@ -89,7 +92,10 @@ const tip = computed(() => {
 const tipName = computed(() =>
   tip.value === null ? '' : (groups.value[tip.value]?.category ?? ''),
 )
-/** Its place among the marks of a panel, where it is one of them; panels stay as they are while the pointer moves. */
+/**
+ * Its place among the marks of a panel, where it is one of them; panels stay as they are while the
+ * pointer moves.
+ */
 function tipIn({ first, drawing: { groups } }: PanelDrawing): number | null {
   const at = tip.value
   return at !== null && at >= first && at < first + groups.length ? at - first : null

@@ -12,7 +12,8 @@ import { useStudy } from '~/stores/study'
 const props = defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
 const study = useStudy()
 const { setChart } = study
-// Each stays the same while a style changes, so that a move of the rail does not say the sentence anew.
+// Each stays the same while a style changes, so that a move of the rail does not say the sentence
+// anew.
 const title = computed(() => study.quantity?.title)
 const column = computed(() => study.quantity?.column)
 const kind = computed(() => study.quantity?.kind ?? 'amount')

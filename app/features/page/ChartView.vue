@@ -18,7 +18,9 @@ const props = defineProps<{
   tickLabels: Readonly<Ref<readonly string[]>>
   markLabels: Readonly<Ref<readonly string[]>>
   beside: Readonly<Ref<readonly (readonly MarkText[])[]>>
-  /** How many lines a mark's label takes, and whether labels go into marks that have room for them. */
+  /**
+   * How many lines a mark's label takes, and whether labels go into marks that have room for them.
+   */
   lines: number
   inside: boolean
   flaggedTicks: PlaceSet
@@ -49,7 +51,9 @@ const machineAt = computed(() => ({
   x: isBelow.value ? null : props.machineRoom,
 }))
 
-/** A tooltip of two lines stands above its mark's label where there is room, beside it elsewhere. */
+/**
+ * A tooltip of two lines stands above its mark's label where there is room, beside it elsewhere.
+ */
 const tipRoom = computed(() => 3 * props.fontSize + 14)
 /** How far its wide side and half a label beside it reach. */
 const TIP_REACH = 150

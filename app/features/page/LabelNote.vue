@@ -8,7 +8,10 @@ import { levelAt, levelWords } from '~/stores/levelWords'
 import { readingOf } from './reading'
 import { useLevels } from '~/stores/levels'
 
-/** Beside the label under the pointer: its true value, what a reader takes it for, and what a click does. */
+/**
+ * Beside the label under the pointer: its true value, what a reader takes it for, and what a click
+ * does.
+ */
 const props = defineProps<{ page: Page; within: HTMLElement | null }>()
 const levels = useLevels()
 

@@ -11,7 +11,9 @@ import { vLabel } from '~/controls/vLabel'
 const props = defineProps<{
   form: ChartForm
   marks: readonly MarkPlace[]
-  /** Places of the marks that carry a label, and that of the first label among those of all panels. */
+  /**
+   * Places of the marks that carry a label, and that of the first label among those of all panels.
+   */
   labelled: readonly number[]
   firstLabel: number
   /** Labels come as they change, so that the drawing need not. */
@@ -45,7 +47,9 @@ interface Place {
   readonly spot: LabelSpot
   readonly isInside: boolean
 }
-/** Where a label stands: at its mark's end, or inside it where that is wanted and all its lines fit. */
+/**
+ * Where a label stands: at its mark's end, or inside it where that is wanted and all its lines fit.
+ */
 function placeOf(i: number): Place {
   const { shape, label } = props.marks[props.labelled[i]!]!
   const outside = { spot: label, isInside: false }
@@ -62,7 +66,10 @@ function placeOf(i: number): Place {
   const spot = props.form.inside(shape, label, size)
   return spot ? { spot, isInside: true } : outside
 }
-/** Upper lines rise from where a label stands; others go down, from the middle where it lies beside its mark. */
+/**
+ * Upper lines rise from where a label stands; others go down, from the middle where it lies beside
+ * its mark.
+ */
 function lineY(i: number, line: number): number {
   const { spot, isInside } = placeOf(i)
   const below = linesAt(i) - 1 - line

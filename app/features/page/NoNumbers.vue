@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Page } from './usePage'
 
-/** Why a screen has no numbers to show: they failed to come, there are none, or they are on their way. */
+/**
+ * Why a screen has no numbers to show: they failed to come, there are none, or they are on their
+ * way.
+ */
 defineProps<{ page: Page; isFiltered?: boolean }>()
 </script>
 

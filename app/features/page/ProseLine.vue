@@ -68,7 +68,10 @@ interface Piece {
   readonly text: string
   readonly says: string
 }
-/** What can be put in, each with what it would say now; what speaks of a column that is not fetched yet says nothing so far. */
+/**
+ * What can be put in, each with what it would say now; what speaks of a column that is not fetched
+ * yet says nothing so far.
+ */
 const pieces = computed<Piece[]>(() =>
   (isOpen.value
     ? piecesFor(study.quantity?.column ?? '', study.dataset?.columns ?? [], props.id)

@@ -47,7 +47,10 @@ async function make() {
     trouble.value = (error as Error).message
   }
 }
-/** All shown columns are written as this one is, but for what each measures: its unit, and where that is said. */
+/**
+ * All shown columns are written as this one is, but for what each measures: its unit, and where
+ * that is said.
+ */
 function writeAlike() {
   const { document, quantity } = study
   if (!document || !quantity) return

@@ -3,8 +3,8 @@ import type { Spot } from '~~/shared/forms/types'
 /** How far a note stands from its mark; and half of what a label takes, lines included. */
 const [ASIDE, LABEL_WIDTH, LABEL_HEIGHT] = [30, 34, 20]
 /**
- * Where a note stands from its mark so that it hides no label: above or below, on either side; where
- * it hides some everywhere, where it hides the fewest.
+ * Where a note stands from its mark so that it hides no label: above or below, on either side;
+ * where it hides some everywhere, where it hides the fewest.
  *
  * @param labels where the labels of marks stand
  * @param width of the chart

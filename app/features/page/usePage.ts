@@ -59,7 +59,10 @@ function usePageValues() {
 /** The numbers of a level: those of a surface, or of a part of its marks. */
 export type NumbersOf = Exclude<Level, 'house' | 'quantity'>
 
-/** What the page shows of the quantity on it: drawing, labels and findings on every surface, all following the style. */
+/**
+ * What the page shows of the quantity on it: drawing, labels and findings on every surface, all
+ * following the style.
+ */
 export function usePage() {
   const study = useStudy()
   const { values, trouble, size, machine } = usePageValues()
@@ -105,7 +108,10 @@ export function usePage() {
   return {
     ...values,
     trouble,
-    /** Told where the page is laid out, and null where it goes: where nothing is drawn, nothing is crowded. */
+    /**
+     * Told where the page is laid out, and null where it goes: where nothing is drawn, nothing is
+     * crowded.
+     */
     setSize: (next: PageSize | null) => (size.value = next),
     setMachine: (isShown: boolean) => (machine.value = isShown),
     findings,

@@ -11,7 +11,10 @@ export function textWidth(text: string): number {
   return context.measureText(text).width
 }
 
-/** Of a room, as much as texts may take to be sure to stand on one line: letters move a little towards each other. */
+/**
+ * Of a room, as much as texts may take to be sure to stand on one line: letters move a little
+ * towards each other.
+ */
 const SURE = 0.98
 
 /**

@@ -15,7 +15,10 @@ import {
   rowsOf,
 } from './orderRows'
 
-/** One style a column, one order of magnitude a row, each with the labels just under it, on it and just over. */
+/**
+ * One style a column, one order of magnitude a row, each with the labels just under it, on it and
+ * just over.
+ */
 const props = defineProps<{ columns: readonly SweepColumn[] }>()
 
 /** Milliseconds after the last scrolling. */

@@ -23,14 +23,22 @@ const AROUND = 170
 export const rowsIn = (windowHeight: number) =>
   Math.min(ORDERS.length, Math.ceil((windowHeight - AROUND) / ROW_HEIGHT) + 2)
 
-/** The width of what stands before the styles, and of a style at least and at most, in CSS pixels: numbers far apart are hard to compare. */
+/**
+ * The width of what stands before the styles, and of a style at least and at most, in CSS pixels:
+ * numbers far apart are hard to compare.
+ */
 export const [NAMES_WIDTH, LEAST_WIDTH, MOST_WIDTH] = [328, 120, 280]
-/** A style's column is no wider than this: hundreds of digits that nobody sees would take longest to lay out. */
+/**
+ * A style's column is no wider than this: hundreds of digits that nobody sees would take longest to
+ * lay out.
+ */
 export const columnWidth = (windowWidth: number, columns: number) =>
   Math.min(MOST_WIDTH, Math.max(LEAST_WIDTH, (windowWidth - NAMES_WIDTH) / columns))
 
 interface Cell {
-  /** The labels of the three edges, a line each: one text is laid out faster than three elements. */
+  /**
+   * The labels of the three edges, a line each: one text is laid out faster than three elements.
+   */
   readonly labels: string
   /** How the style writes from here down, where that is otherwise than above. */
   readonly turn: Character | null

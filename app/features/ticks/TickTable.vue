@@ -5,7 +5,10 @@ import type { Plan } from '~~/core/label/types'
 import type { PlaceSet } from '~/features/margin/cards'
 import { readingOf } from '~/features/page/reading'
 
-/** Each tick with its label, the text that somebody put in its place, and what a reader takes that for. */
+/**
+ * Each tick with its label, the text that somebody put in its place, and what a reader takes that
+ * for.
+ */
 const props = defineProps<{
   values: readonly Decimal[]
   styled: readonly string[]

@@ -20,7 +20,10 @@ export const grainOf = ([from, to]: Span): number => {
 const atGrain = (value: Decimal, grain: number): string =>
   toText({ coefficient: roundToPlace(value, grain, 'halfEven'), exponent: grain })
 
-/** The round value that stands so far along a span. @example valueAlong(0.5, [decimal(0), decimal(10)]) // '5' */
+/**
+ * The round value that stands so far along a span.
+ * @example valueAlong(0.5, [decimal(0), decimal(10)]) // '5'
+ */
 export const valueAlong = (along: number, span: Span): string =>
   atGrain(add(span[0], multiply(subtract(span[1], span[0]), decimal(along))), grainOf(span))
 
@@ -34,7 +37,10 @@ const ROUND = [10n, 20n, 25n, 50n, 100n]
 const stepsAround = (size: Decimal): Decimal[] =>
   ROUND.map((coefficient) => ({ coefficient, exponent: leadingPower(size) - 1 }))
 
-/** The round step whose ratio to a size is nearest to one. @example stepNear(decimal('0.23')) // '0.25' */
+/**
+ * The round step whose ratio to a size is nearest to one.
+ * @example stepNear(decimal('0.23')) // '0.25'
+ */
 export function stepNear(size: Decimal): string {
   const off = (step: Decimal) => Math.abs(Math.log(toNumber(divide(step, size))))
   return toText(stepsAround(size).reduce((best, step) => (off(step) < off(best) ? step : best)))

@@ -6,7 +6,10 @@ import { screenTitle } from '~/features/frame/screens'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 
-/** What every screen of a study has: its page, its bar, its dialogs, and words for a study that is empty or on its way. */
+/**
+ * What every screen of a study has: its page, its bar, its dialogs, and words for a study that is
+ * empty or on its way.
+ */
 const route = useRoute()
 const page = usePage()
 const study = useStudy()

@@ -20,7 +20,10 @@ export function studyDocument() {
   const style = computed<Style>(() =>
     inherit(document.value?.house ?? {}, quantity.value?.style ?? {}),
   )
-  /** Findings of the quantity that are let stand; the same list until it is changed, so that a change of style leaves the margin alone. */
+  /**
+   * Findings of the quantity that are let stand; the same list until it is changed, so that a
+   * change of style leaves the margin alone.
+   */
   const left = computed<readonly Left[]>(() => quantity.value?.left ?? NOTHING_LEFT)
   const readers = computed(() => document.value?.readers)
   const dataset = computed(

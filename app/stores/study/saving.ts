@@ -88,7 +88,10 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
 }
 export type Saving = ReturnType<typeof studySaving>
 
-/** Saves what is not saved, which would be lost with a study that comes back. @throws Error where it cannot be saved */
+/**
+ * Saves what is not saved, which would be lost with a study that comes back.
+ * @throws Error where it cannot be saved
+ */
 export async function saveAll({ flush, hasUnsaved, state, trouble }: Saving): Promise<void> {
   await flush()
   if (hasUnsaved()) throw new Error(state.value === 'conflict' ? IN_CONFLICT : trouble.value)

@@ -7,7 +7,9 @@ type History = ReturnType<typeof useHistory<StudyDocument>>
 
 /** Changes of the document as steps that can be taken back; the moves of one drag are one step. */
 export function studySteps({ document }: OnDesk, saving: Saving, history: History) {
-  /** Whether the last changes are moves of one drag, or of keys in one go, which are undone at once. */
+  /**
+   * Whether the last changes are moves of one drag, or of keys in one go, which are undone at once.
+   */
   let isMoving = false
   let isHeld = false
 

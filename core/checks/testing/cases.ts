@@ -46,7 +46,10 @@ const errorsOf = (subject: Subject): string[] =>
     .filter(({ severity }) => severity === 'error')
     .map(({ check }) => check)
 
-/** Tests what a check must find and must not; where it offers a fix, that the fix holds and brings no error. */
+/**
+ * Tests what a check must find and must not; where it offers a fix, that the fix holds and brings
+ * no error.
+ */
 export function describeCheck(
   id: string,
   {

@@ -31,7 +31,9 @@ export interface DecidedColumn {
 /** Digits from here on are left to exact ones. */
 const LARGEST_DIGITS = 1e15 - 1
 
-/** What one rule decides by doubles alone. Digits are counted in the last decimal that it may write. */
+/**
+ * What one rule decides by doubles alone. Digits are counted in the last decimal that it may write.
+ */
 interface DoubleDecider {
   /** The digits of a number, unsigned; NaN where exact digits must decide. */
   digits(value: number): number
@@ -118,7 +120,9 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
   const labelOf = fastLabels(plan)
   const which = new Int32Array(doubles.length)
   const decisions: Decision[] = []
-  /** The places of what is decided: by digits for each rung and sign, by all they have for the rest. */
+  /**
+   * The places of what is decided: by digits for each rung and sign, by all they have for the rest.
+   */
   const known: Map<number, number>[] = []
   const rest = new Map<string, number>()
 

@@ -6,11 +6,17 @@ import { LARGEST_EXACT_POWER, POWERS, ruleForDoubles, rungsForDoubles } from './
 import { SIX_DECIMALS_FROM, nearestIn } from './nearest'
 import { numeralsOf, SMALL } from './numerals'
 
-/** Labels with fewer digits than are written at once are off by far less than this; so far from a tie there is none. */
+/**
+ * Labels with fewer digits than are written at once are off by far less than this; so far from a
+ * tie there is none.
+ */
 const CLEAR = 1e-9
 /** Labels with fewer digits than this are written at once. */
 const SHORT = 10_000
-/** Rungs above the first that are counted at once; ladders that step by three have no more within the reach of exact powers. */
+/**
+ * Rungs above the first that are counted at once; ladders that step by three have no more within
+ * the reach of exact powers.
+ */
 const COUNTED = 7
 /** Digits from here on are left to exact ones. */
 const LARGEST_DIGITS = 1e15 - 1
@@ -19,7 +25,9 @@ interface Side {
   readonly before: string
   readonly after: string
   readonly isBare: boolean
-  /** Texts of the decimals with what stands after the number; null where decimals are not listed. */
+  /**
+   * Texts of the decimals with what stands after the number; null where decimals are not listed.
+   */
   readonly ends: readonly string[] | null
 }
 
@@ -56,9 +64,11 @@ function sideOf(
  * Writes numbers by doubles alone where those decide every digit without doubt. It stands beside
  * `decide` for speed only: a column of a million labels is written while the hand still moves.
  *
- * @returns null where the plan is not of that kind; the function gives null where exact digits must decide
+ * @returns null where the plan is not of that kind; the function gives null where exact digits must
+ *   decide
  */
-// One closure: what a label needs lies at hand, and a call for each part of it would take longer than the label.
+// One closure: what a label needs lies at hand, and a call for each part of it would take longer
+// than the label.
 // eslint-disable-next-line max-lines-per-function
 export function fastLabels(plan: Plan): ((value: number) => string | null) | null {
   const rule = ruleForDoubles(plan)
@@ -66,7 +76,8 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   const [least, most] = rule.precision.fraction!
   const rungs = rungsForDoubles(rule, most, plan.recorded)
   if (rungs.length === 0) return null
-  // What each rung needs lies side by side, since the next number is seldom in the rung of the last.
+  // What each rung needs lies side by side, since the next number is seldom in the rung of the
+  // last.
   const begins = rungs.map(({ from }) => from)
   const last = begins.length - 1
   const [
@@ -89,7 +100,10 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   // What rounds to zero is written as zero is.
   const zero = textOf(plan, decide(plan, ZERO))
   const unit = POWERS[most]!
-  /** A little more than one per unit, so that whole numbers short enough are not cut below themselves. */
+  /**
+   * A little more than one per unit, so that whole numbers short enough are not cut below
+   * themselves.
+   */
   const perUnit = (1 / unit) * (1 + 2 ** -50)
   const { fractions, pair, of } = numeralsOf(rule, least, most)
   const nearest = nearestIn(rule.precision.rounding, most)
@@ -100,7 +114,10 @@ export function fastLabels(plan: Plan): ((value: number) => string | null) | nul
   const sideFor = (at: number, which: 0 | 1): Side =>
     (sides[2 * at + which] ??= sideOf(plan, rungs[at]!.place, states[which], fractions))
 
-  /** A number of the units, without what stands around it; empty where it rounds to zero, null where exact digits must decide. */
+  /**
+   * A number of the units, without what stands around it; empty where it rounds to zero, null where
+   * exact digits must decide.
+   */
   function unscaled(size: number, negative: boolean): string | null {
     const whole = Math.floor(size)
     if (whole === size) return whole === 0 ? '' : pair(whole, 0)

@@ -8,7 +8,9 @@ export const POWERS: readonly number[] = Array.from({ length: LARGEST_EXACT_POWE
 )
 const MOST_DECIMALS = 12
 
-/** Which way a tie goes in each mode: for a number above zero, by whether its kept digits are odd. */
+/**
+ * Which way a tie goes in each mode: for a number above zero, by whether its kept digits are odd.
+ */
 export const tiesUp: Partial<Record<RoundingMode, (odd: boolean, negative: boolean) => boolean>> = {
   halfExpand: () => true,
   halfTrunc: () => false,
@@ -26,7 +28,10 @@ const isGrouped = ({ grouping, marks }: Rule): boolean =>
   grouping === null ||
   (marks.group.length === 1 && grouping.first === 3 && (grouping.rest === 3 || grouping.rest === 2))
 
-/** The one rule whose digits doubles can decide: of decimals rounded to the nearest, in powers of ten; null where a Plan has none. */
+/**
+ * The one rule whose digits doubles can decide: of decimals rounded to the nearest, in powers of
+ * ten; null where a Plan has none.
+ */
 export function decidableByDoubles(plan: Plan): Rule | null {
   const [rule] = plan.rules
   if (!rule || plan.rules.length > 1) return null
@@ -48,7 +53,10 @@ export function decidableByDoubles(plan: Plan): Rule | null {
   return isOne ? rule : null
 }
 
-/** The one rule that doubles can write labels by: it is decidable, and its text has one form for all numbers. */
+/**
+ * The one rule that doubles can write labels by: it is decidable, and its text has one form for all
+ * numbers.
+ */
 export function ruleForDoubles(plan: Plan): Rule | null {
   const rule = plan.recorded === 0 && plan.unitAt === 'label' ? decidableByDoubles(plan) : null
   const isOne =
@@ -64,7 +72,10 @@ export function ruleForDoubles(plan: Plan): Rule | null {
 }
 
 export interface FastRung {
-  /** Where it begins; the value is compared with it as a double, whose order is that of its decimals. */
+  /**
+   * Where it begins; the value is compared with it as a double, whose order is that of its
+   * decimals.
+   */
   readonly from: number
   /** The rung's power less the decimals kept: what the value is divided by, as a power of ten. */
   readonly shift: number

@@ -7,9 +7,15 @@ import { LARGEST_EXACT_POWER, POWERS, tiesUp } from './kind'
  * Closer than this to a tie, the tie itself is looked at.
  */
 const DOUBT = 2 ** -51
-/** A tie of so many digits is the decimal that its double means; where a longer one meets its double, exact digits decide. */
+/**
+ * A tie of so many digits is the decimal that its double means; where a longer one meets its
+ * double, exact digits decide.
+ */
 const LARGEST_TIE = 10 ** 15
-/** From here on doubles lie further apart than the sixth decimal, so that their shortest text has no seventh. */
+/**
+ * From here on doubles lie further apart than the sixth decimal, so that their shortest text has no
+ * seventh.
+ */
 export const SIX_DECIMALS_FROM = 2 ** 33
 const SIX = 6
 
@@ -50,7 +56,8 @@ export function nearestIn(mode: RoundingMode, most: number): Nearest {
       return above ? floor + 1 : floor
     },
     large(size, whole, negative) {
-      // So large a double has at most nineteen binary digits behind the mark: what is counted here is exact.
+      // So large a double has at most nineteen binary digits behind the mark: what is counted here
+      // is exact.
       const fraction = size - whole
       for (let decimals = 1; decimals <= SIX; decimals++) {
         const counted = fraction * POWERS[decimals]!

@@ -9,7 +9,10 @@ export const SMALL: readonly string[] = Array.from({ length: 1000 }, (_, at) => 
 /** The codes of three digits, by their number. */
 const CODES = Uint8Array.from(PADDED[3]!.join(''), (digit) => digit.charCodeAt(0))
 const MOST_LISTED_DECIMALS = 3
-/** From here on labels are so long that joining their texts would cost more than making them of codes at once. */
+/**
+ * From here on labels are so long that joining their texts would cost more than making them of
+ * codes at once.
+ */
 const LONG = 10 ** 8
 /** Digits of the numbers that are written so: from 10⁸ to below 10¹⁵. */
 const [FEWEST, MOST] = [9, 15]
@@ -75,7 +78,10 @@ function shapeOf(count: number, size: number, marks: Marks, most: number): LongS
 
 /** How a rule writes digits that doubles hold exactly, without what stands around them. */
 export interface Numerals {
-  /** Texts of the decimals by their number, the mark before them; null where there are too many to list. */
+  /**
+   * Texts of the decimals by their number, the mark before them; null where there are too many to
+   * list.
+   */
   readonly fractions: readonly string[] | null
   /** A whole number below 10¹⁵ and its decimals, where these are listed. */
   pair(whole: number, fraction: number): string
@@ -84,7 +90,8 @@ export interface Numerals {
 }
 
 /** Makes what writes the digits of a rule with these decimals. */
-// One closure: what a label needs lies at hand, and a call for each part of it would take longer than the label.
+// One closure: what a label needs lies at hand, and a call for each part of it would take longer
+// than the label.
 // eslint-disable-next-line max-lines-per-function
 export function numeralsOf({ marks, grouping }: Rule, least: number, most: number): Numerals {
   const size = grouping?.rest === 2 ? 2 : 3
@@ -111,7 +118,10 @@ export function numeralsOf({ marks, grouping }: Rule, least: number, most: numbe
 
   const shapes: (LongShape | undefined)[] = new Array<undefined>(MOST - FEWEST + 1).fill(undefined)
 
-  /** The same of a long number and its decimals: its digits are set among the marks that a number of its length has. */
+  /**
+   * The same of a long number and its decimals: its digits are set among the marks that a number of
+   * its length has.
+   */
   function longPair(whole: number, fraction: number): string {
     const count =
       +(whole >= 1e9) +

@@ -106,7 +106,10 @@ export const compact: Style = {
   significant: [1, 2],
   priority: 'morePrecision',
 }
-/** The same said in a style and in ECMA-402 options. `negative` is this program's rule: a label of zeros has no minus. */
+/**
+ * The same said in a style and in ECMA-402 options. `negative` is this program's rule: a label of
+ * zeros has no minus.
+ */
 export const RIVALS: Record<string, Rival> = {
   decimal: { style: {}, options: {} },
   'no decimals': { style: { fraction: [0, 0] }, options: { maximumFractionDigits: 0 } },

@@ -1,7 +1,10 @@
 import { type FullStyle, GROUPINGS, SIGNS } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
 
-/** Languages worth a place in the list, by how many people write numbers in them, with the rarer ways of grouping among them. */
+/**
+ * Languages worth a place in the list, by how many people write numbers in them, with the rarer
+ * ways of grouping among them.
+ */
 const listedLocales = [
   'en',
   'en-GB',

@@ -30,7 +30,10 @@ function tableOf({ title, style: { locale }, values, rows, labels, names, say }:
   return `<table lang="${escaped(locale)}" dir="${directionOf(locale)}">\n<caption>${escaped(title)}</caption>\n<thead><tr>${head}</tr></thead>\n<tbody>\n${body.join('\n')}\n</tbody>\n</table>\n`
 }
 
-/** A table whose cells keep their numbers: the value for programs, the label for readers, words for screen readers. */
+/**
+ * A table whose cells keep their numbers: the value for programs, the label for readers, words for
+ * screen readers.
+ */
 const make: ExportForm['make'] = (written) => {
   const { stem, values, labels } = written
   const text = tableOf(written)

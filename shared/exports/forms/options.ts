@@ -4,7 +4,10 @@ import { compared } from '../prove'
 import { exactText } from '../written'
 import type { ExportForm } from '../types'
 
-/** The style as options of the platform's own number format, with the values where that writes otherwise. */
+/**
+ * The style as options of the platform's own number format, with the values where that writes
+ * otherwise.
+ */
 const make: ExportForm['make'] = async (
   { stem, style, context, values, labels },
   { labelsByOptions, engine },

@@ -14,7 +14,9 @@ const inWords = (page: PageValues, ids: readonly MessageId[]) => ({
   values: ids.flatMap((id): readonly Decimal[] => page[`said.${id}`].numbers),
   text: ids.map((id) => page[`said.${id}`].ownText).join(' '),
 })
-/** The total under the table and what is summed, where nothing was done about what its parts miss. */
+/**
+ * The total under the table and what is summed, where nothing was done about what its parts miss.
+ */
 function summedIn({
   quantity,
   hasTotal,

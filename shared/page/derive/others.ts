@@ -2,7 +2,10 @@ import { otherColumnOf, wantedOthers } from '../otherColumns'
 import { secondOf, secondQuantityOf } from '../second'
 import { from } from '../values'
 
-/** Other quantities on the page: one on a second axis, and columns of the table. A move of the shown quantity's style leaves them as they are. */
+/**
+ * Other quantities on the page: one on a second axis, and columns of the table. A move of the shown
+ * quantity's style leaves them as they are.
+ */
 export const otherDerivations = {
   secondQuantity: from(
     ['document', 'quantity'],

@@ -15,7 +15,10 @@ type Sharing = Pick<Context, 'values' | 'rows'>
 const said = ({ whole, allEnds }: Pick<PageValues, 'whole' | 'allEnds'>): Sharing => ({
   values: [...textsOf(markedOf(whole)), ...allEnds],
 })
-/** What decides the labels of a surface besides its style: values that share a rung, and rows that cases look at; of all rows, so that a filter changes no unit. */
+/**
+ * What decides the labels of a surface besides its style: values that share a rung, and rows that
+ * cases look at; of all rows, so that a filter changes no unit.
+ */
 const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
   axis: ({ whole }) => ({ values: textsOf(whole?.ticks.values ?? []) }),
   marks: ({ chart, whole }) => ({
@@ -61,7 +64,10 @@ function planMemory({ regions, recorded }: Pick<PageValues, 'regions' | 'recorde
   }
 }
 
-/** The styles of surfaces and parts; each stays the same while it says the same, so that a move on one surface leaves the others as they are. */
+/**
+ * The styles of surfaces and parts; each stays the same while it says the same, so that a move on
+ * one surface leaves the others as they are.
+ */
 const styles = {
   quantityStyle: from(
     ['document', 'quantity'],

@@ -10,7 +10,10 @@ const { page } = defineProps<{ page: Page }>()
 const columns = useSweep(page, useCompare(page).ways)
 const table = useTemplateRef<{ jump(order: number): void }>('table')
 
-/** Where any of the styles begins to write otherwise, the largest first: found once the rows in sight are there. */
+/**
+ * Where any of the styles begins to write otherwise, the largest first: found once the rows in
+ * sight are there.
+ */
 const turns = shallowRef<{ order: number; text: string }[] | null>(null)
 watch(
   columns,
