@@ -85,21 +85,21 @@ defineExpose({ add })
           @pointerup="release"
           @pointercancel="release"
         />
-        <input
-          :value="rung.symbol"
+        <InputText
+          :model-value="rung.symbol"
           class="symbol"
           maxlength="40"
           spellcheck="false"
           :aria-label="`Symbol of 10 to the ${rung.power}`"
-          @input="rename(at, 'symbol', ($event.target as HTMLInputElement).value)"
+          @update:model-value="rename(at, 'symbol', $event ?? '')"
         />
-        <input
-          :value="rung.word"
+        <InputText
+          :model-value="rung.word"
           class="word"
           maxlength="40"
           spellcheck="false"
           :aria-label="`Word of 10 to the ${rung.power}`"
-          @input="rename(at, 'word', ($event.target as HTMLInputElement).value)"
+          @update:model-value="rename(at, 'word', $event ?? '')"
         />
         <button
           type="button"
@@ -229,8 +229,10 @@ input.symbol,
 input.word {
   width: 100%;
   height: 20px;
+  padding: 0 2px;
   border: 1px solid transparent;
   border-radius: 3px;
+  box-shadow: none;
   color: inherit;
   font: inherit;
 }
@@ -243,6 +245,7 @@ input.symbol {
 }
 
 input.word {
+  padding-left: var(--gap-2);
   background: var(--sheet);
   border-bottom-color: var(--rule-soft);
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { SURFACES, type Surface } from '~~/core/checks/types'
+import { USUAL_FONT_SIZE } from '~~/shared/page/layout'
 import type { StudyDocument } from '~~/shared/study/document'
 import { useStudy } from '~/stores/study'
 
@@ -69,7 +70,8 @@ const toWidth = (text: string) =>
     <Popover ref="list" aria-label="On the page">
       <div class="choices">
         <label v-for="surface in SURFACES" :key="surface"
-          ><input type="checkbox" :checked="isOn(surface)" @change="toggle(surface)" /> {{ surface
+          ><Checkbox binary :model-value="isOn(surface)" @update:model-value="toggle(surface)" />{{
+            surface
           }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft"
             >, once marks are shaded by size</span
           ></label
@@ -107,24 +109,18 @@ const toWidth = (text: string) =>
           />
           px
         </p>
-        <label
-          >Labels
-          <input
-            type="range"
+        <p class="sized">
+          Labels
+          <Slider
             :min="LEAST"
             :max="MOST"
-            :value="page.fontSize ?? 13"
+            :model-value="page.fontSize ?? USUAL_FONT_SIZE"
             aria-label="Size of the labels"
-            @input="
-              set(
-                'Set the size of labels',
-                { fontSize: Number(($event.target as HTMLInputElement).value) },
-                true,
-              )
-            "
+            class="size"
+            @update:model-value="set('Set the size of labels', { fontSize: Number($event) }, true)"
           />
-          {{ page.fontSize ?? 13 }} px</label
-        >
+          {{ page.fontSize ?? USUAL_FONT_SIZE }} px
+        </p>
       </div>
     </Popover>
   </div>
@@ -168,7 +164,15 @@ const toWidth = (text: string) =>
   gap: var(--gap-1);
 }
 
-.choices input {
-  accent-color: var(--jade);
+.choices label,
+.sized {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+}
+
+.size {
+  width: 120px;
+  margin: 0 var(--gap-2);
 }
 </style>

@@ -95,11 +95,11 @@ function writeAlike() {
   <Popover ref="list" aria-label="Columns of the table">
     <div class="choices">
       <label v-for="{ name, kind } in others" :key="name" :class="{ soft: kind === 'text' }">
-        <input
-          type="checkbox"
-          :checked="kind === 'text' || shown.includes(name)"
+        <Checkbox
+          binary
+          :model-value="kind === 'text' || shown.includes(name)"
           :disabled="kind === 'text'"
-          @change="toggle(name)"
+          @update:model-value="toggle(name)"
         />
         {{ name
         }}<template v-if="kind === 'text'"
@@ -161,6 +161,12 @@ function writeAlike() {
   justify-items: start;
 }
 
+.choices label {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: center;
+}
+
 .made {
   padding-top: var(--gap-2);
   border-top: 1px solid var(--rule-soft);
@@ -168,9 +174,5 @@ function writeAlike() {
 
 .trouble {
   color: var(--rosewood);
-}
-
-.choices input[type='checkbox'] {
-  accent-color: var(--jade);
 }
 </style>

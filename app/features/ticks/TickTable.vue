@@ -51,12 +51,12 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
         <td>{{ row.value }}</td>
         <td class="label">{{ row.styled }}</td>
         <td>
-          <input
-            :value="row.text"
+          <InputText
+            :model-value="row.text"
             :placeholder="row.styled"
             :aria-label="`Own text for ${row.value}`"
             maxlength="200"
-            @input="emit('text', row.at, ($event.target as HTMLInputElement).value)"
+            @update:model-value="emit('text', row.at, $event ?? '')"
           />
         </td>
         <td>{{ row.reads }}</td>
@@ -104,8 +104,11 @@ input {
   padding: 1px 4px;
   border: 0;
   border-bottom: 1px dotted var(--ink-faint);
+  border-radius: 0;
   background: transparent;
+  box-shadow: none;
   color: var(--ink);
+  font-size: inherit;
   text-align: right;
 }
 
