@@ -1,3 +1,4 @@
+import type { Style } from '../style/fields'
 import { textWidth } from '../text/advance'
 import { runChecks } from './run'
 import { axis, describeCheck, found, written } from './testing/cases'
@@ -95,7 +96,7 @@ test('no fix leads to a style that cannot be resolved, as a unit said once of ex
   expect(finding).toBeDefined()
   for (const fix of finding.fixes) expect(fix.id).not.toBe('unit-in-title')
   // A symbol of each label's own cannot be said by the first one for all.
-  const first = { notation: 'scaled', rung: 'shared', unitAt: 'first', fraction: [4, 4] } as const
+  const first: Style = { notation: 'scaled', rung: 'shared', unitAt: 'first', fraction: [4, 4] }
   expect(found(axis(first, [0, 2e6], 500_000, room(120)), 'crowded')).toBeDefined()
 })
 

@@ -1,25 +1,23 @@
 <script setup lang="ts">
 import { doublesOf } from '~~/core/checks/proof'
 import { extremesOf } from '~~/core/data/extremes'
-import { toExactText } from '~~/core/decimal/decimal'
 import { resolve } from '~~/core/label/resolve'
 import type { FieldName, Style } from '~~/core/style/fields'
 import { isPart, type Level } from '~~/shared/quantities'
 import { useCurrencyColumns } from './useCurrencyColumns'
 import type { Page } from '~/features/page/usePage'
-import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from './choices'
+import { type Choice, sentenceOf } from './choices'
+import { samplesOf, useChoices } from './useChoices'
 import { numberStep } from '~~/shared/page/axis'
 import { levelNames, levelWords, originOn } from '~/stores/levelWords'
 import { partContext } from '~~/shared/page/marks'
 import { present } from '~~/shared/page/packing'
 import { useLevels } from '~/stores/levels'
-import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 
 const props = defineProps<{ page: Page }>()
 const study = useStudy()
 const levels = useLevels()
-const regions = useLocaleTables()
 
 /** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
 const surface = computed(() =>
@@ -62,10 +60,7 @@ const onRail = {
   written: () => style.value,
 }
 
-const samples = computed(() => {
-  const found = extremes.value
-  return found ? [found.largest, found.smallest].map(toExactText) : []
-})
+const samples = computed(() => samplesOf(extremes.value))
 /**
  * Labels follow the hand; the sentence is said anew when it rests, since a change of it sets all
  * its lines again.
@@ -87,25 +82,16 @@ const more = computed(() => ({
   ladder: study.document?.ladders ?? [],
   unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })),
 }))
-const desk = computed<Desk>(() => ({
+const { desk, choices, typed, prepare } = useChoices(() => ({
   style: style.value,
   samples: samples.value,
   context: context.value,
   more: more.value,
-  has: regions.has,
 }))
 const deskNow = () => desk.value
-const choices = (field: FieldName) => choicesOf(field, desk.value)
-const typed = (field: FieldName) => typedOf(field, desk.value)
-/**
- * Choices of other regions are written as soon as their tables are here; those that fail to come
- * stay without.
- */
-function prepare(field: FieldName) {
+function open(field: FieldName) {
   if (field === 'unit') void codes.look()
-  void regions
-    .load(choices(field).map(({ patch }) => ({ ...style.value, ...patch })))
-    .catch(() => {})
+  prepare(field)
 }
 const choose = (name: string, choice: Choice) =>
   levels.setStyle(`${study.quantity?.title}: ${name}, ${choice.title}`, choice.patch)
@@ -133,7 +119,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
       :origin="origin"
       :wider="wider"
       @choose="choose"
-      @open="prepare"
+      @open="open"
       @take-back="levels.takeBack([$event])"
       @give="give"
     >
@@ -164,16 +150,6 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
 </template>
 
 <style scoped>
-.dock {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: var(--gap-2);
-  padding: var(--gap-3) var(--gap-5) var(--gap-3);
-  background: var(--paper);
-  border-top: 1px solid var(--rule);
-  box-shadow: 0 -4px 16px rgb(64 50 30 / 7%);
-}
-
 .lead {
   white-space: pre-wrap;
 }

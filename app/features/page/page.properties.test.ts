@@ -99,9 +99,10 @@ const anyDocument = fc.record({
   sentence: maybe(fc.constant('{small :least} at {site :where largest=n}, {$largest}')),
 })
 
+type AnyDocument = typeof anyDocument extends fc.Arbitrary<infer Made> ? Made : never
 type Inputs = Omit<PageInputs, 'loaded' | 'caseCells'>
 /** A random study as a page takes it in; null where no style of it can be resolved. */
-function inputsOf(given: fc.TypeOfArbitrary<typeof anyDocument>, index: number): Inputs | null {
+function inputsOf(given: AnyDocument, index: number): Inputs | null {
   const { house, page, sentence, ...own } = given
   const others = NUMERIC.filter((name) => name !== own.column).map((name) => ({
     id: name,
@@ -174,7 +175,7 @@ function reported(document: StudyDocument): string[] {
 }
 
 test('the graph has an order, and each value looks at nothing but what it says that it needs', () => {
-  expect(inOrder(pageGraph, PAGE_INPUTS)).toHaveLength(Object.keys(pageGraph).length)
+  expect(inOrder<PageValues>(pageGraph, PAGE_INPUTS)).toHaveLength(Object.keys(pageGraph).length)
   for (const inputs of studies.slice(0, 12)) {
     const page = pageSnapshot({ ...inputs, cellsOf })
     for (const name of Object.keys(pageGraph) as Derived[]) {
