@@ -70,8 +70,12 @@ const toWidth = (text: string) =>
     <Popover ref="list" aria-label="On the page">
       <div class="choices">
         <label v-for="surface in SURFACES" :key="surface"
-          ><Checkbox binary :model-value="isOn(surface)" @update:model-value="toggle(surface)" />{{
-            surface
+          ><Checkbox
+            binary
+            size="small"
+            :model-value="isOn(surface)"
+            @update:model-value="toggle(surface)"
+          />{{ surface
           }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft"
             >, once marks are shaded by size</span
           ></label

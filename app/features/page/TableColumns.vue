@@ -97,6 +97,7 @@ function writeAlike() {
       <label v-for="{ name, kind } in others" :key="name" :class="{ soft: kind === 'text' }">
         <Checkbox
           binary
+          size="small"
           :model-value="kind === 'text' || shown.includes(name)"
           :disabled="kind === 'text'"
           @update:model-value="toggle(name)"

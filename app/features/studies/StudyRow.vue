@@ -63,6 +63,11 @@ a {
   font-weight: 600;
 }
 
+form > input {
+  flex: 1;
+  min-width: 0;
+}
+
 form,
 .acts {
   display: flex;
