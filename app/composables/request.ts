@@ -15,6 +15,16 @@ export class ProblemError extends Error {
 const UNREACHABLE =
   'The server cannot be reached. Is it still running? Start it again with npm start.'
 
+/** What a problem document says, also where bytes were asked for; nothing where it is none. */
+function saidIn(data: unknown): Record<string, unknown> {
+  if (!(data instanceof ArrayBuffer)) return (data ?? {}) as Record<string, unknown>
+  try {
+    return JSON.parse(new TextDecoder().decode(data))
+  } catch {
+    return {}
+  }
+}
+
 /**
  * What went wrong, in words that can be shown: those of the server's problem document (RFC 9457)
  * where it sent one.
@@ -22,7 +32,7 @@ const UNREACHABLE =
 function problemOf(error: unknown): ProblemError {
   if (!(error instanceof FetchError) || !error.response) return new ProblemError(0, UNREACHABLE, {})
   const { status } = error.response
-  const body = (error.data ?? {}) as Record<string, unknown>
+  const body = saidIn(error.data)
   const { detail } = body
   return new ProblemError(
     status,
