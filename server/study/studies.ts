@@ -56,13 +56,13 @@ export function saveStudy(
   { base, document, what }: SaveRequest,
 ): Study | undefined {
   return db.transaction(() => {
-    const current = loadStudy(db, id)
+    const current = findStudy(db, id)
     if (!current) return undefined
-    if (current.revision !== base) throw new ConflictError(current)
+    if (current.revision !== base) throw new ConflictError(loadStudy(db, id)!)
     const number = base + 1
     insertRevision(db, { studyId: id, number, document, what, madeAt: now() })
     updateStudy(db, { id, name: document.name, revision: number, changedAt: now() })
-    return { ...current, revision: number, document }
+    return { id, revision: number, document, datasets: listDatasets(db, id) }
   })()
 }
 
