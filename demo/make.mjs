@@ -3,20 +3,10 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
+import { seeded } from '../scripts/lib/seeded.mjs'
 
 const here = dirname(fileURLToPath(import.meta.url))
 const LARGE_ROWS = 1_000_000
-
-/** Repeatable numbers from 0 to 1 (the mulberry32 generator, public domain). */
-function numbersFrom(seed) {
-  let state = seed
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32
-  }
-}
 
 const SITES = [
   ['Farrow Ledge', 1.9],
@@ -53,7 +43,7 @@ function harvestRow(random, [site, reach], [species, yields, price], year, befor
 }
 
 function harvest() {
-  const random = numbersFrom(20210401)
+  const random = seeded(20210401)
   const rows = []
   for (const site of SITES)
     for (const species of SPECIES) {
@@ -87,7 +77,7 @@ function harvest() {
 }
 
 function water() {
-  const random = numbersFrom(77)
+  const random = seeded(77)
   const rows = []
   for (let month = 0; month < 30; month++) {
     const date = `${2024 + Math.floor(month / 12)}-${String((month % 12) + 1).padStart(2, '0')}-15`
@@ -164,7 +154,7 @@ const probes = () =>
   )
 
 function large() {
-  const random = numbersFrom(8)
+  const random = seeded(8)
   const rows = Array.from({ length: LARGE_ROWS }, (_, at) => {
     const [site] = SITES[at % SITES.length]
     const [species] = SPECIES[Math.floor(random() * SPECIES.length)]

@@ -15,7 +15,8 @@ import { tmpdir } from 'node:os'
 import { basename, join, relative } from 'node:path'
 import { parseArgs } from 'node:util'
 import ts from 'typescript'
-import { environment, install, root } from './lib/prepare.mjs'
+import { environment, filesUnder, install, root } from './lib/prepare.mjs'
+import { seeded } from './lib/seeded.mjs'
 
 const MOST_SURVIVORS = 0.1
 /** How often longer than the sound code a run may take before it counts as stuck. */
@@ -64,25 +65,11 @@ function faultsIn(text) {
   return faults
 }
 
-/** Numbers from 0 to 1 that are the same for the same seed (mulberry32, public domain). */
-function seeded(seed) {
-  let state = seed >>> 0
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1)
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61)
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32
-  }
-}
-
-function* codeUnder(folder) {
-  for (const entry of readdirSync(folder, { withFileTypes: true })) {
-    const path = join(folder, entry.name)
-    if (entry.isDirectory()) {
-      if (!/^(testing|generated)$/.test(entry.name)) yield* codeUnder(path)
-    } else if (/\.ts$/.test(entry.name) && !/\.test\.ts$/.test(entry.name)) yield path
-  }
-}
+/** The code of a folder: its tests and what these use are left out. */
+const codeUnder = (folder) =>
+  [...filesUnder(folder)].filter(
+    (path) => /\.ts$/.test(path) && !/\.test\.ts$/.test(path) && !/[\\/]testing[\\/]/.test(path),
+  )
 
 const { values, positionals } = parseArgs({
   allowPositionals: true,
@@ -125,7 +112,7 @@ if (!passes([`${folder}/`], undefined)) {
 }
 const timeout = (Date.now() - began) * PATIENCE
 
-const all = [...codeUnder(join(copy, folder))].flatMap((path) => {
+const all = codeUnder(join(copy, folder)).flatMap((path) => {
   const text = readFileSync(path, 'utf8')
   return faultsIn(text).map((fault) => ({ ...fault, path, text }))
 })

@@ -1,5 +1,5 @@
 import { effectScope, nextTick, ref, shallowRef } from 'vue'
-import { deriving, evaluate, inOrder } from '../../shared/graph/derivation'
+import { deriving, evaluate } from '../../shared/graph/derivation'
 import { liveGraph } from './liveGraph'
 
 interface Values {
@@ -27,13 +27,6 @@ const graph = {
   held: from(['a', 'b'], ({ a }) => a, { shrinks: { after: 20, of: ({ b }) => b } }),
 }
 beforeEach(() => (made = {}))
-
-test('a value is made when it is first looked at, and once', () => {
-  const values = evaluate<Values, Pick<Values, 'a' | 'b'>>(graph, { a: 1, b: 2 })
-  expect(made).toEqual({})
-  expect([values.twice, values.sum, values.said]).toEqual([6, 3, 'odd'])
-  expect(made).toEqual({ sum: 1, said: 1 })
-})
 
 test('what follows its inputs is what would be made of them at once', () => {
   const scope = effectScope()
@@ -86,12 +79,4 @@ test('what shrinks slowly grows at once, and is told anew of another thing', asy
   await nextTick()
   expect(live.held.value).toBe(1)
   scope.stop()
-})
-
-test('the order names each value after what it needs; circles and gaps are told', () => {
-  expect(inOrder<Values>(graph, ['a', 'b'])).toEqual(['sum', 'twice', 'parity', 'said', 'held'])
-  expect(() => inOrder<Values>({ ...graph, sum: from(['twice'], () => 0) }, ['a'])).toThrow(
-    'These need each other: sum, twice, sum',
-  )
-  expect(() => inOrder<Values>(graph, ['a'])).toThrow('Nothing gives what is needed: sum, b')
 })

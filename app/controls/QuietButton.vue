@@ -1,8 +1,4 @@
-<script setup lang="ts">
-/** A button that reads as part of a sentence. */
-defineOptions({ inheritAttrs: true })
-</script>
-
+<!-- A button that reads as part of a sentence. -->
 <template>
   <Button variant="link" unstyled class="quiet"><slot /></Button>
 </template>

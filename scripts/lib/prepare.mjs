@@ -60,7 +60,8 @@ const SOURCES = [
 ]
 const buildStamp = join(root, '.output', 'built-from')
 
-function* filesUnder(path) {
+/** The files of a folder, in the order of their names; what is fetched or generated is left out. */
+export function* filesUnder(path) {
   if (!statSync(path).isDirectory()) return yield path
   for (const name of readdirSync(path).sort())
     if (!/^(large|generated|guide)$/.test(name)) yield* filesUnder(join(path, name))

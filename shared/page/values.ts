@@ -142,13 +142,11 @@ export interface PageValues
   /** The surfaces that are on the page. */
   readonly shown: readonly Surface[]
 
-  readonly tickValues: readonly string[]
   /**
    * The axis's labels as the style writes them, and as they stand: texts by hand in their place.
    */
   readonly styledTicks: readonly string[]
   readonly tickLabels: readonly string[]
-  readonly markValues: readonly string[]
   readonly markLabels: readonly string[]
   /** What marks say beside their labels, part by part. */
   readonly beside: readonly (readonly MarkText[])[]

@@ -77,15 +77,12 @@ const asFactor = (text: string) =>
 <template>
   <div class="editor">
     <p>
-      <Select
-        :model-value="column"
+      <PhraseSelect
+        :value="column"
         :options="kinds"
-        option-label="title"
-        option-value="id"
         placeholder="by size"
-        aria-label="What the case goes by"
-        class="in-text"
-        @update:model-value="setKind"
+        label="What the case goes by"
+        @change="setKind"
       />
       <MultiSelect
         v-if="'column' in edited.when"

@@ -1,4 +1,4 @@
-import { decimal, toText } from '~~/core/decimal/decimal'
+import { toExactText, toText } from '~~/core/decimal/decimal'
 import type { Export } from '~~/shared/exports/export'
 import { fileStem } from '~~/shared/names'
 import type { Page } from '~/features/page/usePage'
@@ -15,22 +15,20 @@ export const chartsOnPage = (): SVGSVGElement[] => onPage('svg.chart')
 /** Lines are broken otherwise in a picture. */
 const unbroken = (text: string) => text.replace(/\s/g, '')
 
-/** The values behind labels of a picture, by their surface. */
-const valuesOn: Readonly<Record<string, (page: Page) => readonly string[]>> = {
-  axis: ({ tickValues }) => tickValues.value,
-  marks: ({ markValues }) => markValues.value,
-}
+/** The surfaces whose labels have their values behind them in a picture. */
+const VALUED = ['axis', 'marks'] as const
 
 /** The chart as a picture: read in again, each label must be the one on the page. */
 async function make({ quantity: { title } }: Taking, page: Page): Promise<Export> {
   const charts = chartsOnPage()
   const words = onPage('[data-picture=words]')
   const facts = (surface: string, at: number): LabelFacts | null => {
-    const value = valuesOn[surface]?.(page)[at]
-    if (value === undefined) return null
+    const valued = VALUED.find((one) => one === surface)
+    const value = valued && page.numbersOf(valued)[at]
+    if (!value) return null
     const say = surface === 'marks' ? page.spoken.marks.value : null
-    const spoken = say?.(value, page.markRows.value?.[at]) ?? null
-    return { value: toText(decimal(value)), spoken }
+    const spoken = say?.(toExactText(value), page.markRows.value?.[at]) ?? null
+    return { value: toText(value), spoken }
   }
   const text = await pictureOf(
     [...charts, ...onPage<SVGSVGElement>('svg[data-picture=line]')],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Value } from '~~/core/label/types'
 import type { TickPlace } from '~~/shared/forms/types'
 import type { PlaceSet } from '~/features/margin/cards'
 import { vLabel } from '~/controls/vLabel'
@@ -7,7 +8,7 @@ import { vLabel } from '~/controls/vLabel'
 defineProps<{
   ticks: readonly TickPlace[]
   /** What a tick is known by. */
-  values: readonly string[]
+  values: readonly Value[]
   /** Labels come as they change, so that the drawing need not. */
   labels: Readonly<Ref<readonly string[]>>
   flagged: PlaceSet

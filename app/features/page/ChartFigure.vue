@@ -33,9 +33,9 @@ const props = defineProps<{
     | 'said.callout'
     | 'second'
     | 'shown'
+    | 'shows.axis'
     | 'source.callout'
     | 'tickLabels'
-    | 'tickValues'
     | 'tipLabel'
     | 'tipPieces'
     | 'title.axis'
@@ -122,7 +122,7 @@ const callout = {
           :panel="panel"
           :geometry="page.geometries.value[at]!"
           :grid="page.grid.value"
-          :tick-values="page.tickValues.value"
+          :tick-values="page['shows.axis'].value.values"
           :tick-labels="page.tickLabels"
           :mark-labels="page.markLabels"
           :beside="page.beside"

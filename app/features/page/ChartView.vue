@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Value } from '~~/core/label/types'
 import { LEADING } from '~~/shared/forms/places'
 import type { ChartForm, Geometry } from '~~/shared/forms/types'
 import type { MarkText } from '~~/shared/page/marks'
@@ -13,7 +14,7 @@ const props = defineProps<{
   panel: PanelDrawing
   geometry: Geometry
   grid: PanelGrid
-  tickValues: readonly string[]
+  tickValues: readonly Value[]
   /** Labels come as they change, so that the drawing need not. */
   tickLabels: Readonly<Ref<readonly string[]>>
   markLabels: Readonly<Ref<readonly string[]>>

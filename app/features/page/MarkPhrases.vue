@@ -49,7 +49,7 @@ const labelledChoices = [
 const lineChoices = [
   { id: 1, title: 'on one line' },
   { id: 2, title: 'on two lines' },
-]
+] as const
 const insideChoices = [
   { id: false, title: 'outside' },
   { id: true, title: 'inside where there is room' },
@@ -80,14 +80,11 @@ const setParts = (chosen: MarkPart[]) =>
 
 <template>
   <template v-if="!isSpread && (props.everything || chart.few)"
-    ><Select
-      :model-value="chart.few ?? false"
+    ><PhraseSelect
+      :value="chart.few ?? false"
       :options="labelledChoices"
-      option-label="title"
-      option-value="id"
-      aria-label="Which are marked"
-      class="in-text"
-      @update:model-value="
+      label="Which are marked"
+      @change="
         set($event ? 'Label few marks' : 'Label each mark', { few: $event || undefined })
       " /></template
   ><template v-else>each</template> marked with
@@ -113,39 +110,30 @@ const setParts = (chosen: MarkPart[]) =>
       @update:model-value="set(`Tell the change from ${$event}`, { against: $event })"
   /></template>
   <template v-if="marked.length > 1">
-    <Select
-      :model-value="linesOf(chart)"
+    <PhraseSelect
+      :value="linesOf(chart)"
       :options="lineChoices"
-      option-label="title"
-      option-value="id"
-      aria-label="Lines of a mark"
-      class="in-text"
-      @update:model-value="set('Set the lines of marks', { lines: $event })"
+      label="Lines of a mark"
+      @change="set('Set the lines of marks', { lines: $event })"
   /></template>
   <template v-if="(props.everything && hasRects) || chart.inside"
     >,
-    <Select
-      :model-value="chart.inside ?? false"
+    <PhraseSelect
+      :value="chart.inside ?? false"
       :options="insideChoices"
-      option-label="title"
-      option-value="id"
-      aria-label="Where labels stand"
-      class="in-text"
-      @update:model-value="
+      label="Where labels stand"
+      @change="
         set($event ? 'Put labels inside' : 'Put labels outside', { inside: $event || undefined })
       "
   /></template>
   <template v-if="props.everything || chart.callout"
     >,
-    <Select
-      :model-value="chart.callout?.at ?? null"
+    <PhraseSelect
+      :value="chart.callout?.at ?? null"
       :options="calloutChoices"
-      option-label="title"
-      option-value="id"
       placeholder="no callout"
-      aria-label="Callout"
-      class="in-text"
-      @update:model-value="
+      label="Callout"
+      @change="
         set($event === null ? 'Take the callout away' : `Put a callout at ${$event}`, {
           callout: $event === null ? undefined : { at: $event },
         })

@@ -82,14 +82,11 @@ const toWidth = (text: string) =>
         >
         <p v-for="{ key, name, places } in PARTS" :key="key">
           {{ name }}
-          <Select
-            :model-value="page[key] ?? places[0]!.id"
+          <PhraseSelect
+            :value="page[key] ?? places[0]!.id"
             :options="places"
-            option-label="title"
-            option-value="id"
-            :aria-label="`Where the ${key} stand${key === 'words' ? '' : 's'}`"
-            class="in-text"
-            @update:model-value="
+            :label="`Where the ${key} stand${key === 'words' ? '' : 's'}`"
+            @change="
               set(`Put the ${key} ${places.find(({ id }) => id === $event)!.title}`, {
                 [key]: $event,
               })

@@ -88,8 +88,8 @@ export function usePage() {
   /** The chart in words: every labelled category with its label. */
   const description = computed(() => {
     const say = spoken.marks.value
-    const words = (at: number) =>
-      say ? say(values.markValues.value[at], values.markRows.value?.[at]) : ''
+    const { values: marks, rows: markRows } = values['shows.marks'].value
+    const words = (at: number) => (say ? say(marks[at], markRows?.[at]) : '')
     return (
       drawing.value?.labelled
         .map((place, at) => `${drawing.value!.groups[place]!.category}: ${words(at)}`)

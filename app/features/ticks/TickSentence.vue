@@ -103,27 +103,21 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
       :check="asNumber"
       @change="setDomain(1, $event)"
     />,
-    <Select
-      :model-value="wishes.ends ?? 'loose'"
-      :options="[...endChoices]"
-      option-label="title"
-      option-value="id"
-      aria-label="Ends"
-      class="in-text"
-      @update:model-value="
+    <PhraseSelect
+      :value="wishes.ends ?? 'loose'"
+      :options="endChoices"
+      label="Ends"
+      @change="
         set($event === 'loose' ? 'Ticks around the ends' : 'Ticks inside the ends', {
           ends: $event,
         })
       "
     />, counted in
-    <Select
-      :model-value="counted"
+    <PhraseSelect
+      :value="counted"
       :options="constants"
-      option-label="title"
-      option-value="id"
-      aria-label="Counted in"
-      class="in-text"
-      @update:model-value="emit('counted', $event === NUMBERS ? undefined : $event)"
+      label="Counted in"
+      @change="emit('counted', $event === NUMBERS ? undefined : $event)"
     />, on
     <TypedField
       :value="String(width)"

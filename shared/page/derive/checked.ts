@@ -1,8 +1,7 @@
 import { type Subject, type Surface, SURFACES } from '../../../core/checks/types'
-import type { Decimal } from '../../../core/decimal/decimal'
+import type { Derivation } from '../../graph/derivation'
 import { numberStep } from '../axis'
 import { changesOf } from '../marks'
-import type { MessageId } from '../messages'
 import { packed } from '../packing'
 import { groupValues } from '../sources'
 import { type CheckedSubject, partsOn, type PlacedSubject } from '../subjects'
@@ -10,10 +9,12 @@ import { each, from, type PageValues } from '../values'
 import { wayOf } from './totals'
 
 /** What is checked of messages: their own numbers, and the texts that these stand in. */
-const inWords = (page: PageValues, ids: readonly MessageId[]) => ({
-  values: ids.flatMap((id): readonly Decimal[] => page[`said.${id}`].numbers),
-  text: ids.map((id) => page[`said.${id}`].ownText).join(' '),
+const inWords = (...said: readonly PageValues['said.headline'][]) => ({
+  values: said.flatMap(({ numbers }) => numbers),
+  text: said.map(({ ownText }) => ownText).join(' '),
 })
+
+const SUMMED = ['quantity', 'hasTotal', 'total', 'selected', 'summed'] as const
 /**
  * The total under the table and what is summed, where nothing was done about what its parts miss.
  */
@@ -23,12 +24,16 @@ function summedIn({
   total,
   selected,
   summed,
-}: PageValues): Pick<Subject, 'total' | 'selection'> {
+}: Pick<PageValues, (typeof SUMMED)[number]>): Pick<Subject, 'total' | 'selection'> {
   if (!hasTotal || wayOf(quantity) !== 'plain') return {}
   return { total: total ?? undefined, ...(selected.size > 0 ? { selection: summed } : {}) }
 }
+
+const CHANGED = ['chart', 'drawing', 'partStyle.change'] as const
 /** Changes that marks print, and what they are written in where that is not the marks' own way. */
-function changesIn(page: PageValues): Pick<Subject, 'changes' | 'changeStyle'> {
+function changesIn(
+  page: Pick<PageValues, (typeof CHANGED)[number]>,
+): Pick<Subject, 'changes' | 'changeStyle'> {
   const { parts, partStyles } = page.chart
   if (!parts?.includes('change')) return {}
   return {
@@ -43,70 +48,65 @@ type Own = CheckedSubject extends infer One
     : never
   : never
 /** What is checked of each surface besides its style. */
-const checked: { readonly [S in Surface]: (page: PageValues) => Own } = {
-  axis: ({ drawing, wishes, axisRoom, tickLabels }) => ({
-    values: drawing!.ticks.values,
-    step: numberStep(drawing!.ticks, wishes) ?? undefined,
-    room: axisRoom,
-    byHand: wishes.labels?.some((text) => text !== '') ? [...tickLabels] : undefined,
-  }),
-  marks: (page) => ({
-    values: page['numbers.marks'],
-    rows: page.markRows,
-    room: page.marksRoom,
-    around: partsOn(page.beside, 'around'),
-    below: partsOn(page.beside, 'below'),
-    others: page.shown.includes('tooltip')
-      ? [{ surface: 'tooltip', style: page['style.tooltip'] }]
-      : [],
-    ...changesIn(page),
-  }),
-  table: (page) => ({
+const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
+  axis: from(
+    ['drawing', 'wishes', 'axisRoom', 'tickLabels'],
+    ({ drawing, wishes, axisRoom, tickLabels }) => ({
+      values: drawing!.ticks.values,
+      step: numberStep(drawing!.ticks, wishes) ?? undefined,
+      room: axisRoom,
+      byHand: wishes.labels?.some((text) => text !== '') ? [...tickLabels] : undefined,
+    }),
+  ),
+  marks: from(
+    ['numbers.marks', 'markRows', 'marksRoom', 'beside', 'shown', 'style.tooltip', ...CHANGED],
+    (page) => ({
+      values: page['numbers.marks'],
+      rows: page.markRows,
+      room: page.marksRoom,
+      around: partsOn(page.beside, 'around'),
+      below: partsOn(page.beside, 'below'),
+      others: page.shown.includes('tooltip')
+        ? [{ surface: 'tooltip', style: page['style.tooltip'] }]
+        : [],
+      ...changesIn(page),
+    }),
+  ),
+  table: from(['rows', 'tableRows', 'dataset', ...SUMMED], (page) => ({
     cells: packed(page.rows?.cells ?? []),
     caseRows: page.tableRows,
     shares: page.quantity.kind === 'shares',
     texts: page.dataset.columns.find(({ name }) => name === page.quantity.column)?.unread,
     ...summedIn(page),
-  }),
-  tooltip: ({ drawing, tipRows }) => ({ values: groupValues(drawing), rows: tipRows }),
-  legend: ({ edges, drawing }) => ({ values: edges, binned: groupValues(drawing) }),
-  headline: (page) => inWords(page, ['headline']),
-  sentence: (page) =>
-    inWords(page, page.calledOut === null ? ['sentence'] : ['sentence', 'callout']),
-}
-/** What the subject of each surface looks at besides what all do. */
-const needs: { readonly [S in Surface]: readonly (keyof PageValues)[] } = {
-  axis: ['drawing', 'wishes', 'axisRoom', 'tickLabels'],
-  marks: [
-    'numbers.marks',
-    'markRows',
-    'marksRoom',
-    'beside',
-    'shown',
-    'style.tooltip',
-    'chart',
-    'drawing',
-    'partStyle.change',
-  ],
-  table: ['rows', 'tableRows', 'dataset', 'hasTotal', 'total', 'selected', 'summed'],
-  tooltip: ['drawing', 'tipRows'],
-  legend: ['edges', 'drawing'],
-  headline: ['said.headline'],
-  sentence: ['said.sentence', 'said.callout', 'calledOut'],
+  })),
+  tooltip: from(['drawing', 'tipRows'], ({ drawing, tipRows }) => ({
+    values: groupValues(drawing),
+    rows: tipRows,
+  })),
+  legend: from(['edges', 'drawing'], ({ edges, drawing }) => ({
+    values: edges,
+    binned: groupValues(drawing),
+  })),
+  headline: from(['said.headline'], (page) => inWords(page['said.headline'])),
+  sentence: from(['said.sentence', 'said.callout', 'calledOut'], (page) =>
+    page.calledOut === null
+      ? inWords(page['said.sentence'])
+      : inWords(page['said.sentence'], page['said.callout']),
+  ),
 }
 
 /** What is checked of a page. */
 export const checkedDerivations = {
   ...each('subject', SURFACES, (surface) =>
     from(
-      ['quantity', 'readers', `style.${surface}`, `context.${surface}`, ...needs[surface]],
+      ['quantity', 'readers', `style.${surface}`, `context.${surface}`, ...checked[surface].needs],
       (page): CheckedSubject => ({
         surface,
         style: page[`style.${surface}`],
         context: page[`context.${surface}`],
         kind: page.quantity.kind,
         readers: page.readers,
-        ...checked[surface](page as PageValues),
+        ...checked[surface].make(page as PageValues),
       }),
     ),
   ),

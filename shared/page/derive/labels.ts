@@ -43,16 +43,14 @@ export const labelDerivations = {
       rows: rowsOn[surface]?.(page as PageValues),
     })),
   ),
-  tickValues: from(['drawing'], ({ drawing }) => textsOf(drawing?.ticks.values ?? [])),
-  styledTicks: from(['written.axis', 'tickValues'], (page) =>
-    page['written.axis'].writer.labels(page.tickValues),
+  styledTicks: from(['written.axis', 'shows.axis'], (page) =>
+    page['written.axis'].writer.labels(page['shows.axis'].values),
   ),
   tickLabels: from(['styledTicks', 'wishes'], ({ styledTicks, wishes }) =>
     withTexts(styledTicks, wishes.labels),
   ),
-  markValues: from(['drawing'], ({ drawing }) => textsOf(markedOf(drawing))),
-  markLabels: from(['written.marks', 'markValues', 'markRows'], (page) =>
-    page['written.marks'].writer.labels(page.markValues, page.markRows),
+  markLabels: from(['written.marks', 'shows.marks'], (page) =>
+    page['written.marks'].writer.labels(page['shows.marks'].values, page['shows.marks'].rows),
   ),
   beside: from(
     [

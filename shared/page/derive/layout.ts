@@ -90,9 +90,9 @@ export const layoutDerivations = {
     ({ tickLabels, fontSize }) => rooms.axis(tickLabels, fontSize),
     { shrinks: { after: RESTS, of: ({ quantity }) => quantity.id } },
   ),
-  machineLabels: from(['machine', 'shown', 'form', 'tickValues'], (page) =>
+  machineLabels: from(['machine', 'shown', 'form', 'shows.axis'], (page) =>
     page.machine && page.shown.includes('axis') && page.form.axis !== 'none'
-      ? page.tickValues.map(machineLabel)
+      ? page['shows.axis'].values.map(machineLabel)
       : [],
   ),
   machineRoom: from(['machineLabels', 'fontSize'], ({ machineLabels, fontSize }) =>

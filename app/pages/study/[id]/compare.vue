@@ -52,14 +52,11 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
     <template v-if="page.drawing.value">
       <p class="on">
         {{ columns.length }} ways to write <strong>{{ study.quantity?.title }}</strong>, on
-        <Select
-          :model-value="comparison.on"
+        <PhraseSelect
+          :value="comparison.on"
           :options="sources"
-          option-label="title"
-          option-value="id"
-          aria-label="Compared on"
-          class="in-text"
-          @update:model-value="set('Compare on other numbers', { on: $event })"
+          label="Compared on"
+          @change="set('Compare on other numbers', { on: $event })"
         />
         <template v-if="comparison.on === 'drawn'">
           from 10 to the
