@@ -10,7 +10,7 @@ const binOf = (value: Decimal, edges: readonly Decimal[]): number =>
   edges.filter((edge) => compare(edge, value) <= 0).length
 
 /** A rounded edge of a legend's bin that moves a value to another bin. */
-export const binEdge: Check = {
+export const binEdge: Check<{ edge: string; label: string; value: string; count: number }> = {
   id: 'bin-edge',
   title: 'A rounded edge moves values to another bin',
   weight: 'warning',
@@ -27,10 +27,17 @@ export const binEdge: Check = {
     const edge = at.find((i) => compare(values[i]!, first) <= 0 !== compare(said[i]!, first) <= 0)!
     return {
       severity: 'warning',
-      message: `The edge at ${plainly(values[edge]!)} is written “${labels[edge]}”: ${plainly(first)} lies on its other side${moved.length === 1 ? '' : `, and ${moved.length} values in all read as in another bin`}.`,
+      params: {
+        edge: plainly(values[edge]!),
+        label: labels[edge]!,
+        value: plainly(first),
+        count: moved.length,
+      },
       at,
     }
   },
+  message: ({ edge, label, value, count }) =>
+    `The edge at ${edge} is written “${label}”: ${value} lies on its other side${count === 1 ? '' : `, and ${count} values in all read as in another bin`}.`,
   *propose(proof) {
     yield* moreDecimals(proof)
     yield* finerRungs(proof)

@@ -18,7 +18,6 @@ const isBeside = ({ surface }: Pick<Proof, 'surface'>, room: Room): boolean =>
   !room.each && BESIDE.has(surface)
 /** Lines that do not touch are told apart without more. */
 const gapOf = ({ stacked, fontSize }: Room): number => (stacked ? 0 : GAP * fontSize)
-const pixels = (width: number): string => `${Math.ceil(width)} px`
 
 /** A line of text is this many ems high. */
 const LINE = 1.2
@@ -98,8 +97,30 @@ function* fewerTicks(proof: Proof): Generator<Fix> {
   }
 }
 
+/** Lengths are in whole pixels. */
+type Tight = {
+  readonly label: string
+  readonly count: number
+  readonly room: number
+} & (
+  | {
+      readonly among: 'neighbours'
+      readonly next: string
+      readonly gap: number
+      readonly all: number
+    }
+  | { readonly among: 'each'; readonly width: number }
+)
+
+const messages = {
+  neighbours: ({ label, next, gap, count, all, room }: Extract<Tight, { among: 'neighbours' }>) =>
+    `“${label}” and “${next}” ${gap < 0 ? `overlap by ${-gap} px` : `have ${gap} px between them`}: ${count} of ${all} labels have too little room in ${room} px.`,
+  each: ({ label, width, count, room }: Extract<Tight, { among: 'each' }>) =>
+    `“${label}” takes ${width} px and has ${room} px: ${count === 1 ? 'it is' : `${count} labels are`} cut.`,
+} as const
+
 /** Labels that collide or overflow at their real width. */
-export const crowded: Check = {
+export const crowded: Check<Tight> = {
   id: 'crowded',
   title: 'Labels have no room',
   weight: 'warning',
@@ -117,11 +138,19 @@ export const crowded: Check = {
     const at = besides ? [...new Set(tight.flatMap((place) => [place, place + 1]))] : tight
     const worst = tight.reduce((most, place) => (clear[place]! < clear[most]! ? place : most))
     const between = clear[worst]!
-    const message = besides
-      ? `“${labels[worst]}” and “${labels[worst + 1]}” ${between < 0 ? `overlap by ${pixels(-between)}` : `have ${pixels(between)} between them`}: ${at.length} of ${labels.length} labels have too little room in ${pixels(room.width)}.`
-      : `“${labels[worst]}” takes ${pixels(room.width - between)} and has ${pixels(room.width)}: ${at.length === 1 ? 'it is' : `${at.length} labels are`} cut.`
-    return { severity: 'warning', message, at }
+    const shared = { label: labels[worst]!, count: at.length, room: Math.ceil(room.width) }
+    const params: Tight = besides
+      ? {
+          ...shared,
+          among: 'neighbours',
+          next: labels[worst + 1]!,
+          gap: Math.sign(between) * Math.ceil(Math.abs(between)),
+          all: labels.length,
+        }
+      : { ...shared, among: 'each', width: Math.ceil(room.width - between) }
+    return { severity: 'warning', params, at }
   },
+  message: (tight) => messages[tight.among](tight as never),
   *propose(proof) {
     const { style } = proof
     if (proof.surface === 'marks' && proof.around)

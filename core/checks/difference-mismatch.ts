@@ -7,8 +7,17 @@ import { labelAt, saidAt } from './proof'
 import { printedBeside } from './totals'
 import type { Check } from './types'
 
+type Mismatch = {
+  readonly from: string
+  readonly to: string
+  readonly difference: string
+  readonly change: string
+  readonly apart: string
+  readonly count: number
+}
+
 /** A printed change that is not the difference of the printed values. */
-export const differenceMismatch: Check = {
+export const differenceMismatch: Check<Mismatch> = {
   id: 'difference-mismatch',
   title: 'A printed change misses the printed difference',
   weight: 'warning',
@@ -28,12 +37,20 @@ export const differenceMismatch: Check = {
     const [first] = wrong
     if (!first) return null
     const { from, to, written, difference } = first
-    const more = wrong.length === 1 ? '' : `; ${wrong.length} changes do not fit`
     return {
       severity: 'warning',
-      message: `From “${labelAt(proof, from)}” to “${labelAt(proof, to)}” is ${plainly(difference)}, but the change is written “${written.label}”: ${plainly(magnitudeOf(subtract(written.said, difference)))} apart${more}.`,
+      params: {
+        from: labelAt(proof, from),
+        to: labelAt(proof, to),
+        difference: plainly(difference),
+        change: written.label,
+        apart: plainly(magnitudeOf(subtract(written.said, difference))),
+        count: wrong.length,
+      },
       at: [...new Set(wrong.flatMap((one) => [one.from, one.to]))].sort((a, b) => a - b),
     }
   },
+  message: ({ from, to, difference, change, apart, count }) =>
+    `From “${from}” to “${to}” is ${difference}, but the change is written “${change}”: ${apart} apart${count === 1 ? '' : `; ${count} changes do not fit`}.`,
   propose: moreDecimals,
 }

@@ -1,12 +1,21 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
 import { moreDecimals } from './changes'
-import { listedLabels } from './numbers'
+import { firstLabels, listed, quoted } from './numbers'
 import { partsOf, printedBeside } from './totals'
 import type { Check } from './types'
 
+type Mismatch = {
+  /** The first of them, and how many they are. */
+  readonly parts: readonly string[]
+  readonly count: number
+  readonly sum: string
+  readonly total: string
+  readonly apart: string
+}
+
 /** Printed parts against the printed total. */
-export const doesNotAddUp: Check = {
+export const doesNotAddUp: Check<Mismatch> = {
   id: 'does-not-add-up',
   title: 'The printed parts miss the printed total',
   weight: 'warning',
@@ -19,9 +28,17 @@ export const doesNotAddUp: Check = {
     const off = magnitudeOf(subtract(printed, total.said))
     return {
       severity: 'warning',
-      message: `${listedLabels(proof, at)} add up to ${plainly(printed)}, but their total is written “${total.label}”: ${plainly(off)} apart.`,
+      params: {
+        parts: firstLabels(proof, at),
+        count: at.length,
+        sum: plainly(printed),
+        total: total.label,
+        apart: plainly(off),
+      },
       at,
     }
   },
+  message: ({ parts, count, sum, total, apart }) =>
+    `${listed(parts.map(quoted), count)} add up to ${sum}, but their total is written “${total}”: ${apart} apart.`,
   propose: moreDecimals,
 }

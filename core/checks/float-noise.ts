@@ -37,7 +37,7 @@ function meant(value: Decimal): Decimal | null {
 }
 
 /** Digits that only binary arithmetic put there. */
-export const floatNoise: Check = {
+export const floatNoise: Check<{ label: string; meant: string }> = {
   id: 'float-noise',
   title: 'Digits of binary arithmetic',
   weight: 'note',
@@ -57,10 +57,11 @@ export const floatNoise: Check = {
     const first = at[0]!
     return {
       severity: 'note',
-      message: `“${labelAt(proof, first)}” is ${plainly(meant(valueAt(proof, first))!)} with digits that binary arithmetic added.`,
+      params: { label: labelAt(proof, first), meant: plainly(meant(valueAt(proof, first))!) },
       at,
     }
   },
+  message: ({ label, meant }) => `“${label}” is ${meant} with digits that binary arithmetic added.`,
   *propose(proof) {
     const short = valuesOf(proof).flatMap((value) => meant(value) ?? [])
     if (notationOf(proof.full).hasAllDigits) yield toDecimals(proof, largest(short.map(decimalsOf)))

@@ -1,6 +1,6 @@
 import type { Written } from '../label/types'
 import { fewerDecimals } from './changes'
-import { listedLabels, placesWhere, saysSome } from './numbers'
+import { firstLabels, listed, placesWhere, quoted, saysSome } from './numbers'
 import type { Check } from './types'
 
 const TWO = 2
@@ -12,7 +12,7 @@ function zerosOf({ digits, place, decimals }: Written): number {
 }
 
 /** Decimals that are zero on every label. */
-export const idleZeros: Check = {
+export const idleZeros: Check<{ idle: number; labels: readonly string[]; count: number }> = {
   id: 'idle-zeros',
   title: 'Decimals that say nothing',
   weight: 'note',
@@ -27,9 +27,11 @@ export const idleZeros: Check = {
     if (at.length < TWO) return null
     return {
       severity: 'note',
-      message: `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listedLabels(proof, at)}.`,
+      params: { idle, labels: firstLabels(proof, at), count: at.length },
       at,
     }
   },
+  message: ({ idle, labels, count }) =>
+    `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listed(labels.map(quoted), count)}.`,
   propose: fewerDecimals,
 }

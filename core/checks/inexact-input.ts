@@ -22,7 +22,7 @@ function isCut(value: Decimal): boolean {
 }
 
 /** Integers beyond 2⁵³ that had already lost digits. */
-export const inexactInput: Check = {
+export const inexactInput: Check<{ value: string }> = {
   id: 'inexact-input',
   title: 'Digits were lost before the data came here',
   weight: 'error',
@@ -37,9 +37,11 @@ export const inexactInput: Check = {
     if (at.length === 0) return null
     return {
       severity: 'error',
-      message: `${plainly(valueAt(proof, at[0]!))} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`,
+      params: { value: plainly(valueAt(proof, at[0]!)) },
       at,
     }
   },
+  message: ({ value }) =>
+    `${value} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`,
   propose: () => [],
 }

@@ -46,8 +46,20 @@ function verdictOfAll({ said, least, largest }: DecidedColumn, place: number): b
   return isOneSided && ends.every((end) => verdictOf(said[place]!, end) === false) ? false : null
 }
 
+type Misreading = {
+  readonly value: string
+  readonly label: string
+  readonly said: string
+  readonly off: string
+  /** How much that is of a step, or of the number itself, in percent. */
+  readonly percent: string
+  readonly of: 'step' | 'value'
+  readonly count: number
+}
+const OF: Readonly<Record<Misreading['of'], string>> = { step: 'a step', value: 'itself' }
+
 /** Read-back off by more than a twentieth of the step, or of the number. */
-export const misread: Check = {
+export const misread: Check<Misreading> = {
   id: 'misread',
   title: 'Reads as another number',
   weight: 'error',
@@ -68,16 +80,24 @@ export const misread: Check = {
     )
     if (at.length === 0) return null
     const worst = worstOff(proof, at, (i) => measureOf(proof, i))
-    const of = proof.surface === 'axis' && proof.step ? 'a step' : 'itself'
-    const more =
-      at.length === 1
-        ? ''
-        : `; ${at.length} labels are off by more than ${percentOf(decimal(MOST_OFF), decimal(1))} %`
     return {
       severity: 'error',
-      message: `${plainly(valueAt(proof, worst))} is written “${labelAt(proof, worst)}” and reads as ${plainly(saidAt(proof, worst))}: off by ${plainly(off(worst))}, ${percentOf(off(worst), measureOf(proof, worst))} % of ${of}${more}.`,
+      params: {
+        value: plainly(valueAt(proof, worst)),
+        label: labelAt(proof, worst),
+        said: plainly(saidAt(proof, worst)),
+        off: plainly(off(worst)),
+        percent: percentOf(off(worst), measureOf(proof, worst)),
+        of: proof.surface === 'axis' && proof.step ? 'step' : 'value',
+        count: at.length,
+      },
       at,
     }
+  },
+  message({ value, label, said, off, percent, of, count }) {
+    const most = percentOf(decimal(MOST_OFF), decimal(1))
+    const more = count === 1 ? '' : `; ${count} labels are off by more than ${most} %`
+    return `${value} is written “${label}” and reads as ${said}: off by ${off}, ${percent} % of ${OF[of]}${more}.`
   },
   *propose(proof) {
     yield* shownSign(proof)

@@ -1,10 +1,10 @@
 import type { Decision } from '../label/fast/column'
 import { oneExponent } from './changes'
-import { listed, placesWhere, saysSome } from './numbers'
+import { listed, placesWhere, quoted, saysSome } from './numbers'
 import type { Check } from './types'
 
 /** Exponents on some labels only, or different ones. */
-export const mixedNotation: Check = {
+export const mixedNotation: Check<{ labels: readonly string[]; which: 'some' | 'different' }> = {
   id: 'mixed-notation',
   title: 'Exponents differ from label to label',
   weight: 'warning',
@@ -24,13 +24,16 @@ export const mixedNotation: Check = {
       )
     )
       return null
-    const labels = [...firsts.values()].map(({ label }) => `“${label}”`)
-    const isSome = firsts.has(null)
     return {
       severity: 'warning',
-      message: `${listed(labels)}: ${isSome ? 'some labels carry an exponent and some do not' : 'the exponents differ'}, so their digits cannot be compared.`,
+      params: {
+        labels: [...firsts.values()].map(({ label }) => label),
+        which: firsts.has(null) ? 'some' : 'different',
+      },
       at: placesWhere(proof, saysSome),
     }
   },
+  message: ({ labels, which }) =>
+    `${listed(labels.map(quoted))}: ${which === 'some' ? 'some labels carry an exponent and some do not' : 'the exponents differ'}, so their digits cannot be compared.`,
   propose: oneExponent,
 }

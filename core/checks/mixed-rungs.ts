@@ -1,14 +1,14 @@
 import type { Decision } from '../label/fast/column'
 import type { Rung } from '../label/types'
 import { oneRung } from './changes'
-import { listed, placesWhere, saysSome } from './numbers'
+import { listed, placesWhere, quoted, saysSome } from './numbers'
 import type { Check, Surface } from './types'
 
 /** Where labels are compared down a line. */
 const COMPARED: readonly Surface[] = ['axis', 'table']
 
 /** Several rungs on one axis or in one column. */
-export const mixedRungs: Check = {
+export const mixedRungs: Check<{ labels: readonly string[] }> = {
   id: 'mixed-rungs',
   title: 'Several rungs on one scale',
   weight: 'warning',
@@ -32,9 +32,11 @@ export const mixedRungs: Check = {
     if (firsts.size < 2) return null
     return {
       severity: 'warning',
-      message: `${listed([...firsts.values()].map(({ label }) => `“${label}”`))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`,
+      params: { labels: [...firsts.values()].map(({ label }) => label) },
       at: placesWhere(proof, isInRung),
     }
   },
+  message: ({ labels }) =>
+    `${listed(labels.map(quoted))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`,
   propose: oneRung,
 }

@@ -127,18 +127,13 @@ export function listed(texts: readonly string[], count: number = texts.length): 
   return `${named.join(', ')} and ${last}`
 }
 
-/** The same of values, by their places. */
-export const listedNumbers = (proof: Proof, places: readonly number[]): string =>
-  listed(
-    places.slice(0, MOST_NAMED + 1).map((at) => plainly(valueAt(proof, at))),
-    places.length,
-  )
-/** The same of labels, by their places. */
-export const listedLabels = (proof: Proof, places: readonly number[]): string =>
-  listed(
-    places.slice(0, MOST_NAMED + 1).map((at) => `“${labelAt(proof, at)}”`),
-    places.length,
-  )
+export const quoted = (text: string): string => `“${text}”`
+
+/** So many values and labels of some places as a list may name. */
+export const firstNumbers = (proof: Proof, places: readonly number[]): string[] =>
+  places.slice(0, MOST_NAMED + 1).map((at) => plainly(valueAt(proof, at)))
+export const firstLabels = (proof: Proof, places: readonly number[]): string[] =>
+  places.slice(0, MOST_NAMED + 1).map((at) => labelAt(proof, at))
 
 /** Whether a label is a number written with digits, neither bound nor text for zero. */
 export const isNumeral = ({ written }: Decision): boolean =>

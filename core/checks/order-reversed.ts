@@ -7,7 +7,12 @@ import { fix } from './fixes'
 import type { Check } from './types'
 
 /** A larger number that reads smaller. */
-export const orderReversed: Check = {
+export const orderReversed: Check<{
+  larger: string
+  smaller: string
+  largerLabel: string
+  smallerLabel: string
+}> = {
   id: 'order-reversed',
   title: 'A larger number reads smaller',
   weight: 'error',
@@ -30,13 +35,20 @@ export const orderReversed: Check = {
       else if (compare(values[at]!, values[highest!]!) > 0) {
         return {
           severity: 'error',
-          message: `${plainly(values[at]!)} is larger than ${plainly(values[highest!]!)}, but “${labels[at]}” reads smaller than “${labels[highest!]}”.`,
+          params: {
+            larger: plainly(values[at]!),
+            smaller: plainly(values[highest!]!),
+            largerLabel: labels[at]!,
+            smallerLabel: labels[highest!]!,
+          },
           at: [highest!, at].sort((a, b) => a - b),
         }
       }
     }
     return null
   },
+  message: ({ larger, smaller, largerLabel, smallerLabel }) =>
+    `${larger} is larger than ${smaller}, but “${largerLabel}” reads smaller than “${smallerLabel}”.`,
   *propose(proof) {
     const { style, full } = proof
     yield* shownSign(proof)

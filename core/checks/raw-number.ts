@@ -1,4 +1,4 @@
-import { listed } from './numbers'
+import { listed, quoted } from './numbers'
 import { labelsOf } from './proof'
 import type { Check } from './types'
 
@@ -19,7 +19,7 @@ function rawIn(text: string, labels: readonly string[]): string[] {
 }
 
 /** A number in a sentence that no style writes. */
-export const rawNumber: Check = {
+export const rawNumber: Check<{ numbers: readonly string[] }> = {
   id: 'raw-number',
   title: 'A number that no style writes',
   weight: 'warning',
@@ -29,9 +29,14 @@ export const rawNumber: Check = {
     if (raw.length === 0) return null
     return {
       severity: 'warning',
-      message: `${listed(raw.map((one) => `“${one}”`))} ${raw.length === 1 ? 'is' : 'are'} typed into the text: ${raw.length === 1 ? 'it stays' : 'they stay'} as ${raw.length === 1 ? 'it is' : 'they are'} when the data or the style change.`,
+      params: { numbers: raw },
       at: [],
     }
+  },
+  message({ numbers }) {
+    const [are, stay] =
+      numbers.length === 1 ? ['is', 'it stays as it is'] : ['are', 'they stay as they are']
+    return `${listed(numbers.map(quoted))} ${are} typed into the text: ${stay} when the data or the style change.`
   },
   propose: () => [],
 }

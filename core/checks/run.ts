@@ -176,6 +176,7 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
           {
             check: check.id,
             ...found,
+            message: check.message(found.params),
             fixes: fixesFor(check, proof, found.at, before, findingsAfter),
           },
         ]

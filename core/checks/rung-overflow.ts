@@ -52,7 +52,7 @@ function better(proof: Proof): { place: number; rung: LadderRung } | null {
 }
 
 /** Labels such as 1,000K or 0.001M where another rung reads better. */
-export const rungOverflow: Check = {
+export const rungOverflow: Check<{ label: string; rung: string }> = {
   id: 'rung-overflow',
   title: 'Another rung reads better',
   weight: 'warning',
@@ -62,10 +62,14 @@ export const rungOverflow: Check = {
     if (!found) return null
     return {
       severity: 'warning',
-      message: `The largest label is “${proof.decisions[found.place]!.label}”: it reads better in ${rungTitle(proof, found.rung)}.`,
+      params: {
+        label: proof.decisions[found.place]!.label,
+        rung: rungTitle(proof, found.rung),
+      },
       at: [firstOf(proof, found.place)],
     }
   },
+  message: ({ label, rung }) => `The largest label is “${label}”: it reads better in ${rung}.`,
   *propose(proof) {
     const found = better(proof)
     if (found) yield inRung(proof, found.rung)

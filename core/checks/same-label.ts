@@ -75,7 +75,12 @@ function distinct(proof: Proof, places: readonly number[]): Distinct {
 }
 
 /** Different values on one surface that read the same. */
-export const sameLabel: Check = {
+export const sameLabel: Check<{
+  numbers: readonly string[]
+  count: number
+  label: string
+  apart: string
+}> = {
   id: 'same-label',
   title: 'Different numbers read the same',
   weight: 'error; warning on marks and in tables',
@@ -94,12 +99,18 @@ export const sameLabel: Check = {
       proof,
       placesWhere(proof, (_, place) => texts[place] === widest),
     )
-    const apart = subtract(last, first[0]!)
     return {
       severity: proof.surface === 'axis' ? 'error' : 'warning',
-      message: `${listed(first.map(plainly), count)} ${count === 2 ? 'both' : 'all'} read “${proof.decisions[widest]!.label}”: a reader takes them for one number, though they lie ${plainly(apart)} apart.`,
+      params: {
+        numbers: first.slice(0, MOST_FIRST).map(plainly),
+        count,
+        label: proof.decisions[widest]!.label,
+        apart: plainly(subtract(last, first[0]!)),
+      },
       at,
     }
   },
+  message: ({ numbers, count, label, apart }) =>
+    `${listed(numbers, count)} ${count === 2 ? 'both' : 'all'} read “${label}”: a reader takes them for one number, though they lie ${apart} apart.`,
   propose: finer,
 }

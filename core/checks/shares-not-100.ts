@@ -10,7 +10,7 @@ const WHOLE = decimal('1e-3')
 const HUNDRED = decimal(100)
 
 /** Printed shares against 100 %. */
-export const sharesNot100: Check = {
+export const sharesNot100: Check<{ sum: string; whole: string; apart: string }> = {
   id: 'shares-not-100',
   title: 'The printed shares miss 100 %',
   weight: 'warning',
@@ -25,9 +25,15 @@ export const sharesNot100: Check = {
     if (!whole || compare(printed, whole) === 0) return null
     return {
       severity: 'warning',
-      message: `The printed shares add up to ${plainly(printed)} in place of “${printedBeside(proof, whole).label}”: ${plainly(magnitudeOf(subtract(printed, whole)))} apart.`,
+      params: {
+        sum: plainly(printed),
+        whole: printedBeside(proof, whole).label,
+        apart: plainly(magnitudeOf(subtract(printed, whole))),
+      },
       at,
     }
   },
+  message: ({ sum, whole, apart }) =>
+    `The printed shares add up to ${sum} in place of “${whole}”: ${apart} apart.`,
   propose: moreDecimals,
 }

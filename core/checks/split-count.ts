@@ -5,7 +5,7 @@ import { labelAt } from './proof'
 import type { Check } from './types'
 
 /** Decimals on what is counted whole, unless it is scaled. */
-export const splitCount: Check = {
+export const splitCount: Check<{ label: string }> = {
   id: 'split-count',
   title: 'A part of what is counted whole',
   weight: 'warning',
@@ -25,9 +25,10 @@ export const splitCount: Check = {
       ? null
       : {
           severity: 'warning',
-          message: `“${labelAt(proof, at[0]!)}” counts a part of what is counted whole.`,
+          params: { label: labelAt(proof, at[0]!) },
           at,
         }
   },
+  message: ({ label }) => `“${label}” counts a part of what is counted whole.`,
   propose: fewerDecimals,
 }

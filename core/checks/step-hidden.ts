@@ -16,8 +16,16 @@ function stepsSeen(said: readonly Decimal[]): Decimal[] {
   return seen.sort(compare)
 }
 
+type HiddenStep = {
+  readonly step: string
+  readonly seen: readonly string[]
+  readonly value: string
+  readonly said: string
+  readonly off: string
+}
+
 /** Fewer decimals than the tick step needs. */
-export const stepHidden: Check = {
+export const stepHidden: Check<HiddenStep> = {
   id: 'step-hidden',
   title: 'The labels hide the step',
   weight: 'error',
@@ -27,13 +35,21 @@ export const stepHidden: Check = {
     const at = placesOf(proof, (i) => !isExact(proof, i))
     if (at.length === 0) return null
     const worst = worstOf(at, (i) => offBy(proof, i))
-    const seen = stepsSeen(saidOf(proof)).map(plainly)
-    const steps = seen.length > 1 ? `${seen.slice(0, -1).join(', ')} or ${seen.at(-1)}` : seen[0]
     return {
       severity: 'error',
-      message: `The axis goes up by ${plainly(proof.step)}, but a reader sees it go up by ${steps}: ${plainly(valueAt(proof, worst))} reads as ${plainly(saidAt(proof, worst))}, off by ${plainly(offBy(proof, worst))}.`,
+      params: {
+        step: plainly(proof.step),
+        seen: stepsSeen(saidOf(proof)).map(plainly),
+        value: plainly(valueAt(proof, worst)),
+        said: plainly(saidAt(proof, worst)),
+        off: plainly(offBy(proof, worst)),
+      },
       at,
     }
+  },
+  message({ step, seen, value, said, off }) {
+    const steps = seen.length > 1 ? `${seen.slice(0, -1).join(', ')} or ${seen.at(-1)}` : seen[0]
+    return `The axis goes up by ${step}, but a reader sees it go up by ${steps}: ${value} reads as ${said}, off by ${off}.`
   },
   propose: finer,
 }

@@ -7,10 +7,15 @@ import { textOf } from '../label/write'
 import { halfUnit, isNumeral, placesWhere } from './numbers'
 import { labelAt, saidAt, valueAt, valuesOf, writtenAt } from './proof'
 import { fix } from './fixes'
-import type { Check } from './types'
+import type { Check, Surface } from './types'
 
 /** One value that reads differently on two surfaces, beyond the precision of both. */
-export const surfacesDisagree: Check = {
+export const surfacesDisagree: Check<{
+  value: string
+  label: string
+  other: string
+  surface: Surface
+}> = {
   id: 'surfaces-disagree',
   title: 'Two surfaces say different numbers',
   weight: 'warning',
@@ -35,12 +40,19 @@ export const surfacesDisagree: Check = {
       const first = at[0]!
       return {
         severity: 'warning',
-        message: `${plainly(valueAt(proof, first))} reads “${labelAt(proof, first)}” here and “${textOf(plan, other[first]!)}” on the ${surface}.`,
+        params: {
+          value: plainly(valueAt(proof, first)),
+          label: labelAt(proof, first),
+          other: textOf(plan, other[first]!),
+          surface,
+        },
         at,
       }
     }
     return null
   },
+  message: ({ value, label, other, surface }) =>
+    `${value} reads “${label}” here and “${other}” on the ${surface}.`,
   *propose({ style, others }) {
     for (const other of others ?? [])
       yield fix(

@@ -6,17 +6,23 @@ const MOST_NAMED = 3
 
 /**
  * The number that a text says in the style's own marks and rungs, where it says one: a label that
- * became the data.
+ * became the data; else nothing.
  */
 function numberIn({ plan }: Proof, text: string): string {
   const { value } = readBack(text, plan)
-  return value !== null && typeof value === 'object' && !isInterval(value)
-    ? ` (a label of ${plainly(value)})`
-    : ''
+  return value !== null && typeof value === 'object' && !isInterval(value) ? plainly(value) : ''
+}
+
+type Texts = {
+  /** The first of them, their rows from 1, and the numbers that they say, where they say one. */
+  readonly texts: readonly string[]
+  readonly rows: readonly number[]
+  readonly numbers: readonly string[]
+  readonly count: number
 }
 
 /** Text where numbers belong: cells that cannot be summed, sorted or plotted. */
-export const textAsNumber: Check = {
+export const textAsNumber: Check<Texts> = {
   id: 'text-as-number',
   title: 'Text stands where numbers belong',
   weight: 'error',
@@ -24,16 +30,25 @@ export const textAsNumber: Check = {
   find(proof) {
     const { texts = [] } = proof
     if (texts.length === 0) return null
-    const named = texts
-      .slice(0, MOST_NAMED)
-      .map(({ row, text }) => `“${text}” in row ${row}${numberIn(proof, text)}`)
-      .join(', ')
-    const more = texts.length > MOST_NAMED ? ` and ${texts.length - MOST_NAMED} more` : ''
+    const named = texts.slice(0, MOST_NAMED)
     return {
       severity: 'error',
-      message: `${named}${more}: text is left out of every sum, sort and plot.`,
+      params: {
+        texts: named.map(({ text }) => text),
+        rows: named.map(({ row }) => row),
+        numbers: named.map(({ text }) => numberIn(proof, text)),
+        count: texts.length,
+      },
       at: [],
     }
+  },
+  message({ texts, rows, numbers, count }) {
+    const named = texts.map((text, at) => {
+      const number = numbers[at] === '' ? '' : ` (a label of ${numbers[at]})`
+      return `“${text}” in row ${rows[at]}${number}`
+    })
+    const more = count > named.length ? ` and ${count - named.length} more` : ''
+    return `${named.join(', ')}${more}: text is left out of every sum, sort and plot.`
   },
   // The cells are mended where they come from; a style can do nothing about them.
   propose: () => [],

@@ -84,7 +84,7 @@ const hasCloserAlike = ({ decisions, column }: Proof, needed: number): boolean =
   )
 
 /** More digits than tell the values apart by a factor of 100. */
-export const tooFine: Check = {
+export const tooFine: Check<{ apart: string; label: string; unit: string }> = {
   id: 'too-fine',
   title: 'Finer than the values differ',
   weight: 'note',
@@ -120,9 +120,15 @@ export const tooFine: Check = {
     const first = at[0]!
     return {
       severity: 'note',
-      message: `The closest two numbers lie ${briefly(apart)} apart, and the last digit of “${labelAt(proof, first)}” counts ${briefly(unitOf(writtenAt(proof, first)))}.`,
+      params: {
+        apart: briefly(apart),
+        label: labelAt(proof, first),
+        unit: briefly(unitOf(writtenAt(proof, first))),
+      },
       at,
     }
   },
+  message: ({ apart, label, unit }) =>
+    `The closest two numbers lie ${apart} apart, and the last digit of “${label}” counts ${unit}.`,
   propose: fewerDecimals,
 }

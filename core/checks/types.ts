@@ -157,17 +157,24 @@ export interface Fix extends Change {
   readonly title: string
 }
 
-export interface Finding {
-  readonly check: string
+/** Numbers, labels and names that the words of a finding say. */
+export type FindingParams = Readonly<Record<string, string | number | readonly (string | number)[]>>
+/** What a check finds, without words. */
+export interface Found<Params> {
   readonly severity: Severity
-  /** What the reader will think, where, and by how much. */
-  readonly message: string
+  readonly params: Params
   /** The places of the values that it is about. */
   readonly at: readonly number[]
+}
+export interface Finding extends Found<FindingParams> {
+  readonly check: string
+  /** What the reader will think, where, and by how much. */
+  readonly message: string
   readonly fixes: readonly Fix[]
 }
 
-export interface Check {
+/** @typeParam Params what its message says */
+export interface Check<Params = FindingParams> {
   readonly id: string
   readonly title: string
   /** How grave it is, and where otherwise, for the guide. */
@@ -175,7 +182,9 @@ export interface Check {
   /** What it finds, and when, for the guide. */
   readonly finds: string
   /** @returns what does not hold, without fixes; null where all is well */
-  find(proof: Proof): Omit<Finding, 'check' | 'fixes'> | null
+  find(proof: Proof): Found<Params> | null
+  /** What is found, in words: a translation changes these, the titles and those of fixes alone. */
+  message(params: Params): string
   /** Changes worth trying, the smallest first; only those that prove good are offered. */
   propose(proof: Proof): Iterable<Fix>
 }

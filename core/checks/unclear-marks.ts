@@ -29,7 +29,7 @@ function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
 }
 
 /** A label that another declared reader reads as another number. */
-export const unclearMarks: Check = {
+export const unclearMarks: Check<{ label: string; said: string; reader: string; taken: string }> = {
   id: 'unclear-marks',
   title: 'Another region reads another number',
   weight: 'note; warning with several readers',
@@ -44,12 +44,19 @@ export const unclearMarks: Check = {
       const [at, taken] = first
       return {
         severity: proof.readers!.length > 1 ? 'warning' : 'note',
-        message: `“${labelAt(proof, at)}” says ${plainly(saidAt(proof, at))}; a reader of ${reader} takes it for ${plainly(taken)}.`,
+        params: {
+          label: labelAt(proof, at),
+          said: plainly(saidAt(proof, at)),
+          reader,
+          taken: plainly(taken),
+        },
         at: [...others.keys()],
       }
     }
     return null
   },
+  message: ({ label, said, reader, taken }) =>
+    `“${label}” says ${said}; a reader of ${reader} takes it for ${taken}.`,
   *propose({ style }) {
     const narrow = { ...style, marks: { ...style.marks, group: '\u202f' } }
     yield fix('narrow-groups', {}, { way: 'marks', style: narrow })

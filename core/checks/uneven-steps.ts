@@ -2,7 +2,7 @@ import { compare, subtract } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { finer } from './changes'
-import { listed } from './numbers'
+import { listed, quoted } from './numbers'
 import { labelsOf, saidOf, valuesOf } from './proof'
 import type { Check } from './types'
 
@@ -12,7 +12,7 @@ const areEven = (steps: readonly Decimal[]): boolean =>
   steps.every((step) => compare(step, steps[0]!) === 0)
 
 /** Even ticks whose labels step unevenly. */
-export const unevenSteps: Check = {
+export const unevenSteps: Check<{ step: string; labels: readonly string[] }> = {
   id: 'uneven-steps',
   title: 'Even ticks, uneven labels',
   weight: 'error',
@@ -24,9 +24,11 @@ export const unevenSteps: Check = {
     const at = seen.flatMap((step, i) => (compare(step, steps[i]!) === 0 ? [] : [i, i + 1]))
     return {
       severity: 'error',
-      message: `Ticks ${plainly(steps[0]!)} apart are written ${listed(labelsOf(proof).map((label) => `“${label}”`))}: a reader takes the axis for uneven.`,
+      params: { step: plainly(steps[0]!), labels: labelsOf(proof) },
       at: [...new Set(at)],
     }
   },
+  message: ({ step, labels }) =>
+    `Ticks ${step} apart are written ${listed(labels.map(quoted))}: a reader takes the axis for uneven.`,
   propose: finer,
 }

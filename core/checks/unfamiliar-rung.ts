@@ -20,7 +20,7 @@ const strangers = ({ full, readers }: Proof): readonly string[] => {
 }
 
 /** A symbol above trillion, or one that the readers' regions do not know. */
-export const unfamiliarRung: Check = {
+export const unfamiliarRung: Check<{ label: string; readers: readonly string[] }> = {
   id: 'unfamiliar-rung',
   title: 'A rung that few readers know',
   weight: 'note',
@@ -36,7 +36,7 @@ export const unfamiliarRung: Check = {
     if (named.length > 0)
       return {
         severity: 'note',
-        message: `“${labelAt(proof, named[0]!)}” uses a rung that readers of ${unknown.join(', ')} do not count in.`,
+        params: { label: labelAt(proof, named[0]!), readers: unknown },
         at: named,
       }
     const isBare = full.ladder === 'short' && full.rungForm === 'symbol'
@@ -47,10 +47,14 @@ export const unfamiliarRung: Check = {
       ? null
       : {
           severity: 'note',
-          message: `“${labelAt(proof, high[0]!)}” carries a symbol above trillion, which few readers know.`,
+          params: { label: labelAt(proof, high[0]!), readers: [] },
           at: high,
         }
   },
+  message: ({ label, readers }) =>
+    readers.length > 0
+      ? `“${label}” uses a rung that readers of ${readers.join(', ')} do not count in.`
+      : `“${label}” carries a symbol above trillion, which few readers know.`,
   *propose({ style, full, readers }) {
     if (full.ladder !== 'short')
       yield fix(

@@ -10,8 +10,16 @@ const ALONE: readonly Surface[] = ['tooltip', 'headline', 'sentence']
 /** Surfaces without a title of their own or their chart's. */
 const UNTITLED: readonly Surface[] = [...ALONE, 'legend']
 
+type LostUnit = {
+  readonly unitAt: string
+  readonly surface: Surface
+  readonly whole: string
+  readonly label: string
+  readonly count: number
+}
+
 /** Labels whose unit or rung is said nowhere the reader sees. */
-export const unitLost: Check = {
+export const unitLost: Check<LostUnit> = {
   id: 'unit-lost',
   title: 'The unit is said nowhere',
   weight: 'error',
@@ -24,12 +32,22 @@ export const unitLost: Check = {
     const at = placesWhere(proof, ({ written }) => textOf(plan, written, true) !== without(written))
     if (at.length === 0) return null
     const first = writtenAt(proof, at[0]!)
-    const where = full.unitAt === 'title' ? 'in a title' : `on the ${full.unitAt} label`
     return {
       severity: 'error',
-      message: `Unit and rung are said ${where}, which a ${surface} has not: “${textOf(plan, first, true)}” is written “${without(first)}”, and a reader takes it for ${proof.values.length > 1 ? 'bare numbers' : 'a bare number'}.`,
+      params: {
+        unitAt: full.unitAt,
+        surface,
+        whole: textOf(plan, first, true),
+        label: without(first),
+        count: proof.values.length,
+      },
       at,
     }
+  },
+  message({ unitAt, surface, whole, label, count }) {
+    const where = unitAt === 'title' ? 'in a title' : `on the ${unitAt} label`
+    const numbers = count > 1 ? 'bare numbers' : 'a bare number'
+    return `Unit and rung are said ${where}, which a ${surface} has not: “${whole}” is written “${label}”, and a reader takes it for ${numbers}.`
   },
   *propose({ style }) {
     yield fix('unit-on-labels', {}, { way: 'unit', style: { ...style, unitAt: 'label' } })

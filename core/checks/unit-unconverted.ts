@@ -57,7 +57,7 @@ function unconverted({ full }: Proof): { at: number; from: string; to: string }[
 }
 
 /** A case that changes the unit but not the number. */
-export const unitUnconverted: Check = {
+export const unitUnconverted: Check<{ from: string; to: string; label: string }> = {
   id: 'unit-unconverted',
   title: 'A unit is changed, its numbers are not',
   weight: 'error',
@@ -67,12 +67,15 @@ export const unitUnconverted: Check = {
     if (cases.length === 0) return null
     const at = placesWhere(proof, ({ written }) => cases.some((one) => one.at === written.rule))
     const [{ from, to }] = cases as [(typeof cases)[number]]
-    const seen = at.length === 0 ? '' : `: “${labelAt(proof, at[0]!)}” is still counted in ${from}`
     return {
       severity: 'error',
-      message: `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`,
+      params: { from, to, label: at.length === 0 ? '' : labelAt(proof, at[0]!) },
       at,
     }
+  },
+  message({ from, to, label }) {
+    const seen = label === '' ? '' : `: “${label}” is still counted in ${from}`
+    return `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`
   },
   *propose(proof) {
     const [found] = unconverted(proof)

@@ -1,11 +1,10 @@
-import { plainly } from '../decimal/plainly'
 import { finer } from './changes'
-import { isNumeral, isZero, listedNumbers, placesWhere } from './numbers'
-import { labelAt, valueAt } from './proof'
+import { firstNumbers, isNumeral, isZero, listed, placesWhere } from './numbers'
+import { labelAt } from './proof'
 import type { Check } from './types'
 
 /** A number that is not zero, written as zero. */
-export const vanished: Check = {
+export const vanished: Check<{ numbers: readonly string[]; count: number; label: string }> = {
   id: 'vanished',
   title: 'A number is written as zero',
   weight: 'error',
@@ -17,13 +16,17 @@ export const vanished: Check = {
       (i) => !isZero(proof, i),
     )
     if (at.length === 0) return null
-    const first = at[0]!
-    const which = at.length === 1 ? plainly(valueAt(proof, first)) : listedNumbers(proof, at)
     return {
       severity: 'error',
-      message: `${which} ${at.length === 1 ? 'is' : 'are'} written “${labelAt(proof, first)}”: a reader thinks that there is nothing.`,
+      params: {
+        numbers: firstNumbers(proof, at),
+        count: at.length,
+        label: labelAt(proof, at[0]!),
+      },
       at,
     }
   },
+  message: ({ numbers, count, label }) =>
+    `${listed(numbers, count)} ${count === 1 ? 'is' : 'are'} written “${label}”: a reader thinks that there is nothing.`,
   propose: finer,
 }

@@ -2,7 +2,7 @@ import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { isInterval, readBack, type ReadNumber } from '../label/readback'
-import { halfUnit, listed, placesOf } from './numbers'
+import { halfUnit, listed, placesOf, quoted } from './numbers'
 import { labelAt, valueAt, valuesOf, writtenAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
@@ -18,8 +18,31 @@ const contains = (said: ReadNumber, value: Decimal, most: Decimal): boolean => {
 }
 const bare = (label: string): string => label.replace(/[\s\u00a0\u202f]/g, '')
 
+type WrongLabels =
+  | { readonly what: 'count'; readonly labels: number; readonly ticks: number }
+  | {
+      readonly what: 'number'
+      readonly value: string
+      readonly label: string
+      /** What the label reads as; nothing where that is no single number. */
+      readonly said: string
+      readonly count: number
+    }
+  | { readonly what: 'words'; readonly labels: readonly string[] }
+const messages = {
+  count: ({ labels, ticks }: Extract<WrongLabels, { what: 'count' }>) =>
+    `${labels} labels are written by hand for ${ticks} ticks: ${labels < ticks ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`,
+  number({ value, label, said, count }: Extract<WrongLabels, { what: 'number' }>) {
+    const reads = said === '' ? '' : `, which reads as ${said}`
+    const more = count > 1 ? `; ${count} labels say another number than their tick` : ''
+    return `The tick at ${value} is labelled “${label}”${reads}${more}.`
+  },
+  words: ({ labels }: Extract<WrongLabels, { what: 'words' }>) =>
+    `${listed(labels.map(quoted))} ${labels.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`,
+} as const
+
 /** Labels by hand: too few, too many, saying another number than their tick, or none. */
-export const wrongTickLabel: Check = {
+export const wrongTickLabel: Check<WrongLabels> = {
   id: 'wrong-tick-label',
   title: 'A label by hand does not fit',
   weight: 'error',
@@ -32,7 +55,7 @@ export const wrongTickLabel: Check = {
       const at = values.map((_, i) => i).slice(Math.min(byHand.length, values.length))
       return {
         severity: 'error',
-        message: `${byHand.length} labels are written by hand for ${values.length} ticks: ${byHand.length < values.length ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`,
+        params: { what: 'count', labels: byHand.length, ticks: values.length },
         at,
       }
     }
@@ -53,7 +76,13 @@ export const wrongTickLabel: Check = {
       const said = candidates[first]![0]!
       return {
         severity: 'error',
-        message: `The tick at ${plainly(values[first]!)} is labelled “${byHand[first]}”${typeof said === 'object' && !isInterval(said) ? `, which reads as ${plainly(said)}` : ''}${wrong.length > 1 ? `; ${wrong.length} labels say another number than their tick` : ''}.`,
+        params: {
+          what: 'number',
+          value: plainly(values[first]!),
+          label: byHand[first]!,
+          said: typeof said === 'object' && !isInterval(said) ? plainly(said) : '',
+          count: wrong.length,
+        },
         at: wrong,
       }
     }
@@ -61,10 +90,11 @@ export const wrongTickLabel: Check = {
     if (texts.length === 0) return null
     return {
       severity: 'note',
-      message: `${listed(texts.map((at) => `“${byHand[at]}”`))} ${texts.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`,
+      params: { what: 'words', labels: texts.map((at) => byHand[at]!) },
       at: texts,
     }
   },
+  message: (wrong) => messages[wrong.what](wrong as never),
   *propose({ style }) {
     yield fix('labels-from-ticks', {}, { way: 'labels', style, dropsLabels: true })
   },

@@ -260,6 +260,7 @@ describe('cards of the margin', () => {
     severity,
     surface,
     message: '',
+    params: {},
     at: [0],
     fixes: fixes.map((title) => ({
       id: title,

@@ -1,6 +1,7 @@
 import { decimal } from '../../decimal/decimal'
 import de from '../../locale/generated/locales/de.json'
 import type { LocaleTable } from '../../locale/types'
+import { checks } from '..'
 import { runChecks } from '../run'
 import type { Subject } from '../types'
 import cases from './cases.json'
@@ -47,4 +48,16 @@ test('the corpus: errors and warnings are those that its rules imply, no more an
   expect(cases).toHaveLength(400)
   expect(counts.silent).toBeGreaterThan(100)
   expect(wrong).toEqual([])
+})
+
+test("the corpus: a finding's words are made of its parameters alone, read from JSON too", () => {
+  const told = new Set<string>()
+  for (const one of cases as unknown as CorpusCase[])
+    for (const { check, message, params } of runChecks(subjectOf(one))) {
+      told.add(check)
+      const { message: words } = checks.find(({ id }) => id === check)!
+      expect([check, words(JSON.parse(JSON.stringify(params)))]).toEqual([check, message])
+      expect(message).not.toMatch(/undefined|NaN|\[object/)
+    }
+  expect(told.size).toBeGreaterThan(15)
 })
