@@ -11,10 +11,18 @@ import type { Proof } from './types'
 const MOST_NAMED = 4
 const HALF = decimal('0.5')
 
-/** Whether a label says exactly its value. */
+/**
+ * Whether a label says exactly its value.
+ *
+ * @throws RangeError for a double that is not finite
+ */
 export const isExact = (proof: Proof, at: number): boolean =>
   compare(saidAt(proof, at), valueAt(proof, at)) === 0
-/** How far a label reads from its value. */
+/**
+ * How far a label reads from its value.
+ *
+ * @throws RangeError for a double that is not finite
+ */
 export const offBy = (proof: Proof, at: number): Decimal =>
   magnitudeOf(subtract(saidAt(proof, at), valueAt(proof, at)))
 /** Whether a is more than `times` as large as b; both above zero. */

@@ -13,7 +13,11 @@ const isColumn = (values: Values): values is Float64Array => ArrayBuffer.isView(
 /** The doubles of a long column; null where values are decimals. */
 export const doublesOf = ({ values }: Pick<Subject, 'values'>): Float64Array | null =>
   isColumn(values) ? values : null
-/** A value as a decimal: a double of a long column means its shortest. */
+/**
+ * A value as a decimal: a double of a long column means its shortest.
+ *
+ * @throws RangeError for a double that is not finite
+ */
 export const valueAt = ({ values }: Pick<Subject, 'values'>, at: number): Decimal =>
   isColumn(values) ? fromNumber(values[at]!) : values[at]!
 /** All values as decimals. */

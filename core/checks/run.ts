@@ -8,7 +8,11 @@ import type { Change, Check, Finding, Fix, Proof, Severity, Subject } from './ty
 
 const MOST_FIXES = 2
 
-/** The subject after a change: another style, and other ticks where the change says so. */
+/**
+ * The subject after a change: another style, and other ticks where the change says so.
+ *
+ * @throws TickError for a step that makes too many ticks
+ */
 export function changed(subject: Subject, change: Change): Subject {
   if (change.dropsLabels) return { ...subject, byHand: undefined }
   if (change.layout) return layouts[change.layout](subject)

@@ -21,7 +21,11 @@ export function partsOf(proof: Proof): Parts {
   }
 }
 
-/** A number beside the values, as the style writes it and as it is read. */
+/**
+ * A number beside the values, as the style writes it and as it is read.
+ *
+ * @example printedBeside({ plan: resolve({ fraction: [0, 0] }) }, decimal('1.6')).said // 2
+ */
 export function printedBeside(
   { plan }: Pick<Proof, 'plan'>,
   value: Decimal,

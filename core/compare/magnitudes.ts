@@ -42,7 +42,12 @@ export interface OrderName {
   readonly symbol: string
   readonly prefix: string
 }
-/** What an order of magnitude is called. */
+/**
+ * What an order of magnitude is called.
+ *
+ * @param order the power of ten
+ * @example nameOf(6) // { name: 'million', symbol: 'M', prefix: 'M' }
+ */
 export function nameOf(order: number): OrderName {
   const step = Math.floor(order / 3) * 3
   const count = COUNTS[order - step]!

@@ -55,9 +55,20 @@ export function orderOf(texts: Iterable<string>): DateOrder | 'unclear' | null {
   return isPointed ? 'dmy' : 'unclear'
 }
 
-/** The day that it is somewhere, by that place's own calendar. */
+/**
+ * The day that it is somewhere, by that place's own calendar.
+ *
+ * @param now the moment; this one where none is given
+ * @returns days since 1 January 1970
+ * @example today(new Date(2026, 3, 25)) // 20568
+ */
 export const today = (now: Date = new Date()): number =>
   Date.UTC(now.getFullYear(), now.getMonth(), now.getDate()) / DAY
 
-/** A day as a date that formats in UTC. */
+/**
+ * A day as a date that formats in UTC.
+ *
+ * @param day days since 1 January 1970
+ * @example dateOf(20568).toISOString() // '2026-04-25T00:00:00.000Z'
+ */
 export const dateOf = (day: number): Date => new Date(day * DAY)

@@ -30,7 +30,11 @@ export function extremesOf(values: readonly Decimal[], doubles?: Float64Array): 
   return { largest, smallest, closest: doubles ? closestDoubles(doubles) : closestPair(values) }
 }
 
-/** The two different values that lie closest together, ascending; null where all are equal. */
+/**
+ * The two different values that lie closest together, ascending; null where all are equal.
+ *
+ * @example closestPair(['1', '4', '3.5'].map(decimal)) // 3.5 and 4
+ */
 export function closestPair(values: readonly Decimal[]): Extremes['closest'] {
   const sorted = [...values].sort(compare)
   return closestOf(sorted.slice(1).map((above, at) => [sorted[at]!, above] as const))
@@ -54,6 +58,9 @@ export const DOUBT = 2 ** -50
 /**
  * The same of doubles, each meaning its shortest decimal: the few pairs that can be the closest are
  * found by doubles, and the closest among them exactly.
+ *
+ * @param doubles finite, in any order; they stay as they are
+ * @example closestDoubles(Float64Array.of(1, 4, 3.5)) // 3.5 and 4
  */
 export const closestDoubles = (doubles: Float64Array): Extremes['closest'] =>
   closestSorted(doubles.slice().sort())
@@ -64,6 +71,9 @@ const doubtBefore = (sorted: Float64Array, i: number): number =>
 /**
  * What the closest two different of ascending doubles lie apart at most; Infinity where all are
  * equal.
+ *
+ * @param sorted finite doubles, ascending
+ * @example leastGap(Float64Array.of(1, 3.5, 4)) // 0.5, and what doubles may be off by
  */
 export function leastGap(sorted: Float64Array): number {
   let most = Infinity
@@ -73,7 +83,11 @@ export function leastGap(sorted: Float64Array): number {
   return most
 }
 
-/** The closest pair of ascending doubles. */
+/**
+ * The closest pair of ascending doubles.
+ *
+ * @param sorted finite doubles, ascending
+ */
 export function closestSorted(sorted: Float64Array): Extremes['closest'] {
   const most = leastGap(sorted)
   function* near(): Generator<readonly [Decimal, Decimal]> {

@@ -36,12 +36,20 @@ export function add(a: Decimal, b: Decimal): Decimal {
   return { coefficient: left + right, exponent }
 }
 
-/** The same size with the other sign. */
+/**
+ * The same size with the other sign.
+ *
+ * @example negate(decimal('0.5')) // -0.5
+ */
 export function negate(a: Decimal): Decimal {
   return { coefficient: -a.coefficient, exponent: a.exponent }
 }
 
-/** Exact difference, a − b. */
+/**
+ * Exact difference, a − b.
+ *
+ * @example subtract(decimal('1'), decimal('0.9')) // 0.1
+ */
 export function subtract(a: Decimal, b: Decimal): Decimal {
   return add(a, negate(b))
 }
@@ -51,12 +59,20 @@ export function multiply(a: Decimal, b: Decimal): Decimal {
   return { coefficient: a.coefficient * b.coefficient, exponent: a.exponent + b.exponent }
 }
 
-/** a × 10ⁿ. */
+/**
+ * a × 10ⁿ.
+ *
+ * @example shift(decimal('1.5'), 3) // 1500
+ */
 export function shift(a: Decimal, n: number): Decimal {
   return { coefficient: a.coefficient, exponent: a.exponent + n }
 }
 
-/** |a| */
+/**
+ * |a|
+ *
+ * @example magnitudeOf(decimal('-2')) // 2
+ */
 export function magnitudeOf(a: Decimal): Decimal {
   return a.coefficient < 0n ? negate(a) : a
 }

@@ -3,7 +3,11 @@ import { type Decimal, ONE } from './decimal'
 
 export type Base = 10 | 2
 
-/** a × base^power, exactly: a power of two below 1 is a power of five over a power of ten. */
+/**
+ * a × base^power, exactly: a power of two below 1 is a power of five over a power of ten.
+ *
+ * @example scaleBy(decimal('3'), 2, -2) // 0.75
+ */
 export function scaleBy(a: Decimal, base: Base, power: number): Decimal {
   if (base === 10 || power === 0) return shift(a, power)
   if (power > 0) return { coefficient: a.coefficient << BigInt(power), exponent: a.exponent }

@@ -35,7 +35,11 @@ const growsBy: Record<RoundingMode, (dropped: Dropped) => boolean> = {
   floor: ({ negative }) => negative,
 }
 
-/** Modes whose result may be off by a whole unit of the last place. */
+/**
+ * Modes whose result may be off by a whole unit of the last place.
+ *
+ * @example isDirected('floor') // true
+ */
 export const isDirected = (mode: RoundingMode): boolean => !mode.startsWith('half')
 
 /** What twice the rest of a division is against its divisor: -1 less, 0 a tie, 1 more. */

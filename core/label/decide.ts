@@ -170,7 +170,12 @@ function meets(when: Condition, value: Decimal | null, row: Row | undefined): bo
   )
 }
 
-/** The place of the rule that writes a value: the first whose condition it meets. */
+/**
+ * The place of the rule that writes a value: the first whose condition it meets.
+ *
+ * @returns the rule's place in the Plan; -1 never, since the last one takes all
+ * @example ruleFor(resolve({}), decimal('5')) // 0
+ */
 export const ruleFor = (
   plan: { readonly rules: readonly { readonly when: Condition | null }[] },
   value: Decimal | null,
@@ -231,7 +236,11 @@ function measure(plan: Plan, rule: Rule, number: Decimal): Decimal {
   return shift(value, -plan.recorded)
 }
 
-/** A written number, by its rule's measure, in the cells' own: what a reader gets from it. */
+/**
+ * A written number, by its rule's measure, in the cells' own: what a reader gets from it.
+ *
+ * @example with the rung K and no factor, 1.5 is 1500 in the cells' measure
+ */
 export function inCells(
   plan: Plan,
   rule: Rule,
@@ -260,7 +269,11 @@ export function saidBy(plan: Plan, written: Written): Decimal {
   return inCells(plan, plan.rules[written.rule]!, { coefficient, exponent: written.place }, written)
 }
 
-/** One unit of the last digit written, in the cells' own measure. */
+/**
+ * One unit of the last digit written, in the cells' own measure.
+ *
+ * @example of “1.5K” it is 100
+ */
 export function unitOfLastDigit(plan: Plan, written: Written): Decimal {
   return magnitudeOf(
     inCells(

@@ -23,7 +23,11 @@ export interface Layer {
   readonly fill: Fill
 }
 
-/** Blanks in a gap do not break a label over two lines. */
+/**
+ * Blanks in a gap do not break a label over two lines.
+ *
+ * @example noBreak(' kg') // '\u00a0kg'
+ */
 export const noBreak = (gap: string): string => gap.replaceAll(' ', '\u00a0')
 export const partIf = (type: Part['type'], value: string): Part[] =>
   value ? [{ type, value }] : []

@@ -12,6 +12,7 @@ const LEAST_PLAIN_POWER = -4
  * The label that a machine writes when nobody decides: six significant digits, an exponent
  * below 10⁻⁴ and from 10⁶ on (the `%g` conversion of ISO/IEC 9899, 7.23.6.1, on decimal digits).
  *
+ * @throws ValueError for what is no number
  * @example machineLabel(1284311.5) // '1.28431e+06'
  */
 export function machineLabel(value: Value): string {

@@ -54,7 +54,11 @@ export function regionsBy(
   }
 }
 
-/** The tables of several styles as those of one. */
+/**
+ * The tables of several styles as those of one.
+ *
+ * @example joinRegions([regionsOfGerman, regionsOfFrench]).tables // { de, fr }
+ */
 export const joinRegions = (regions: readonly Regions[]): Regions => ({
   tables: Object.assign({}, ...regions.map(({ tables }) => tables)),
   currencyNames: Object.assign({}, ...regions.map(({ currencyNames }) => currencyNames)),

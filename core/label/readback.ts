@@ -46,7 +46,12 @@ const textAround = (rule: Rule, frame: Frame, rung: number | null, name: Name): 
     slots.map((slot) => slotText(rule, rung, name, slot)).join(''),
   ) as [string, string]
 
-/** Digits of a numbering system as 0 to 9. @param digits the ten, from zero */
+/**
+ * Digits of a numbering system as 0 to 9.
+ *
+ * @param digits the ten, from zero
+ * @example inLatin('١٢', [...'٠١٢٣٤٥٦٧٨٩']) // '12'
+ */
 export function inLatin(text: string, digits: readonly string[]): string {
   if (digits[0] === '0') return text
   const values = new Map(digits.map((digit, at) => [digit, String(at)]))

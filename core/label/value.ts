@@ -43,5 +43,9 @@ export function amountOf(value: Value, at?: number): Amount {
 /** Whether an amount is a finite number. */
 export const isFiniteAmount = (amount: Amount): amount is Decimal =>
   amount !== null && typeof amount === 'object'
-/** Whether there is no number at all. */
+/**
+ * Whether there is no number at all.
+ *
+ * @throws ValueError for what is no number
+ */
 export const isMissing = (value: Value): boolean => amountOf(value) === null

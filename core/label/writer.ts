@@ -19,6 +19,7 @@ export interface Writer {
  * Makes the functions that write by a Plan.
  *
  * @param fast a label that doubles alone decide, or null where exact digits must
+ * @example writer(resolve({ notation: 'scaled' })).label(1500) // '1.5K'
  */
 export function writer(plan: Plan, fast: (value: number) => string | null = () => null): Writer {
   const written = (value: Value, row?: Row, at?: number) => decide(plan, amountOf(value, at), row)

@@ -12,6 +12,8 @@ const regional: Ladder = { id: REGIONAL, title: "the region's own short form", b
 /**
  * The ladder that a style names or brings along; that of a region has no rungs before the region is
  * known.
+ *
+ * @example ladderOf('binary').base // 2
  */
 export function ladderOf(ladder: LadderName): Ladder {
   if (typeof ladder !== 'string') return asLadder(ladder)

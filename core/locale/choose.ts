@@ -8,7 +8,11 @@ const EXTENSION = /-u-(?:[a-z0-9-]*-)?nu-([a-z]+)/i
 /** A language tag without its extensions, as the tables are named. */
 export const tableName = (tag: string): string => tag.split('-u-')[0]!
 
-/** Whether a tag names English, whose words the ladders carry themselves. */
+/**
+ * Whether a tag names English, whose words the ladders carry themselves.
+ *
+ * @example isEnglish('en-GB') // true
+ */
 export const isEnglish = (tag: string): boolean => /^en\b/.test(tag)
 
 export interface ChosenSystem {

@@ -14,6 +14,8 @@ export const CONSTANTS = ['pi', 'tau', 'e'] as const
 /**
  * A constant by its name, or any number as one.
  * @param name pi, tau, e or decimal text above zero
+ * @throws RangeError for text that is no decimal
+ * @example constantOf('pi').behind // 'π'
  */
 export function constantOf(name: string): Multiple {
   const known = constants[name]

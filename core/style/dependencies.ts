@@ -1,13 +1,19 @@
 import { inherit, stylesOf } from './inherit'
 import type { FullStyle, Style } from './schemas'
 
-/** The column that names the currency of each row; null where the style names one itself. */
+/**
+ * The column that names the currency of each row; null where the style names one itself.
+ *
+ * @example currencyColumn({ unit: { kind: 'currency', code: { column: 'money' }, … } }) // 'money'
+ */
 export const currencyColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
   unit.kind === 'currency' && typeof unit.code !== 'string' ? unit.code.column : null
 
 /**
  * Whether what a style writes for one value depends on the others or on their rows: something is
  * shared, or currencies are named by a column.
+ *
+ * @example looksAtValues({ notation: 'scaled', rung: 'shared' }) // true
  */
 export const looksAtValues = (style: Style): boolean =>
   stylesOf(inherit(style)).some(
@@ -30,6 +36,8 @@ export function columnsOf(style: Style): string[] {
 /**
  * Whether the two ends of a set decide all that is shared in it: rungs are shared, and nothing else
  * is.
+ *
+ * @example endsDecide({ notation: 'scientific', exponent: 'shared' }) // false
  */
 export const endsDecide = (style: Style): boolean =>
   stylesOf(inherit(style)).every(

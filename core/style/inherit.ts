@@ -37,6 +37,8 @@ export const originOf = (levels: readonly Style[], field: FieldName): number =>
 /**
  * Fields that are set and taken back as one: decimals and significant digits take each other's
  * place.
+ *
+ * @example together('fraction') // ['fraction', 'significant']
  */
 export const together = (field: FieldName): FieldName[] =>
   field === 'fraction' || field === 'significant' ? ['fraction', 'significant'] : [field]
@@ -58,6 +60,7 @@ export function difference(from: Style, to: Style): Style {
  * what no case takes.
  *
  * @param full complete
+ * @example stylesOf(inherit({})) // [{ when: null, style: … }]
  */
 export function stylesOf(full: FullStyle): { when: StyleCase['when'] | null; style: FullStyle }[] {
   const cases = full.cases.map(({ when, use }) => ({

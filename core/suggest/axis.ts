@@ -139,7 +139,11 @@ function labelled(
   })
 }
 
-/** What is tried, and what labels it: for the search, and for trying all. */
+/**
+ * What is tried, and what labels it: for the search, and for trying all.
+ *
+ * @throws Error for a region whose table is not loaded
+ */
 export function axisSearch(request: AxisRequest): {
   sets: TickSet[]
   label: (ticks: TickSet) => AxisChoice[]
@@ -160,6 +164,7 @@ export function axisSearch(request: AxisRequest): {
  * Ticks and style of an axis together, best first: none whose labels collide, none with an error.
  *
  * @param most how many are wanted
+ * @throws Error for a region whose table is not loaded
  * @example suggestAxis({ domain: [decimal(0), decimal(2_000_000)], style: {}, width: 400 })[0].choice.labels // 0.0M, 0.5M …
  */
 export function suggestAxis(request: AxisRequest, most = 5): Scored<AxisChoice>[] {

@@ -29,7 +29,11 @@ const forms: Record<Form, readonly Style[]> = {
   })),
 }
 
-/** Every style that is tried, or those of one form. */
+/**
+ * Every style that is tried, or those of one form.
+ *
+ * @example candidates('words').every(({ style }) => style.notation === 'scaled') // true
+ */
 export const candidates = (form?: Form): { form: Form; style: Style }[] =>
   (form ? [form] : FORMS).flatMap((one) => forms[one].map((style) => ({ form: one, style })))
 
@@ -41,6 +45,10 @@ const wordingsOf: Record<Form, readonly Style[]> = {
   exponents: [{ notation: 'scientific', exponent: 'shared' }],
 }
 
-/** Every wording that is tried, or those of one form. */
+/**
+ * Every wording that is tried, or those of one form.
+ *
+ * @example wordings('words') // [{ notation: 'scaled', rung: 'shared', rungForm: 'word' }]
+ */
 export const wordings = (form?: Form): Style[] =>
   (form ? [form] : FORMS).flatMap((one) => wordingsOf[one])

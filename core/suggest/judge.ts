@@ -59,6 +59,7 @@ const offText = (off: number): string =>
  *
  * @param seen labels that were judged good before; those of this subject join them
  * @returns null where a check finds an error, or the same labels were judged good before
+ * @throws StyleError where the subject's style cannot be resolved
  */
 export function judge(subject: Subject, seen: Set<string>): Judged | null {
   const proof = proofOf(subject)

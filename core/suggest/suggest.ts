@@ -23,6 +23,7 @@ const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cos
  *
  * @param subject its style is what all suggestions have in common, such as unit and region
  * @param form one way of telling size, where only that is wanted
+ * @throws Error for a region whose table is not loaded
  * @example suggest({ surface: 'axis', style: {}, values: [0, 5e5, 1e6].map(decimal) })[0].labels // '0.0M', '0.5M', '1.0M'
  */
 export function suggest(subject: Subject, form?: Form): Suggestion[] {

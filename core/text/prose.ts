@@ -50,7 +50,11 @@ export function numbersOf(prose: Prose, name: string): readonly (Decimal | null)
 export const present = (values: readonly (Decimal | null)[]): Decimal[] =>
   values.filter((value) => value !== null)
 
-/** The row that an option names: the one that holds the least or the largest of a column. */
+/**
+ * The row that an option names: the one that holds the least or the largest of a column.
+ *
+ * @throws Error where the option is missing, or its column has no number
+ */
 export function rowOf(prose: Prose, options: Options): number {
   const [way] = ['least', 'largest'].filter((name) => options[name] !== undefined)
   if (!way) throw new Error('it needs least= or largest= and a column, to say of which row')

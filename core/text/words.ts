@@ -52,6 +52,7 @@ function difference(from: Rule, to: Rule): Partial<Rule> {
  * @param plan of the labels
  * @param style of the Plan
  * @param context of the Plan, with the tables that `spokenStyle` needs
+ * @throws StyleError where the style cannot be resolved
  * @example speaker(plan, spokenPlan(plan, style))(1234567) // '1.2 million euros'
  */
 export function spokenPlan(plan: Plan, style: Style, context: Context = {}): SpokenPlan {

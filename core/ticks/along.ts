@@ -55,6 +55,8 @@ export const alongAxis = (kind: AxisKind, span: Span): ((value: Decimal) => numb
 /**
  * The least and largest number on one side of zero, for a log axis; null where there is none above
  * it.
+ *
+ * @example positiveSpan(['-1', '0', '10', '1000'].map(decimal)) // 10 and 1000
  */
 export function positiveSpan(values: readonly Decimal[]): Span | null {
   const positive = values.filter(({ coefficient }) => coefficient > 0n)

@@ -37,7 +37,12 @@ export const DEFAULT_COUNT = 6
 /** Round steps, tenfold so that all are whole: 1, 2, 2.5 and 5. */
 const ROUND_STEPS = [10n, 20n, 25n, 50n]
 
-/** The whole multiples of a step that the domain begins and ends with. */
+/**
+ * The whole multiples of a step that the domain begins and ends with.
+ *
+ * @returns the first and the last, in steps from zero
+ * @example multiplesIn(decimal('0.3'), decimal('2'), decimal('0.5'), 'tight') // [1n, 4n]
+ */
 export function multiplesIn(
   low: Decimal,
   high: Decimal,
@@ -91,20 +96,32 @@ export function checkCount(count: number): void {
 /** From one end to the other, in either direction. */
 export type Span = readonly [Decimal, Decimal]
 
-/** What an axis reaches over: a domain, and ticks beyond it, in the domain's direction. */
+/**
+ * What an axis reaches over: a domain, and ticks beyond it, in the domain's direction.
+ *
+ * @example reachOf([decimal('0'), decimal('9')], [decimal('0'), decimal('10')]) // 0 to 10
+ */
 export function reachOf([from, to]: Span, values: readonly Decimal[]): Span {
   const [first, last] = [values[0] ?? from, values.at(-1) ?? to]
   const sign = compare(to, from) < 0 ? -1 : 1
   return [sign * compare(first, from) < 0 ? first : from, sign * compare(last, to) > 0 ? last : to]
 }
 
-/** How far along a span a value stands: 0 at its beginning, 1 at its end. */
+/**
+ * How far along a span a value stands: 0 at its beginning, 1 at its end.
+ *
+ * @example alongOf(decimal('5'), [decimal('0'), decimal('20')]) // 0.25
+ */
 export function alongOf(value: Decimal, [from, to]: Span): number {
   const span = subtract(to, from)
   return span.coefficient === 0n ? 0.5 : toNumber(quotient(subtract(value, from), span))
 }
 
-/** A domain from its lower end to its upper one, and what puts ticks back in its own direction. */
+/**
+ * A domain from its lower end to its upper one, and what puts ticks back in its own direction.
+ *
+ * @example ascending([decimal('9'), decimal('0')]).low // 0
+ */
 export function ascending([from, to]: readonly [Decimal, Decimal]): {
   low: Decimal
   high: Decimal
@@ -121,6 +138,7 @@ export function ascending([from, to]: readonly [Decimal, Decimal]): {
 /**
  * Whole numbers from one to another.
  * @throws TickError for more than there may be ticks, naming the step
+ * @example wholeNumbers(-1n, 2n, '5') // [-1n, 0n, 1n, 2n]
  */
 export function wholeNumbers(first: bigint, last: bigint, step: string): bigint[] {
   if (absolute(last - first) >= BigInt(MOST_TICKS))

@@ -157,6 +157,7 @@ const SMALL_POWERS = 3
  * Ticks of a symmetric log axis: zero, and powers on both sides of it, from one on; where the
  * domain does not reach ten, from a thousandth of it.
  *
+ * @throws TickError for a count that is none, or a domain with too many powers
  * @example symlogTicks({ domain: [decimal(-100), decimal(100)] }).ticks.length // 7: -100 to 100 over zero
  */
 export function symlogTicks({ domain, base = 10, count = DEFAULT_COUNT + 1 }: LogRequest): Ticks {

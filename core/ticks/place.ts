@@ -93,7 +93,11 @@ export function placeTicks(request: TickRequest): Ticks {
 /** Beyond these powers of ten digits are hard to count. */
 const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
 
-/** The style whose labels tell ticks apart exactly: what an axis has before anybody styles it. */
+/**
+ * The style whose labels tell ticks apart exactly: what an axis has before anybody styles it.
+ *
+ * @example stepStyle({}, { step, ticks: ticksByAnEighth }) // { fraction: [3, 3] }
+ */
 export function stepStyle(
   { multipleOf, kind }: Pick<TickRequest, 'multipleOf' | 'kind'>,
   { ticks }: Ticks,

@@ -42,6 +42,7 @@ const part = (a: Decimal, b: Decimal, span: Decimal): number =>
  * ticks. A domain of one value has the one tick.
  *
  * @param wanted how many ticks the density is measured by
+ * @example tickSets([decimal('0'), decimal('10')]).some(({ values }) => values.length === 6) // true
  */
 export function tickSets(
   domain: readonly [Decimal, Decimal],
@@ -101,7 +102,11 @@ export const AGAINST = 'against it: '
 const WHOLE = 0.999
 /** Of ticks that cover less of the domain than this, a reader misses the rest. */
 const HALF = 0.5
-/** What speaks for the ticks of a set, and what against them. */
+/**
+ * What speaks for the ticks of a set, and what against them.
+ *
+ * @example tickReasons(set, 5) // ['ends with the domain', 'zero is a tick', …]
+ */
 export function tickReasons({ step, values, coverage }: TickSet, wanted: number): string[] {
   const hasZero = values.some(({ coefficient }) => coefficient === 0n)
   const counted = `${values.length} ${values.length === 1 ? 'tick' : 'ticks'}`

@@ -112,6 +112,7 @@ const nameOf = ({
  * what `decide`, `textOf` and `saidBy` give, value by value.
  *
  * @param doubles finite; each means its shortest decimal
+ * @throws RangeError for a double that is not finite
  * @example decideColumn(resolve({ fraction: [0, 0] }), Float64Array.of(1.2, 7, 0.9)).which // 0, 1, 0
  */
 export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {

@@ -66,6 +66,7 @@ function sideOf(
  *
  * @returns null where the plan is not of that kind; the function gives null where exact digits must
  *   decide
+ * @throws ValueError naming the index of what is no number
  */
 // One closure: what a label needs lies at hand, and a call for each part of it would take longer
 // than the label.
