@@ -1,6 +1,7 @@
 // npm run mutate -- FOLDER [--seed N] [--count N]: how far the tests of a folder can be trusted.
-// Puts one fault after another into the folder's code, in a copy of the tree, and runs the tests of
-// the folder on each. A fault that no test notices is printed with its line; a tenth may survive.
+// Puts one fault after another into the folder's code, in a copy of the tree, and runs on each the
+// tests of the folder; then those of all that uses the file; then the compiler. A fault that none
+// of them notices is printed with its line; a tenth may survive.
 import { spawnSync } from 'node:child_process'
 import {
   cpSync,
@@ -21,6 +22,8 @@ import { seeded } from './lib/seeded.mjs'
 const MOST_SURVIVORS = 0.1
 /** How often longer than the sound code a run may take before it counts as stuck. */
 const PATIENCE = 5
+/** How long tests of all that uses a file may take, in milliseconds. */
+const MOST_RELATED = 600_000
 
 const OTHER_WAY = {
   '<': '<=',
@@ -94,16 +97,19 @@ const clean = () => rmSync(copy, { recursive: true, force: true })
 process.on('exit', clean)
 process.on('SIGINT', () => process.exit(130))
 
-const jest = join('node_modules', '.bin', 'jest')
-/** Whether the tests pass; null where they do not end in time. */
-function passes(paths, timeout) {
-  const { status, error } = spawnSync(
-    jest,
-    ['--selectProjects', 'unit', '--bail', '--passWithNoTests', '--', ...paths],
-    { cwd: copy, stdio: 'ignore', env: environment, timeout },
-  )
+const bin = (name) => join('node_modules', '.bin', name)
+const JEST = ['--selectProjects', 'unit', '--bail', '--passWithNoTests']
+/** Whether a command of the tree ends well; null where it does not end in time. */
+function succeeds(name, args, timeout) {
+  const { status, error } = spawnSync(bin(name), args, {
+    cwd: copy,
+    stdio: 'ignore',
+    env: environment,
+    timeout,
+  })
   return error?.code === 'ETIMEDOUT' ? null : status === 0
 }
+const passes = (paths, timeout) => succeeds('jest', [...JEST, '--', ...paths], timeout)
 
 const began = Date.now()
 if (!passes([`${folder}/`], undefined)) {
@@ -121,19 +127,28 @@ const chosen = []
 while (chosen.length < Number(values.count) && all.length > 0)
   chosen.push(...all.splice(Math.floor(random() * all.length), 1))
 
-let survivors = 0
+/** Who may notice a fault, the soonest done first; each says whether all is well. */
+const WATCHERS = {
+  'its own test': (path) => passes([relative(copy, path.replace(/\.ts$/, '.test.ts'))], timeout),
+  'tests of the folder': () => passes([`${folder}/`], timeout),
+  'tests of what uses it': (path) =>
+    succeeds('jest', [...JEST, '--findRelatedTests', path], MOST_RELATED),
+  'the compiler': () => succeeds('tsc', ['-p', 'tsconfig.core.json', '--noEmit']),
+}
+const counts = new Map([...Object.keys(WATCHERS), 'nobody'].map((name) => [name, 0]))
 for (const [at, { path, text, start, end, becomes }] of chosen.entries()) {
   writeFileSync(path, text.slice(0, start) + becomes + text.slice(end))
-  // The file's own test first, since it most often notices and is soon done.
-  const own = path.replace(/\.ts$/, '.test.ts')
-  const isNoticed = !passes([relative(copy, own)], timeout) || !passes([`${folder}/`], timeout)
+  const [by] = Object.entries(WATCHERS).find(([, isWell]) => !isWell(path)) ?? ['nobody']
   writeFileSync(path, text)
+  counts.set(by, counts.get(by) + 1)
   const line = text.slice(0, start).split('\n').length
   const place = `${relative(copy, path)}:${line}`
   const change = `${text.slice(start, end)} became ${becomes}`
-  if (!isNoticed) survivors++
-  console.log(`${at + 1}/${chosen.length} ${isNoticed ? 'noticed' : 'SURVIVED'} ${place} ${change}`)
+  const verdict = by === 'nobody' ? 'SURVIVED' : `noticed by ${by}:`
+  console.log(`${at + 1}/${chosen.length} ${verdict} ${place} ${change}`)
 }
+console.log(Array.from(counts, ([by, count]) => `${by} ${count}`).join(', '))
+const survivors = counts.get('nobody')
 const share = survivors / (chosen.length || 1)
 console.log(`${survivors} of ${chosen.length} faults in ${basename(folder)} went unnoticed`)
 process.exit(share < MOST_SURVIVORS ? 0 : 1)
