@@ -106,12 +106,13 @@ const QUOTIENT_DIGITS = 60
  * a ÷ b: exact where it ends within 60 significant digits, rounded there otherwise.
  *
  * @param b not zero
+ * @param mode which way it is rounded, by the sign of a
  * @example divide(decimal(1), decimal(8)) // 0.125
  */
-export function divide(a: Decimal, b: Decimal): Decimal {
+export function divide(a: Decimal, b: Decimal, mode: RoundingMode = 'halfEven'): Decimal {
   if (a.coefficient === 0n) return a
   const place = leadingPower(a) - leadingPower(b) - QUOTIENT_DIGITS
   const sign = b.coefficient < 0n ? -1n : 1n
   const unit = { coefficient: absolute(b.coefficient), exponent: b.exponent + place }
-  return { coefficient: sign * quotientRounded(a, unit, 'halfEven'), exponent: place }
+  return { coefficient: sign * quotientRounded(a, unit, mode), exponent: place }
 }

@@ -1,11 +1,14 @@
 import fc from 'fast-check'
-import { add, compare, magnitudeOf, shift, subtract } from '../decimal/arithmetic'
+import { add, compare, magnitudeOf, multiply, shift, subtract } from '../decimal/arithmetic'
 import { scaleBy } from '../decimal/powers'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { LADDER_IDS, ladders } from '../ladders'
 import { inherit } from '../style/inherit'
 import type { Style } from '../style/fields'
 import { decide, ruleFor, saidBy, signs, unitOfLastDigit } from './decide'
+import { constantOf } from '../notations/multiple'
+import type { RoundingMode } from '../decimal/round'
+import { labeller } from './labeller'
 import { resolve } from './resolve'
 import { textOf } from './write'
 
@@ -126,3 +129,46 @@ test('beyond the last rung digits grow, then powers of ten stand without a rung'
     toText(decimal(`1e${last.power + 6}`)),
   )
 })
+
+test.each<[RoundingMode, string]>([
+  ['floor', '3'],
+  ['ceil', '7'],
+  ['trunc', '-3'],
+  ['expand', '0.7'],
+  ['halfEven', '6'],
+])('%s with a factor of %s: what is read has the same label again', (rounding, factor) => {
+  const by = labeller(resolve({ factor, rounding, fraction: [0, 1] }))
+  for (const value of ['1', '-1', '0.3333', '1e20', '-0.25', 3]) {
+    const label = by.label(value)
+    const { coefficient, exponent } = by.read(label).value as Decimal
+    expect(by.label(`${coefficient}e${exponent}`)).toBe(label)
+  }
+})
+
+test.each([
+  ['0.3334', '0.3334π'],
+  ['0.33333333333', 'π/3'],
+  ['0.2504', 'π/4'],
+  ['2.0004', '2π'],
+  ['0.6665', '0.6665π'],
+])('%s of π is %s: a fraction stands for what is one', (ratio, label) => {
+  const value = multiply(decimal(ratio), decimal(constantOf('pi').value))
+  const by = labeller(resolve({ notation: 'multiple', fraction: [0, 3] }))
+  expect(by.label(`${value.coefficient}e${value.exponent}`)).toBe(label)
+})
+
+test.each(['morePrecision', 'lessPrecision'] as const)(
+  '%s: decimals and significant digits that keep the same place follow the platform',
+  (priority) => {
+    const by = labeller(resolve({ fraction: [3, 3], significant: [1, 6], priority }))
+    const platform = new Intl.NumberFormat('en', {
+      minimumFractionDigits: 3,
+      maximumFractionDigits: 3,
+      minimumSignificantDigits: 1,
+      maximumSignificantDigits: 6,
+      roundingPriority: priority,
+    })
+    for (const value of [1.5, 15, 150, 1500, 0.15, 149.9996, 99999.5])
+      expect(by.label(value)).toBe(platform.format(value))
+  },
+)

@@ -1,9 +1,9 @@
 import { compare, leadingPower, magnitudeOf, multiply, shift } from '../decimal/arithmetic'
 import { type Base, reaches, scaleBy } from '../decimal/powers'
 import { type Decimal, decimal, ZERO } from '../decimal/decimal'
-import { divide } from '../decimal/round'
+import { divide, type RoundingMode } from '../decimal/round'
 import { decideMultiple } from './multiple'
-import { keep, type Kept } from './keep'
+import { exactly, keep, type Kept } from './keep'
 import type { Condition, Plan, Row, Rule, SignMode, SignState, Written } from './types'
 import { type Amount, isFiniteAmount } from './value'
 
@@ -17,6 +17,9 @@ interface Level {
   readonly from: number
   readonly fromBase: Base
 }
+
+/** Whether larger values are written as smaller numbers. */
+export const isTurned = ({ factor }: Pick<Rule, 'factor'>): boolean => factor.startsWith('-')
 
 const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = {
   digits: 0n,
@@ -182,13 +185,24 @@ export const ruleFor = (
   row?: Row,
 ): number => plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
 
-/** A value held to the rule's bounds, and which of them it lies beyond. */
-function held(rule: Rule, value: Decimal): { value: Decimal; bound: Written['bound'] } {
+/** The bound of the rule that a value lies beyond, and how its label says that. */
+function boundOf(rule: Rule, value: Decimal): { value: Decimal; sign: '<' | '>' } | null {
+  // A factor below zero turns the order of what is written.
+  const [below, above] = isTurned(rule) ? (['>', '<'] as const) : (['<', '>'] as const)
   if (rule.under !== null && compare(value, decimal(rule.under)) < 0)
-    return { value: decimal(rule.under), bound: '<' }
+    return { value: decimal(rule.under), sign: below }
   if (rule.over !== null && compare(value, decimal(rule.over)) > 0)
-    return { value: decimal(rule.over), bound: '>' }
-  return { value, bound: '' }
+    return { value: decimal(rule.over), sign: above }
+  return null
+}
+/** Digits beyond these are not told of a bound: it does not end. */
+const MOST_BOUND_DIGITS = 60
+/** So many digits a bound may have in any rung of its rule; in powers of two it has more. */
+function digitsIn({ rungs, multiple }: Rule, { coefficient }: Decimal): number {
+  if (multiple) return 1
+  const own = coefficient.toString().replace(/^-|0+$/g, '').length
+  const halvings = rungs.map(({ base, power }) => (base === 10 ? 0 : Math.abs(power)))
+  return Math.min(MOST_BOUND_DIGITS, own + Math.max(0, ...halvings))
 }
 
 /**
@@ -218,21 +232,42 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
   const rule = plan.rules[at]!
   if (rule.zero !== null && amount.coefficient === 0n)
     return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
-  const { value, bound } = held(rule, trueValue)
+  const bound = boundOf(rule, trueValue)
+  const value = bound?.value ?? trueValue
   const inUnits = rule.factor === '1' ? value : multiply(value, decimal(rule.factor))
+  const writing = bound
+    ? { ...rule, precision: exactly(rule.precision, digitsIn(rule, inUnits), bound.sign) }
+    : rule
   const decided = rule.multiple
-    ? decideMultiple(rule, inUnits, signs[rule.sign])
-    : decideNumber(rule, inUnits)
-  return { ...decided, rule: at, bound }
+    ? decideMultiple(writing, inUnits, signs[rule.sign])
+    : decideNumber(writing, inUnits)
+  return { ...decided, rule: at, bound: bound?.sign ?? '' }
 }
 
+/**
+ * Which way a quotient that does not end is rounded, so that its label is the one that was read:
+ * against a style that rounds one way.
+ */
+const inverseModes: Partial<Record<RoundingMode, RoundingMode>> = {
+  floor: 'ceil',
+  ceil: 'floor',
+  trunc: 'expand',
+  expand: 'trunc',
+}
 /**
  * The number of cells in one unit of what is written: rung or exponent, constant, factor and
  * `recorded`.
  */
 function measure(plan: Plan, rule: Rule, number: Decimal): Decimal {
   const constant = rule.multiple ? multiply(number, decimal(rule.multiple.value)) : number
-  const value = rule.factor === '1' ? constant : divide(constant, decimal(rule.factor))
+  const value =
+    rule.factor === '1'
+      ? constant
+      : divide(
+          constant,
+          decimal(rule.factor),
+          rule.multiple ? undefined : inverseModes[rule.precision.rounding],
+        )
   return shift(value, -plan.recorded)
 }
 

@@ -21,7 +21,9 @@ function placesFor({ fraction, significant, priority }: Precision, lead: number)
     least: lead - significant[0] + 1,
   }
   if (!byFraction || !bySignificant) return (byFraction || bySignificant)!
-  const fractionIsFiner = byFraction.last <= bySignificant.last
+  // Ties go to the significant digits where more precision is asked for (ECMA-402,
+  // FormatNumericToString).
+  const fractionIsFiner = byFraction.last < bySignificant.last
   return fractionIsFiner === (priority === 'morePrecision') ? byFraction : bySignificant
 }
 
@@ -64,6 +66,24 @@ export function keep(precision: Precision, value: Decimal): Kept {
     }
   }
   return trim(precision, digits, last, least)
+}
+
+/**
+ * The precision that keeps every digit of a bound, and as many as its style writes anyway. One that
+ * does not end is rounded to the side on which the label stays true.
+ *
+ * @param count of the digits that the bound has in its rung
+ * @example exactly(twoDecimals, 1, '<') // of 0.001 it keeps 0.001
+ */
+export function exactly(precision: Precision, count: number, bound: '<' | '>'): Precision {
+  const [least, most] = precision.significant ?? [1, 1]
+  return {
+    ...precision,
+    increment: null,
+    priority: 'morePrecision',
+    significant: [least, Math.max(most, count)],
+    rounding: bound === '<' ? 'ceil' : 'floor',
+  }
 }
 
 /** Leaves out the zeros at the end that nothing asks for. */

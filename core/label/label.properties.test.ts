@@ -191,10 +191,10 @@ test('multiples of a constant keep their order close to simple fractions', () =>
 })
 
 test.each([
-  ['ceil', [0.9995, 1], ['7/7', '7/7']],
-  ['halfExpand', [3.9, 4], ['4×7/7', '4×7/7']],
+  ['ceil', [0.9995, 1], ['0.1428×7', '7/7']],
+  ['halfExpand', [3.9, 4], ['0.56×7', '4×7/7']],
 ] as const)(
-  'a factor that rounds past a simple fraction stops there: %s',
+  'a factor that would round past a simple fraction has decimals enough: %s',
   (rounding, values, labels) => {
     const write = labeller(
       resolve({ notation: 'multiple', multipleOf: '7', fraction: [0, 0], rounding }, { values }),

@@ -1,8 +1,8 @@
 import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { divide, quotientRounded } from '../decimal/round'
-import { keep } from './keep'
-import type { Rule, SignState, Written } from './types'
+import { keep, type Kept } from './keep'
+import type { Precision, Rule, SignState, Written } from './types'
 
 const LARGEST_DENOMINATOR = 12
 /** How far a ratio may lie from a simple fraction that stands for it. */
@@ -35,33 +35,59 @@ function simpleFraction(ratio: Decimal): Fraction | null {
   return null
 }
 
-const isMore = (a: Fraction, b: Fraction): boolean =>
-  a.numerator * BigInt(b.denominator) > b.numerator * BigInt(a.denominator)
+/** Whether decimals are exactly a fraction: 0.25 is a quarter, 0.333 is no third. */
+const isExactly = (decimals: Decimal, { numerator, denominator }: Fraction): boolean =>
+  compare(times(decimals, denominator), { coefficient: numerator, exponent: 0 }) === 0
 
 /**
- * The simple fraction that rounding stepped over, the one closest to the ratio; null where it
- * stepped over none. A ratio on the other side of it would read in the wrong order.
+ * Whether rounding stepped over a simple fraction or came to stand on one that it is not: then the
+ * label would read in the wrong order, or as that fraction.
  */
-function steppedOver(ratio: Decimal, rounded: Decimal): Fraction | null {
+function isAstray(ratio: Decimal, rounded: Decimal): boolean {
+  const near = simpleFraction(rounded)
+  if (near && !isExactly(rounded, near)) return true
   const direction = compare(rounded, ratio)
-  if (direction === 0) return null
-  const upwards = direction > 0
-  const closest = DENOMINATORS.map((denominator) => ({
-    numerator: quotientRounded(times(ratio, denominator), decimal(1), upwards ? 'ceil' : 'floor'),
-    denominator,
-  })).reduce((best, one) => ((upwards ? isMore(best, one) : isMore(one, best)) ? one : best))
-  const beyond = compare(times(rounded, closest.denominator), {
-    coefficient: closest.numerator,
-    exponent: 0,
+  if (direction === 0) return false
+  const mode = direction > 0 ? 'ceil' : 'floor'
+  return DENOMINATORS.some((denominator) => {
+    const numerator = quotientRounded(times(ratio, denominator), decimal(1), mode)
+    const beyond = compare(times(rounded, denominator), { coefficient: numerator, exponent: 0 })
+    return direction > 0 ? beyond > 0 : beyond < 0
   })
-  return (upwards ? beyond > 0 : beyond < 0) ? closest : null
+}
+
+/** A ratio that lies farther from a fraction than the tolerance is told apart by these decimals. */
+const TELLING_DECIMALS = 12
+const saysTheSame = (kept: Kept, ratio: Decimal): boolean =>
+  compare({ coefficient: kept.digits, exponent: kept.place }, magnitudeOf(ratio)) === 0
+/**
+ * What is kept of a ratio: as many decimals as its style has, or as tell it from fractions; such
+ * that what is kept of that again is the same.
+ */
+function keepApart(precision: Precision, ratio: Decimal): Kept {
+  const kept = keep(precision, ratio)
+  const size = magnitudeOf(ratio)
+  const isClear = ({ digits, place }: Kept) =>
+    !isAstray(size, { coefficient: digits, exponent: place })
+  if (precision.increment !== null || isClear(kept)) return kept
+  const isKept = (finer: Kept): boolean => {
+    if (saysTheSame(finer, ratio)) return true
+    const coefficient = ratio.coefficient < 0n ? -finer.digits : finer.digits
+    const again = { coefficient, exponent: finer.place }
+    return saysTheSame(keepApart(precision, again), again)
+  }
+  for (let most = kept.decimals + 1; most <= TELLING_DECIMALS; most++) {
+    const finer = keep({ ...precision, significant: null, fraction: [0, most] }, ratio)
+    if (isClear(finer) && isKept(finer)) return finer
+  }
+  return kept
 }
 
 /**
  * Decides a label that counts a constant: a simple fraction of it where one fits, a decimal
  * factor otherwise. A factor that rounds to a simple fraction is written as that fraction, so
- * that the label reads back to itself; one that would round past a simple fraction stops there,
- * so that labels keep the order of their numbers. With an increment, its multiples alone are
+ * that the label reads back to itself; one that would round past a simple fraction, or seem to be
+ * one, has as many more decimals as tell it apart. With an increment, its multiples alone are
  * written. Exact to 60 digits, those of the constants.
  *
  * @param value in the constant's own unit
@@ -73,13 +99,12 @@ export function decideMultiple(
   sign: (negative: boolean, zero: boolean) => SignState,
 ): Omit<Written, 'rule' | 'bound'> {
   const ratio = divide(value, decimal(rule.multiple!.value))
-  const rounded = keep(rule.precision, ratio)
   const size = magnitudeOf(ratio)
-  const decimals = { coefficient: rounded.digits, exponent: rounded.place }
   const isTold = leadingPower(size) < UNTOLD
-  const near = () =>
-    rule.precision.increment === null ? (simpleFraction(size) ?? steppedOver(size, decimals)) : null
-  const simple = isTold ? (near() ?? simpleFraction(decimals)) : null
+  const rounded = (isTold ? keepApart : keep)(rule.precision, ratio)
+  const decimals = { coefficient: rounded.digits, exponent: rounded.place }
+  const own = isTold && rule.precision.increment === null ? simpleFraction(size) : null
+  const simple = own ?? (isTold ? simpleFraction(decimals) : null)
   const kept = simple ? { digits: simple.numerator, place: 0, decimals: 0 } : rounded
   const zero = kept.digits === 0n
   return {

@@ -1,6 +1,6 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
-import { inCells, unitsRung } from './decide'
+import { inCells, isTurned, unitsRung } from './decide'
 import type { Frame, Frames, Part, Plan, Rule, SignState, Slot, Written } from './types'
 import { fromSuperscript } from '../decimal/superscript'
 import { joined } from './write'
@@ -111,11 +111,21 @@ function bareExponent(rule: Rule, { unitAt }: Plan): number | null {
 
 /**
  * What lies beyond a value, where a bound says so; else the value itself.
+ *
  * @param bound <, > or nothing
+ * @example beyond('<', decimal('0.01')) // { from: null, to: 0.01 }
  */
 export function beyond(bound: string, value: ReadNumber): ReadNumber {
   if (bound === '<') return { from: null, to: value as Decimal }
   return bound === '>' ? { from: value as Decimal, to: null } : value
+}
+/** The bounds that labels of a rule can begin with, and the side on which the values lie. */
+function boundsIn(rule: Rule): Readonly<Record<string, '<' | '>'>> {
+  const [below, above] = isTurned(rule) ? ['>', '<'] : ['<', '>']
+  return {
+    ...(rule.under === null ? {} : { [below!]: '<' as const }),
+    ...(rule.over === null ? {} : { [above!]: '>' as const }),
+  }
 }
 
 /** Every way in which the middle of a label can be a number of this rule. */
@@ -183,10 +193,7 @@ const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach
 })
 
 function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumber) => void): void {
-  const bound =
-    (rule.under !== null && label.startsWith('<')) || (rule.over !== null && label.startsWith('>'))
-      ? label[0]
-      : ''
+  const bound = boundsIn(rule)[label[0]!] ?? ''
   const rest = bound ? label.slice(1) : label
   for (const { frames, name } of framesIn(plan, rule, null)) {
     for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
@@ -213,7 +220,7 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
           state === 'minus' ? negate(read.number) : read.number,
           read.reach,
         )
-        keep(beyond(bound ?? '', value))
+        keep(beyond(bound, value))
       }
     }
   }
