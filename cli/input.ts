@@ -6,8 +6,8 @@ import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
 import { StyleError } from '../core/error'
 import { FORMS } from '../core/suggest/candidates'
-import { schemas } from '../core/style/schemas'
-import { styleSchema } from '../core/style/parse'
+import { fieldSchema, styleSchema } from '../core/style/parse'
+import { issueText } from '../shared/issues'
 
 /** Input that cannot be used; its message is one line. */
 export class InputError extends Error {
@@ -29,31 +29,32 @@ export function readJson(text: string, where = 'the input'): unknown {
   }
 }
 
-/** Checks an input against what a command takes. @throws InputError naming the place */
+/**
+ * Checks an input against what a command takes.
+ *
+ * @param from the file or line that it comes from, where there may be several
+ * @throws InputError naming the place
+ */
 export function check<Schema extends z.ZodType>(
   schema: Schema,
   input: unknown,
-  at = 'input',
+  from?: string,
 ): z.infer<Schema> {
   const result = schema.safeParse(input)
   if (result.success) return result.data
-  const [issue] = result.error.issues
-  const where = issue!.path
-    .map((part) => (typeof part === 'number' ? `[${part}]` : `.${String(part)}`))
-    .join('')
-    .replace(/^\./, '')
-  throw new InputError(
-    issue!.message.startsWith('style') ? issue!.message : `${where || at}: ${issue!.message}`,
-  )
+  throw new InputError(issueText(result.error, input, from))
 }
 
 const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], {
-  error: 'takes a number, decimal text or null',
+  error: 'it takes a number, decimal text or null',
 })
 const decimalText = z.union([z.number(), z.string()]).transform((input, context) => {
   const read = parseDecimal(String(input))
   if (!read)
-    context.addIssue({ code: 'custom', message: `${JSON.stringify(input)} is not a number` })
+    context.addIssue({
+      code: 'custom',
+      message: `${JSON.stringify(input)} is not a number; it takes a number or decimal text`,
+    })
   return read ?? z.NEVER
 })
 const quantity = z
@@ -71,7 +72,7 @@ export const labelInput = z.strictObject({
 export const readInput = z.strictObject({
   style: styleSchema,
   labels: z.array(z.string()),
-  reader: schemas.locale.optional(),
+  reader: fieldSchema('locale').optional(),
   values: z.array(value).optional(),
   rows,
   quantity,
@@ -96,7 +97,7 @@ export const checkInput = z.strictObject({
   total: z.union([z.literal(true), decimalText]).optional(),
   shares: z.boolean().optional(),
   selection: z.array(z.int().min(0)).optional(),
-  readers: z.array(schemas.locale).optional(),
+  readers: z.array(fieldSchema('locale')).optional(),
   /**
    * Changes printed beside the values, by their places; the exact difference where no value is
    * given.
@@ -120,7 +121,7 @@ export const suggestInput = z
     values: z.array(value).min(1).optional(),
     domain: z.tuple([decimalText, decimalText]).optional(),
     surface,
-    locale: schemas.locale.optional(),
+    locale: fieldSchema('locale').optional(),
     form: z.enum(FORMS).optional(),
     width,
     fontSize,
@@ -130,13 +131,13 @@ export const suggestInput = z
     error: 'takes either values or a domain',
     path: ['values'],
   })
-export const rungsInput = z.strictObject({ ladder: schemas.ladder })
+export const rungsInput = z.strictObject({ ladder: fieldSchema('ladder') })
 export const ticksInput = z.strictObject({
   domain: z.tuple([decimalText, decimalText]),
   step: z.union([z.number(), z.string()]).transform(String).optional(),
   count: z.number().optional(),
   positions: z.array(decimalText).optional(),
-  multipleOf: schemas.multipleOf.optional(),
+  multipleOf: fieldSchema('multipleOf').optional(),
   kind: z.enum(['linear', 'log', 'symlog']).optional(),
   base: z.union([z.literal(10), z.literal(2), z.literal('e')]).optional(),
   ends: z.enum(['tight', 'loose']).optional(),

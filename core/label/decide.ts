@@ -3,7 +3,8 @@ import { type Base, reaches, scaleBy } from '../decimal/powers'
 import { type Decimal, decimal, ZERO } from '../decimal/decimal'
 import { divide, type RoundingMode } from '../decimal/round'
 import { decideMultiple } from './multiple'
-import { exactly, keep, type Kept } from './keep'
+import { boundOf, digitsIn, exactly } from './bounds'
+import { keep, type Kept } from './keep'
 import type { Condition, Plan, Row, Rule, SignMode, SignState, Written } from './types'
 import { type Amount, isFiniteAmount } from './value'
 
@@ -17,9 +18,6 @@ interface Level {
   readonly from: number
   readonly fromBase: Base
 }
-
-/** Whether larger values are written as smaller numbers. */
-export const isTurned = ({ factor }: Pick<Rule, 'factor'>): boolean => factor.startsWith('-')
 
 const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = {
   digits: 0n,
@@ -184,26 +182,6 @@ export const ruleFor = (
   value: Decimal | null,
   row?: Row,
 ): number => plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
-
-/** The bound of the rule that a value lies beyond, and how its label says that. */
-function boundOf(rule: Rule, value: Decimal): { value: Decimal; sign: '<' | '>' } | null {
-  // A factor below zero turns the order of what is written.
-  const [below, above] = isTurned(rule) ? (['>', '<'] as const) : (['<', '>'] as const)
-  if (rule.under !== null && compare(value, decimal(rule.under)) < 0)
-    return { value: decimal(rule.under), sign: below }
-  if (rule.over !== null && compare(value, decimal(rule.over)) > 0)
-    return { value: decimal(rule.over), sign: above }
-  return null
-}
-/** Digits beyond these are not told of a bound: it does not end. */
-const MOST_BOUND_DIGITS = 60
-/** So many digits a bound may have in any rung of its rule; in powers of two it has more. */
-function digitsIn({ rungs, multiple }: Rule, { coefficient }: Decimal): number {
-  if (multiple) return 1
-  const own = coefficient.toString().replace(/^-|0+$/g, '').length
-  const halvings = rungs.map(({ base, power }) => (base === 10 ? 0 : Math.abs(power)))
-  return Math.min(MOST_BOUND_DIGITS, own + Math.max(0, ...halvings))
-}
 
 /**
  * Decides what is written of a value: sign, kept digits and their place, rung, exponent.

@@ -68,24 +68,6 @@ export function keep(precision: Precision, value: Decimal): Kept {
   return trim(precision, digits, last, least)
 }
 
-/**
- * The precision that keeps every digit of a bound, and as many as its style writes anyway. One that
- * does not end is rounded to the side on which the label stays true.
- *
- * @param count of the digits that the bound has in its rung
- * @example exactly(twoDecimals, 1, '<') // of 0.001 it keeps 0.001
- */
-export function exactly(precision: Precision, count: number, bound: '<' | '>'): Precision {
-  const [least, most] = precision.significant ?? [1, 1]
-  return {
-    ...precision,
-    increment: null,
-    priority: 'morePrecision',
-    significant: [least, Math.max(most, count)],
-    rounding: bound === '<' ? 'ceil' : 'floor',
-  }
-}
-
 /** Leaves out the zeros at the end that nothing asks for. */
 function trim(precision: Precision, digits: bigint, last: number, least: number): Kept {
   let place = last

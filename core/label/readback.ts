@@ -1,6 +1,7 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
-import { inCells, isTurned, unitsRung } from './decide'
+import { isTurned } from './bounds'
+import { inCells, unitsRung } from './decide'
 import type { Frame, Frames, Part, Plan, Rule, SignState, Slot, Written } from './types'
 import { fromSuperscript } from '../decimal/superscript'
 import { joined } from './write'

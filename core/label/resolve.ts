@@ -1,24 +1,24 @@
 import { multiply, shift } from '../decimal/arithmetic'
 import { decimal, type Decimal, toText } from '../decimal/decimal'
-import { ladderOf, REGIONAL } from '../ladders/find'
-import { isNumberAlone, parsePattern } from '../locale/pattern'
-import type { ByPlural, PluralKey } from '../locale/types'
+import { REGIONAL } from '../ladders/find'
+import { parsePattern } from '../locale/pattern'
 import { notationOf } from '../notations'
 import type { Contribution } from '../notations/types'
 import { withDigits } from '../style/digits'
 import { StyleError } from '../error'
 import { inherit, stylesOf } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
+import { formsOf, namesOf, outsideOf, surroundings, titleOf } from './around'
 import { byCurrency } from './currencies'
 import { ruleFor } from './decide'
-import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
+import { framesOf, NO_SURROUNDINGS } from './frames'
+import { checkConstant, checkUnitAt, checkZero } from './refusals'
 import { type ChosenRegion, regionOf, type Regions } from './region'
 import { rungWords } from './rungwords'
 import { sharedLevel } from './shared'
-import type { Condition, Forms, Grouping, Marks, Plan, Row, Rule, Value } from './types'
+import type { Condition, Grouping, Marks, Plan, Row, Rule, Value } from './types'
 import { type Region, type UnitWriting, unitWriting } from './units'
 import { amountOf, isFiniteAmount } from './value'
-import { superscript } from '../decimal/superscript'
 
 /** What a Plan is made in. */
 export interface Context extends Regions {
@@ -70,32 +70,6 @@ function marksOf(style: FullStyle, { system }: Region): Marks {
   return marks
 }
 
-/**
- * Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them.
- */
-function surroundings(style: FullStyle, unit: UnitWriting): Surroundings {
-  const prefixes = notationOf(style).hasRungs && Boolean(ladderOf(style.ladder).prefixes)
-  const at = unit.after.findIndex((slot) => typeof slot === 'object' && slot.type === 'unit')
-  if (!prefixes || at < 0)
-    return { ...NO_SURROUNDINGS, rung: ['rung'], before: unit.before, after: unit.after }
-  return {
-    ...NO_SURROUNDINGS,
-    before: unit.before,
-    after: [...unit.after.slice(0, at), 'prefix', ...unit.after.slice(at)],
-  }
-}
-
-const namesOf = ({ named }: UnitWriting): Rule['names'] =>
-  named &&
-  Object.fromEntries(
-    Object.entries(named).map(([plural, [front, back]]) => [
-      plural,
-      [textParts(front, 'unit'), textParts(back, 'unit')],
-    ]),
-  )
-const outsideOf = ({ named }: UnitWriting): Surroundings['outside'] =>
-  named ? [['nameBefore'], ['nameAfter']] : [[], []]
-
 /** A rule apart from what its notation decides. */
 type Rest = Omit<Rule, keyof Contribution>
 
@@ -143,65 +117,6 @@ function restOf(
   }
 }
 
-/** A rung's frames by plural, from the region's patterns: money has patterns of its own. */
-function formsOf(
-  style: FullStyle,
-  unit: UnitWriting,
-  isMoneyPattern: boolean,
-  patterns: ByPlural,
-): Forms {
-  const { fill } = unit.layer
-  return Object.fromEntries(
-    (Object.entries(patterns) as [PluralKey, string][]).map(([plural, text]) => {
-      const pattern = parsePattern(text)
-      const hidden = !/[0#]/.test(text.replace(/'[^']*'/g, ''))
-      const layer = { pattern, fill: { ...fill, text: 'rung' as const } }
-      const around: Surroundings = {
-        ...NO_SURROUNDINGS,
-        before: unit.before,
-        after: unit.after,
-        outside: outsideOf(unit),
-        hidden,
-      }
-      // A pattern without a word is the number as it would stand anyway.
-      if (isNumberAlone(pattern)) return [plural, framesOf(style, unit.layer, around)]
-      // A rung's pattern takes the place of the number's own; only a percent sign or the like stays
-      // around it.
-      if (isMoneyPattern || isNumberAlone(unit.layer.pattern))
-        return [plural, framesOf(style, layer, around)]
-      return [plural, framesOf(style, unit.layer, { ...around, inner: layer })]
-    }),
-  )
-}
-
-/** What a title says in the labels' place: "€ million", "thousand kg", "×10⁻⁷ mol/L". */
-function titleOf(style: FullStyle, rule: Rule, { title }: UnitWriting): string {
-  const { power } = rule.rungs[rule.fixedRung ?? 0]!
-  const ladder = ladderOf(style.ladder)
-  const prefixes = notationOf(style).hasRungs && Boolean(ladder.prefixes)
-  const named = notationOf(style).hasRungs
-    ? ladder.rungs.find((rung) => rung.power === power)
-    : undefined
-  const scale =
-    rule.exponent?.fixed != null
-      ? `×10${superscript(rule.exponent.fixed)}`
-      : ((prefixes ? named?.symbol : named?.word) ?? '')
-  if (title.side === 'before') return [title.text, scale].filter(Boolean).join(' ')
-  return [scale, title.text].filter(Boolean).join(prefixes ? '' : ' ')
-}
-
-/** A rung or exponent that differs from label to label cannot be said once. */
-function checkUnitAt(style: FullStyle, rule: Rule): void {
-  if (style.unitAt === 'label') return
-  const differs = rule.exponent ? rule.exponent.fixed === null : rule.fixedRung === null
-  if (differs)
-    throw new StyleError(
-      'unitAt',
-      style.unitAt,
-      `where every label has its own ${rule.exponent ? 'exponent' : 'rung'} it takes label; set ${rule.exponent ? 'exponent' : 'rung'} to shared or to a power first`,
-    )
-}
-
 /**
  * Looks everything up that a style needs, and freezes it: the one input of `label` and `readBack`.
  *
@@ -231,6 +146,7 @@ export function resolve(style: Style, context: Context = {}): Plan {
   })
   const rules = written.map(({ style: one }, at): { rule: Rule; unit: UnitWriting } => {
     const region = regionOf(one.locale, context)
+    checkConstant(one)
     const marks = marksOf(one, region)
     const unit = unitWriting(one, region, marks)
     const rest = restOf(one, conditions[at]!, region, unit, marks, context.inWords)
@@ -261,13 +177,15 @@ export function resolve(style: Style, context: Context = {}): Plan {
   })
   const { rule, unit } = rules.at(-1)!
   const title = full.unitAt === 'title' ? titleOf(full, rule, unit) : null
-  return freeze({
+  const plan: Plan = {
     recorded,
     rules: rules.map((one) => one.rule),
     missing: full.missing,
     unitAt: full.unitAt,
     title,
-  })
+  }
+  checkZero(plan)
+  return freeze(plan)
 }
 
 function sortByRule(

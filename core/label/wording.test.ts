@@ -186,3 +186,32 @@ test('a machine writes six digits and an exponent when it likes', () => {
     '0',
   ])
 })
+
+test.each<[Style, string]>([
+  [
+    { zero: '–' },
+    'style.zero: "–" is not allowed; zero and missing values would both be written “–”',
+  ],
+  [{ missing: '0' }, 'style.missing: "0" is not allowed; zero and missing values would both be'],
+  [{ missing: '0.00', fraction: [2, 2] }, 'style.missing: "0.00" is not allowed'],
+  [{ zero: '', missing: '' }, 'style.zero: "" is not allowed'],
+  [
+    { cases: [{ when: { column: 'site', is: ['a'] }, use: { zero: '–' } }] },
+    'style.zero: "–" is not allowed',
+  ],
+  [
+    { notation: 'multiple', fraction: [0, 61] },
+    'style.fraction: [0,61] is not allowed; multiples of a constant are known to 60 digits',
+  ],
+])('%j is refused: one text cannot say two things', (style, message) => {
+  expect(() => resolve(style)).toThrow(message)
+})
+
+test.each<Style>([
+  { zero: '0' },
+  { missing: '0', fraction: [2, 2] },
+  { missing: '' },
+  { zero: '0.0' },
+])('%j tells zero from nothing', (style) => {
+  expect(() => resolve(style)).not.toThrow()
+})

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { StyleError } from '../error'
-import { type FieldName, FIELD_NAMES, fields, type Style } from './fields'
+import { type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from './fields'
 import { PRIORITIES } from './schemas'
 
 const isField = (name: string): name is FieldName => Object.hasOwn(fields, name)
@@ -48,6 +48,20 @@ function checkTogether({ marks, fraction, significant, priority }: Style): void 
     )
   }
 }
+
+/**
+ * What one field takes, as a Zod schema that says so itself.
+ *
+ * @example fieldSchema('ladder').safeParse('foo').error?.issues[0]?.message // '"foo" is not allowed; it takes short, …'
+ */
+export const fieldSchema = <Name extends FieldName>(name: Name) =>
+  z.unknown().transform((input, context): FullStyle[Name] => {
+    const result = fields[name].schema.safeParse(input)
+    if (result.success) return result.data
+    const value = JSON.stringify(input) ?? 'nothing'
+    context.addIssue({ code: 'custom', message: `${value} is not allowed; ${fields[name].takes}` })
+    return z.NEVER
+  })
 
 /** The same check as a Zod schema, for contracts that hold a style. */
 export const styleSchema = z.record(z.string(), z.unknown()).transform((input, context): Style => {

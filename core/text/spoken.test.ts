@@ -38,7 +38,7 @@ test.each<[Style, Value, string]>([
   [{ unit: { kind: 'percent' }, fraction: [0, 1], sign: 'always' }, 0.125, 'plus 12.5 percent'],
   [{ unit: { kind: 'basisPoint' } }, 0.0012, '12 basis points'],
   [{ under: '0.01', before: '≈ ' }, 0.001, 'less than 0.01'],
-  [{ zero: '–' }, 0, 'zero'],
+  [{ zero: 'nil' }, 0, 'zero'],
   [{ missing: '' }, null, 'no value'],
   [{}, -Infinity, 'minus infinity'],
   [{ ...short, locale: 'de', unit: euro }, 1234567, '1,2 Millionen Euro'],

@@ -9,6 +9,7 @@ import {
 import type { z } from 'zod'
 import { StyleError } from '../../core/error'
 import { ImportError } from '../../shared/import/error'
+import { issueText } from '../../shared/issues'
 import type { Db } from '../db/database'
 import { ExportError } from '../../shared/exports/prove'
 import { ColumnError } from '../study/derived'
@@ -85,12 +86,8 @@ export async function bodyOf<Schema extends z.ZodType>(
   event: H3Event,
   schema: Schema,
 ): Promise<z.infer<Schema>> {
-  const result = schema.safeParse(await readBody(event))
+  const body: unknown = await readBody(event)
+  const result = schema.safeParse(body)
   if (result.success) return result.data
-  const [issue] = result.error.issues
-  throw new RequestError(
-    422,
-    'Bad request',
-    `${issue!.path.join('.') || 'body'}: ${issue!.message}`,
-  )
+  throw new RequestError(422, 'Bad request', issueText(result.error, body))
 }

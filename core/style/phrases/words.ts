@@ -20,7 +20,7 @@ export const zero: PhraseOf<'zero'> = {
   lead: ', zero',
   name: 'zero',
   applies: always,
-  choices: () => [null, '0', 'nil', '–'],
+  choices: ({ missing: other }) => [null, '0', 'nil', '–'].filter((text) => text !== other),
   say: (value) => (value === null ? 'as a number' : `as “${value}”`),
   typed: { hint: 'another text for zero', read: asIs },
 }
@@ -29,7 +29,7 @@ export const missing: PhraseOf<'missing'> = {
   lead: ', missing',
   name: 'missing values',
   applies: always,
-  choices: () => ['–', 'n/a', '?', ''],
+  choices: ({ zero: other }) => ['–', 'n/a', '?', ''].filter((text) => text !== other),
   say: (value) => (value === '' ? 'as nothing' : `as “${value}”`),
   typed: { hint: 'another text for what is missing', read: asIs },
 }

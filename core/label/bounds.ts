@@ -1,0 +1,44 @@
+import { compare } from '../decimal/arithmetic'
+import { type Decimal, decimal } from '../decimal/decimal'
+import type { Precision, Rule } from './types'
+
+/** Whether larger values are written as smaller numbers. */
+export const isTurned = ({ factor }: Pick<Rule, 'factor'>): boolean => factor.startsWith('-')
+
+/** The bound of the rule that a value lies beyond, and how its label says that. */
+export function boundOf(rule: Rule, value: Decimal): { value: Decimal; sign: '<' | '>' } | null {
+  // A factor below zero turns the order of what is written.
+  const [below, above] = isTurned(rule) ? (['>', '<'] as const) : (['<', '>'] as const)
+  if (rule.under !== null && compare(value, decimal(rule.under)) < 0)
+    return { value: decimal(rule.under), sign: below }
+  if (rule.over !== null && compare(value, decimal(rule.over)) > 0)
+    return { value: decimal(rule.over), sign: above }
+  return null
+}
+/** Digits beyond these are not told of a bound: it does not end. */
+const MOST_BOUND_DIGITS = 60
+/** So many digits a bound may have in any rung of its rule; in powers of two it has more. */
+export function digitsIn({ rungs, multiple }: Rule, { coefficient }: Decimal): number {
+  if (multiple) return 1
+  const own = coefficient.toString().replace(/^-|0+$/g, '').length
+  const halvings = rungs.map(({ base, power }) => (base === 10 ? 0 : Math.abs(power)))
+  return Math.min(MOST_BOUND_DIGITS, own + Math.max(0, ...halvings))
+}
+
+/**
+ * The precision that keeps every digit of a bound, and as many as its style writes anyway. One that
+ * does not end is rounded to the side on which the label stays true.
+ *
+ * @param count of the digits that the bound has in its rung
+ * @example exactly(twoDecimals, 1, '<') // of 0.001 it keeps 0.001
+ */
+export function exactly(precision: Precision, count: number, bound: '<' | '>'): Precision {
+  const [least, most] = precision.significant ?? [1, 1]
+  return {
+    ...precision,
+    increment: null,
+    priority: 'morePrecision',
+    significant: [least, Math.max(most, count)],
+    rounding: bound === '<' ? 'ceil' : 'floor',
+  }
+}

@@ -1,0 +1,54 @@
+import { ZERO } from '../decimal/decimal'
+import { StyleError } from '../error'
+import { notationOf } from '../notations'
+import type { FullStyle } from '../style/schemas'
+import { decide } from './decide'
+import type { Plan, Rule } from './types'
+import { textOf } from './write'
+
+/** A rung or exponent that differs from label to label cannot be said once. */
+export function checkUnitAt(style: FullStyle, rule: Rule): void {
+  if (style.unitAt === 'label') return
+  const differs = rule.exponent ? rule.exponent.fixed === null : rule.fixedRung === null
+  if (differs)
+    throw new StyleError(
+      'unitAt',
+      style.unitAt,
+      `where every label has its own ${rule.exponent ? 'exponent' : 'rung'} it takes label; set ${rule.exponent ? 'exponent' : 'rung'} to shared or to a power first`,
+    )
+}
+
+/** A reader cannot tell zero from nothing where both have one text. */
+export function checkZero(plan: Plan): void {
+  for (const rule of plan.rules.keys()) {
+    const own = plan.rules[rule]!
+    // Only a text with a digit can be a number's.
+    if (own.zero === null && !own.digits.some((digit) => plan.missing.includes(digit))) continue
+    const zero = own.zero ?? zeroLabel(plan, rule)
+    if (zero !== plan.missing) continue
+    const [field, value] = own.zero === null ? ['missing', plan.missing] : ['zero', own.zero]
+    throw new StyleError(
+      field!,
+      value,
+      `zero and missing values would both be written “${zero}”; give one of them another text`,
+    )
+  }
+}
+/** How a rule writes zero. */
+const zeroLabel = (plan: Plan, at: number): string => {
+  const alone: Plan = { ...plan, rules: [{ ...plan.rules[at]!, when: null }] }
+  return textOf(alone, decide(alone, ZERO))
+}
+
+/** Constants are known to so many decimals, and quotients by them to so many digits. */
+const MOST_OF_CONSTANT = 60
+export function checkConstant({ fraction, significant, ...style }: FullStyle): void {
+  if (!notationOf(style).countsConstant) return
+  const most = (fraction ?? significant)?.[1] ?? 0
+  if (most > MOST_OF_CONSTANT)
+    throw new StyleError(
+      fraction ? 'fraction' : 'significant',
+      fraction ?? significant,
+      `multiples of a constant are known to ${MOST_OF_CONSTANT} digits, and none beyond them is told`,
+    )
+}
