@@ -51,3 +51,9 @@ test('probes stand on both sides of each thousandfold step, and one of them is m
     true,
   )
 })
+
+test('the first of several stands for the widest and the worst, and zero loses nothing', () => {
+  const { widest, worst, offs, values } = on({ fraction: [0, 0] }, '0', '1.4', '1.40', '2.8')
+  expect([widest.at, worst.at, values]).toEqual([0, 1, 3])
+  expect(offs.map(({ coefficient }) => coefficient === 0n)).toEqual([true, false, false, false])
+})

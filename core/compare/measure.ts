@@ -2,7 +2,7 @@ import { findAll } from '../checks/run'
 import { labelAt, saidAt, valueAt } from '../checks/proof'
 import type { Check, Severity, Subject } from '../checks/types'
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
-import { type Decimal, ZERO } from '../decimal/decimal'
+import { type Decimal, toText, ZERO } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import { textWidth } from '../text/advance'
 
@@ -52,8 +52,6 @@ export function measure(subject: Subject, fontSize: number): Measured {
     widest: { at: widest, width: widths[widest]! },
     worst: { at: worst, off: offs[worst]! },
     different: new Set(labels).size,
-    values: new Set(
-      places.map((at) => `${valueAt(proof, at).coefficient}e${valueAt(proof, at).exponent}`),
-    ).size,
+    values: new Set(places.map((at) => toText(valueAt(proof, at)))).size,
   }
 }

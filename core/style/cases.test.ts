@@ -16,6 +16,7 @@ test.each([
   [[sizes(3), sizes(6)], [{ at: 1, by: 0, isUnreachable: true }]],
   [[sizes(6), sizes(3)], [{ at: 1, by: 0, isUnreachable: false }]],
   [[sizes(3, 6), sizes(6)], []],
+  [[sizes(6), sizes(3, 6)], []],
   [[sizes(), sizes(6), site('a')], [{ at: 1, by: 0, isUnreachable: true }]],
 ] as const)('%j: what is taken before is told', (cases, problems) => {
   expect(caseProblems(cases as readonly StyleCase[])).toEqual(problems)
