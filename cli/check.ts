@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import { runChecks } from '../core/checks/run'
 import type { Finding, Fix, Subject } from '../core/checks/types'
 import { subtract, sum } from '../core/decimal/arithmetic'
+import { recordedIn } from '../core/label/context'
 import type { Decimal } from '../core/decimal/decimal'
 import { joinRegions } from '../core/label/needs'
 import { amountOf, isFiniteAmount } from '../core/label/value'
@@ -102,7 +103,7 @@ function subjectOf(input: Input): { subject: Subject; places: readonly number[] 
     rows: rows && places.map((at) => rows[at] ?? {}),
     step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
     total: total === true ? summed() : total,
-    context: { ...regionsOf(input), values, rows, recorded: quantity?.recorded },
+    context: { ...regionsOf(input), values, rows, ...recordedIn(quantity) },
   }
   return { subject, places }
 }

@@ -1,10 +1,11 @@
 import { toText } from '../core/decimal/decimal'
-import { currencyColumn } from '../core/style/dependencies'
+import { unitColumn } from '../core/style/dependencies'
 import { type Labeller, labeller } from '../core/label/labeller'
 import { readAs } from '../core/label/readas'
 import { readBack, type ReadNumber } from '../core/label/readback'
 import { saidEnds, saidText } from '../core/label/said'
-import { type Context, resolve } from '../core/label/resolve'
+import { type Context, recordedIn } from '../core/label/context'
+import { resolve } from '../core/label/resolve'
 import { regionOf } from '../core/label/region'
 import type { Row } from '../core/label/types'
 import { ladderOf } from '../core/ladders/find'
@@ -41,7 +42,7 @@ const label: Command = {
       ...tablesFor(spoken ? spokenStyle(style) : style),
       values,
       rows,
-      recorded: quantity?.recorded,
+      ...recordedIn(quantity),
     }
     const plan = resolve(style, context)
     const say = spoken && speaker(plan, spokenPlan(plan, style, context))
@@ -59,7 +60,7 @@ const read: Command = {
   summary: 'read labels back: {"style", "labels", "reader"?} in, {"values", "problems"} out',
   run(input) {
     const { style, labels, values, rows, quantity, reader } = check(readInput, input)
-    const plan = resolve(style, { ...tablesFor(style), values, rows, recorded: quantity?.recorded })
+    const plan = resolve(style, { ...tablesFor(style), values, rows, ...recordedIn(quantity) })
     const region = reader === undefined ? null : regionOf(reader, tablesFor({ locale: reader }))
     const readings = labels.map((one) => (region ? readAs(one, plan, region) : readBack(one, plan)))
     return {
@@ -101,7 +102,7 @@ const ticks: Command = {
               keepsStyle: style !== undefined,
               width,
               count: given.count,
-              context: { ...tablesFor(style ?? {}), recorded: quantity?.recorded },
+              context: { ...tablesFor(style ?? {}), ...recordedIn(quantity) },
             },
             1,
           )[0]
@@ -117,7 +118,7 @@ const ticks: Command = {
     const texts = placed.ticks.map(({ value }) => toText(value))
     const used = style ?? found?.choice.style ?? stepStyle(request, placed)
     const write = labeller(
-      resolve(used, { ...tablesFor(used), values: texts, recorded: quantity?.recorded }),
+      resolve(used, { ...tablesFor(used), values: texts, ...recordedIn(quantity) }),
     )
     const labels = write.labels(texts)
     return {
@@ -148,7 +149,7 @@ export const commands: Record<string, Command> = {
  * it.
  */
 function writersByCurrency(style: Style, context: Context): (row?: Row) => Labeller {
-  const column = currencyColumn(inherit(style))
+  const column = unitColumn(inherit(style))
   const kept = new Map<unknown, Labeller>()
   return (row) => {
     const key = column === null ? null : row?.[column]
@@ -172,7 +173,7 @@ export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<
     const input = readJson(line, `line ${number}`)
     if (!writerFor) {
       const { style, quantity } = check(linesInput, input)
-      writerFor = writersByCurrency(style, { ...tablesFor(style), recorded: quantity?.recorded })
+      writerFor = writersByCurrency(style, { ...tablesFor(style), ...recordedIn(quantity) })
       continue
     }
     const given = check(lineInput, input, `line ${number}`)

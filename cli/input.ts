@@ -5,6 +5,7 @@ import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
 import { StyleError } from '../core/error'
+import { isMeasure } from '../core/measures/convert'
 import { FORMS } from '../core/suggest/candidates'
 import { fieldSchema, styleSchema } from '../core/style/parse'
 import { issueText } from '../shared/issues'
@@ -57,8 +58,20 @@ const decimalText = z.union([z.number(), z.string()]).transform((input, context)
     })
   return read ?? z.NEVER
 })
+const measure = z.string().transform((id, context) => {
+  if (isMeasure(id)) return id
+  context.addIssue({
+    code: 'custom',
+    message: `${JSON.stringify(id)} is no measure of CLDR; it takes an id such as kilogram or kilometer-per-hour`,
+  })
+  return z.NEVER
+})
 const quantity = z
-  .strictObject({ recorded: z.int().min(-400).max(400).optional(), kind: z.string().optional() })
+  .strictObject({
+    recorded: z.int().min(-400).max(400).optional(),
+    kind: z.string().optional(),
+    measure: measure.optional(),
+  })
   .optional()
 
 const rows = z.array(z.record(z.string(), z.unknown())).optional()

@@ -10,7 +10,9 @@ function table<Kind extends keyof TableKinds>(kind: Kind, name: string): TableKi
   const path = `../${kind}/${name}.json`
   if (!kept.has(path))
     kept.set(path, JSON.parse(readFileSync(new URL(path, import.meta.url), 'utf8')))
-  return kept.get(path) as TableKinds[Kind]
+  const found = kept.get(path)
+  // A region that writes as another one does names that one.
+  return typeof found === 'string' ? table(kind, found) : (found as TableKinds[Kind])
 }
 
 /** The tables that a style needs. @throws StyleError for an unknown language */

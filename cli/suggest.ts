@@ -1,3 +1,4 @@
+import { recordedIn } from '../core/label/context'
 import { toText } from '../core/decimal/decimal'
 import { amountOf, isFiniteAmount } from '../core/label/value'
 import { DEFAULT_SIZE, suggestAxis } from '../core/suggest/axis'
@@ -22,7 +23,7 @@ export const suggestCommand: Command = {
       quantity,
     } = check(suggestInput, input)
     const common = locale === undefined ? {} : { locale }
-    const context = { ...tablesFor(common), recorded: quantity?.recorded }
+    const context = { ...tablesFor(common), ...recordedIn(quantity) }
     if (domain && width !== undefined && surface === 'axis') {
       const found = suggestAxis({
         domain,

@@ -15,7 +15,7 @@ copyFileSync(join(root, 'core/module/module.d.mts'), out('runtime', 'label.d.mts
 
 // A file a region for the command line; for the server one file, which goes into it as it is.
 mkdirSync(out('regions'), { recursive: true })
-for (const name of ['locales', 'currency-names']) {
+for (const name of ['locales', 'currency-names', 'measure-names']) {
   const folder = join(root, 'core/locale/generated', name)
   cpSync(folder, out(name), { recursive: true })
   const tables = readdirSync(folder).map((file) => [

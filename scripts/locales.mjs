@@ -3,11 +3,12 @@
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
+import { conversionsOf, measureNames } from './lib/measures.mjs'
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 const folder = join(root, 'core', 'locale', 'generated')
 /** Raised when the tables get another shape. */
-const SHAPE = 4
+const SHAPE = 5
 const LEAST_POWER = 3
 const MOST_POWER = 21
 const PLURALS = ['0', '1', 'zero', 'one', 'two', 'few', 'many', 'other']
@@ -163,6 +164,20 @@ const digitSystems = () =>
 const write = (name, data) =>
   writeFileSync(join(folder, `${name}.json`), JSON.stringify(data) + '\n')
 
+const unitsOf = (locale) =>
+  readJson('cldr-units-full', 'main', locale, 'units.json').main[locale].units
+/** Names of measures; most regions write them as another one does, whose name stands there then. */
+function makeMeasures(locales) {
+  const firsts = new Map()
+  for (const locale of locales) {
+    const names = measureNames(unitsOf(locale))
+    const text = JSON.stringify(names)
+    write(`measure-names/${locale}`, firsts.get(text) ?? names)
+    if (!firsts.has(text)) firsts.set(text, locale)
+  }
+  write('measures', conversionsOf(supplemental('units'), unitsOf('en').long))
+}
+
 /** Makes the tables; does nothing where they are there and made of the same CLDR. */
 export function makeLocales() {
   const { version } = readJson('cldr-core', 'package.json')
@@ -172,6 +187,7 @@ export function makeLocales() {
   rmSync(folder, { recursive: true, force: true })
   mkdirSync(join(folder, 'locales'), { recursive: true })
   mkdirSync(join(folder, 'currency-names'), { recursive: true })
+  mkdirSync(join(folder, 'measure-names'), { recursive: true })
   const plurals = supplemental('plurals')['plurals-type-cardinal']
   const locales = readdirSync(join(root, 'node_modules', 'cldr-numbers-full', 'main')).sort()
   for (const locale of locales) {
@@ -179,6 +195,7 @@ export function makeLocales() {
     write(`locales/${locale}`, table)
     write(`currency-names/${locale}`, names)
   }
+  makeMeasures(locales)
   write('currencies', currencyDigits())
   write('digits', digitSystems())
   write('index', locales)

@@ -1,5 +1,6 @@
 import { type Decimal, fromNumber, toExactText } from '../decimal/decimal'
-import { decide, saidBy } from '../label/decide'
+import { saidBy } from '../label/cells'
+import { decide } from '../label/decide'
 import { type Decision, decideColumn } from '../label/fast/column'
 import { resolve } from '../label/resolve'
 import type { Plan, Written } from '../label/types'

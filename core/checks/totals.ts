@@ -1,6 +1,7 @@
 import { sum } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
-import { decide, saidBy } from '../label/decide'
+import { saidBy } from '../label/cells'
+import { decide } from '../label/decide'
 import { textOf } from '../label/write'
 import { saidAt, valueAt } from './proof'
 import type { Proof } from './types'

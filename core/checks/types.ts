@@ -1,6 +1,6 @@
 import type { Decimal } from '../decimal/decimal'
 import type { DecidedColumn, Decision } from '../label/fast/column'
-import type { Context } from '../label/resolve'
+import type { Context } from '../label/context'
 import type { Plan, Row } from '../label/types'
 import type { FullStyle, Style } from '../style/fields'
 import type { Weight } from '../text/advance'

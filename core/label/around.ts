@@ -6,13 +6,13 @@ import { notationOf } from '../notations'
 import type { FullStyle } from '../style/schemas'
 import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
 import type { Forms, Rule } from './types'
-import type { UnitWriting } from './units'
+import { hasPrefixes, type UnitWriting } from './units'
 
 /**
  * Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them.
  */
 export function surroundings(style: FullStyle, unit: UnitWriting): Surroundings {
-  const prefixes = notationOf(style).hasRungs && Boolean(ladderOf(style.ladder).prefixes)
+  const prefixes = hasPrefixes(style)
   const at = unit.after.findIndex((slot) => typeof slot === 'object' && slot.type === 'unit')
   if (!prefixes || at < 0)
     return { ...NO_SURROUNDINGS, rung: ['rung'], before: unit.before, after: unit.after }
@@ -26,9 +26,13 @@ export function surroundings(style: FullStyle, unit: UnitWriting): Surroundings 
 export const namesOf = ({ named }: UnitWriting): Rule['names'] =>
   named &&
   Object.fromEntries(
-    Object.entries(named).map(([plural, [front, back]]) => [
+    Object.entries(named).map(([plural, [front, back, says]]) => [
       plural,
-      [textParts(front, 'unit'), textParts(back, 'unit')],
+      [
+        textParts(front, 'unit'),
+        textParts(back, 'unit'),
+        ...(says === undefined ? ([] as const) : ([says] as const)),
+      ],
     ]),
   )
 export const outsideOf = ({ named }: UnitWriting): Surroundings['outside'] =>
@@ -69,7 +73,7 @@ export function formsOf(
 export function titleOf(style: FullStyle, rule: Rule, { title }: UnitWriting): string {
   const { power } = rule.rungs[rule.fixedRung ?? 0]!
   const ladder = ladderOf(style.ladder)
-  const prefixes = notationOf(style).hasRungs && Boolean(ladder.prefixes)
+  const prefixes = hasPrefixes(style)
   const named = notationOf(style).hasRungs
     ? ladder.rungs.find((rung) => rung.power === power)
     : undefined

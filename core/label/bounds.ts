@@ -15,14 +15,14 @@ export function boundOf(rule: Rule, value: Decimal): { value: Decimal; sign: '<'
     return { value: decimal(rule.over), sign: above }
   return null
 }
-/** Digits beyond these are not told of a bound: it does not end. */
-const MOST_BOUND_DIGITS = 60
+/** A bound with more digits does not end, as one that was converted: its style's are kept. */
+const MOST_BOUND_DIGITS = 40
 /** So many digits a bound may have in any rung of its rule; in powers of two it has more. */
 export function digitsIn({ rungs, multiple }: Rule, { coefficient }: Decimal): number {
   if (multiple) return 1
   const own = coefficient.toString().replace(/^-|0+$/g, '').length
   const halvings = rungs.map(({ base, power }) => (base === 10 ? 0 : Math.abs(power)))
-  return Math.min(MOST_BOUND_DIGITS, own + Math.max(0, ...halvings))
+  return own > MOST_BOUND_DIGITS ? 1 : own + Math.max(0, ...halvings)
 }
 
 /**

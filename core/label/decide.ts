@@ -1,8 +1,8 @@
-import { compare, leadingPower, magnitudeOf, multiply, shift } from '../decimal/arithmetic'
+import { compare, leadingPower, magnitudeOf, shift } from '../decimal/arithmetic'
 import { type Base, reaches, scaleBy } from '../decimal/powers'
 import { type Decimal, decimal, ZERO } from '../decimal/decimal'
-import { divide, type RoundingMode } from '../decimal/round'
 import { decideMultiple } from './multiple'
+import { toUnits } from './cells'
 import { boundOf, digitsIn, exactly } from './bounds'
 import { keep, type Kept } from './keep'
 import type { Condition, Plan, Row, Rule, SignMode, SignState, Written } from './types'
@@ -212,7 +212,7 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
     return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
   const bound = boundOf(rule, trueValue)
   const value = bound?.value ?? trueValue
-  const inUnits = rule.factor === '1' ? value : multiply(value, decimal(rule.factor))
+  const inUnits = toUnits(rule, value)
   const writing = bound
     ? { ...rule, precision: exactly(rule.precision, digitsIn(rule, inUnits), bound.sign) }
     : rule
@@ -220,80 +220,4 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
     ? decideMultiple(writing, inUnits, signs[rule.sign])
     : decideNumber(writing, inUnits)
   return { ...decided, rule: at, bound: bound?.sign ?? '' }
-}
-
-/**
- * Which way a quotient that does not end is rounded, so that its label is the one that was read:
- * against a style that rounds one way.
- */
-const inverseModes: Partial<Record<RoundingMode, RoundingMode>> = {
-  floor: 'ceil',
-  ceil: 'floor',
-  trunc: 'expand',
-  expand: 'trunc',
-}
-/**
- * The number of cells in one unit of what is written: rung or exponent, constant, factor and
- * `recorded`.
- */
-function measure(plan: Plan, rule: Rule, number: Decimal): Decimal {
-  const constant = rule.multiple ? multiply(number, decimal(rule.multiple.value)) : number
-  const value =
-    rule.factor === '1'
-      ? constant
-      : divide(
-          constant,
-          decimal(rule.factor),
-          rule.multiple ? undefined : inverseModes[rule.precision.rounding],
-        )
-  return shift(value, -plan.recorded)
-}
-
-/**
- * A written number, by its rule's measure, in the cells' own: what a reader gets from it.
- *
- * @example with the rung K and no factor, 1.5 is 1500 in the cells' measure
- */
-export function inCells(
-  plan: Plan,
-  rule: Rule,
-  number: Decimal,
-  written: Pick<Written, 'rung' | 'exponent' | 'denominator'>,
-): Decimal {
-  const rung = rule.rungs[written.rung]!
-  const whole =
-    written.exponent === null
-      ? scaleBy(number, rung.base, rung.power)
-      : shift(number, written.exponent)
-  return measure(
-    plan,
-    rule,
-    written.denominator === 1 ? whole : divide(whole, decimal(written.denominator)),
-  )
-}
-
-/**
- * The number that a decision says, in the cells' own measure; as signed as it is written.
- *
- * @example saidBy(plan, decide(plan, amountOf(1264000))) // 1300000, where one decimal of M is kept
- */
-export function saidBy(plan: Plan, written: Written): Decimal {
-  const coefficient = written.sign === 'minus' ? -written.digits : written.digits
-  return inCells(plan, plan.rules[written.rule]!, { coefficient, exponent: written.place }, written)
-}
-
-/**
- * One unit of the last digit written, in the cells' own measure.
- *
- * @example of “1.5K” it is 100
- */
-export function unitOfLastDigit(plan: Plan, written: Written): Decimal {
-  return magnitudeOf(
-    inCells(
-      plan,
-      plan.rules[written.rule]!,
-      { coefficient: 1n, exponent: -written.decimals },
-      { ...written, denominator: 1 },
-    ),
-  )
 }

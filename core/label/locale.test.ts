@@ -3,12 +3,11 @@ import version from '../locale/generated/version.json'
 import { regionsBy } from './needs'
 import type { Style } from '../style/schemas'
 import { toText } from '../decimal/decimal'
-import { saidBy } from './decide'
+import { saidBy } from './cells'
 import { labeller } from './labeller'
 import { resolve } from './resolve'
 import {
   compact,
-  differs,
   euro,
   exact,
   isSameCldr,
@@ -17,6 +16,7 @@ import {
   twoDigits,
   VALUES,
 } from './testing/platform'
+import { differs } from './testing/differences'
 import { part } from '../testing/part'
 import type { Value } from './types'
 

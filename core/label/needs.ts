@@ -1,12 +1,13 @@
 import { localeTableName, type Regions } from './region'
 import { inherit, stylesOf } from '../style/inherit'
 import type { Style } from '../style/schemas'
-import type { CurrencyNames, LocaleTable } from '../locale/types'
+import type { CurrencyNames, LocaleTable, MeasureNames } from '../locale/types'
 
 /** The tables that a style is written by. */
 export interface Needs {
   readonly tables: readonly string[]
   readonly currencyNames: readonly string[]
+  readonly measureNames: readonly string[]
 }
 
 /**
@@ -26,6 +27,7 @@ export function needsOf(style: Style): Needs {
     currencyNames: names(
       styles.filter(({ unit }) => unit.kind === 'currency' && unit.display === 'name'),
     ),
+    measureNames: names(styles.filter(({ unit }) => unit.kind === 'measure')),
   }
 }
 
@@ -33,6 +35,7 @@ export function needsOf(style: Style): Needs {
 export interface TableKinds {
   readonly locales: LocaleTable
   readonly 'currency-names': CurrencyNames
+  readonly 'measure-names': MeasureNames
 }
 
 /**
@@ -51,6 +54,7 @@ export function regionsBy(
   return {
     tables: chosen('locales', needs.tables),
     currencyNames: chosen('currency-names', needs.currencyNames),
+    measureNames: chosen('measure-names', needs.measureNames),
   }
 }
 
@@ -62,4 +66,5 @@ export function regionsBy(
 export const joinRegions = (regions: readonly Regions[]): Regions => ({
   tables: Object.assign({}, ...regions.map(({ tables }) => tables)),
   currencyNames: Object.assign({}, ...regions.map(({ currencyNames }) => currencyNames)),
+  measureNames: Object.assign({}, ...regions.map(({ measureNames }) => measureNames)),
 })

@@ -1,8 +1,9 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { isTurned } from './bounds'
-import { inCells, unitsRung } from './decide'
-import type { Frame, Frames, Part, Plan, Rule, SignState, Slot, Written } from './types'
+import { inCells } from './cells'
+import { unitsRung } from './decide'
+import type { Frame, Frames, Name, Plan, Rule, SignState, Slot, Written } from './types'
 import { fromSuperscript } from '../decimal/superscript'
 import { joined } from './write'
 
@@ -31,7 +32,6 @@ type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
 
 const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D*)(\d+))$/s
 
-type Name = readonly [readonly Part[], readonly Part[]]
 const NO_NAME: Name = [[], []]
 
 function slotText(rule: Rule, rung: number | null, name: Name, slot: Slot): string {
@@ -193,6 +193,32 @@ const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach
   reach: { rung, exponent: null, denominator: 1 },
 })
 
+interface Within {
+  readonly frame: Frame
+  readonly name: Name
+  readonly plural: string
+  readonly rung: number
+  readonly before: string
+  readonly after: string
+}
+/** The number that stands between two texts, or that they say by themselves. */
+function readWithin(
+  label: string,
+  { frame, name: [, , says], plural, rung, before, after }: Within,
+  rule: Rule,
+  plan: Plan,
+): ReturnType<typeof readMiddle> {
+  const isAlone = label === before + after
+  if (frame.hidden) return isAlone ? readWord(rung, plural) : null
+  if (says !== undefined)
+    return isAlone
+      ? { number: parseDecimal(says)!, reach: { rung, exponent: null, denominator: 1 } }
+      : null
+  const end = Math.max(before.length, label.length - after.length)
+  const middle = label.slice(before.length, end)
+  return middle === '' ? null : readMiddle(middle, rule, rung, plan)
+}
+
 function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumber) => void): void {
   const bound = boundsIn(rule)[label[0]!] ?? ''
   const rest = bound ? label.slice(1) : label
@@ -207,13 +233,7 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
       for (const [state, frame] of Object.entries(frames) as [SignState, Frame][]) {
         const [before, after] = textAround(rule, frame, rung, name)
         if (!rest.startsWith(before) || !rest.endsWith(after)) continue
-        const middle = rest.slice(
-          before.length,
-          Math.max(before.length, rest.length - after.length),
-        )
-        const isWord = frame.hidden && rest === before + after
-        const word = isWord ? readWord(rung, plural) : null
-        const read = frame.hidden ? word : middle && readMiddle(middle, rule, rung, plan)
+        const read = readWithin(rest, { frame, name, plural, rung, before, after }, rule, plan)
         if (!read) continue
         const value = inCells(
           plan,

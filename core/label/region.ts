@@ -2,7 +2,7 @@ import { StyleError } from '../error'
 import { chooseSystem, nearestName } from '../locale/choose'
 import localeNames from '../locale/generated/index.json'
 import en from '../locale/generated/locales/en.json'
-import type { CurrencyNames, LocaleTable } from '../locale/types'
+import type { CurrencyNames, LocaleTable, MeasureNames } from '../locale/types'
 import type { Region } from './units'
 
 /** What was loaded of regions. */
@@ -11,6 +11,8 @@ export interface Regions {
   readonly tables?: Readonly<Record<string, LocaleTable>>
   /** Names of currencies, by the region's name. */
   readonly currencyNames?: Readonly<Record<string, CurrencyNames>>
+  /** Names of measures, by the region's name. */
+  readonly measureNames?: Readonly<Record<string, MeasureNames>>
 }
 const known = new Set(localeNames)
 
@@ -42,9 +44,17 @@ export interface ChosenRegion extends Region {
  * @param regions what was loaded; see `needsOf`
  * @throws StyleError for a language that CLDR does not know
  */
-export function regionOf(tag: string, { tables = {}, currencyNames = {} }: Regions): ChosenRegion {
+export function regionOf(
+  tag: string,
+  { tables = {}, currencyNames = {}, measureNames = {} }: Regions,
+): ChosenRegion {
   const name = localeTableName(tag)
   const table = name === 'en' ? (tables.en ?? (en as LocaleTable)) : tables[name]
   if (!table) throw new Error(`the table of ${name} is not loaded`)
-  return { table, names: currencyNames[name] ?? null, ...chooseSystem(tag, table) }
+  return {
+    table,
+    names: currencyNames[name] ?? null,
+    measures: measureNames[name] ?? null,
+    ...chooseSystem(tag, table),
+  }
 }

@@ -1,5 +1,6 @@
 import type { RoundingMode } from '../decimal/round'
 import type { PluralKey } from '../locale/types'
+import type { RationalText } from '../measures/rational'
 import type { Exponent, Multiple, Step } from '../notations/types'
 
 /**
@@ -33,6 +34,11 @@ export interface Rule {
   readonly when: Condition | null
   /** The label writes true value × factor. */
   readonly factor: string
+  /**
+   * What the value is converted by before, where no factor of finite decimals says it: value ×
+   * scale + shift. null: nothing.
+   */
+  readonly convert: { readonly scale: RationalText; readonly shift: RationalText } | null
   readonly precision: Precision
   /** Ascending. A rule without rungs to choose from has the one of power 0 without a text. */
   readonly rungs: readonly Rung[]
@@ -122,9 +128,12 @@ export interface Frame {
  * Frames by the plural of the number as it is written; `other` stands in for those that are absent.
  */
 export type Forms = Readonly<Partial<Record<PluralKey, Frames>>>
-export type Names = Readonly<
-  Partial<Record<PluralKey, readonly [readonly Part[], readonly Part[]]>>
->
+export type Names = Readonly<Partial<Record<PluralKey, Name>>>
+/**
+ * What stands before and after the number; and where the name alone says which it is, that number:
+ * Arabic has a word for two miles.
+ */
+export type Name = readonly [before: readonly Part[], after: readonly Part[], says?: string]
 /**
  * A part as it is; the place where the rung goes, behind its own gap; the rung as a prefix of the
  * unit; or what a currency's name puts before or after the number.

@@ -12,6 +12,7 @@ const region = {
   table: en as LocaleTable,
   system: (en as LocaleTable).systems.latn!,
   names: { EUR: { name: 'Euro', one: 'euro', other: 'euros' } },
+  measures: null,
 }
 const text = (slots: readonly Slot[]) =>
   slots.map((slot) => (typeof slot === 'object' ? slot.value : `{${slot}}`)).join('')

@@ -1,6 +1,16 @@
 import { parsePattern } from '../locale/pattern'
-import type { CurrencyNames, LocaleTable, PluralKey, SystemTable } from '../locale/types'
+import type {
+  CurrencyNames,
+  LocaleTable,
+  MeasureNames,
+  PluralKey,
+  SystemTable,
+} from '../locale/types'
 import { StyleError } from '../error'
+import { ladderOf } from '../ladders/find'
+import { notationOf } from '../notations'
+import { hasPrefix } from '../measures/parse'
+import { measureForms } from '../measures/naming'
 import type { FullStyle } from '../style/schemas'
 import { isCurrency } from '../locale/currencies'
 import { type Layer, noBreak, partIf } from './frames'
@@ -13,7 +23,11 @@ export interface Region {
   readonly table: LocaleTable
   readonly system: SystemTable
   readonly names: CurrencyNames | null
+  readonly measures: MeasureNames | null
 }
+
+/** Texts before and after the number; and the number that the first alone says, where it does. */
+export type UnitName = readonly [before: string, after: string, says?: string]
 
 /** What a unit puts beside the number, and how it is said in a title. */
 export interface UnitWriting {
@@ -28,7 +42,7 @@ export interface UnitWriting {
   /** The region's own patterns for shortened amounts, where it has them. */
   readonly isMoney: boolean
   /** Patterns that depend on the number's plural: a currency's name. */
-  readonly named: Partial<Record<PluralKey, readonly [string, string]>> | null
+  readonly named: Partial<Record<PluralKey, UnitName>> | null
 }
 
 const NUMBER_ALONE = parsePattern('#')
@@ -130,6 +144,64 @@ function currencyWriting(
   }
 }
 
+/** What a pattern without a place for the number says, by its plural. */
+const SAYS: Readonly<Record<string, string>> = { zero: '0', one: '1', two: '2' }
+function nameFrom(pattern: string, plural: string): UnitName {
+  const [before = '', after] = pattern.split('{0}')
+  return after === undefined ? [before, '', SAYS[plural]] : [before, after]
+}
+
+/** Whether the rungs are prefixes of the unit: k, M, G. */
+export const hasPrefixes = (style: FullStyle): boolean =>
+  notationOf(style).hasRungs && Boolean(ladderOf(style.ladder).prefixes)
+/** A measure that takes the rungs as its prefixes: 3.6 MW. */
+function prefixedWriting(id: string, pattern: string, marks: Marks): UnitWriting {
+  if (hasPrefix(id))
+    throw new StyleError(
+      'unit.id',
+      id,
+      'where rungs are prefixes it takes a measure without one, such as gram or meter',
+    )
+  const [, gap = '', text = ''] = /^\{0\}(\s*)(.*)$/u.exec(pattern) ?? [
+    ,
+    ' ',
+    pattern.replace('{0}', '').trim(),
+  ]
+  return symbolWriting(text, 'after', gap, marks)
+}
+
+/** A measure around the number: its pattern by the number's plural. */
+function measureWriting(
+  unit: Extract<Unit, { kind: 'measure' }>,
+  style: FullStyle,
+  { measures }: Region,
+  marks: Marks,
+): UnitWriting {
+  const { display = 'short' } = unit
+  const id = String(unit.id)
+  const forms = measures && measureForms(id, display, measures)
+  if (!forms)
+    throw new StyleError('unit.id', id, 'the names of measures are not at hand for this region')
+  if (hasPrefixes(style)) return prefixedWriting(id, forms.other, marks)
+  const named = Object.fromEntries(
+    Object.entries(forms).map(([plural, pattern]) => [plural, nameFrom(pattern, plural)]),
+  )
+  return {
+    ...plain(marks),
+    named,
+    title: { side: 'after', text: forms.other.replace('{0}', '').trim() },
+  }
+}
+
+/**
+ * CLDR writes the percent and permille that are measures by the region's own pattern for them, but
+ * in words; their numbers are percent already.
+ */
+function partOf(unit: Unit): Unit | null {
+  if (unit.kind !== 'measure' || unit.display === 'long') return null
+  return unit.id === 'percent' || unit.id === 'permille' ? { kind: unit.id } : null
+}
+
 /**
  * What the style's unit writes in a region.
  *
@@ -137,8 +209,11 @@ function currencyWriting(
  */
 export function unitWriting(style: FullStyle, region: Region, marks: Marks): UnitWriting {
   const { unit } = style
+  const part = partOf(unit)
+  if (part) return { ...unitWriting({ ...style, unit: part }, region, marks), perOne: '1' }
   if (unit.kind === 'none') return plain(marks)
   if (unit.kind === 'currency') return currencyWriting(unit, style, region, marks)
+  if (unit.kind === 'measure') return measureWriting(unit, style, region, marks)
   if (unit.kind === 'symbol')
     return symbolWriting(
       unit.text,

@@ -1,9 +1,11 @@
+import { tenTo } from '../decimal/arithmetic'
 import { superscript } from '../decimal/superscript'
 import { pluralOf } from '../locale/plurals'
 import type {
   ExponentForm,
   Forms,
   Frames,
+  Name,
   Part,
   PartType,
   Plan,
@@ -62,10 +64,23 @@ function framesFor(rule: Rule, written: Written, saysUnit: boolean): Frames {
   return forms ? formFor(forms, rule, written) : rule.frames
 }
 
+/** Whether a name that says a number may stand for it: nothing else is written of it. */
+const standsAlone = (
+  rule: Rule,
+  { sign, exponent, bound, kind, digits, place }: Written,
+  says: string,
+) =>
+  kind === 'number' &&
+  sign === 'none' &&
+  exponent === null &&
+  bound === '' &&
+  rule.multiple === null &&
+  place <= 0 &&
+  BigInt(says) * tenTo(-place) === digits
 /**
- * A currency's name: its plural is that of the whole number, a million euros as a million of them.
+ * A unit's name: its plural is that of the whole number, a million euros as a million of them.
  */
-function nameFor(rule: Rule, written: Written): readonly [readonly Part[], readonly Part[]] {
+function nameFor(rule: Rule, written: Written): Name {
   const names = rule.names!
   const { power, base } = rule.rungs[written.rung]!
   const raised = base === 10 ? Math.max(0, written.exponent ?? power) : 0
@@ -75,7 +90,9 @@ function nameFor(rule: Rule, written: Written): readonly [readonly Part[], reado
     fraction: fraction.slice(raised),
     power: raised,
   }
-  return names[pluralOf(rule.plurals ?? {}, operands)] ?? names.other!
+  const name = names[pluralOf(rule.plurals ?? {}, operands)] ?? names.other!
+  const [, , says] = name
+  return says === undefined || standsAlone(rule, written, says) ? name : names.other!
 }
 
 /** Whole digits with the group marks between them. */
@@ -159,7 +176,8 @@ function emitLabel(plan: Plan, written: Written, saysUnit: boolean, emit: Emit):
   const frame = framesFor(rule, written, saysUnit)[written.sign]
   if (written.bound) emit('bound', written.bound)
   for (const slot of frame.before) emitSlot(rule, written, slot, emit)
-  if (!frame.hidden) emitMiddle(rule, written, saysUnit, emit)
+  const isNamed = saysUnit && rule.names !== null && nameFor(rule, written)[2] !== undefined
+  if (!frame.hidden && !isNamed) emitMiddle(rule, written, saysUnit, emit)
   for (const slot of frame.after) emitSlot(rule, written, slot, emit)
 }
 

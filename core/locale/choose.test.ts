@@ -42,7 +42,11 @@ test('digits that are none are refused with some that are', () => {
 })
 
 test("a style names the tables that it needs, its cases' too", () => {
-  expect(needsOf({ locale: 'de-AT' })).toEqual({ tables: ['de-AT'], currencyNames: [] })
+  expect(needsOf({ locale: 'de-AT' })).toEqual({
+    tables: ['de-AT'],
+    currencyNames: [],
+    measureNames: [],
+  })
   const named = { kind: 'currency' as const, code: 'EUR', display: 'name' as const }
   expect(
     needsOf({
@@ -52,7 +56,11 @@ test("a style names the tables that it needs, its cases' too", () => {
   ).toEqual({
     tables: ['fr', 'pl'],
     currencyNames: ['pl'],
+    measureNames: [],
   })
+  expect(needsOf({ locale: 'fr', unit: { kind: 'measure', id: 'kilogram' } }).measureNames).toEqual(
+    ['fr'],
+  )
 })
 
 test('the table of every locale stays under ten kilobytes', () => {

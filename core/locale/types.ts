@@ -48,3 +48,23 @@ export interface LocaleTable {
 
 /** The names of currencies in one region: `name`, and by plural. */
 export type CurrencyNames = Readonly<Record<string, Readonly<Record<string, string>>>>
+
+/** Patterns by plural, or one for all. */
+export type Patterns = string | ByPlural
+/** How measures are written in one region, in one display: {0} the number or the unit within. */
+export interface MeasurePatterns {
+  /** By id. */
+  readonly units: Readonly<Record<string, Patterns>>
+  /** What stands around a unit that is counted per this one. */
+  readonly per: Readonly<Record<string, string>>
+  /** {0} per {1}, and {0} times {1}. */
+  readonly compound: string
+  readonly times: string
+  /** Square and cubic. */
+  readonly powers: Readonly<Record<string, Patterns>>
+  /** By the power that the prefix stands for: 10p3, 1024p1. */
+  readonly prefixes: Readonly<Record<string, string>>
+}
+export type MeasureDisplay = 'short' | 'narrow' | 'long'
+/** The names of measures in one region. */
+export type MeasureNames = Readonly<Record<MeasureDisplay, MeasurePatterns>>

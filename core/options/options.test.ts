@@ -80,6 +80,7 @@ test.each<[Style, string]>([
   [{ sign: 'parentheses' }, 'parentheses'],
   [{ cases: [{ when: { magnitude: { from: 3 } }, use: { fraction: [0, 0] } }] }, 'cases'],
   [{ unit: { kind: 'currency', code: { column: 'c' } } }, 'named by a column'],
+  [{ unit: { kind: 'measure', id: 'knot' } }, 'this unit'],
   [{ notation: 'scaled', ladder: 'locale', unitAt: 'title' }, 'said once'],
 ])('of %j is told that options have no word for %s', (style, part) => {
   expect(optionsOf(style).unsaid.join(', ')).toContain(part)

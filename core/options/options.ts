@@ -1,6 +1,7 @@
 import { withDigits } from '../style/digits'
 import { notationOf } from '../notations'
 import type { NumberOptions, Unsaid } from '../notations/types'
+import { unitColumn } from '../style/dependencies'
 import { inherit } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
 
@@ -11,6 +12,17 @@ export interface Optioned {
   /** What labels will lack, a phrase each; empty where the options say all of the style. */
   readonly unsaid: readonly string[]
 }
+
+/** Simple units that ECMA-402 sanctions (section 6.6.2); two of them may stand around -per-. */
+const SANCTIONED = new Set(
+  'acre bit byte celsius centimeter day degree fahrenheit fluid-ounce foot gallon gigabit gigabyte gram hectare hour inch kilobit kilobyte kilogram kilometer liter megabit megabyte meter microsecond mile mile-scandinavian milliliter millimeter millisecond minute month nanosecond ounce percent petabyte pound second stone terabit terabyte week yard year'.split(
+    ' ',
+  ),
+)
+const isSanctioned = (id: unknown): id is string =>
+  typeof id === 'string' &&
+  id.split('-per-').length <= 2 &&
+  id.split('-per-').every((unit) => SANCTIONED.has(unit))
 
 const units: Record<FullStyle['unit']['kind'], (unit: never) => NumberOptions> = {
   none: () => ({}),
@@ -27,6 +39,8 @@ const units: Record<FullStyle['unit']['kind'], (unit: never) => NumberOptions> =
   percentPoint: () => ({}),
   basisPoint: () => ({}),
   symbol: () => ({}),
+  measure: ({ id, display = 'short' }: { id: unknown; display?: string }): NumberOptions =>
+    isSanctioned(id) ? { style: 'unit', unit: id, unitDisplay: display } : {},
 }
 const groupings: Record<FullStyle['grouping'], NumberOptions> = {
   auto: {},
@@ -80,13 +94,11 @@ const beyond: readonly Unsaid<FullStyle>[] = [
       unit.kind === 'symbol' ||
       unit.kind === 'permille' ||
       unit.kind === 'percentPoint' ||
-      unit.kind === 'basisPoint',
+      unit.kind === 'basisPoint' ||
+      (unit.kind === 'measure' && typeof unit.id === 'string' && !isSanctioned(unit.id)),
     'this unit',
   ],
-  [
-    ({ unit }) => unit.kind === 'currency' && typeof unit.code !== 'string',
-    'a currency that is named by a column',
-  ],
+  [(style) => unitColumn(style) !== null, 'a unit that is named by a column'],
   [({ unitAt }) => unitAt !== 'label', 'a unit that is said once'],
   [({ marks }) => Object.keys(marks).length > 0, 'marks of one’s own'],
   [

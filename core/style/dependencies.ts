@@ -2,34 +2,36 @@ import { inherit, stylesOf } from './inherit'
 import type { FullStyle, Style } from './schemas'
 
 /**
- * The column that names the currency of each row; null where the style names one itself.
+ * The column that names the currency or measure of each row; null where the style names one itself.
  *
- * @example currencyColumn({ unit: { kind: 'currency', code: { column: 'money' }, … } }) // 'money'
+ * @example unitColumn({ unit: { kind: 'currency', code: { column: 'money' }, … } }) // 'money'
  */
-export const currencyColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
-  unit.kind === 'currency' && typeof unit.code !== 'string' ? unit.code.column : null
+export const unitColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
+  (unit.kind === 'currency' && typeof unit.code !== 'string' && unit.code.column) ||
+  (unit.kind === 'measure' && typeof unit.id !== 'string' && unit.id.column) ||
+  null
 
 /**
  * Whether what a style writes for one value depends on the others or on their rows: something is
- * shared, or currencies are named by a column.
+ * shared, or units are named by a column.
  *
  * @example looksAtValues({ notation: 'scaled', rung: 'shared' }) // true
  */
 export const looksAtValues = (style: Style): boolean =>
   stylesOf(inherit(style)).some(
     ({ style: one }) =>
-      one.rung === 'shared' || one.exponent === 'shared' || currencyColumn(one) !== null,
+      one.rung === 'shared' || one.exponent === 'shared' || unitColumn(one) !== null,
   )
 
 /**
- * The columns whose cells a style looks at: those of its cases, and those that name a currency.
+ * The columns whose cells a style looks at: those of its cases, and those that name a unit.
  *
  * @example columnsOf({ unit: { kind: 'currency', code: { column: 'money' } } }) // ['money']
  */
 export function columnsOf(style: Style): string[] {
   const written = stylesOf(inherit(style))
   const looked = written.flatMap(({ when }) => (when && 'column' in when ? [when.column] : []))
-  const named = written.map(({ style: one }) => currencyColumn(one)).filter((name) => name !== null)
+  const named = written.map(({ style: one }) => unitColumn(one)).filter((name) => name !== null)
   return [...new Set([...looked, ...named])]
 }
 
@@ -42,5 +44,5 @@ export function columnsOf(style: Style): string[] {
 export const endsDecide = (style: Style): boolean =>
   stylesOf(inherit(style)).every(
     ({ when, style: one }) =>
-      when === null && one.exponent !== 'shared' && currencyColumn(one) === null,
+      when === null && one.exponent !== 'shared' && unitColumn(one) === null,
   )

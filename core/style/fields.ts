@@ -11,6 +11,7 @@ import {
   type FieldName,
   type FullStyle,
   GROUPINGS,
+  MEASURE_DISPLAYS,
   MOST_DIGITS,
   MOST_POWER,
   PRIORITIES,
@@ -52,6 +53,9 @@ const field = <Name extends FieldName>(
 
 const oneOf = (choices: readonly string[]) =>
   `it takes ${choices.slice(0, -1).join(', ')} or ${choices.at(-1)}`
+
+const oneOfQuoted = (choices: readonly string[]) =>
+  choices.map((choice) => `"${choice}"`).join(' or ')
 
 const DECIMAL_TEXT = 'decimal text such as "0.05" or "-1.5e3"'
 
@@ -190,8 +194,8 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   unit: field(
     'unit',
     { kind: 'none' },
-    'The currency, symbol or part of one beside the number.',
-    `it takes {"kind": "none"}, {"kind": "currency", "code": "EUR" or {"column": "name"}, "display": "symbol"}, {"kind": ${RATIO_UNITS.map((kind) => `"${kind}"`).join(' or ')}} or {"kind": "symbol", "text": "kg", "side": "after", "gap": " "}`,
+    'The currency, measure, symbol or part of one beside the number. A measure other than the one that the values are recorded in is converted.',
+    `it takes {"kind": "none"}, {"kind": "currency", "code": "EUR" or {"column": "name"}, "display": "symbol"}, {"kind": ${RATIO_UNITS.map((kind) => `"${kind}"`).join(' or ')}}, {"kind": "symbol", "text": "kg", "side": "after", "gap": " "} or {"kind": "measure", "id": "kilogram" or {"column": "name"}, "display": ${oneOfQuoted(MEASURE_DISPLAYS)}}, its id one of CLDR's such as kilometer-per-hour`,
     phrases.unit,
   ),
   factor: field(

@@ -4,6 +4,7 @@ import { ROUNDING_MODES } from '../decimal/round'
 import { LADDER_IDS } from '../ladders'
 import { REGIONAL } from '../ladders/find'
 import { ownLadder } from '../ladders/own'
+import { isMeasure } from '../measures/convert'
 import { NOTATION_IDS } from '../notations'
 import { CONSTANTS } from '../notations/multiple'
 
@@ -19,6 +20,8 @@ export const ALIGNMENTS = ['end', 'decimal', 'edges'] as const
 export const UNIT_PLACES = ['label', 'first', 'last', 'title'] as const
 /** Units that are a part of one: how many of them make one. */
 export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
+
+export const MEASURE_DISPLAYS = ['short', 'narrow', 'long'] as const
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
 /**
@@ -57,6 +60,14 @@ const unit = z.discriminatedUnion('kind', [
     text: z.string().min(1).max(40),
     side: z.enum(['after', 'before']).optional(),
     gap: z.string().max(8).optional(),
+  }),
+  z.strictObject({
+    kind: z.literal('measure'),
+    id: z.union([
+      z.string().max(200).refine(isMeasure),
+      z.strictObject({ column: z.string().min(1) }),
+    ]),
+    display: z.enum(MEASURE_DISPLAYS).optional(),
   }),
 ])
 

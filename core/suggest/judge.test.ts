@@ -73,3 +73,28 @@ test('what is lost is said as a part of the number, rounded up', () => {
   expect(reasonsFor([1, 1])).toContain('off by 0.37 % at most')
   expect(reasonsFor([3, 3])).toContain('off by less than 0.01 % at most')
 })
+
+test('what labels cost is told to the last part: half of what 24 characters cost, and powers 0.4', () => {
+  expect(costOf(written('table', { fraction: [0, 0] }, [120, 340]))).toBeCloseTo(3 / 48, 12)
+  const long = written('table', { fraction: [0, 0] }, ['1234567890123456789012345', '1'])
+  expect(costOf(long)).toBeCloseTo(0.5, 12)
+  const [powers] = [written('table', { notation: 'scientific' }, [120, 340])]
+  const length = Math.max(...judged(powers)!.labels.map((label) => label.length))
+  expect(costOf(powers)).toBeCloseTo(length / 48 + 0.4, 12)
+})
+
+test.each<[readonly number[], boolean]>([
+  [[0.001, 5], true],
+  [[0.0001, 5], false],
+  [[1e7, 5], true],
+  [[1e8, 5], false],
+  [[0, 5], true],
+])('powers of ten for %j are needless: %j', (values, isNeedless) => {
+  const { reasons } = judged(written('table', { notation: 'scientific' }, values))!
+  expect(reasons.includes('against it: powers of ten where digits would do')).toBe(isNeedless)
+})
+
+test('zero loses nothing, whatever stands beside it', () => {
+  const { reasons } = judged(written('table', { fraction: [1, 1] }, ['0', '12.34']))!
+  expect(reasons).toContain('off by 0.33 % at most')
+})

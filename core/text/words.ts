@@ -1,12 +1,19 @@
-import { type Context, resolve } from '../label/resolve'
+import type { Context } from '../label/context'
+import { resolve } from '../label/resolve'
 import { isEnglish } from '../locale/choose'
 import { inherit } from '../style/inherit'
 import type { Plan, Rule } from '../label/types'
 import type { FullStyle, Style } from '../style/schemas'
 import type { SpokenPlan } from './spoken'
 
-const unitInWords = (unit: FullStyle['unit']): FullStyle['unit'] =>
-  unit.kind === 'currency' ? { ...unit, display: 'name' } : unit
+type Unit = FullStyle['unit']
+
+/** Units that have words of their own. */
+const UNITS_IN_WORDS: { readonly [Kind in Unit['kind']]?: (unit: never) => Unit } = {
+  currency: (unit: Extract<Unit, { kind: 'currency' }>) => ({ ...unit, display: 'name' }),
+  measure: (unit: Extract<Unit, { kind: 'measure' }>) => ({ ...unit, display: 'long' }),
+}
+const unitInWords = (unit: Unit): Unit => UNITS_IN_WORDS[unit.kind]?.(unit as never) ?? unit
 
 /**
  * What is written for the eye alone is left out: parentheses, gaps, ornaments, a unit said
@@ -34,6 +41,8 @@ export function spokenStyle(style: Style): FullStyle {
   return {
     ...inWords(full),
     unitAt: 'label',
+    // A zero is said as one: what is missing may not be.
+    ...(full.missing === '0' ? { missing: '' } : {}),
     cases: full.cases.map(({ when, use }) => ({ when, use: inWords(use) })),
   }
 }

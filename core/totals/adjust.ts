@@ -1,7 +1,8 @@
 import { absolute, compare, subtract, sum } from '../decimal/arithmetic'
 import { type Decimal, toText, ZERO } from '../decimal/decimal'
 import { divide, roundToPlace } from '../decimal/round'
-import { decide, inCells, saidBy, signs } from '../label/decide'
+import { inCells, saidBy } from '../label/cells'
+import { decide, signs } from '../label/decide'
 import type { Plan, Row, Written } from '../label/types'
 import { textOf } from '../label/write'
 

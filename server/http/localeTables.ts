@@ -4,7 +4,7 @@ import type { Style } from '../../core/style/schemas'
 import { readAsset } from './assets'
 
 /** A kind's tables by region. */
-type Tables = { [Kind in keyof TableKinds]: Record<string, TableKinds[Kind]> }
+type Tables = { [Kind in keyof TableKinds]: Record<string, TableKinds[Kind] | string> }
 const kept = new Map<keyof Tables, Promise<unknown>>()
 
 /** All tables of a kind, by region; read when first asked for. */
@@ -17,22 +17,31 @@ function tables<Kind extends keyof Tables>(kind: Kind): Promise<Tables[Kind]> {
   return kept.get(kind) as Promise<Tables[Kind]>
 }
 
+/** A table among those of its kind; a region that writes as another one does names that one. */
+function tableIn<Kind extends keyof TableKinds>(
+  all: Tables[Kind],
+  name: string,
+): TableKinds[Kind] | undefined {
+  // A name that every object has is no region.
+  const found = Object.hasOwn(all, name) ? all[name] : undefined
+  return typeof found === 'string' ? tableIn<Kind>(all, found) : found
+}
+
 /** One region's table. @returns undefined for a region that there is none of */
 export const regionTable = async <Kind extends keyof TableKinds>(
   kind: Kind,
   name: string,
-): Promise<TableKinds[Kind] | undefined> => {
-  const all = await tables(kind)
-  // A name that every object has is no region.
-  return Object.hasOwn(all, name) ? all[name] : undefined
-}
+): Promise<TableKinds[Kind] | undefined> => tableIn<Kind>(await tables(kind), name)
 
 /** The tables that a style needs. @throws StyleError for an unknown language */
 export async function regionsFor(style: Style): Promise<Regions> {
-  const needsNames = needsOf(style).currencyNames.length > 0
+  const { currencyNames, measureNames } = needsOf(style)
   const all: Tables = {
     locales: await tables('locales'),
-    'currency-names': needsNames ? await tables('currency-names') : {},
+    'currency-names': currencyNames.length > 0 ? await tables('currency-names') : {},
+    'measure-names': measureNames.length > 0 ? await tables('measure-names') : {},
   }
-  return regionsBy(style, (kind, name) => all[kind][name]!)
+  return regionsBy(style, <Kind extends keyof TableKinds>(kind: Kind, name: string) =>
+    tableIn<Kind>(all[kind], name)!,
+  )
 }

@@ -1,7 +1,8 @@
 import type { Decimal } from '../../core/decimal/decimal'
 import { type Labeller, labeller } from '../../core/label/labeller'
 import type { Surface } from '../../core/checks/types'
-import { type Context, resolve } from '../../core/label/resolve'
+import { type Context, recordedIn } from '../../core/label/context'
+import { resolve } from '../../core/label/resolve'
 import type { Regions } from '../../core/label/region'
 import type { Plan, Row, Value } from '../../core/label/types'
 import { saidText } from '../../core/label/said'
@@ -74,7 +75,7 @@ function onColumn(
   return {
     values,
     rows,
-    context: { ...regions, values, rows, recorded: quantity.recorded },
+    context: { ...regions, values, rows, ...recordedIn(quantity) },
     names: texts.map(({ name }) => ({
       title: name,
       cells: cellsOf(name).map((cell) => String(cell ?? '')),

@@ -2,7 +2,8 @@ import { derive } from '../../core/data/derive'
 import { subtract, sum } from '../../core/decimal/arithmetic'
 import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import { labeller } from '../../core/label/labeller'
-import { type Context, resolve } from '../../core/label/resolve'
+import type { Context } from '../../core/label/context'
+import { resolve } from '../../core/label/resolve'
 import type { Row } from '../../core/label/types'
 import type { FullStyle } from '../../core/style/fields'
 import { formOf } from '../forms'
@@ -91,12 +92,13 @@ export const partNumbers: Record<StyledPart, (drawing: Drawing) => PartNumbers> 
  */
 export const partContext = (part: StyledPart, context: Context, numbers: PartNumbers): Context =>
   part === 'change'
-    ? context
+    ? { ...context, isChange: true }
     : {
         ...context,
         values: numbers.flatMap((number) => (number ? [toExactText(number)] : [])),
         rows: undefined,
         recorded: 0,
+        measure: undefined,
       }
 
 const brackets = (text: string) => `(${text})`

@@ -2,6 +2,7 @@ import { extent } from '../../core/data/extent'
 import { labeller } from '../../core/label/labeller'
 import type { Regions } from '../../core/label/region'
 import { resolve } from '../../core/label/resolve'
+import { type Recorded, recordedIn } from '../../core/label/context'
 import type { FullStyle } from '../../core/style/fields'
 import { decimalOf, quantityOf, styleOf } from '../quantities'
 import type { StudyDocument } from '../study/document'
@@ -10,7 +11,8 @@ import { textsOf, titled } from './numbers'
 import type { Rows } from './rows'
 
 /** Another quantity whose column stands in the table, and how it is written there. */
-export interface WantedOther extends Pick<Quantity, 'id' | 'column' | 'title' | 'recorded'> {
+export interface WantedOther extends Pick<Quantity, 'id' | 'column' | 'title'> {
+  readonly recorded: Recorded
   readonly style: FullStyle
 }
 /** Another column of numbers in the table, written as its own quantity is there. */
@@ -31,8 +33,10 @@ export const wantedOthers = (
   (columns ?? []).flatMap((name) => {
     const other = quantityOf(document, datasetId, name)
     if (!other) return []
-    const { id, column, title, recorded } = other
-    return [{ id, column, title, recorded, style: styleOf(document, other, 'table') }]
+    const { id, column, title } = other
+    return [
+      { id, column, title, recorded: recordedIn(other), style: styleOf(document, other, 'table') },
+    ]
   })
 
 /** Another column as it is written in the table. */
@@ -44,7 +48,7 @@ export function otherColumnOf(
   const cells = rows.others.get(column)
   if (!cells) return null
   const values = style.exponent === 'shared' ? cells : textsOf(extent(cells.map(decimalOf)))
-  const plan = resolve(style, { ...regions, values, recorded })
+  const plan = resolve(style, { ...regions, values, ...recorded })
   const writer = labeller(plan)
   return { id, name: column, title: titled(title, plan), label: (at) => writer.label(cells[at]) }
 }

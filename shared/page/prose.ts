@@ -1,3 +1,4 @@
+import { recordedIn } from '../../core/label/context'
 import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import { today } from '../../core/data/dates'
 import { type Labeller, labeller } from '../../core/label/labeller'
@@ -75,7 +76,7 @@ export function proseOf({
       resolve(styleOf(document, other, surfaceOf(id)), {
         ...regions,
         values: present,
-        recorded: other.recorded,
+        ...recordedIn(other),
       }),
     )
     return (value) => writer.label(toExactText(value))

@@ -12,13 +12,14 @@ import type { Drawing } from '../forms/types'
 import { decimalOf, quantityOf, styleOf } from '../quantities'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
+import { recordedIn } from '../../core/label/context'
 import { titled } from './numbers'
 import type { Rows } from './rows'
 
 /** A second quantity of a chart, and how it is written. */
 export interface SecondQuantity extends Pick<
   Quantity,
-  'id' | 'column' | 'title' | 'recorded' | 'kind'
+  'id' | 'column' | 'title' | 'recorded' | 'measure' | 'kind'
 > {
   readonly aggregate: AggregateId
   readonly style: FullStyle
@@ -43,9 +44,9 @@ export function secondQuantityOf(
 ): SecondQuantity | null {
   const found = second === undefined ? undefined : quantityOf(document, datasetId, second)
   if (!found) return null
-  const { id, column, title, recorded, kind, chart } = found
+  const { id, column, title, recorded, measure, kind, chart } = found
   const style = styleOf(document, found, 'axis')
-  return { id, column, title, recorded, kind, aggregate: chart.aggregate, style }
+  return { id, column, title, recorded, measure, kind, aggregate: chart.aggregate, style }
 }
 
 const FEWEST_TICKS = 2
@@ -64,7 +65,7 @@ export function secondOf(
   { drawing, rows, regions }: { drawing: Drawing; rows: Rows; regions: Regions },
   readers: readonly string[] | undefined,
 ): SecondAxis | null {
-  const { id, column, title, recorded, kind, style } = quantity
+  const { id, column, title, kind, style } = quantity
   const cells = rows.others.get(column)
   if (!cells || drawing.panels.length > 1) return null
   const groups = aggregate(rows.categories, cells.map(decimalOf), quantity.aggregate)
@@ -78,7 +79,7 @@ export function secondOf(
   const { step, stands } = placed
   const span = [stands[0]!, stands.at(-1)!] as const
   const texts = stands.map(toExactText)
-  const context = { ...regions, values: texts, recorded }
+  const context = { ...regions, values: texts, ...recordedIn(quantity) }
   const plan = resolve(style, context)
   return {
     subject: { surface: 'axis', style, values: stands, step, context, kind, readers },

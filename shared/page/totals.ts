@@ -1,8 +1,10 @@
+import type { Recorded } from '../../core/label/context'
 import { aggregate } from '../../core/data/aggregate'
 import { compare, sum } from '../../core/decimal/arithmetic'
 import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import { plainly } from '../../core/decimal/plainly'
-import { decide, saidBy } from '../../core/label/decide'
+import { saidBy } from '../../core/label/cells'
+import { decide } from '../../core/label/decide'
 import type { Regions } from '../../core/label/region'
 import { resolve } from '../../core/label/resolve'
 import type { Plan, Row } from '../../core/label/types'
@@ -26,6 +28,7 @@ export const NOTE = 'Parts may miss the total because each is rounded.'
  */
 export interface Parts {
   readonly plan: Plan
+  readonly recorded: Recorded
   readonly values: readonly Decimal[]
   readonly rows: readonly (Row | undefined)[]
   readonly total: Decimal
@@ -107,10 +110,10 @@ export const sumText = (texts: readonly string[], whole: string): string =>
 
 /** The fewest more decimals with which the printed parts add up. */
 function finer(parts: Parts, style: FullStyle, regions: Regions): TotalChoice[] {
-  const { plan, values, rows, total } = parts
+  const { plan, recorded, values, rows, total } = parts
   const context = {
     ...regions,
-    recorded: plan.recorded,
+    ...recorded,
     values: values.map(toExactText),
     rows: rows.every(Boolean) ? (rows as Row[]) : undefined,
   }

@@ -1,7 +1,7 @@
 import type { Room, Surface } from '../../core/checks/types'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Labeller } from '../../core/label/labeller'
-import type { Context } from '../../core/label/resolve'
+import type { Context, Recorded } from '../../core/label/context'
 import type { Regions } from '../../core/label/region'
 import type { Plan, Row, Value } from '../../core/label/types'
 import type { FullStyle } from '../../core/style/fields'
@@ -106,7 +106,7 @@ export interface PageValues
   // What a change of style leaves as it is.
   readonly chart: ChartWishes
   readonly wishes: TickWishes
-  readonly recorded: number
+  readonly recorded: Recorded
   readonly filter: Quantity['filter']
   readonly readers: StudyDocument['readers']
   readonly layout: NonNullable<StudyDocument['page']>

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { SURFACES } from '../../core/checks/types'
+import { isMeasure } from '../../core/measures/convert'
 import { styleSchema } from '../../core/style/parse'
 import { chartSchema, ticksSchema } from './chart'
 import { comparisonSchema } from './comparison'
@@ -24,7 +25,12 @@ export const quantitySchema = z.strictObject({
    * What it measures, where that decides what is checked: a count has no halves, shares make a
    * whole.
    */
-  kind: z.enum(['amount', 'count', 'shares']).optional(),
+  kind: z.enum(['amount', 'count', 'shares', 'ratio', 'change']).optional(),
+  /** The measure that its cells are recorded in: an id of CLDR, such as kilogram. */
+  measure: z
+    .string()
+    .refine(isMeasure, { error: 'it takes an id of CLDR such as kilogram or kilometer-per-hour' })
+    .optional(),
   style: styleSchema,
   /**
    * What surfaces are written in where that is not the quantity's style: what was set on each, and

@@ -1,7 +1,7 @@
 import type { Subject, Surface } from '~~/core/checks/types'
 import { drawn, PROBES } from '~~/core/compare/probes'
 import { type Decimal, decimal, parseDecimal, toExactText } from '~~/core/decimal/decimal'
-import type { Context } from '~~/core/label/resolve'
+import { type Context, recordedIn } from '~~/core/label/context'
 import type { Style } from '~~/core/style/fields'
 import { difference, inherit } from '~~/core/style/inherit'
 import { suggest } from '~~/core/suggest/suggest'
@@ -68,7 +68,7 @@ export function useComparison(page: Page) {
   const tables = useLocaleTables()
   const levels = useLevels()
   const base = computed(() => levels.styleAt('quantity'))
-  const recorded = computed(() => study.quantity?.recorded ?? 0)
+  const recorded = computed(() => recordedIn(study.quantity))
   const about = () => ({ kind: study.quantity?.kind, readers: study.readers })
 
   const usual = computed(() =>
@@ -77,7 +77,7 @@ export function useComparison(page: Page) {
       surface: 'marks',
       style: base.value,
       values: page['numbers.marks'].value.slice(0, MOST_JUDGED),
-      context: { ...tables.loaded, recorded: recorded.value },
+      context: { ...tables.loaded, ...recorded.value },
     }),
   )
   const comparison = computed(() => study.quantity?.compared ?? usual.value)
@@ -88,7 +88,7 @@ export function useComparison(page: Page) {
   const context = computed<Context>(() => ({
     ...tables.loaded,
     values: present.value.map(toExactText),
-    recorded: recorded.value,
+    ...recorded.value,
   }))
   /** What is checked of a style on these values. */
   const subjectOf = (style: Style): Subject => ({

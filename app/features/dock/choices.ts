@@ -1,5 +1,6 @@
 import { labeller } from '~~/core/label/labeller'
-import { type Context, resolve } from '~~/core/label/resolve'
+import type { Context } from '~~/core/label/context'
+import { resolve } from '~~/core/label/resolve'
 import type { Value } from '~~/core/label/types'
 import {
   DEFAULTS,

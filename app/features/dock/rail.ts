@@ -2,7 +2,9 @@ import { absolute, leadingPower, magnitudeOf, shift, subtract } from '~~/core/de
 import { type Decimal, decimal } from '~~/core/decimal/decimal'
 import { briefly } from '~~/core/decimal/plainly'
 import type { Extremes } from '~~/core/data/extremes'
-import { decide, saidBy } from '~~/core/label/decide'
+import { roundToPlace } from '~~/core/decimal/round'
+import { between, saidBy, saidInUnits, toUnits } from '~~/core/label/cells'
+import { decide } from '~~/core/label/decide'
 import { lastPlace } from '~~/core/label/keep'
 import type { Plan, Rule, Written } from '~~/core/label/types'
 import { textOf } from '~~/core/label/write'
@@ -54,6 +56,13 @@ const FURTHEST_STOP = 9
 const DIGITS_A_BIT = Math.log10(2)
 
 /**
+ * Whether the digits that are written are others than those of the value: a measure was converted,
+ * or a factor is no power of ten. Then the rail shows those.
+ */
+const hasOtherDigits = ({ convert, factor }: Rule): boolean =>
+  convert !== null || !/^(10*|0\.0*1)$/.test(factor)
+
+/**
  * The power at whose right side a label's decimal mark stands: that of its rung or exponent, less
  * that of its factor.
  */
@@ -61,7 +70,16 @@ function markOf(rule: Rule, written: Written): number {
   const rung = rule.rungs[written.rung]!
   const power =
     written.exponent ?? (rung.base === 10 ? rung.power : Math.floor(rung.power * DIGITS_A_BIT))
-  return power - leadingPower(decimal(rule.factor))
+  return hasOtherDigits(rule) ? power : power - leadingPower(decimal(rule.factor))
+}
+
+/** A converted number may not end; so many of its digits are shown. */
+const MOST_DIGITS = 20
+function shortened(value: Decimal): Decimal {
+  const place = leadingPower(value) - MOST_DIGITS
+  return value.exponent >= place || value.coefficient === 0n
+    ? value
+    : { coefficient: roundToPlace(value, place, 'halfEven'), exponent: place }
 }
 
 /** What becomes of a digit; one that is written but not the number's own is padding. */
@@ -71,11 +89,13 @@ function stateOf({ own, kept, decides }: { own: boolean; kept: boolean; decides:
 }
 
 function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
-  const value = shift(cell, plan.recorded)
   const written = decide(plan, cell)
-  const said = shift(saidBy(plan, written), plan.recorded)
-  const off = magnitudeOf(subtract(said, value))
   const rule = plan.rules[written.rule]!
+  const isOther = hasOtherDigits(rule)
+  const trueValue = shift(cell, plan.recorded)
+  const value = isOther ? shortened(toUnits(rule, trueValue)) : trueValue
+  const said = isOther ? saidInUnits(plan, written) : shift(saidBy(plan, written), plan.recorded)
+  const off = magnitudeOf(subtract(said, value))
   const mark = markOf(rule, written)
   const text = absolute(value.coefficient).toString().replace(/0+$/, '') || '0'
   const lead = value.coefficient === 0n ? 0 : leadingPower(value)
@@ -119,9 +139,9 @@ export function railOf(plan: Plan, extremes: Extremes, step: Decimal | null): Ra
   if (extremes.closest) {
     const [below, above] = extremes.closest
     rows.push(rowOf('closest pair', above, plan), rowOf('and', below, plan))
-    rows.push(rowOf('they differ by', subtract(above, below), plan))
+    rows.push(rowOf('they differ by', subtract(above, below), between(plan)))
   }
-  if (step) rows.push(rowOf('tick step', step, plan))
+  if (step) rows.push(rowOf('tick step', step, between(plan)))
   const rule = plan.rules.at(-1)!
   const { mark: beam, cut } = rows[0]!
   const own = rows.flatMap((row) =>

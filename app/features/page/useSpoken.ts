@@ -1,4 +1,4 @@
-import type { Context } from '~~/core/label/resolve'
+import type { Context } from '~~/core/label/context'
 import type { Row, Value } from '~~/core/label/types'
 import type { FullStyle } from '~~/core/style/fields'
 import { speaker } from '~~/core/text/spoken'

@@ -9,6 +9,7 @@ type Slice =
   | 'selected'
   | 'hasTotal'
   | 'summed'
+  | 'recorded'
   | 'tableRows'
   | 'total'
   | 'totalLabel'
@@ -46,6 +47,7 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
   const parts = () =>
     partsIn({
       rows: page.rows.value,
+      recorded: page.recorded.value,
       summed: page.summed.value,
       tableRows: page.tableRows.value,
       total: page.total.value,

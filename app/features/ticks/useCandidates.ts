@@ -1,6 +1,7 @@
 import { type Decimal, toExactText, toText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
-import { type Context, resolve } from '~~/core/label/resolve'
+import { type Context, recordedIn } from '~~/core/label/context'
+import { resolve } from '~~/core/label/resolve'
 import { difference, inherit } from '~~/core/style/inherit'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { type AxisChoice, suggestAxis } from '~~/core/suggest/axis'
@@ -138,7 +139,7 @@ export function useCandidates(
       wishes: quantity.ticks,
       own: own.value,
       room: room.value,
-      context: { ...tables.loaded, recorded: quantity.recorded },
+      context: { ...tables.loaded, ...recordedIn(quantity) },
       now: keyOf(drawing.value.ticks.values, labels.value),
     })
   }, REST)

@@ -1,5 +1,6 @@
 import { type Decimal, fromNumber, toNumber } from '../../decimal/decimal'
-import { decide, saidBy, signs } from '../decide'
+import { saidBy } from '../cells'
+import { decide, signs } from '../decide'
 import type { Plan, Rule, Written } from '../types'
 import { textOf } from '../write'
 import { fastLabels } from './fast'

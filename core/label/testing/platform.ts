@@ -1,15 +1,17 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import digitSystems from '../../locale/generated/digits.json'
 import localeNames from '../../locale/generated/index.json'
 import version from '../../locale/generated/version.json'
-import type { LocaleTable } from '../../locale/types'
 import type { Style } from '../../style/schemas'
 import type { Value } from '../types'
 
 export const generated = join(__dirname, '../../locale/generated')
-export const load = <Table>(folder: string, name: string) =>
-  JSON.parse(readFileSync(join(generated, folder, `${name}.json`), 'utf8')) as Table
+export function load<Table>(folder: string, name: string): Table {
+  const path = join(generated, folder, `${name}.json`)
+  const table = JSON.parse(readFileSync(path, 'utf8')) as Table | string
+  // A region that writes as another one does names that one.
+  return typeof table === 'string' ? load(folder, table) : table
+}
 
 /** Values at the edges of carry, of groups, of doubles and beyond them. */
 export const VALUES: Value[] = [
@@ -215,84 +217,3 @@ export const exact = localeNames.filter(
     new Intl.NumberFormat(name).resolvedOptions().locale === name,
 )
 export const isSameCldr = process.versions.cldr!.split('.')[0] === version.cldr.split('.')[0]
-
-const isNamed = ({ options }: Rival) => options.currencyDisplay === 'name'
-const isPowered = ({ options }: Rival) =>
-  options.notation === 'scientific' || options.notation === 'engineering'
-const isMoney = ({ options }: Rival) => options.style === 'currency'
-
-/** How the two differ, each by a rule. A pair that meets one is not compared. */
-export const DIFFERENCES: Record<
-  string,
-  (rival: Rival, locale: string, value: Value, said: number) => boolean
-> = {
-  'ECMA-402 writes -0 where a sign is always shown; here zeros have no minus': (
-    { options },
-    _,
-    value,
-  ) =>
-    options.signDisplay === 'always' &&
-    Number(value) < 0 &&
-    !/[1-9]/.test(
-      new Intl.NumberFormat('en', options as Intl.NumberFormatOptions).format(value as number),
-    ),
-  'the platform breaks exponents apart whose digits lie beyond U+FFFF': (rival, locale) =>
-    isPowered(rival) && hasFarDigits(locale),
-  'a zero needs no exponent here': (rival, _locale, _value, said) => isPowered(rival) && said === 0,
-  "where the platform puts a symbol beside a currency's name, its currency patterns are not those of CLDR":
-    (rival, locale) => isMoney(rival) && hasBrokenMoney(locale),
-  "pt-CV has a decimal mark for money that CLDR's JSON leaves out": (rival, locale) =>
-    isMoney(rival) && locale === 'pt-CV',
-  'the platform takes the plural of a number over 15 digits from a double': (rival, _, value) =>
-    isNamed(rival) && Math.abs(Number(value)) >= 1e15,
-  'the platform takes the plural of a shortened amount from the number before rounding: 1M euro where 999,999 is one euro':
-    (rival, locale, value, said) =>
-      isNamed(rival) &&
-      rival.options.notation === 'compact' &&
-      plural(locale).select(said) !== plural(locale).select(Number(value)),
-  "the platform puts a currency's name last where a region's own digits are not Latin, whatever CLDR says":
-    (rival, locale) => isNamed(rival) && hasOwnNameOrder(locale),
-  'the platform takes names of currencies for Serbian in Montenegro from the Latin script': (
-    rival,
-    locale,
-  ) => isNamed(rival) && locale === 'sr-Cyrl-ME',
-  'parentheses that were asked for are written in regions too whose accounts have a minus': (
-    { options },
-    locale,
-    value,
-  ) =>
-    options.currencySign === 'accounting' &&
-    Number(value) < 0 &&
-    !new Intl.NumberFormat(locale, { ...money, currencySign: 'accounting' })
-      .format(-5)
-      .includes('('),
-  "the platform's long forms of Pashto lack the thousands and millions that CLDR has": (
-    { options },
-    locale,
-  ) => options.compactDisplay === 'long' && /^ps(-|$)/.test(locale),
-}
-const kept = new Map<string, Intl.PluralRules>()
-function plural(locale: string): Intl.PluralRules {
-  if (!kept.has(locale))
-    kept.set(locale, new Intl.PluralRules(locale, { maximumFractionDigits: 0 }))
-  return kept.get(locale)!
-}
-const hasFarDigits = (locale: string) =>
-  (digitSystems as Record<string, string>)[
-    load<LocaleTable>('locales', locale).system
-  ]!.codePointAt(0)! > 0xffff
-const brokenMoney = new Map<string, boolean>()
-function hasBrokenMoney(locale: string): boolean {
-  if (!brokenMoney.has(locale))
-    brokenMoney.set(
-      locale,
-      new Intl.NumberFormat(locale, { ...money, currencyDisplay: 'name' }).format(5).includes('€'),
-    )
-  return brokenMoney.get(locale)!
-}
-function hasOwnNameOrder(locale: string): boolean {
-  const { system, systems } = load<LocaleTable>('locales', locale)
-  return system !== 'latn' && Boolean(systems[system]!.patterns.names.other?.startsWith('{1}'))
-}
-export const differs = (rival: Rival, locale: string, value: Value, said: number) =>
-  Object.values(DIFFERENCES).some((rule) => rule(rival, locale, value, said))

@@ -1,5 +1,8 @@
 import { notationOf } from '../../notations'
-import { type FullStyle, RATIO_UNITS, UNIT_PLACES } from '../schemas'
+import { isCurrency } from '../../locale/currencies'
+import { isMeasure } from '../../measures/convert'
+import { measureTitle } from '../../measures/titles'
+import { type FullStyle, MEASURE_DISPLAYS, RATIO_UNITS, UNIT_PLACES } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
 
 /** Currencies worth a place in the list; any other is typed. */
@@ -27,6 +30,23 @@ const currencyWords = ({ code, display = 'symbol' }: Currency) =>
   (typeof code === 'string' ? `its currency (${code})` : `the currency in ${code.column}`) +
   displays[display]
 
+type Measure = Extract<Unit, { kind: 'measure' }>
+const measureDisplays: Readonly<Record<(typeof MEASURE_DISPLAYS)[number], string>> = {
+  short: '',
+  narrow: ' in its narrow form',
+  long: ' in words',
+}
+const otherMeasureDisplays = (own: Unit): Measure[] =>
+  own.kind === 'measure'
+    ? MEASURE_DISPLAYS.filter((display) => display !== 'short').map((display) => ({
+        ...own,
+        display,
+      }))
+    : []
+const measureWords = ({ id, display = 'short' }: Measure) =>
+  (typeof id === 'string' ? measureTitle(id) : `the measure in ${id.column}`) +
+  measureDisplays[display]
+
 export const unit: PhraseOf<'unit'> = {
   lead: 'and',
   name: 'unit',
@@ -35,18 +55,23 @@ export const unit: PhraseOf<'unit'> = {
     { kind: 'none' },
     ...currencies.map((code): Currency => ({ kind: 'currency', code })),
     ...otherDisplays(own),
+    ...otherMeasureDisplays(own),
     ...RATIO_UNITS.map((kind) => ({ kind })),
   ],
   say(value) {
     if (value.kind === 'none') return 'no unit'
     if (value.kind === 'currency') return currencyWords(value)
     if (value.kind === 'symbol') return `“${value.text}” ${value.side ?? 'after'} it`
+    if (value.kind === 'measure') return measureWords(value)
     return ratioWords[value.kind]
   },
   typed: {
-    hint: 'a unit such as kg, or the code of a currency',
-    read: (text) =>
-      /^[A-Z]{3}$/.test(text) ? { kind: 'currency', code: text } : { kind: 'symbol', text },
+    hint: 'a unit such as kg, a measure such as kilogram, or the code of a currency',
+    read(text) {
+      const id = text.trim().toLowerCase().replaceAll(' ', '-')
+      if (isCurrency(text)) return { kind: 'currency', code: text }
+      return isMeasure(id) ? { kind: 'measure', id } : { kind: 'symbol', text }
+    },
   },
 }
 

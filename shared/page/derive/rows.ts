@@ -1,4 +1,5 @@
 import { extent } from '../../../core/data/extent'
+import { recordedIn } from '../../../core/label/context'
 import { columnsOf } from '../../../core/style/dependencies'
 import { formOf } from '../../forms'
 import { rowsBeside } from '../../quantities'
@@ -15,7 +16,7 @@ const NO_LAYOUT = {}
 const decided = {
   chart: from(['quantity'], ({ quantity }) => quantity.chart),
   wishes: from(['quantity'], ({ quantity }) => quantity.ticks),
-  recorded: from(['quantity'], ({ quantity }) => quantity.recorded),
+  recorded: from(['quantity'], ({ quantity }) => recordedIn(quantity), { same: true }),
   filter: from(['quantity'], ({ quantity }) => quantity.filter),
   readers: from(['document'], ({ document }) => document.readers),
   layout: from(['document'], ({ document }) => document.page ?? NO_LAYOUT),

@@ -1,6 +1,7 @@
 import { SURFACES, type Surface } from '../../../core/checks/types'
 import { labeller } from '../../../core/label/labeller'
-import { type Context, resolve } from '../../../core/label/resolve'
+import type { Context } from '../../../core/label/context'
+import { resolve } from '../../../core/label/resolve'
 import { endsDecide, looksAtValues } from '../../../core/style/dependencies'
 import type { FullStyle } from '../../../core/style/fields'
 import { STYLED_PARTS } from '../../forms/parts'
@@ -52,7 +53,7 @@ function planMemory({ regions, recorded }: Pick<PageValues, 'regions' | 'recorde
   const known = new WeakMap<FullStyle, Writing>()
   function keptFor(style: FullStyle): Writing {
     const key = JSON.stringify(style)
-    const found = kept.get(key) ?? writingOf(style, { ...regions, recorded })
+    const found = kept.get(key) ?? writingOf(style, { ...regions, ...recorded })
     if (!kept.has(key) && kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!)
     kept.set(key, found)
     return found
@@ -109,7 +110,7 @@ export const surfaceDerivations = {
       (page): Context => ({
         ...page.regions,
         ...sharing[surface](page as PageValues),
-        recorded: page.recorded,
+        ...page.recorded,
       }),
     ),
   ),

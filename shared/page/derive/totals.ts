@@ -20,13 +20,14 @@ const NONE_ADJUSTED: ReadonlyMap<number, string> = new Map()
 export const wayOf = ({ total }: Pick<Quantity, 'total'>): NonNullable<Quantity['total']> =>
   total ?? 'plain'
 
-const NEEDS = ['rows', 'summed', 'tableRows', 'total', 'written.table'] as const
+const NEEDS = ['rows', 'recorded', 'summed', 'tableRows', 'total', 'written.table'] as const
 /** The parts of the total; null where there is none. */
 export function partsIn(page: Pick<PageValues, (typeof NEEDS)[number]>): Parts | null {
-  const { rows, summed, tableRows, total } = page
+  const { rows, recorded, summed, tableRows, total } = page
   if (!rows || !total) return null
   return {
     plan: page['written.table'].plan,
+    recorded,
     values: summed.map((at) => rows.values[at]!),
     rows: summed.map((at) => tableRows?.[at]),
     total,

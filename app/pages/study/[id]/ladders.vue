@@ -4,6 +4,7 @@ import { toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { superscript } from '~~/core/decimal/superscript'
 import { regionOf } from '~~/core/label/region'
+import { recordedIn } from '~~/core/label/context'
 import { resolve } from '~~/core/label/resolve'
 import type { LadderName } from '~~/core/ladders/find'
 import { rungsNamed } from '~~/core/locale/compact'
@@ -83,7 +84,7 @@ const samples = computed(() => {
             cases: [],
             ladder: valueOf(ladder),
           },
-          { ...regions.loaded, recorded: study.quantity?.recorded },
+          { ...regions.loaded, ...recordedIn(study.quantity) },
         ),
       ).label(toExactText(largest)),
     ]),

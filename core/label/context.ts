@@ -1,0 +1,38 @@
+import type { Regions } from './region'
+import type { Row, Value } from './types'
+
+/** What a Plan is made in. */
+export interface Context extends Regions {
+  /** All values of the set, filtered out or not; what is `shared` is decided over them. */
+  readonly values?: Iterable<Value>
+  /** The rows that the values stand in, where cases look at their cells. */
+  readonly rows?: readonly Row[]
+  /** The power of ten that the cells are recorded in; 0 where none is given. */
+  readonly recorded?: number
+  /** The measure that the cells are recorded in, where that is known. */
+  readonly measure?: string
+  /** Whether they are changes: a change of temperatures is one of degrees, from no zero. */
+  readonly isChange?: boolean
+  /** Whether rungs are said by their words, whatever the style writes for them. */
+  readonly inWords?: boolean
+}
+
+/** What cells are recorded in. */
+export type Recorded = Pick<Context, 'recorded' | 'measure' | 'isChange'>
+
+/**
+ * What the cells of a quantity are recorded in.
+ *
+ * @param quantity one with its `recorded`, its measure and its kind, where they are known
+ * @example recordedIn({ recorded: 3, measure: 'kilogram', kind: 'change' }) // { recorded: 3, measure: 'kilogram', isChange: true }
+ */
+export const recordedIn = (
+  quantity:
+    | { readonly recorded?: number; readonly measure?: string; readonly kind?: string }
+    | null
+    | undefined,
+): Recorded => ({
+  recorded: quantity?.recorded,
+  measure: quantity?.measure,
+  isChange: quantity?.kind === 'change',
+})

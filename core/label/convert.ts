@@ -1,0 +1,63 @@
+import { multiply } from '../decimal/arithmetic'
+import { decimal, toText } from '../decimal/decimal'
+import { StyleError } from '../error'
+import { type Conversion, forRounding } from '../measures/apply'
+import { conversionOf, MeasureError } from '../measures/convert'
+import { asTexts, NOTHING } from '../measures/rational'
+import type { FullStyle } from '../style/schemas'
+import type { Rule } from './types'
+
+/** What the cells are recorded in. */
+interface Recorded {
+  readonly measure?: string
+  readonly isChange?: boolean
+}
+
+/** What leads from the measure of the cells to that of a style; null where they are the same. */
+function toMeasure({ unit }: FullStyle, { measure, isChange }: Recorded): Conversion | null {
+  if (unit.kind !== 'measure' || measure === undefined || unit.id === measure) return null
+  try {
+    const conversion = conversionOf(measure, String(unit.id))
+    return isChange ? { ...conversion, shift: NOTHING } : conversion
+  } catch (error) {
+    if (error instanceof MeasureError) throw new StyleError('unit.id', unit.id, error.message)
+    throw error
+  }
+}
+
+/** Whether a denominator has no other factors than those of ten, so that its quotients end. */
+const ends = (denominator: bigint): boolean => {
+  let rest = denominator
+  for (const factor of [2n, 5n]) while (rest % factor === 0n) rest /= factor
+  return rest === 1n
+}
+
+/**
+ * What a rule multiplies true values by, and what it converts them by before, where no finite
+ * decimals say that.
+ *
+ * @param perOne how many of the unit make one: 100 percent
+ * @throws StyleError for a measure of another dimension than the cells', naming both
+ * @example conversionFor(inTonnes, '1', { measure: 'kilogram' }) // { factor: '0.001', convert: null }
+ */
+export function conversionFor(
+  style: FullStyle,
+  perOne: string,
+  recorded: Recorded,
+): Pick<Rule, 'factor' | 'convert'> {
+  const factor = multiply(decimal(style.factor), decimal(perOne))
+  const conversion = toMeasure(style, recorded)
+  if (!conversion) return { factor: toText(factor), convert: null }
+  const { scale, shift } = conversion
+  if (shift.numerator !== 0n || !ends(scale.denominator))
+    return {
+      factor: toText(factor),
+      convert: { scale: asTexts(scale), shift: asTexts(shift) },
+    }
+  const dividend = multiply(factor, { coefficient: scale.numerator, exponent: 0 })
+  const exact = forRounding(
+    { dividend, divisor: scale.denominator },
+    -String(scale.denominator).length * 4,
+  )
+  return { factor: toText(exact), convert: null }
+}

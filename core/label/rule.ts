@@ -1,0 +1,146 @@
+import { decimal, type Decimal, toText } from '../decimal/decimal'
+import { StyleError } from '../error'
+import { REGIONAL } from '../ladders/find'
+import { parsePattern } from '../locale/pattern'
+import { notationOf } from '../notations'
+import type { Contribution } from '../notations/types'
+import { withDigits } from '../style/digits'
+import type { FullStyle } from '../style/schemas'
+import { formsOf, namesOf, outsideOf, surroundings } from './around'
+import type { Context } from './context'
+import { conversionFor } from './convert'
+import { framesOf, NO_SURROUNDINGS } from './frames'
+import { checkConstant } from './refusals'
+import { type ChosenRegion, regionOf } from './region'
+import { rungWords } from './rungwords'
+import { sharedLevel } from './shared'
+import type { Condition, Grouping, Marks, Plan, Rule } from './types'
+import { type Region, type UnitWriting, unitWriting } from './units'
+
+const TWO = 2
+const groupings: Record<FullStyle['grouping'], (own: Grouping) => Grouping | null> = {
+  auto: (own) => own,
+  always: (own) => ({ ...own, least: 1 }),
+  min2: (own) => ({ ...own, least: Math.max(TWO, own.least) }),
+  never: () => null,
+}
+
+const isRegional = (style: FullStyle): boolean =>
+  notationOf(style).hasRungs && style.ladder === REGIONAL
+
+/**
+ * Groups as the pattern of the unit sets them; the region's own short form groups from five digits
+ * on.
+ */
+function groupingOf(
+  style: FullStyle,
+  { table, system }: Region,
+  unit: UnitWriting,
+): Grouping | null {
+  const sizes = unit.layer.pattern.grouping ??
+    parsePattern(system.patterns.decimal).grouping ?? { first: 3, rest: 3 }
+  const mode = style.grouping === 'auto' && isRegional(style) ? 'min2' : style.grouping
+  return groupings[mode]({ ...sizes, least: table.least })
+}
+
+function marksOf(style: FullStyle, { system }: Region): Marks {
+  const marks = {
+    ...system.marks,
+    ...(style.unit.kind === 'currency' ? system.moneyMarks : {}),
+    ...style.marks,
+  }
+  if (marks.decimal === marks.group && style.grouping !== 'never') {
+    throw new StyleError('marks', style.marks, 'the decimal mark and the group mark must differ')
+  }
+  return marks
+}
+
+/** A rule apart from what its notation decides. */
+type Rest = Omit<Rule, keyof Contribution>
+
+function restOf(
+  style: FullStyle,
+  when: Condition | null,
+  region: ChosenRegion,
+  unit: UnitWriting,
+  marks: Marks,
+  context: Context,
+): Rest {
+  const { fraction, significant, priority, rounding, increment, trailingZeros } = withDigits(style)
+  const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
+  const plain: UnitWriting['layer'] = {
+    pattern: parsePattern('#'),
+    fill: { marks, unit: '', text: 'literal' },
+  }
+  return {
+    when,
+    ...conversionFor(style, unit.perOne, context),
+    precision: {
+      fraction,
+      significant,
+      priority,
+      rounding,
+      increment: increment && toText(decimal(increment)),
+      strip: trailingZeros === 'stripIfInteger',
+    },
+    exponentForm: style.exponentForm,
+    marks,
+    digits: region.digits,
+    infinity: region.system.infinity,
+    grouping: groupingOf(style, region, unit),
+    sign: style.sign,
+    frames: framesOf(style, unit.layer, around),
+    names: namesOf(unit),
+    plurals:
+      unit.named || isRegional(style) || (context.inWords && notationOf(style).hasRungs)
+        ? region.table.plurals
+        : null,
+    bare: framesOf(style, plain, NO_SURROUNDINGS),
+    under: style.under,
+    over: style.over,
+    zero: style.zero,
+  }
+}
+
+/** The values that a rule writes, for what they share; and the Plan of the rule alone. */
+interface Shared {
+  planOf(rule: Rule): Plan
+  values(): readonly Decimal[]
+}
+
+/**
+ * The rule that writes a style, with its unit.
+ *
+ * @param when the condition under which it writes; null where it writes what no other does
+ * @throws StyleError for what only the whole style shows
+ */
+export function ruleFrom(
+  style: FullStyle,
+  when: Condition | null,
+  context: Context,
+  { planOf, values }: Shared,
+): { rule: Rule; unit: UnitWriting } {
+  checkConstant(style)
+  const region = regionOf(style.locale, context)
+  const marks = marksOf(style, region)
+  const unit = unitWriting(style, region, marks)
+  const rest = restOf(style, when, region, unit, marks, context)
+  const ruleOf = ({ patterns: _, ...own }: Contribution): Rule => ({ ...rest, ...own })
+  const { compact } = region.system
+  const isMoneyPattern = unit.isMoney && compact.currency !== null
+  const notation = notationOf(style)
+  const contributed = notation.contribute(style, sharedLevel(ruleOf, planOf, values), {
+    symbol: isMoneyPattern ? compact.currency : compact.short,
+    word: isMoneyPattern ? compact.currency : (compact.long ?? compact.short),
+  })
+  const own =
+    context.inWords && notation.hasRungs
+      ? rungWords(style, contributed, compact.long ?? compact.short)
+      : contributed
+  const rungs = own.rungs.map((rung, place) =>
+    own.patterns?.[place]
+      ? { ...rung, forms: formsOf(style, unit, isMoneyPattern, own.patterns[place]) }
+      : rung,
+  )
+  return { rule: { ...ruleOf(own), rungs }, unit }
+}

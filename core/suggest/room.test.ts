@@ -1,0 +1,43 @@
+import { decimal } from '../decimal/decimal'
+import { type AxisRequest, suggestAxis } from './axis'
+
+const best = (request: Partial<AxisRequest>) =>
+  suggestAxis(
+    {
+      domain: [decimal(0), decimal(1_000_000)],
+      style: { fraction: [0, 0] },
+      keepsStyle: true,
+      width: 600,
+      count: 6,
+      ...request,
+    },
+    1,
+  )[0]!.choice
+
+test('where there is room, labels lie in the type that was asked for, and nothing speaks against it', () => {
+  const { fontSize, turned, reasons } = best({ fontSize: 12 })
+  expect([fontSize, turned]).toEqual([12, false])
+  expect(reasons.filter((reason) => reason.startsWith('against it: '))).toEqual([])
+})
+
+test('labels are made smaller before they are turned, and both is said', () => {
+  const found = [600, 320, 290, 250, 120].map((width) => {
+    const { fontSize, turned, reasons } = best({ width, fontSize: 12 })
+    expect(reasons.includes(`against it: type of ${fontSize} px`)).toBe(fontSize < 12)
+    expect(reasons.includes('against it: labels are turned')).toBe(turned)
+    return { fontSize, turned }
+  })
+  for (const [at, { turned }] of found.entries())
+    if (at > 0) expect(Number(turned)).toBeGreaterThanOrEqual(Number(found[at - 1]!.turned))
+  expect(found.at(-1)!.turned).toBe(true)
+  const sizes = found.filter(({ turned }) => !turned).map(({ fontSize }) => fontSize)
+  expect(sizes).toEqual([...sizes].sort((a, b) => b - a))
+  expect(Math.min(...found.map(({ fontSize }) => fontSize))).toBeGreaterThanOrEqual(9)
+})
+
+test('legibility is a quarter of what labels, type, turn and gap are worth', () => {
+  // Seven characters, nothing lost, lying at full size with gaps to spare.
+  const roomy = best({ width: 2000, fontSize: 12 })
+  const length = Math.max(...roomy.labels.map((label) => label.length))
+  expect(roomy.legibility).toBeCloseTo((1 - length / 48 + 1 + 1 + 1) / 4, 10)
+})
