@@ -1,5 +1,5 @@
 import { toText } from '../core/decimal/decimal'
-import { unitColumn } from '../core/style/dependencies'
+import { sharedField, unitColumn } from '../core/style/dependencies'
 import { type Labeller, labeller } from '../core/label/labeller'
 import { readAs } from '../core/label/readas'
 import { readBack, type ReadNumber } from '../core/label/readback'
@@ -7,7 +7,7 @@ import { saidEnds, saidText } from '../core/label/said'
 import { type Context, recordedIn } from '../core/label/context'
 import { resolve } from '../core/label/resolve'
 import { regionOf } from '../core/label/region'
-import type { Row } from '../core/label/types'
+import type { Row, Value } from '../core/label/types'
 import { ladderOf } from '../core/ladders/find'
 import type { Style } from '../core/style/fields'
 import { inherit } from '../core/style/inherit'
@@ -16,11 +16,14 @@ import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
 import { placeTicks, stepStyle, type TickRequest } from '../core/ticks/place'
 import { checkCommand } from './check'
+import { convertCommand } from './convert'
 import { tablesFor } from './locales'
 import { suggestCommand } from './suggest'
 import type { Command } from './command'
 import {
   check,
+  InputError,
+  isInputError,
   labelInput,
   lineInput,
   linesInput,
@@ -142,6 +145,7 @@ export const commands: Record<string, Command> = {
   ticks,
   check: checkCommand,
   suggest: suggestCommand,
+  convert: convertCommand,
 }
 
 /**
@@ -159,9 +163,31 @@ function writersByCurrency(style: Style, context: Context): (row?: Row) => Label
   }
 }
 
+/** What is shared is decided over all values, and lines come one by one. */
+function refuseShared(style: Style): void {
+  const field = sharedField(style)
+  if (field)
+    throw new InputError(
+      `style.${field}: "shared" is decided over all values, and here they come line by line; give it a power, or label all values at once without --lines`,
+    )
+}
+function labelOf(
+  writerFor: (row?: Row) => Labeller,
+  value: Value,
+  row: Row | undefined,
+  number: number,
+): string {
+  try {
+    return writerFor(row).label(value, row)
+  } catch (error) {
+    if (!isInputError(error)) throw error
+    throw new InputError(`line ${number}: ${error.message}`)
+  }
+}
+
 /**
  * Labels line by line: the first line gives the style, every other a value or a value with its
- * row; a JSON string a line comes out. What is shared is not known line by line.
+ * row; a JSON string a line comes out. Blank lines are left out.
  *
  * @throws InputError naming the line
  */
@@ -170,15 +196,17 @@ export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<
   let number = 0
   for await (const line of lines) {
     number++
+    if (line.trim() === '') continue
     const input = readJson(line, `line ${number}`)
     if (!writerFor) {
-      const { style, quantity } = check(linesInput, input)
+      const { style, quantity } = check(linesInput, input, `line ${number}`)
+      refuseShared(style)
       writerFor = writersByCurrency(style, { ...tablesFor(style), ...recordedIn(quantity) })
       continue
     }
     const given = check(lineInput, input, `line ${number}`)
     const [value, row] =
       typeof given === 'object' && given !== null ? [given.value, given.row] : [given, undefined]
-    yield JSON.stringify(writerFor(row).label(value, row))
+    yield JSON.stringify(labelOf(writerFor, value, row, number))
   }
 }

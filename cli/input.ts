@@ -49,7 +49,7 @@ export function check<Schema extends z.ZodType>(
 const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], {
   error: 'it takes a number, decimal text or null',
 })
-const decimalText = z.union([z.number(), z.string()]).transform((input, context) => {
+export const decimalText = z.union([z.number(), z.string()]).transform((input, context) => {
   const read = parseDecimal(String(input))
   if (!read)
     context.addIssue({
@@ -58,7 +58,7 @@ const decimalText = z.union([z.number(), z.string()]).transform((input, context)
     })
   return read ?? z.NEVER
 })
-const measure = z.string().transform((id, context) => {
+export const measure = z.string().transform((id, context) => {
   if (isMeasure(id)) return id
   context.addIssue({
     code: 'custom',
@@ -164,4 +164,4 @@ export const ticksInput = z.strictObject({
 export const isInputError = (error: unknown): error is Error =>
   error instanceof InputError ||
   error instanceof StyleError ||
-  ['ValueError', 'TickError', 'TypeError'].includes((error as Error)?.name)
+  ['ValueError', 'TickError', 'TypeError', 'MeasureError'].includes((error as Error)?.name)

@@ -22,17 +22,26 @@ const GATHERED = 1 << 16
 
 async function writeLines(): Promise<void> {
   let waiting = ''
-  for await (const line of labelLines(
-    createInterface({ input: process.stdin, crlfDelay: Infinity }),
-  )) {
-    waiting += `${line}\n`
-    if (waiting.length < GATHERED) continue
-    if (!process.stdout.write(waiting))
-      await new Promise((drained) => process.stdout.once('drain', drained))
-    waiting = ''
+  try {
+    for await (const line of labelLines(
+      createInterface({ input: process.stdin, crlfDelay: Infinity }),
+    )) {
+      waiting += `${line}\n`
+      if (waiting.length < GATHERED) continue
+      if (!process.stdout.write(waiting))
+        await new Promise((drained) => process.stdout.once('drain', drained))
+      waiting = ''
+    }
+  } finally {
+    // What was written before a bad line is not lost.
+    process.stdout.write(waiting)
   }
-  process.stdout.write(waiting)
 }
+/** Whoever reads may stop before the end, as `head` does: that is no failure. */
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code === 'EPIPE') process.exit(0)
+  throw error
+})
 
 const program = new Program('ivory-abacus')
   .description('Writes numbers as labels and reads labels back. JSON on standard input and output.')

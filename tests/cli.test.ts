@@ -122,6 +122,56 @@ test('label --lines writes a label a line, and names the line that is wrong', ()
     status: 2,
     stderr: expect.stringContaining('line 2 is no JSON'),
   })
+  expect(lines({ style: {} }, 1, '', '   ', '"x"', 2)).toMatchObject({
+    status: 2,
+    stdout: '"1"\n',
+    stderr: expect.stringMatching(/^ivory-abacus: line 5: "x" is not a number/),
+  })
+  expect(lines({ style: { notation: 'scaled', rung: 'shared' } }, 1)).toMatchObject({
+    status: 2,
+    stderr: expect.stringContaining('style.rung: "shared" is decided over all values'),
+  })
+})
+
+test('label --lines ends quietly where nobody reads on', () => {
+  const command = join(root, 'dist/cli/ivory-abacus.mjs')
+  const script = `(echo '{"style":{}}'; seq 1 300000) | "$0" "$1" label --lines | head -n 2; echo "\${PIPESTATUS[1]}"`
+  const { stdout, stderr } = spawnSync('bash', ['-c', script, process.execPath, command], {
+    encoding: 'utf8',
+  })
+  expect(stdout).toBe('"1"\n"2"\n0\n')
+  expect(stderr).toBe('')
+})
+
+test.each([
+  ['celsius', 'fahrenheit', [100, '-40', 36.6], ['212', '-40', '97.88']],
+  ['kilogram', 'pound', [1], ['100000000/45359237']],
+  ['foot', 'inch', ['1e3'], ['12000']],
+])('convert gives %s in %s exactly', (from, to, values, expected) => {
+  expect(run('convert', { from, to, values }).output).toEqual({ values: expected })
+})
+test.each([
+  [
+    { from: 'kilogram', to: 'meter', values: [1] },
+    'kilogram measures mass and meter measures length',
+  ],
+  [{ from: 'RPM', to: 'meter', values: [1] }, 'from: "RPM" is no measure of CLDR'],
+])('convert refuses %j and says why', (input, message) => {
+  const { status, stderr } = run('convert', input)
+  expect(status).toBe(2)
+  expect(stderr).toContain(message)
+})
+
+test('a quantity’s measure is converted into that of the style, and read back', () => {
+  const style = { locale: 'de', unit: { kind: 'measure', id: 'tonne', display: 'long' } }
+  const quantity = { measure: 'kilogram', recorded: 3 }
+  expect(run('label', { style, quantity, values: [1.5] }, '--spoken').output).toEqual({
+    labels: ['1,5\u00a0Tonnen'],
+    spoken: ['1,5 Tonnen'],
+  })
+  expect(run('read', { style, quantity, labels: ['1,5\u00a0Tonnen'] }).output).toMatchObject({
+    values: ['1.5'],
+  })
 })
 
 test('a million values go through --lines', () => {

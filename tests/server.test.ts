@@ -57,7 +57,9 @@ test('errors are problem documents that name the place', async () => {
     await send(`/api/studies/${made.id}`, 'PUT', { base: 1, document, what: 'Break' }),
   )
   expect(refused).toMatchObject({ status: 422 })
-  expect(refused.detail).toContain('style.fraction: [3,1] is not allowed; it takes [least, most]')
+  expect(refused.detail).toContain(
+    'document.house.fraction: [3,1] is not allowed; it takes [least, most]',
+  )
   expect(
     await problem(await send(`/api/studies/${made.id}/datasets`, 'POST', { name: 'x', text: '' })),
   ).toMatchObject({ status: 422, title: 'Not a table' })
@@ -144,7 +146,7 @@ test('a ladder that is none, two of one title, and a callout far off are refused
     )
   expect(await put({ ladders: [{ title: 'a', rungs: [...rungs, ...rungs] }] })).toMatchObject({
     status: 422,
-    detail: expect.stringContaining('document.ladders.0') as string,
+    detail: expect.stringContaining('document.ladders[0]: rungs[1].power') as string,
   })
   expect(
     (

@@ -1,9 +1,9 @@
-import { multiply } from '../decimal/arithmetic'
+import { multiply, tenTo } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
 import { StyleError } from '../error'
-import { type Conversion, forRounding } from '../measures/apply'
+import type { Conversion } from '../measures/apply'
 import { conversionOf, MeasureError } from '../measures/convert'
-import { asTexts, NOTHING } from '../measures/rational'
+import { asTexts, decimalsOf, NOTHING } from '../measures/rational'
 import type { FullStyle } from '../style/schemas'
 import type { Rule } from './types'
 
@@ -25,13 +25,6 @@ function toMeasure({ unit }: FullStyle, { measure, isChange }: Recorded): Conver
   }
 }
 
-/** Whether a denominator has no other factors than those of ten, so that its quotients end. */
-const ends = (denominator: bigint): boolean => {
-  let rest = denominator
-  for (const factor of [2n, 5n]) while (rest % factor === 0n) rest /= factor
-  return rest === 1n
-}
-
 /**
  * What a rule multiplies true values by, and what it converts them by before, where no finite
  * decimals say that.
@@ -49,15 +42,13 @@ export function conversionFor(
   const conversion = toMeasure(style, recorded)
   if (!conversion) return { factor: toText(factor), convert: null }
   const { scale, shift } = conversion
-  if (shift.numerator !== 0n || !ends(scale.denominator))
+  const decimals = decimalsOf(scale.denominator)
+  if (shift.numerator !== 0n || decimals === null)
     return {
       factor: toText(factor),
       convert: { scale: asTexts(scale), shift: asTexts(shift) },
     }
-  const dividend = multiply(factor, { coefficient: scale.numerator, exponent: 0 })
-  const exact = forRounding(
-    { dividend, divisor: scale.denominator },
-    -String(scale.denominator).length * 4,
-  )
+  const digits = (scale.numerator * tenTo(decimals)) / scale.denominator
+  const exact = multiply(factor, { coefficient: digits, exponent: -decimals })
   return { factor: toText(exact), convert: null }
 }

@@ -42,6 +42,22 @@ export function raised(a: Rational, n: number): Rational {
   return n < 0 ? over(ONE_WHOLE, size) : size
 }
 
+/**
+ * How many decimals quotients by a number have; null where they do not end.
+ *
+ * @param denominator above zero, of a reduced fraction
+ * @example decimalsOf(8n) // 3; of 3n null
+ */
+export function decimalsOf(denominator: bigint): number | null {
+  let rest = denominator
+  const counts = [2n, 5n].map((factor) => {
+    let count = 0
+    for (; rest % factor === 0n; rest /= factor) count++
+    return count
+  })
+  return rest === 1n ? Math.max(...counts) : null
+}
+
 /** A fraction whose two numbers are decimal text, as a Plan holds it. */
 export type RationalText = readonly [numerator: string, denominator: string]
 /** @example fromTexts(['5', '9']) // 5 over 9 */

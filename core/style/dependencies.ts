@@ -1,3 +1,4 @@
+import { notationOf } from '../notations'
 import { inherit, stylesOf } from './inherit'
 import type { FullStyle, Style } from './schemas'
 
@@ -22,6 +23,18 @@ export const looksAtValues = (style: Style): boolean =>
     ({ style: one }) =>
       one.rung === 'shared' || one.exponent === 'shared' || unitColumn(one) !== null,
   )
+
+/**
+ * The field whose `shared` is decided over all values; null where no style of it shares any.
+ *
+ * @example sharedField({ notation: 'scaled', rung: 'shared' }) // 'rung'
+ */
+export function sharedField(style: Style): 'rung' | 'exponent' | null {
+  const written = stylesOf(inherit(style)).map((one) => one.style)
+  if (written.some((one) => notationOf(one).hasRungs && one.rung === 'shared')) return 'rung'
+  const isShared = (one: FullStyle) => notationOf(one).hasExponent && one.exponent === 'shared'
+  return written.some(isShared) ? 'exponent' : null
+}
 
 /**
  * The columns whose cells a style looks at: those of its cases, and those that name a unit.

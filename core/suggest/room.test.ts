@@ -1,3 +1,4 @@
+import { clearanceOf } from '../checks/crowded'
 import { decimal } from '../decimal/decimal'
 import { type AxisRequest, suggestAxis } from './axis'
 
@@ -40,4 +41,22 @@ test('legibility is a quarter of what labels, type, turn and gap are worth', () 
   const roomy = best({ width: 2000, fontSize: 12 })
   const length = Math.max(...roomy.labels.map((label) => label.length))
   expect(roomy.legibility).toBeCloseTo((1 - length / 48 + 1 + 1 + 1) / 4, 10)
+})
+
+test('a gap of less than one and a half ems is worth less, and a turned label less than one that lies', () => {
+  const width = 330
+  const near = best({ width, fontSize: 12 })
+  const values = near.labels.map((label) => decimal(label.replaceAll(',', '')))
+  const clear = clearanceOf(
+    { surface: 'axis', values, labels: near.labels },
+    { width, fontSize: 12, ends: [values[0]!, values.at(-1)!] },
+  )
+  const [length, gap] = [Math.max(...near.labels.map((label) => label.length)), clear / 12]
+  expect([near.fontSize, near.turned, gap > 0 && gap < 1.5]).toEqual([12, false, true])
+  expect(near.legibility).toBeCloseTo((1 - length / 48 + 1 + 1 + 2 - 1.5 / gap) / 4, 10)
+
+  const long = best({ domain: [decimal(0), decimal('1e15')], width: 300, fontSize: 12 })
+  const longest = Math.max(...long.labels.map((label) => label.length))
+  expect([long.fontSize, long.turned]).toEqual([12, true])
+  expect(long.legibility).toBeCloseTo((1 - Math.min(1, longest / 24) / 2 + 1 - 0.5 + 1) / 4, 10)
 })

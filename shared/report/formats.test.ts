@@ -19,13 +19,13 @@ const FINDINGS = [
 ]
 
 test('text says each finding that stands in a line, with what mends it, and counts them', () => {
-  expect(reportFormats.text(FINDINGS, 'x.json')).toBe(
+  expect(reportFormats.text(FINDINGS)).toBe(
     `Harvest, axis: error same-label: 1 and 2 both read “0”. (Write 1 decimal; or: Share one rung)
 Harvest, table: warning same-label: 1 and 2 both read “0”.
 1 error, 1 warning, 0 notes; 1 left with a reason
 `,
   )
-  expect(reportFormats.text([], 'x.json')).toBe('0 errors, 0 warnings, 0 notes\n')
+  expect(reportFormats.text([])).toBe('0 errors, 0 warnings, 0 notes\n')
 })
 
 test('SARIF says what mends a finding where something does, and why one was left where it was', () => {
