@@ -105,7 +105,10 @@ test('what was left with a reason fails no run, and is reported with the reason'
 
 test.each([
   [['nowhere.json'], 'nowhere.json cannot be read: ENOENT'],
-  [[join(root, 'package.json')], /package\.json: format: is missing; it takes "ivory-abacus study"/],
+  [
+    [join(root, 'package.json')],
+    /package\.json: format: is missing; it takes "ivory-abacus study"/,
+  ],
   [['--format', 'xml', 'x.json'], '--format takes text, json, sarif; it was xml'],
 ])('%j is refused with one line and status 2', (given, message) => {
   const { status, stderr } = run(...given)
