@@ -91,6 +91,8 @@ export interface Subject {
    */
   readonly around?: readonly string[]
   readonly below?: readonly string[]
+  /** What stands over the labels: the title of an axis, the head of a column. */
+  readonly title?: string
   /** The sentence that the labels stand in. */
   readonly text?: string
   /** Other surfaces on which the same values are written. */
