@@ -116,7 +116,7 @@ test('an own text that says another number is found, and given back', async () =
   await page.getByRole('link', { name: 'Desk' }).click()
   await page
     .locator('article[data-check="wrong-tick-label"]')
-    .getByRole('button', { name: 'Write the labels from the ticks' })
+    .getByRole('button', { name: 'Drop the labels by hand: write them from the ticks' })
     .click()
   await page.locator('article[data-check="wrong-tick-label"]').waitFor({ state: 'detached' })
   expect(await page.locator('[data-surface="axis"]').allTextContents()).toEqual([

@@ -32,7 +32,6 @@ describeCheck('wrong-tick-label', {
     'a scaled label of another number': written('axis', { notation: 'scaled' }, [0, 1e6], {
       byHand: ['0', '2M'],
     }),
-    'names of winds': written('axis', {}, quarters, { byHand: ['north', 'east', 'south', 'west'] }),
     'a lost sign': written('axis', {}, [-5, 5], { byHand: ['5', '5'] }),
   },
   silent: {
@@ -44,17 +43,33 @@ describeCheck('wrong-tick-label', {
     }),
     'a minus of its own': written('axis', {}, [-5, 5], { byHand: ['−5', '5'] }),
     'none for none': written('axis', {}, [], { byHand: [] }),
+    'names of winds': written('axis', {}, quarters, { byHand: ['north', 'east', 'south', 'west'] }),
+  },
+})
+
+describeCheck('label-is-words', {
+  finds: {
+    'names of winds': written('axis', {}, quarters, { byHand: ['north', 'east', 'south', 'west'] }),
+    'one word among numbers': written('axis', {}, [0, 5], { byHand: ['none', '5'] }),
+  },
+  silent: {
+    'no labels by hand': written('axis', {}, quarters),
+    'numbers, right or wrong': written('axis', {}, [0, 5], { byHand: ['0', '6'] }),
+    'percent, money and thousands': written('axis', {}, [0, 5, 250], {
+      byHand: ['0%', '$5', '250k'],
+    }),
+    'too few of them': written('axis', {}, [0, 5], { byHand: ['north'] }),
   },
 })
 
 test('text is told apart from a wrong number, and gives way at a click', () => {
   const winds = found(
     written('axis', { multipleOf: 'pi' }, [0, 1], { byHand: ['north', 'east'] }),
-    'wrong-tick-label',
+    'label-is-words',
   )!
   expect(winds).toMatchObject({
     severity: 'note',
-    fixes: [{ title: 'Write the labels from the ticks', dropsLabels: true }],
+    fixes: [{ title: 'Drop the labels by hand: write them from the ticks', dropsLabels: true }],
   })
   expect(winds.message).toBe(
     '“north” and “east” are no numbers: they stay where they are when the ticks move.',

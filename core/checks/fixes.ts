@@ -30,7 +30,13 @@ const words = {
   convert: ({ from, factor, to }: { from: string; factor: string; to: string }) =>
     `Convert: 1 ${from} is ${factor} ${to}`,
   'keep-unit': ({ unit }: { unit: string }) => `Keep ${unit}`,
-  'labels-from-ticks': () => 'Write the labels from the ticks',
+  'labels-from-ticks': () => 'Drop the labels by hand: write them from the ticks',
+  'plain-texts': () => 'Write zero as a number, and missing values as n/a',
+  'percent-sign': () => 'Write the percent sign behind the numbers as they are',
+  'as-percent': () => 'Write them as percent',
+  'in-points': () => 'Write percentage points',
+  'no-factor': () => 'Write the numbers as they are',
+  'no-texts': () => 'Leave out the texts around the label',
 } as const
 export type FixId = keyof typeof words
 

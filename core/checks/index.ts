@@ -1,22 +1,34 @@
 import { binEdge } from './bin-edge'
+import { boundUntrue } from './bound-untrue'
 import { crowded } from './crowded'
 import { differenceMismatch } from './difference-mismatch'
 import { doesNotAddUp } from './does-not-add-up'
+import { factorUnsaid } from './factor-unsaid'
 import { floatNoise } from './float-noise'
+import { hyphenMinus } from './hyphen-minus'
 import { idleZeros } from './idle-zeros'
 import { inexactInput } from './inexact-input'
+import { labelIsWords } from './label-is-words'
+import { longHeadline } from './long-headline'
 import { misread } from './misread'
 import { mixedNotation } from './mixed-notation'
 import { mixedRungs } from './mixed-rungs'
 import { orderReversed } from './order-reversed'
+import { percentScaled } from './percent-scaled'
+import { pointsWanted } from './points-wanted'
+import { rangeDash } from './range-dash'
 import { rawNumber } from './raw-number'
+import { rungLikeUnit } from './rung-like-unit'
 import { rungOverflow } from './rung-overflow'
+import { saidTwice } from './said-twice'
 import { sameLabel } from './same-label'
 import { sharesNot100 } from './shares-not-100'
+import { signInText } from './sign-in-text'
 import { splitCount } from './split-count'
 import { stepHidden } from './step-hidden'
 import { surfacesDisagree } from './surfaces-disagree'
 import { textAsNumber } from './text-as-number'
+import { timestamp } from './timestamp'
 import { tooFine } from './too-fine'
 import type { Check } from './types'
 import { unclearMarks } from './unclear-marks'
@@ -40,13 +52,22 @@ export const checks: readonly Check[] = [
   misread,
   textAsNumber,
   inexactInput,
+  boundUntrue,
+  percentScaled,
+  factorUnsaid,
+  signInText,
+  timestamp,
+  unclearMarks,
   doesNotAddUp,
   sharesNot100,
   differenceMismatch,
   binEdge,
   rawNumber,
   surfacesDisagree,
-  unclearMarks,
+  pointsWanted,
+  saidTwice,
+  rungLikeUnit,
+  rangeDash,
   mixedRungs,
   mixedNotation,
   rungOverflow,
@@ -56,4 +77,7 @@ export const checks: readonly Check[] = [
   idleZeros,
   tooFine,
   unfamiliarRung,
+  longHeadline,
+  hyphenMinus,
+  labelIsWords,
 ]

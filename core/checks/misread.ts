@@ -7,6 +7,7 @@ import type { DecidedColumn } from '../label/fast/column'
 import { finer, shownSign } from './changes'
 import { isNumeral, isOver, isZero, offBy, placesWhere, worstOff } from './numbers'
 import { doublesOf, labelAt, saidAt, valueAt } from './proof'
+import { usualRounding } from './usual'
 import type { Check, Proof } from './types'
 
 /** The share of a step, or of the number itself, by which a label may be off. */
@@ -58,13 +59,17 @@ type Misreading = {
 }
 const OF: Readonly<Record<Misreading['of'], string>> = { step: 'a step', value: 'itself' }
 
-/** Read-back off by more than a twentieth of the step, or of the number. */
+/**
+ * Protects readers from labels that are off by more than a twentieth of the step, or of the number.
+ * What is usual for its kind is left alone where no two values read the same for it: whole percent,
+ * cents, whole numbers of what is counted.
+ */
 export const misread: Check<Misreading> = {
   id: 'misread',
   title: 'Reads as another number',
   weight: 'error',
   finds:
-    'a label that is off by more than a twentieth: of the step on an axis, of the number elsewhere',
+    'a label that is off by more than a twentieth: of the step on an axis, of the number elsewhere; not where its precision is usual (whole percent, a currency’s minor unit, counts) and its text is its own',
   find(proof) {
     const off = (at: number) => offBy(proof, at)
     const doubles = doublesOf(proof)
@@ -73,9 +78,13 @@ export const misread: Check<Misreading> = {
       column ? verdictOf(column.said[proof.which[i]!]!, doubles![i]!) : null
     const isFarOff = (i: number) =>
       !isZero(proof, i) && (byDoubles(i) ?? isOver(off(i), MOST_OFF, measureOf(proof, i)))
+    const isUsual = usualRounding(proof)
     const at = placesWhere(
       proof,
-      (decision, place) => isNumeral(decision) && (column ? verdictOfAll(column, place) : null),
+      (decision, place) =>
+        isNumeral(decision) &&
+        !isUsual?.(decision) &&
+        (column ? verdictOfAll(column, place) : null),
       isFarOff,
     )
     if (at.length === 0) return null

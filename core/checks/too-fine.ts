@@ -7,9 +7,10 @@ import { unitOfLastDigit } from '../label/cells'
 import type { Decision } from '../label/fast/column'
 import type { Written } from '../label/types'
 import { fewerDecimals } from './changes'
-import { doublesAt, isNumeral, isOver, placesWhere } from './numbers'
+import { doublesAt, isExact, isNumeral, isOver, placesWhere } from './numbers'
 import { doublesOf, labelAt, valueAt, writtenAt } from './proof'
 import type { Check, Proof, Surface } from './types'
+import { usualDecimals } from './usual'
 
 /** Digits finer than the closest pair by more than this tell nothing apart. */
 const FINER = '100'
@@ -83,13 +84,34 @@ const hasCloserAlike = ({ decisions, column }: Proof, needed: number): boolean =
       leastGap(Float64Array.of(column.least[place]!, column.largest[place]!)) < needed,
   )
 
-/** More digits than tell the values apart by a factor of 100. */
+/** So many values, and this part of them, show how finely all were recorded. */
+const [FEWEST_RECORDED, MOST_OF_THEM] = [3, 0.75]
+/** Of a long column the first tell it. */
+const LOOKED_AT = 1000
+/** Whether the data were recorded to the last place that is written, as coordinates and scores are. */
+function carryThem(proof: Proof, places: readonly number[]): boolean {
+  const looked = places.slice(0, LOOKED_AT)
+  if (looked.length < FEWEST_RECORDED || !looked.every((at) => isExact(proof, at))) return false
+  const full = looked.filter((at) => -valueAt(proof, at).exponent === writtenAt(proof, at).decimals)
+  return full.length >= MOST_OF_THEM * looked.length
+}
+/** Whether labels have no more decimals than is usual for what they write. */
+function areUsual(proof: Proof, places: readonly number[]): boolean {
+  const usual = usualDecimals(proof)
+  return usual !== null && places.every((at) => writtenAt(proof, at).decimals <= usual)
+}
+
+/**
+ * Protects readers from digits that tell nothing: more than set the values apart by a factor of 100.
+ * Cents are left alone, and digits to which the data were recorded, as those of coordinates and
+ * scores.
+ */
 export const tooFine: Check<{ apart: string; label: string; unit: string }> = {
   id: 'too-fine',
   title: 'Finer than the values differ',
   weight: 'note',
   finds:
-    'a last place that counts less than a hundredth of the distance between the closest two values; not in sentences, nor where all values are multiples of that distance',
+    'a last place that counts less than a hundredth of the distance between the closest two values; not in sentences, nor where all values are multiples of that distance, or were recorded to that place; not where the decimals are those of a currency',
   find(proof) {
     if (IN_WORDS.includes(proof.surface)) return null
     const unitOf = unitsIn(proof)
@@ -116,7 +138,7 @@ export const tooFine: Check<{ apart: string; label: string; unit: string }> = {
       proof,
       (decision) => hasDecimals(decision) && isOver(apart, FINER, unitOf(decision.written)),
     )
-    if (at.length === 0) return null
+    if (at.length === 0 || carryThem(proof, numerals) || areUsual(proof, at)) return null
     const first = at[0]!
     return {
       severity: 'note',

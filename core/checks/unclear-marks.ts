@@ -1,3 +1,5 @@
+import { REGIONAL } from '../ladders/find'
+import { notationOf } from '../notations'
 import { compare } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
@@ -28,22 +30,37 @@ function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
   return others
 }
 
-/** A label that another declared reader reads as another number. */
+/** Whether a style writes marks or names of powers that are not its region's. */
+const hasOwnWords = ({ full }: Proof): boolean =>
+  full.marks.decimal !== undefined ||
+  full.marks.group !== undefined ||
+  (notationOf(full).hasRungs && full.ladder !== REGIONAL)
+
+/** The language of a tag, which readers of a region share. */
+const languageOf = (tag: string): string => tag.split('-')[0]!
+
+/**
+ * Protects those who read: people of the style's own region where no others are declared, and all
+ * declared ones. Marks that no region of the readers takes for another number are left alone.
+ */
 export const unclearMarks: Check<{ label: string; said: string; reader: string; taken: string }> = {
   id: 'unclear-marks',
-  title: 'Another region reads another number',
-  weight: 'note; warning with several readers',
+  title: 'Readers take it for another number',
+  weight: 'error',
   finds:
-    "a label that another declared reader takes for another number, by that region's marks and names of powers",
+    "a label that a reader of the style's own region, or a declared one, takes for another number, by that region's marks and names of powers",
   find(proof) {
-    for (const reader of proof.readers ?? []) {
-      if (reader === proof.full.locale) continue
+    const { full, readers } = proof
+    for (const reader of readers?.length ? readers : [full.locale]) {
+      // Marks and words of the style's own are what its own readers may misread.
+      const isOwn = languageOf(reader) === languageOf(full.locale) && !hasOwnWords(proof)
+      if (isOwn && reader === full.locale) continue
       const others = otherReadings(proof, reader)
       const [first] = others
       if (!first) continue
       const [at, taken] = first
       return {
-        severity: proof.readers!.length > 1 ? 'warning' : 'note',
+        severity: 'error',
         params: {
           label: labelAt(proof, at),
           said: plainly(saidAt(proof, at)),

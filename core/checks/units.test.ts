@@ -204,7 +204,7 @@ test('a unit that is changed is converted by a known factor, and the unit kept w
       'A case writes “m³” in place of “l” and leaves the number as it is: “41,000\u00a0m³” is still counted in l.',
   })
   expect(found(written('table', {}, [1234], german), 'unclear-marks')).toMatchObject({
-    severity: 'note',
+    severity: 'error',
     message: '“1,234” says 1,234; a reader of de takes it for 1.234.',
   })
 })

@@ -1,11 +1,12 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
-import { type Decimal, parseDecimal } from '../decimal/decimal'
+import { type Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
-import { isInterval, readBack, type ReadNumber } from '../label/readback'
-import { halfUnit, listed, placesOf, quoted } from './numbers'
-import { labelAt, valueAt, valuesOf, writtenAt } from './proof'
+import { isInterval, type ReadNumber } from '../label/readback'
+import { numbersByHand } from './byhand'
+import { halfUnit, placesOf } from './numbers'
+import { valuesOf, writtenAt } from './proof'
 import { fix } from './fixes'
-import type { Check, Proof } from './types'
+import type { Check } from './types'
 
 /** Whether what a label says is its tick, rounded as the style rounds. */
 const contains = (said: ReadNumber, value: Decimal, most: Decimal): boolean => {
@@ -16,7 +17,6 @@ const contains = (said: ReadNumber, value: Decimal, most: Decimal): boolean => {
     )
   return compare(magnitudeOf(subtract(said, value)), most) <= 0
 }
-const bare = (label: string): string => label.replace(/[\s\u00a0\u202f]/g, '')
 
 type WrongLabels =
   | { readonly what: 'count'; readonly labels: number; readonly ticks: number }
@@ -28,7 +28,6 @@ type WrongLabels =
       readonly said: string
       readonly count: number
     }
-  | { readonly what: 'words'; readonly labels: readonly string[] }
 const messages = {
   count: ({ labels, ticks }: Extract<WrongLabels, { what: 'count' }>) =>
     `${labels} labels are written by hand for ${ticks} ticks: ${labels < ticks ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`,
@@ -37,16 +36,17 @@ const messages = {
     const more = count > 1 ? `; ${count} labels say another number than their tick` : ''
     return `The tick at ${value} is labelled “${label}”${reads}${more}.`
   },
-  words: ({ labels }: Extract<WrongLabels, { what: 'words' }>) =>
-    `${listed(labels.map(quoted))} ${labels.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`,
 } as const
 
-/** Labels by hand: too few, too many, saying another number than their tick, or none. */
+/**
+ * Protects readers from labels that stand at the wrong tick. Numbers are read as the style and its
+ * region write them; words are left to `label-is-words`.
+ */
 export const wrongTickLabel: Check<WrongLabels> = {
   id: 'wrong-tick-label',
   title: 'A label by hand does not fit',
   weight: 'error',
-  finds: 'texts by hand that are more or fewer than the ticks, say another number, or none',
+  finds: 'texts by hand that are more or fewer than the ticks, or say another number',
   find(proof) {
     const { byHand, plan } = proof
     if (!byHand) return null
@@ -59,10 +59,7 @@ export const wrongTickLabel: Check<WrongLabels> = {
         at,
       }
     }
-    const candidates = byHand.map((label, at) => [
-      ...readBack(label, plan).candidates,
-      ...readPlain(label, proof, at),
-    ])
+    const candidates = byHand.map((_, at) => numbersByHand(proof, at))
     const wrong = placesOf(
       proof,
       (at) =>
@@ -86,23 +83,10 @@ export const wrongTickLabel: Check<WrongLabels> = {
         at: wrong,
       }
     }
-    const texts = placesOf(proof, (at) => candidates[at]!.length === 0)
-    if (texts.length === 0) return null
-    return {
-      severity: 'note',
-      params: { what: 'words', labels: texts.map((at) => byHand[at]!) },
-      at: texts,
-    }
+    return null
   },
   message: (wrong) => messages[wrong.what](wrong as never),
   *propose({ style }) {
     yield fix('labels-from-ticks', {}, { way: 'labels', style, dropsLabels: true })
   },
-}
-
-/** A label by hand need not keep to the style: plain digits are a number too. */
-function readPlain(label: string, proof: Proof, at: number): ReadNumber[] {
-  if (label === labelAt(proof, at)) return [valueAt(proof, at)]
-  const number = parseDecimal(bare(label).replace('−', '-'))
-  return number ? [number] : []
 }

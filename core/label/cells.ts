@@ -3,24 +3,8 @@ import { type Decimal, decimal } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
 import { divide, type RoundingMode } from '../decimal/round'
 import { isTurned } from './bounds'
-import { type Conversion, converted, forRounding, unconverted } from '../measures/apply'
-import { fromTexts } from '../measures/rational'
-import type { Plan, Precision, Rule, Written } from './types'
-
-const conversionIn = ({ scale, shift: by }: NonNullable<Rule['convert']>): Conversion => ({
-  scale: fromTexts(scale),
-  shift: fromTexts(by),
-})
-
-/** Digits behind those that a style keeps, for numbers that do not end. */
-const SPARE = 20
-/** The finest place that a rule may keep, in what it writes. */
-function finestPlace({ precision, rungs, exponent }: Rule): number {
-  const decimals = (({ fraction, significant }: Precision) =>
-    Math.max(fraction?.[1] ?? 0, significant?.[1] ?? 0))(precision)
-  const lowest = exponent ? Math.min(0, exponent.fixed ?? 0) : Math.min(0, rungs[0]!.power)
-  return lowest - decimals - SPARE
-}
+import { intoMeasure, outOfMeasure } from './conversion'
+import type { Plan, Rule, Written } from './types'
 
 /**
  * A true value as it is written: converted, and times the rule's factor. One that does not end has
@@ -31,10 +15,7 @@ function finestPlace({ precision, rungs, exponent }: Rule): number {
 export function toUnits(rule: Rule, value: Decimal): Decimal {
   const scaled = rule.factor === '1' ? value : multiply(value, decimal(rule.factor))
   if (!rule.convert) return scaled
-  const quotient = converted(value, conversionIn(rule.convert))
-  const dividend =
-    rule.factor === '1' ? quotient.dividend : multiply(quotient.dividend, decimal(rule.factor))
-  return forRounding({ ...quotient, dividend }, finestPlace(rule))
+  return intoMeasure(rule, value)
 }
 
 /**
@@ -61,7 +42,7 @@ function fromUnits(plan: Plan, rule: Rule, number: Decimal, isSpan: boolean): De
   const inMeasure = rule.factor === '1' ? constant : divide(constant, decimal(rule.factor), mode)
   if (!rule.convert) return shift(inMeasure, -plan.recorded)
   const turned = mode && isTurned(rule) ? OPPOSITE[mode] : mode
-  const value = unconverted(inMeasure, conversionIn(rule.convert), isSpan, turned)
+  const value = outOfMeasure(rule, inMeasure, isSpan, turned)
   return shift(value, -plan.recorded)
 }
 

@@ -7,7 +7,7 @@ import { unitsRung } from './decide'
 import { readNumeral } from './numeral'
 import { beyond, inLatin, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
 import type { ChosenRegion } from './region'
-import type { Plan, Rule } from './types'
+import type { Name, Plan, Rule } from './types'
 import { fromSuperscript } from '../decimal/superscript'
 
 const INVISIBLE = /[\u200e\u200f\u061c]/g
@@ -29,13 +29,19 @@ const everywhere: readonly PowerName[] = [ladders.short, ladders.si].flatMap(({ 
 const isLetter = (character: string | undefined): boolean =>
   character !== undefined && /\p{L}/u.test(character)
 
+/** Words are read in either case; of symbols m and M are two. */
+const LEAST_WORD = 3
+const isSame = (name: string, text: string): boolean =>
+  name === text || (name.length >= LEAST_WORD && name.toLowerCase() === text.toLowerCase())
+
 /** The powers that a text beside a number names, by the longest name that stands whole there. */
 function powersIn(before: string, after: string, names: readonly PowerName[]): number[] {
   const [head, tail] = [before.trim(), after.trim()]
   const found = names.filter(
     ({ text }) =>
-      (tail.startsWith(text) && !(isLetter(text.at(-1)) && isLetter(tail[text.length]))) ||
-      (head.endsWith(text) && !isLetter(head[head.length - text.length - 1])),
+      (isSame(text, tail.slice(0, text.length)) &&
+        !(isLetter(text.at(-1)) && isLetter(tail[text.length]))) ||
+      (isSame(text, head.slice(-text.length)) && !isLetter(head[head.length - text.length - 1])),
   )
   const longest = Math.max(0, ...found.map(({ text }) => text.length))
   return [...new Set(found.filter(({ text }) => text.length === longest).map(({ power }) => power))]
@@ -56,6 +62,9 @@ const unitsIn = (plan: Plan): string[] =>
   plan.rules
     .flatMap(({ frames }) => [...frames.none.before, ...frames.none.after])
     .flatMap((slot) => (typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : []))
+    .concat(plan.rules.flatMap(({ names }) => Object.values(names ?? {}).flatMap(nameText)))
+const nameText = ([before, after]: Name): string[] =>
+  [before, after].map((parts) => bare(parts.map(({ value }) => value).join('')))
 /** What stands around a number, closing brackets aside. */
 const bare = (text: string): string => text.replace(/^[()\s]+|[()\s]+$/g, '')
 

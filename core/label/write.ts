@@ -1,11 +1,11 @@
-import { tenTo } from '../decimal/arithmetic'
 import { superscript } from '../decimal/superscript'
 import { pluralOf } from '../locale/plurals'
+import { digitsOf } from './digits'
+import { nameFor } from './names'
 import type {
   ExponentForm,
   Forms,
   Frames,
-  Name,
   Part,
   PartType,
   Plan,
@@ -32,16 +32,6 @@ function inDigits({ digits }: Rule, text: string): string {
   return digits[0] === '0' ? text : text.replace(/\d/g, (digit) => digits[Number(digit)]!)
 }
 
-/** A written number's digits before and after the decimal mark. */
-function digitsOf({ digits, place, decimals }: Written): { whole: string; fraction: string } {
-  const text = digits.toString() + (digits === 0n ? '' : '0'.repeat(place + decimals))
-  const padded = text.padStart(decimals + 1, '0')
-  return {
-    whole: padded.slice(0, padded.length - decimals),
-    fraction: decimals > 0 ? padded.slice(-decimals) : '',
-  }
-}
-
 /**
  * The form that the plural of a written number asks for; an exact 0 or 1 that is not negative comes
  * first.
@@ -62,37 +52,6 @@ function framesFor(rule: Rule, written: Written, saysUnit: boolean): Frames {
   const forms =
     written.exponent === null && written.kind === 'number' ? rule.rungs[written.rung]!.forms : null
   return forms ? formFor(forms, rule, written) : rule.frames
-}
-
-/** Whether a name that says a number may stand for it: nothing else is written of it. */
-const standsAlone = (
-  rule: Rule,
-  { sign, exponent, bound, kind, digits, place }: Written,
-  says: string,
-) =>
-  kind === 'number' &&
-  sign === 'none' &&
-  exponent === null &&
-  bound === '' &&
-  rule.multiple === null &&
-  place <= 0 &&
-  BigInt(says) * tenTo(-place) === digits
-/**
- * A unit's name: its plural is that of the whole number, a million euros as a million of them.
- */
-function nameFor(rule: Rule, written: Written): Name {
-  const names = rule.names!
-  const { power, base } = rule.rungs[written.rung]!
-  const raised = base === 10 ? Math.max(0, written.exponent ?? power) : 0
-  const { whole, fraction } = digitsOf(written)
-  const operands = {
-    whole: whole + fraction.slice(0, raised).padEnd(raised, '0'),
-    fraction: fraction.slice(raised),
-    power: raised,
-  }
-  const name = names[pluralOf(rule.plurals ?? {}, operands)] ?? names.other!
-  const [, , says] = name
-  return says === undefined || standsAlone(rule, written, says) ? name : names.other!
 }
 
 /** Whole digits with the group marks between them. */

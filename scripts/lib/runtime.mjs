@@ -6,7 +6,19 @@ import { build } from 'esbuild'
 /** Parts of the runtime that few Plans use, with what stands in for each where it is left out. */
 const RARE = {
   multiple: { file: /core\/label\/multiple\.ts$/, standIn: 'export const decideMultiple = null' },
-  plurals: { file: /core\/locale\/plurals\.ts$/, standIn: "export const pluralOf = () => 'other'" },
+  convert: {
+    file: /core\/label\/conversion\.ts$/,
+    standIn: 'export const intoMeasure = null, outOfMeasure = null',
+  },
+  bounds: {
+    file: /core\/label\/bounds\.ts$/,
+    standIn:
+      'export const isTurned = () => false, boundOf = () => null, digitsIn = null, exactly = null',
+  },
+  plurals: {
+    file: /core\/(locale\/plurals|label\/names)\.ts$/,
+    standIn: "export const pluralOf = () => 'other', nameFor = null",
+  },
 }
 const names = Object.keys(RARE)
 /** Every set of rare parts, none first. */

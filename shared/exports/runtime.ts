@@ -7,6 +7,11 @@ export type ReadRuntime = (name: string) => Promise<string>
 /** Parts of the runtime that few Plans use; scripts/lib/runtime.mjs leaves the others out. */
 const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
   ['multiple', ({ multiple }) => Boolean(multiple)],
+  ['convert', ({ convert }) => Boolean(convert)],
+  [
+    'bounds',
+    ({ under, over, factor }) => under != null || over != null || (factor ?? '').startsWith('-'),
+  ],
   ['plurals', ({ plurals }) => Boolean(plurals)],
 ]
 

@@ -182,8 +182,12 @@ test('what the list lacks is typed, and written or refused at each keystroke', (
   expect(typedOf('unit', desk({}, 1))!.read('kg')).toMatchObject({
     choice: { patch: { unit: { kind: 'symbol', text: 'kg' } } },
   })
-  expect(typedOf('unit', desk({}, 1))!.read('XQX')).toMatchObject({
-    trouble: expect.stringContaining('ISO 4217'),
+  // What is no currency and no measure is a text.
+  expect(typedOf('unit', desk({}, 1))!.read('RPM')).toMatchObject({
+    choice: { patch: { unit: { kind: 'symbol', text: 'RPM' } } },
+  })
+  expect(typedOf('unit', desk({}, 1))!.read('SEK')).toMatchObject({
+    choice: { patch: { unit: { kind: 'currency', code: 'SEK' } } },
   })
   expect(typedOf('grouping', desk({}, 1))).toBeNull()
 })

@@ -131,7 +131,7 @@ export const shares: readonly DeskCase[] = [
   ),
   due(
     'three thirds that print as 99 %',
-    'shares-not-100',
+    ['shares-not-100', 'same-label'],
     on('table', { unit: PERCENT, fraction: whole }, ['0.334', '0.334', '0.332'], {
       kind: 'shares',
       shares: true,
@@ -181,7 +181,7 @@ export const shares: readonly DeskCase[] = [
   ),
   due(
     'p-values whose bound is written as nothing',
-    [],
+    ['misread'],
     on('table', { under: '0.001', fraction: [2, 2] }, ['0.0004', '0.032', '0.51']),
     ['bound-untrue', 'vanished'],
   ),
@@ -192,7 +192,7 @@ export const shares: readonly DeskCase[] = [
   ),
   due(
     'a negative bound whose sign is hidden',
-    ['bound-untrue', 'misread', 'order-reversed'],
+    ['bound-untrue', 'misread'],
     on('table', { under: '-5', sign: 'never', fraction: whole }, [-9, -3, 4]),
   ),
   fine('a bound with its sign', on('table', { under: '-5', fraction: whole }, [-9, -3, 4])),

@@ -1,0 +1,95 @@
+import { compare } from '../decimal/arithmetic'
+import { type Decimal, decimal, parseDecimal, ZERO } from '../decimal/decimal'
+import { plainly } from '../decimal/plainly'
+import { beyond, isInterval, type ReadNumber } from '../label/readback'
+import { placesWhere } from './numbers'
+import { labelAt, saidAt, writtenAt } from './proof'
+import { fix } from './fixes'
+import type { Check, Found, Proof } from './types'
+
+type Untrue = {
+  readonly what: 'bound' | 'zero' | 'missing'
+  readonly label: string
+  readonly said: string
+  readonly meant: string
+}
+type Verdict = Found<Untrue> | null
+
+/** The number that a text says by plain digits; null where it says none. */
+function numberIn(text: string): Decimal | null {
+  const digits = text.replace(/[\s\u00a0\u202f]/g, '').replace(/^[−‒–](?=\d)/, '-')
+  return parseDecimal(digits.replace(/,(?=\d{3}(\D|$))/g, ''))
+}
+
+/** A bound whose label is another number, as where its sign is hidden. */
+function untrueBound(proof: Proof): Verdict {
+  const isBound = (at: number) => {
+    const { bound, rule } = writtenAt(proof, at)
+    const { under, over } = proof.plan.rules[rule]!
+    const limit = bound === '<' ? under : over
+    return limit !== null && compare(saidAt(proof, at), decimal(limit)) !== 0
+  }
+  const at = placesWhere(proof, ({ written }) => (written.bound === '' ? false : null), isBound)
+  const first = at[0]
+  if (first === undefined) return null
+  const { bound, rule } = writtenAt(proof, first)
+  const { under, over } = proof.plan.rules[rule]!
+  const meant = decimal((bound === '<' ? under : over)!)
+  const params: Untrue = {
+    what: 'bound',
+    label: labelAt(proof, first),
+    said: endText(beyond(bound, saidAt(proof, first))),
+    meant: endText(beyond(bound, meant)),
+  }
+  return { severity: 'error', params, at }
+}
+function endText(said: ReadNumber): string {
+  if (typeof said !== 'object' || !isInterval(said)) return ''
+  return said.to ? `below ${plainly(said.to)}` : `above ${plainly(said.from!)}`
+}
+
+/** A text for zero or for nothing that says a number. */
+function untrueText({ full }: Proof): Verdict {
+  const { zero, missing } = full
+  const ofZero = zero === null ? null : numberIn(zero)
+  if (ofZero && compare(ofZero, ZERO) !== 0)
+    return {
+      severity: 'error',
+      params: { what: 'zero', label: zero!, said: plainly(ofZero), meant: '0' },
+      at: [],
+    }
+  const ofMissing = numberIn(missing)
+  if (!ofMissing) return null
+  return {
+    severity: 'error',
+    params: { what: 'missing', label: missing, said: plainly(ofMissing), meant: '' },
+    at: [],
+  }
+}
+
+const messages: Readonly<Record<Untrue['what'], (untrue: Untrue) => string>> = {
+  bound: ({ label, said, meant }) =>
+    `“${label}” says that the number lies ${said}; it lies ${meant}.`,
+  zero: ({ label, said }) => `Zero is written “${label}”: a reader takes it for ${said}.`,
+  missing: ({ label, said }) =>
+    `Missing values are written “${label}”: a reader takes them for ${said}.`,
+}
+
+/**
+ * Protects readers from a bound, or a text for zero or for nothing, that says another number.
+ * Texts without digits are left alone, whatever they mean.
+ */
+export const boundUntrue: Check<Untrue> = {
+  id: 'bound-untrue',
+  title: 'A bound or a text says another number',
+  weight: 'error',
+  finds:
+    'a bound whose label is another number, as where its sign is hidden; a text for zero or missing values that reads as another number',
+  find: (proof) => untrueBound(proof) ?? untrueText(proof),
+  message: (untrue) => messages[untrue.what](untrue),
+  *propose({ style, full }) {
+    if (full.sign === 'never')
+      yield fix('show-sign', {}, { way: 'sign', style: { ...style, sign: 'auto' } })
+    yield fix('plain-texts', {}, { way: 'labels', style: { ...style, zero: null, missing: 'n/a' } })
+  },
+}

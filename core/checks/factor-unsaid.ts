@@ -1,0 +1,47 @@
+import { placesWhere, saysSome } from './numbers'
+import { plainly } from '../decimal/plainly'
+import { labelAt, valueAt } from './proof'
+import { fix } from './fixes'
+import type { Check, Proof } from './types'
+
+type Unsaid = { readonly label: string; readonly value: string; readonly factor: string }
+
+/** A unit in a title: in brackets, behind a comma, or after "in" or "per". */
+const IN_TITLE = /[([][^)\]]+[)\]]|,\s*\S+|\b(in|per)\s+\S+/i
+/** Whether anything beside the numbers says what they count. */
+const isSaid = ({ full, title = '' }: Proof): boolean =>
+  full.unit.kind !== 'none' ||
+  /\p{L}|\p{Sc}|[%‰°]/u.test(full.before + full.after) ||
+  IN_TITLE.test(title)
+
+/**
+ * Protects readers from numbers that were multiplied and do not say into what. A unit on the label,
+ * a text around it, or a title that names one, is enough.
+ */
+export const factorUnsaid: Check<Unsaid> = {
+  id: 'factor-unsaid',
+  title: 'The numbers were multiplied, and nobody is told',
+  weight: 'error',
+  finds: 'a factor without a unit, a text around the label or a title that says what is counted',
+  find(proof) {
+    const { full } = proof
+    if (full.factor === '1' || isSaid(proof)) return null
+    const at = placesWhere(proof, saysSome)
+    if (at.length === 0) return null
+    const first = at[0]!
+    return {
+      severity: 'error',
+      params: {
+        label: labelAt(proof, first),
+        value: plainly(valueAt(proof, first)),
+        factor: full.factor,
+      },
+      at,
+    }
+  },
+  message: ({ label, value, factor }) =>
+    `“${label}” is ${value} times ${factor}, and nothing says in what unit that is.`,
+  *propose({ style }) {
+    yield fix('no-factor', {}, { way: 'unit', style: { ...style, factor: '1' } })
+  },
+}

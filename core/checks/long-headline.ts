@@ -1,0 +1,48 @@
+import type { Written } from '../label/types'
+import { placesWhere, saysSome } from './numbers'
+import { labelAt, writtenAt } from './proof'
+import { fewerDecimals } from './changes'
+import { fix } from './fixes'
+import type { Check } from './types'
+
+/** Readers keep so many digits of a headline. */
+const MOST_KEPT = 4
+/** Digits of a number without the zeros that only fill it. */
+const telling = ({ digits }: Written): number => digits.toString().replace(/0+$/, '').length
+
+/** Protects readers from digits that nobody keeps. Round numbers are left alone, however long. */
+export const longHeadline: Check<{ label: string; count: number }> = {
+  id: 'long-headline',
+  title: 'A headline with more digits than anyone keeps',
+  weight: 'note',
+  finds: 'a number in a headline with more than four digits that tell something',
+  find(proof) {
+    if (proof.surface !== 'headline') return null
+    const at = placesWhere(proof, (one) => saysSome(one) && telling(one.written) > MOST_KEPT)
+    if (at.length === 0) return null
+    const first = at[0]!
+    return {
+      severity: 'note',
+      params: { label: labelAt(proof, first), count: telling(writtenAt(proof, first)) },
+      at,
+    }
+  },
+  message: ({ label, count }) => `“${label}” has ${count} digits: a reader keeps ${MOST_KEPT}.`,
+  *propose(proof) {
+    yield* fewerDecimals(proof)
+    yield fix(
+      'own-rungs',
+      {},
+      {
+        way: 'rung',
+        style: {
+          ...proof.style,
+          notation: 'scaled',
+          rung: 'each',
+          fraction: [0, 1],
+          significant: null,
+        },
+      },
+    )
+  },
+}

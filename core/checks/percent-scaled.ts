@@ -1,0 +1,108 @@
+import { compare, magnitudeOf, sum, subtract } from '../decimal/arithmetic'
+import { type Decimal, decimal, ONE } from '../decimal/decimal'
+import { shift } from '../decimal/arithmetic'
+import { plainly } from '../decimal/plainly'
+import { placesWhere, saysSome } from './numbers'
+import { labelAt, saidAt, valuesOf } from './proof'
+import { fix } from './fixes'
+import type { Check, Proof } from './types'
+
+type Scaled = {
+  readonly what: 'twice' | 'never'
+  readonly label: string
+  readonly value: string
+}
+const [MOST_RATIO, HUNDRED] = [decimal('1.5'), decimal(100)]
+/** Shares that make one whole within this are shares of one. */
+const WHOLE = decimal('0.001')
+/** Kinds of quantities that lie between none and all of something. */
+const PARTS: ReadonlySet<string | undefined> = new Set(['shares', 'ratio'])
+/** So many numbers tell of what kind they are, where nothing else does. */
+const FEWEST = 3
+
+const lies = (value: Decimal, from: Decimal, to: Decimal): boolean => {
+  const size = magnitudeOf(value)
+  return compare(size, from) > 0 && compare(size, to) <= 0
+}
+const makesOne = (values: readonly Decimal[]): boolean =>
+  compare(magnitudeOf(subtract(sum(values), ONE)), WHOLE) <= 0
+
+/**
+ * Whether numbers that a percent sign multiplies by a hundred are percent already: parts of a whole
+ * half of which lie above it.
+ */
+function arePercent({ kind }: Proof, values: readonly Decimal[]): boolean {
+  const present = values.filter(({ coefficient }) => coefficient !== 0n)
+  if (kind === 'change' || present.length === 0) return false
+  const large = present.filter((value) => lies(value, MOST_RATIO, HUNDRED))
+  if (PARTS.has(kind)) return 2 * large.length > present.length
+  return present.length >= FEWEST && large.length === present.length
+}
+/** Whether numbers that stand before a percent sign as they are were never multiplied. */
+function areRatios({ kind }: Proof, values: readonly Decimal[]): boolean {
+  const areParts = values.every((value) => compare(magnitudeOf(value), ONE) <= 0)
+  const isSome = values.some(({ exponent, coefficient }) => exponent < 0 && coefficient !== 0n)
+  if (!areParts || !isSome) return false
+  return PARTS.has(kind) || (values.length > 1 && makesOne(values))
+}
+
+/** Whether a percent sign is typed, in the unit or behind the label, which multiplies nothing. */
+const isTyped = ({ full: { unit, after, factor } }: Proof): boolean =>
+  factor === '1' &&
+  ((unit.kind === 'symbol' && /^\s*%/.test(unit.text)) ||
+    (unit.kind === 'measure' && unit.id === 'percent') ||
+    (unit.kind === 'none' && /^\s*%/.test(after)))
+
+/**
+ * Protects readers from percents that are a hundred times too large or too small. Growth of more
+ * than all, a ratio above one among others, and figures that are declared as recorded in percent
+ * are left alone.
+ */
+export const percentScaled: Check<Scaled> = {
+  id: 'percent-scaled',
+  title: 'Percent is written twice over, or never multiplied',
+  weight: 'error',
+  finds:
+    'a percent of numbers that are percent already (most of some parts above 1.5 and up to 100), and a typed percent sign behind parts of one',
+  find(proof) {
+    const { full, context } = proof
+    const values = valuesOf(proof).map((value) => shift(value, context?.recorded ?? 0))
+    const isPercent = full.unit.kind === 'percent' && full.factor === '1'
+    const what =
+      (isPercent && arePercent(proof, values) && 'twice') ||
+      (isTyped(proof) && areRatios(proof, values) && 'never')
+    const at = what ? placesWhere(proof, saysSome) : []
+    if (!what || at.length === 0) return null
+    const first = at[0]!
+    return {
+      severity: 'error',
+      params: { what, label: labelAt(proof, first), value: plainly(saidAt(proof, first)) },
+      at,
+    }
+  },
+  message: ({ what, label, value }) =>
+    what === 'twice'
+      ? `“${label}” is ${value} times the whole: the numbers are percent already, and the style multiplies them once more.`
+      : `“${label}” says less than a hundredth of ${value}: the sign is typed, and nothing multiplies the number.`,
+  *propose({ style, full }) {
+    if (full.unit.kind === 'percent')
+      yield fix(
+        'percent-sign',
+        {},
+        { way: 'unit', style: { ...style, unit: { kind: 'symbol', text: '%', gap: '' } } },
+      )
+    else
+      yield fix(
+        'as-percent',
+        {},
+        {
+          way: 'unit',
+          style: {
+            ...style,
+            unit: { kind: 'percent' },
+            after: style.after?.replace(/^\s*%/, '') ?? '',
+          },
+        },
+      )
+  },
+}

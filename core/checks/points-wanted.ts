@@ -1,0 +1,50 @@
+import { placesWhere, saysSome } from './numbers'
+import { printedBeside } from './totals'
+import { resolve } from '../label/resolve'
+import { whereResolved } from '../error'
+import { inherit } from '../style/inherit'
+import { labelAt } from './proof'
+import { fix } from './fixes'
+import type { Check, Proof } from './types'
+
+/** What a title calls that is counted in percent. */
+const SHARE = /\b(shares?|rates?|percentages?|proportions?|turnout|quotas?)\b|%/i
+const PARTS: ReadonlySet<string | undefined> = new Set(['shares', 'ratio'])
+const isPercent = (style: Proof['style']): boolean => inherit(style).unit.kind === 'percent'
+
+/** Whether the values are changes of shares. */
+const areChangesOfShares = ({ kind, title = '' }: Proof): boolean =>
+  kind === 'change' && SHARE.test(title)
+
+/**
+ * Protects readers from a change of shares in percent: from 20 % to 25 % is 5 points, and 25
+ * percent. Growth of amounts is left alone.
+ */
+export const pointsWanted: Check<{ label: string }> = {
+  id: 'points-wanted',
+  title: 'A change of shares wants percentage points',
+  weight: 'warning',
+  finds: 'changes of shares or rates that are written as percent',
+  find(proof) {
+    const { changes = [], changeStyle, style, context, kind } = proof
+    if (areChangesOfShares(proof) && isPercent(style)) {
+      const at = placesWhere(proof, saysSome)
+      return at.length === 0
+        ? null
+        : { severity: 'warning', params: { label: labelAt(proof, at[0]!) }, at }
+    }
+    const [change] = changes
+    const written = changeStyle ?? style
+    if (!change || !PARTS.has(kind) || !isPercent(written)) return null
+    const plan = whereResolved(() => resolve(written, context))
+    if (!plan) return null
+    const { label } = printedBeside({ plan }, change.value)
+    return { severity: 'warning', params: { label }, at: [change.from, change.to] }
+  },
+  message: ({ label }) =>
+    `“${label}” is a change of shares: a reader takes it for a part of what was there before, and percentage points are meant.`,
+  *propose({ style, changes = [], kind }) {
+    if (changes.length > 0 && kind !== 'change') return
+    yield fix('in-points', {}, { way: 'unit', style: { ...style, unit: { kind: 'percentPoint' } } })
+  },
+}

@@ -1,0 +1,95 @@
+import { ladderOf } from '../ladders/find'
+import { notationOf } from '../notations'
+import { placesWhere, saysSome } from './numbers'
+import { labelAt } from './proof'
+import { fix } from './fixes'
+import type { Check, Proof } from './types'
+
+type Twice = { readonly label: string; readonly said: string; readonly where: 'title' | 'text' }
+
+/** Words of a title that name what the labels count in: behind a comma, in brackets, after "in". */
+const COUNTED =
+  /(?:,\s*|[([]\s*|\bin\s+|^)((?:[\p{Sc}]|[a-z]{1,3}\s)?\s*(thousands?|millions?|billions?|trillions?|mn|bn|tn|mio|mrd)\b)/iu
+const SYMBOL_IN_TITLE = /(?:,\s*|[([]\s*|\bin\s+)([^\s,()[\]]+(?:\s[^\s,()[\]]+)?)\s*[)\]]?\s*$/u
+
+const unitTexts = ({ plan }: Proof): string[] => {
+  const rule = plan.rules.at(-1)!
+  const { before, after } = rule.frames.none
+  const around = [...before, ...after].flatMap((slot) =>
+    typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : [],
+  )
+  const named = Object.values(rule.names ?? {}).flatMap(([front, back]) =>
+    [...front, ...back].filter(({ type }) => type === 'unit').map(({ value }) => value),
+  )
+  return [...around, ...named].map((text) => text.trim()).filter(Boolean)
+}
+/** Whether some label says a rung. */
+const saysRung = ({ plan, decisions }: Proof): boolean =>
+  decisions.some(
+    (one) =>
+      saysSome(one) &&
+      one.written.exponent === null &&
+      plan.rules[one.written.rule]!.rungs[one.written.rung]!.text !== '',
+  )
+
+/** A rung in the title and on the labels: the number seems to be a thousand times larger. */
+function rungTwice(proof: Proof): string | null {
+  const { title = '', full } = proof
+  if (!notationOf(full).hasRungs || full.unitAt !== 'label' || !saysRung(proof)) return null
+  const named = COUNTED.exec(title.replace(/\s*$/, ' '))?.[2]
+  if (!named) return null
+  // A name at the head of a title is a count only where nothing is named by it.
+  const isHead = title.trim().toLowerCase().startsWith(named.toLowerCase())
+  return isHead && title.trim().length > named.length ? null : named
+}
+function unitTwice({ title = '', full, ...proof }: Proof): string | null {
+  if (full.unitAt !== 'label' || full.unit.kind === 'none') return null
+  const said = SYMBOL_IN_TITLE.exec(title)?.[1]
+  return unitTexts({ ...proof, full }).find((text) => text === said) ?? null
+}
+/** The unit in the texts around a label that has it anyway. */
+function inTexts(proof: Proof): string | null {
+  const { before, after, unit } = proof.full
+  if (unit.kind === 'none') return null
+  const words = [...before.trim().split(/\s+/), ...after.trim().split(/\s+/)].filter(Boolean)
+  return (
+    unitTexts(proof).find((text) =>
+      words.some((word) => word === text || (/\p{Sc}$/u.test(word) && word.endsWith(text))),
+    ) ?? null
+  )
+}
+
+/** The ladder whose words a title may use; others are no rungs of these labels. */
+const hasWords = ({ full }: Proof): boolean => ladderOf(full.ladder).rungs.length > 0
+
+/**
+ * Protects readers from a unit or a power that is said twice: they multiply once more. A title that
+ * names a thing by such a word is left alone.
+ */
+export const saidTwice: Check<Twice> = {
+  id: 'said-twice',
+  title: 'Unit or power is said twice',
+  weight: 'warning',
+  finds:
+    'a unit or power in the title and on each label, or a unit in the texts around labels that have it',
+  find(proof) {
+    const title = (hasWords(proof) && rungTwice(proof)) || unitTwice(proof)
+    const said = title || inTexts(proof)
+    const at = said ? placesWhere(proof, saysSome) : []
+    if (!said || at.length === 0) return null
+    const where = title ? 'title' : 'text'
+    return { severity: 'warning', params: { label: labelAt(proof, at[0]!), said, where }, at }
+  },
+  message: ({ label, said, where }) =>
+    where === 'title'
+      ? `The title says “${said}”, and “${label}” says it again: a reader may count it twice.`
+      : `“${label}” says “${said}” twice.`,
+  *propose(proof) {
+    const { style, full } = proof
+    if (inTexts(proof))
+      yield fix('no-texts', {}, { way: 'labels', style: { ...style, before: '', after: '' } })
+    if (full.rung !== 'each' || full.unit.kind !== 'none')
+      yield fix('unit-in-title', {}, { way: 'unit', style: { ...style, unitAt: 'title' } })
+    yield fix('whole-digits', {}, { way: 'notation', style: { ...style, notation: 'plain' } })
+  },
+}
