@@ -86,13 +86,18 @@ const hasCloserAlike = ({ decisions, column }: Proof, needed: number): boolean =
 
 /** So many values, and this part of them, show how finely all were recorded. */
 const [FEWEST_RECORDED, MOST_OF_THEM] = [3, 0.75]
+/** Beyond these decimals a record is a computation. */
+const MOST_RECORDED = 4
 /** Of a long column the first tell it. */
 const LOOKED_AT = 1000
 /** Whether the data were recorded to the last place that is written, as coordinates and scores are. */
 function carryThem(proof: Proof, places: readonly number[]): boolean {
   const looked = places.slice(0, LOOKED_AT)
   if (looked.length < FEWEST_RECORDED || !looked.every((at) => isExact(proof, at))) return false
-  const full = looked.filter((at) => -valueAt(proof, at).exponent === writtenAt(proof, at).decimals)
+  const full = looked.filter((at) => {
+    const { decimals } = writtenAt(proof, at)
+    return decimals <= MOST_RECORDED && -valueAt(proof, at).exponent === decimals
+  })
   return full.length >= MOST_OF_THEM * looked.length
 }
 /** Whether labels have no more decimals than is usual for what they write. */

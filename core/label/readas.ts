@@ -16,10 +16,13 @@ const EXPONENT = /^\s*[×x·]\s*10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|^[eE]([-�
 const POWER_ALONE = /^(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/
 const MINUS = /[-−‒–]$/
 
-/** Names that are known everywhere: those of the short ladder, and the prefixes of units. */
+/**
+ * Names that are known everywhere: those of the short ladder, and the prefixes of units that
+ * multiply. Those that divide are known beside units alone.
+ */
 const everywhere: readonly PowerName[] = [ladders.short, ladders.si].flatMap(({ rungs }) =>
   rungs
-    .filter(({ power }) => power <= 12)
+    .filter(({ power }) => power > 0 && power <= 12)
     .flatMap(({ power, symbol, word }) => [
       { text: symbol, power },
       { text: word, power },

@@ -127,10 +127,14 @@ export function ladderFindings(
           readers,
         })
       : []
+  const known = knownOtherwise(ladder)
+  // What most readers know otherwise is told once.
+  const isTold = (check: string) =>
+    check === 'unclear-marks' && known.length > 0 && !readers?.length
   return [
-    ...knownOtherwise(ladder),
+    ...known,
     ...found
-      .filter(({ check }) => OF_NAMES.has(check))
+      .filter(({ check }) => OF_NAMES.has(check) && !isTold(check))
       .map(({ check, severity, message }) => ({ title: checkTitles[check]!, severity, message })),
   ]
 }
