@@ -6,6 +6,8 @@ defineProps<{
   /** What the choice is of, for assistive technology. */
   label: string
   placeholder?: string
+  /** Whether the choices are too many to look through. */
+  searchable?: boolean
 }>()
 const emit = defineEmits<{ change: [id: Id] }>()
 </script>
@@ -16,6 +18,7 @@ const emit = defineEmits<{ change: [id: Id] }>()
     :options="[...options]"
     option-label="title"
     option-value="id"
+    :filter="searchable"
     :placeholder="placeholder"
     :aria-label="label"
     class="in-text"

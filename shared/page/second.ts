@@ -82,7 +82,7 @@ export function secondOf(
   const context = { ...regions, values: texts, ...recordedIn(quantity) }
   const plan = resolve(style, context)
   return {
-    subject: { surface: 'axis', style, values: stands, step, context, kind, readers },
+    subject: { surface: 'axis', style, values: stands, step, context, kind, title, readers },
     id,
     title: titled(title, plan),
     labels: labeller(plan).labels(texts),

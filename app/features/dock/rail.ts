@@ -74,7 +74,7 @@ function markOf(rule: Rule, written: Written): number {
 }
 
 /** A converted number may not end; so many of its digits are shown. */
-const MOST_DIGITS = 20
+const MOST_DIGITS = 12
 function shortened(value: Decimal): Decimal {
   const place = leadingPower(value) - MOST_DIGITS
   return value.exponent >= place || value.coefficient === 0n

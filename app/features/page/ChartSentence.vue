@@ -5,7 +5,6 @@ import type { Drawing } from '~~/shared/forms/types'
 import { orderOf } from '~~/shared/page/drawing'
 import { addsUp } from '~~/shared/page/stacks'
 import type { ChartWishes } from '~~/shared/study/chart'
-import type { Quantity } from '~~/shared/study/quantity'
 import { useStudy } from '~/stores/study'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
@@ -16,7 +15,6 @@ const { setChart } = study
 // anew.
 const title = computed(() => study.quantity?.title)
 const column = computed(() => study.quantity?.column)
-const kind = computed(() => study.quantity?.kind ?? 'amount')
 const chart = computed(() => study.quantity?.chart)
 const form = computed(() => formOf(chart.value ?? {}))
 const unread = computed(
@@ -36,19 +34,7 @@ const orders: Option<'number' | 'rows'>[] = [
   { id: 'number', title: 'largest first' },
   { id: 'rows', title: 'as the rows come' },
 ]
-/** What the numbers are, which decides what is checked of them. */
-const kinds: Option<NonNullable<Quantity['kind']>>[] = [
-  { id: 'amount', title: 'an amount' },
-  { id: 'count', title: 'a count' },
-  { id: 'shares', title: 'shares of a whole' },
-]
 const setForm = (id: FormId) => setChart(`Draw ${forms[id].title.toLowerCase()}`, { form: id })
-const setKind = (next: NonNullable<Quantity['kind']>) =>
-  study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === next)!.title}`, (one) => ({
-    ...one,
-    kind: next,
-  }))
-
 /** Names of the data set's columns, without the quantity's own. */
 const columnsOf = (of?: 'text' | 'number') =>
   study.dataset?.columns
@@ -130,8 +116,7 @@ function setColours(id: string) {
       />
       of
     </template>
-    <strong>{{ title }}</strong>,
-    <PhraseSelect :value="kind" :options="kinds" label="What it is" @change="setKind" />,
+    <strong>{{ title }}</strong>, <QuantityPhrases :everything="everything" />,
     <template v-if="form.isSpread">over {{ rows }} rows, </template>
     <template v-else
       >by

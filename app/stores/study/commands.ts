@@ -22,7 +22,12 @@ export function studyCommands({ document }: OnDesk, { change }: Steps, tables: T
   const refused = ref('')
 
   function changeQuantity(what: string, by: Change, moves?: boolean) {
-    if (document.value) change(what, withShown(document.value, by), moves)
+    refused.value = ''
+    try {
+      if (document.value) change(what, withShown(document.value, by), moves)
+    } catch (error) {
+      refused.value = `The quantity stays as it was: ${(error as Error).message}`
+    }
   }
   /**
    * Makes a change once the tables of its regions are here.

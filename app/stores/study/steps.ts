@@ -1,3 +1,4 @@
+import { holdMeasures } from '~~/shared/measures'
 import type { StudyDocument } from '~~/shared/study/document'
 import type { useHistory } from '../history'
 import type { OnDesk } from './document'
@@ -17,8 +18,12 @@ export function studySteps({ document }: OnDesk, saving: Saving, history: Histor
     isMoving = moves
     saving.put(what, next)
   }
-  /** @param moves whether it is one of the moves of a hand */
+  /**
+   * @param moves whether it is one of the moves of a hand
+   * @throws StyleError where a measure could not be written in another; nothing is changed then
+   */
   function change(what: string, next: StudyDocument, moves = false) {
+    holdMeasures(next)
     const goesOn = moves && isMoving && (isHeld || saving.hasUnsaved())
     if (goesOn) history.rename(what)
     else if (document.value) history.keep(document.value, what)

@@ -1,6 +1,7 @@
 import { notationOf } from '../../notations'
 import { isCurrency } from '../../locale/currencies'
-import { isMeasure } from '../../measures/convert'
+import { areAlike, isMeasure } from '../../measures/convert'
+import { kinds } from '../../measures/parse'
 import { measureTitle } from '../../measures/titles'
 import { type FullStyle, MEASURE_DISPLAYS, RATIO_UNITS, UNIT_PLACES } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
@@ -43,6 +44,15 @@ const otherMeasureDisplays = (own: Unit): Measure[] =>
         display,
       }))
     : []
+/** Measures worth a place in the list, beside one that the style has: those that it converts into. */
+const MOST_MEASURES = 12
+const measuresLike = (own: Unit): Measure[] =>
+  own.kind === 'measure' && typeof own.id === 'string'
+    ? Object.keys(kinds)
+        .filter((id) => id !== own.id && areAlike(id, String(own.id)))
+        .slice(0, MOST_MEASURES)
+        .map((id) => ({ ...own, id }))
+    : []
 const measureWords = ({ id, display = 'short' }: Measure) =>
   (typeof id === 'string' ? measureTitle(id) : `the measure in ${id.column}`) +
   measureDisplays[display]
@@ -53,9 +63,10 @@ export const unit: PhraseOf<'unit'> = {
   applies: always,
   choices: ({ unit: own }) => [
     { kind: 'none' },
+    ...measuresLike(own),
+    ...otherMeasureDisplays(own),
     ...currencies.map((code): Currency => ({ kind: 'currency', code })),
     ...otherDisplays(own),
-    ...otherMeasureDisplays(own),
     ...RATIO_UNITS.map((kind) => ({ kind })),
   ],
   say(value) {
@@ -66,7 +77,7 @@ export const unit: PhraseOf<'unit'> = {
     return ratioWords[value.kind]
   },
   typed: {
-    hint: 'a unit such as kg, a measure such as kilogram, or the code of a currency',
+    hint: 'kg, kilogram, kilometer per hour, EUR …',
     read(text) {
       const id = text.trim().toLowerCase().replaceAll(' ', '-')
       if (isCurrency(text)) return { kind: 'currency', code: text }

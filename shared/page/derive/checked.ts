@@ -105,6 +105,7 @@ export const checkedDerivations = {
         style: page[`style.${surface}`],
         context: page[`context.${surface}`],
         kind: page.quantity.kind,
+        title: page.quantity.title,
         readers: page.readers,
         ...checked[surface].make(page as PageValues),
       }),

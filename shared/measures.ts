@@ -1,0 +1,35 @@
+import { StyleError } from '../core/error'
+import { areAlike, conversionOf } from '../core/measures/convert'
+import { stylesOf } from '../core/style/inherit'
+import { SURFACES } from '../core/checks/types'
+import { styleOf } from './quantities'
+import type { StudyDocument } from './study/document'
+
+/** The measures that a quantity is written in, whatever the surface. */
+function* measuresOf(document: StudyDocument, at: number): Generator<string> {
+  const quantity = document.quantities[at]!
+  for (const level of ['quantity', ...SURFACES] as const)
+    for (const { style } of stylesOf(styleOf(document, quantity, level)))
+      if (style.unit.kind === 'measure' && typeof style.unit.id === 'string') yield style.unit.id
+}
+
+/**
+ * Holds that what is recorded in a measure is written in one of the same dimension, on every
+ * surface.
+ *
+ * @throws StyleError naming the quantity and both measures
+ * @example holdMeasures(document) // of tonnes for metres: “Depth” … one cannot be converted into the other
+ */
+export function holdMeasures(document: StudyDocument): void {
+  document.quantities.forEach(({ measure, title }, at) => {
+    if (measure === undefined) return
+    for (const id of measuresOf(document, at)) {
+      if (areAlike(measure, id)) continue
+      try {
+        conversionOf(measure, id)
+      } catch (error) {
+        throw new StyleError('unit.id', id, `“${title}”: ${(error as Error).message}`)
+      }
+    }
+  })
+}
