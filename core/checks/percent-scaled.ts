@@ -3,7 +3,7 @@ import { type Decimal, decimal, ONE } from '../decimal/decimal'
 import { shift } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
 import { placesWhere, saysSome } from './numbers'
-import { labelAt, saidAt, valuesOf } from './proof'
+import { labelAt, saidAt, valueAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
@@ -46,6 +46,14 @@ function areRatios({ kind }: Proof, values: readonly Decimal[]): boolean {
   return PARTS.has(kind) || (values.length > 1 && makesOne(values))
 }
 
+/** Of a long column some values, evenly, tell what kind of numbers it has. */
+const MOST_LOOKED_AT = 2000
+function looked(proof: Proof): Decimal[] {
+  const { length } = proof.values
+  const stride = Math.max(1, Math.ceil(length / MOST_LOOKED_AT))
+  return Array.from({ length: Math.ceil(length / stride) }, (_, at) => valueAt(proof, at * stride))
+}
+
 /** Whether a percent sign is typed, in the unit or behind the label, which multiplies nothing. */
 const isTyped = ({ full: { unit, after, factor } }: Proof): boolean =>
   factor === '1' &&
@@ -66,8 +74,9 @@ export const percentScaled: Check<Scaled> = {
     'a percent of numbers that are percent already (most of some parts above 1.5 and up to 100), and a typed percent sign behind parts of one',
   find(proof) {
     const { full, context } = proof
-    const values = valuesOf(proof).map((value) => shift(value, context?.recorded ?? 0))
     const isPercent = full.unit.kind === 'percent' && full.factor === '1'
+    if (!isPercent && !isTyped(proof)) return null
+    const values = looked(proof).map((value) => shift(value, context?.recorded ?? 0))
     const what =
       (isPercent && arePercent(proof, values) && 'twice') ||
       (isTyped(proof) && areRatios(proof, values) && 'never')

@@ -5,27 +5,44 @@ import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { readAs } from '../label/readas'
 import { isInterval } from '../label/readback'
-import { regionOf } from '../label/region'
+import type { Decision } from '../label/fast/column'
+import { type ChosenRegion, regionOf } from '../label/region'
 import { isNumeral, placesWhere } from './numbers'
-import { labelAt, saidAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
-/**
- * The numbers that a reader of another region gets in place of those that the labels say, by place.
- */
-function otherReadings(proof: Proof, reader: string): Map<number, Decimal> {
+/** The number that a reader gets from a decision's label, where it is another than it says. */
+function otherReading({ plan }: Proof, decision: Decision, region: ChosenRegion): Decimal | null {
+  const { value } = readAs(decision.label, plan, region)
+  return value !== null &&
+    typeof value === 'object' &&
+    !isInterval(value) &&
+    compare(value, decision.said) !== 0
+    ? value
+    : null
+}
+
+/** Of labels that are written alike, so many are read in a long column. */
+const MOST_READ = 50
+/** What labels have in common that marks and names of powers are read by. */
+const wayOf = ({ written: { rule, rung, exponent, decimals, digits } }: Decision): string =>
+  [rule, rung, exponent === null, decimals, String(digits).length - decimals > 3].join(' ')
+
+/** The decisions that a reader takes for other numbers; of a long column some of each kind. */
+function otherReadings(proof: Proof, reader: string): Map<Decision, Decimal> {
   const region = regionOf(reader, proof.context ?? {})
-  const others = new Map<number, Decimal>()
-  for (const at of placesWhere(proof, isNumeral)) {
-    const { value } = readAs(labelAt(proof, at), proof.plan, region)
-    if (
-      value !== null &&
-      typeof value === 'object' &&
-      !isInterval(value) &&
-      compare(value, saidAt(proof, at)) !== 0
-    )
-      others.set(at, value)
+  const counts = new Map<string, number>()
+  const others = new Map<Decision, Decimal>()
+  for (const decision of proof.decisions) {
+    if (!isNumeral(decision)) continue
+    if (proof.column) {
+      const way = wayOf(decision)
+      const count = counts.get(way) ?? 0
+      if (count >= MOST_READ) continue
+      counts.set(way, count + 1)
+    }
+    const value = otherReading(proof, decision, region)
+    if (value) others.set(decision, value)
   }
   return others
 }
@@ -58,16 +75,16 @@ export const unclearMarks: Check<{ label: string; said: string; reader: string; 
       const others = otherReadings(proof, reader)
       const [first] = others
       if (!first) continue
-      const [at, taken] = first
+      const [{ label, said }, taken] = first
       return {
         severity: 'error',
         params: {
-          label: labelAt(proof, at),
-          said: plainly(saidAt(proof, at)),
+          label,
+          said: plainly(said),
           reader,
           taken: plainly(taken),
         },
-        at: [...others.keys()],
+        at: placesWhere(proof, (decision) => others.has(decision)),
       }
     }
     return null
