@@ -16,6 +16,7 @@ import {
 } from '../ticks/search'
 import { type Form, wordings } from './candidates'
 import { judge } from './judge'
+import { wanted } from './suggest'
 
 export interface AxisRequest {
   readonly domain: readonly [Decimal, Decimal]
@@ -105,7 +106,7 @@ function labelled(
   const styles = keepsStyle
     ? [style]
     : wordings(form).map((wording) => telling({ ...cleared, ...wording }, values, shared))
-  return styles.flatMap((full): AxisChoice[] => {
+  const choices = styles.flatMap((full) => {
     const subject: Subject = {
       surface: 'axis',
       style: full,
@@ -136,8 +137,9 @@ function labelled(
       // Nothing after it can be better.
       if (gap === 1) break
     }
-    return best ? [best] : []
+    return best ? [{ isNeedless: judged.isNeedless, best }] : []
   })
+  return wanted(choices, form).map((choice): AxisChoice => choice.best)
 }
 
 /**

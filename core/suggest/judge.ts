@@ -3,7 +3,7 @@ import { findUnlessError } from '../checks/run'
 import { labelsOf, proofOf, saidOf, valuesOf } from '../checks/proof'
 import type { Severity, Subject } from '../checks/types'
 import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
-import { type Decimal, toNumber } from '../decimal/decimal'
+import { type Decimal, toNumber, toText } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import { AGAINST } from '../ticks/search'
 
@@ -14,6 +14,8 @@ export interface Judged {
   readonly cost: number
   /** What speaks for it, and what against it. */
   readonly reasons: readonly string[]
+  /** Whether plain digits would do as well: it is wanted only where nothing else can be had. */
+  readonly isNeedless: boolean
 }
 
 /** What a finding costs; a style with an error is never suggested. */
@@ -35,6 +37,32 @@ function hasNeedlessPowers({ style }: Subject, values: readonly Decimal[]): bool
   const powers = values.filter(({ coefficient }) => coefficient !== 0n).map(leadingPower)
   return powers.every((power) => power > LEAST_COUNTED && power < MOST_COUNTED)
 }
+
+/** Digits of a number as they are written plain, group marks among them. */
+function plainLength(value: Decimal): number {
+  const [whole = '', decimals] = toText(value).replace('-', '').split('.')
+  const groups = Math.floor((whole.length - 1) / 3)
+  return whole.length + groups + (decimals ? decimals.length + 1 : 0)
+}
+/** Whether symbols of rungs make labels no shorter: 2.021K for 2,021. */
+function hasNeedlessRungs(
+  { style }: Subject,
+  values: readonly Decimal[],
+  labels: readonly string[],
+): boolean {
+  const isBare = !style.unit && !style.before && !style.after && style.rungForm !== 'word'
+  if (!style.notation || !notations[style.notation].hasRungs || !isBare) return false
+  const longest = Math.max(...labels.map((label) => label.replace(/^[-−]/, '').length))
+  return longest >= Math.max(...values.map(plainLength))
+}
+
+/** Numbers of so few digits need no rounding. */
+const FEW_DIGITS = 4
+const WORTH_ROUNDING = 0.02
+/** Whether numbers that are short already lose digits that tell something. */
+const roundsShort = (values: readonly Decimal[], off: number): boolean =>
+  off > WORTH_ROUNDING &&
+  values.every(({ coefficient }) => String(coefficient).replace(/^-|0+$/g, '').length <= FEW_DIGITS)
 
 /** How far the worst label reads from its value, as a part of it. */
 function worstOff(values: readonly Decimal[], said: readonly Decimal[]): number {
@@ -72,8 +100,11 @@ export function judge(subject: Subject, seen: Set<string>): Judged | null {
   const longest = Math.max(...labels.map((label) => label.length))
   const off = worstOff(values, saidOf(proof))
   const needless = hasNeedlessPowers(subject, values)
+  const isNeedless =
+    needless || hasNeedlessRungs(subject, values, labels) || roundsShort(values, off)
   return {
     labels,
+    isNeedless,
     cost:
       findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) +
       LENGTH_WEIGHT * Math.min(1, longest / LONG) +

@@ -12,6 +12,19 @@ export interface Suggestion {
   readonly reasons: readonly string[]
 }
 
+/**
+ * Of judged styles those that are needed, where there are any; all where one form is asked for.
+ *
+ * @example wanted([{ isNeedless: true }, { isNeedless: false }]) // the second alone
+ */
+export function wanted<One extends { readonly isNeedless: boolean }>(
+  all: readonly One[],
+  form?: Form,
+): readonly One[] {
+  const needed = all.filter(({ isNeedless }) => !isNeedless)
+  return form || needed.length === 0 ? all : needed
+}
+
 const MOST_SUGGESTED = 5
 /** In thousandths, so that equal scores are. */
 const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cost)) / 1000)
@@ -28,19 +41,15 @@ const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cos
  */
 export function suggest(subject: Subject, form?: Form): Suggestion[] {
   const seen = new Set<string>()
-  const all = candidates(form).flatMap(({ style }): Suggestion[] => {
+  const all = candidates(form).flatMap(({ style }) => {
     const full = { ...subject.style, ...style }
     const judged = judge({ ...subject, style: full }, seen)
-    return judged
-      ? [
-          {
-            style: full,
-            labels: judged.labels,
-            score: scoreOf(judged.cost),
-            reasons: judged.reasons,
-          },
-        ]
-      : []
+    if (!judged) return []
+    const { labels, cost, reasons, isNeedless } = judged
+    return [{ isNeedless, told: { style: full, labels, score: scoreOf(cost), reasons } }]
   })
-  return all.sort((a, b) => b.score - a.score).slice(0, MOST_SUGGESTED)
+  return wanted(all, form)
+    .map(({ told }): Suggestion => told)
+    .sort((a, b) => b.score - a.score)
+    .slice(0, MOST_SUGGESTED)
 }

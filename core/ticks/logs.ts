@@ -56,19 +56,21 @@ export interface LogRequest {
 
 const range = (from: number, to: number): number[] =>
   Array.from({ length: Math.max(0, to - from + 1) }, (_, at) => from + at)
+/** Round counts of powers, which labels can say: 10⁵⁰, 10¹⁰⁰. */
+const STRIDES = [1, 2, 3, 5, 10, 20, 50, 100, 200, 500, 1000]
 /**
- * Every so many powers, so that there are at most about as many as wanted; the power of zero is
- * among them.
+ * Every so many powers, by a round count, so that there are at most about as many as wanted; the
+ * power of zero is among them.
  */
 function thinned(powers: readonly number[], count: number): { kept: number[]; left: number[] } {
-  let stride = 1
   const keptBy = (by: number) => powers.filter((n) => n % by === 0)
-  while (keptBy(stride).length > count && stride < powers.length) stride++
+  const stride = STRIDES.find((by) => keptBy(by).length <= count) ?? powers.length
   return { kept: keptBy(stride), left: powers.filter((n) => n % stride !== 0) }
 }
 const MANTISSAS = [[1], [1, 2, 5], [1, 2, 3, 4, 5, 6, 7, 8, 9]]
 const BETWEEN = [2, 3, 4, 5, 6, 7, 8, 9]
-const FEWEST = 2
+/** An axis with fewer ticks is hard to read between them. */
+const FEWEST = 3
 const times = (digit: number, value: Decimal): Decimal => ({
   coefficient: value.coefficient * BigInt(digit),
   exponent: value.exponent,
@@ -77,18 +79,17 @@ const times = (digit: number, value: Decimal): Decimal => ({
 /** Multiples of powers of ten within a domain too short for powers alone. */
 function finerLog(low: Decimal, high: Decimal): Decimal[] | null {
   const powers = range(floorPower(10, low), floorPower(10, high))
-  for (const digits of MANTISSAS) {
-    const values = powers
+  const inside = MANTISSAS.map((digits) =>
+    powers
       .flatMap((n) => digits.map((digit) => times(digit, bases[10].power(n))))
-      .filter((value) => compare(value, low) >= 0 && compare(value, high) <= 0)
-    if (values.length >= FEWEST) return values
-  }
-  return null
+      .filter((value) => compare(value, low) >= 0 && compare(value, high) <= 0),
+  )
+  return inside.find((values) => values.length >= FEWEST) ?? null
 }
 
 /**
  * Ticks at whole powers of a base; where there are too many, every so many of them; where a domain
- * holds fewer than two powers of ten, at their multiples by 2 and 5, then by all digits.
+ * holds fewer than three powers of ten, at their multiples by 2 and 5, then by all digits.
  *
  * @throws TickError for a domain that reaches or crosses zero
  * @example logTicks({ domain: [decimal(1), decimal(1000)] }).ticks.length // 4
@@ -126,7 +127,8 @@ export function logTicks({
       : range(floorPower(base, low), ceilPower(base, high))
   if (powers.length > MOST_TICKS)
     throw new TickError(`domain: it holds more than ${MOST_TICKS} powers`)
-  if (powers.length < FEWEST && ends === 'tight') {
+  const isShort = base === 10 ? powers.length < FEWEST : powers.length < 2
+  if (isShort && ends === 'tight') {
     const finer = finerLog(low, high) ?? linearTicks({ domain: [low, high], count }).values
     return { step: null, ticks: inOrder([...finer].map((value) => ({ value }))), minor: [] }
   }
@@ -152,10 +154,13 @@ export function logTicks({
  * below one.
  */
 const SMALL_POWERS = 3
+/** Sizes of a symmetric log axis that ends between one and ten. */
+const UNITS = [1n, 2n, 5n]
 
 /**
- * Ticks of a symmetric log axis: zero, and powers on both sides of it, from one on; where the
- * domain does not reach ten, from a thousandth of it.
+ * Ticks of a symmetric log axis: zero, and powers on both sides of it, from one on, the largest
+ * among them; where the domain does not reach ten, at 1, 2 and 5, and where it does not reach one,
+ * from a thousandth of it.
  *
  * @throws TickError for a count that is none, or a domain with too many powers
  * @example symlogTicks({ domain: [decimal(-100), decimal(100)] }).ticks.length // 7: -100 to 100 over zero
@@ -169,12 +174,11 @@ export function symlogTicks({ domain, base = 10, count = DEFAULT_COUNT + 1 }: Lo
   const last = floorPower(base, largest)
   const first = last > 0 ? 0 : last - SMALL_POWERS
   const isInside = (value: Decimal) => compare(value, low) >= 0 && compare(value, high) <= 0
-  const all = range(first, last)
-  const { kept } = thinned(
-    all.map((n) => n - first),
-    Math.max(1, Math.floor((count - 1) / 2)),
-  )
-  const sizes = kept.map((n) => power(n + first))
+  const { kept } = thinned(range(0, last - first), Math.max(1, Math.floor((count - 1) / 2)))
+  const sizes =
+    base === 10 && last === 0
+      ? UNITS.map((coefficient) => ({ coefficient, exponent: 0 }))
+      : kept.map((n) => power(last - n)).reverse()
   const values = [...[...sizes].reverse().map(negate), ZERO, ...sizes].filter(isInside)
   return { step: null, ticks: inOrder(values.map((value) => ({ value }))), minor: [] }
 }

@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import { compare, subtract } from '../decimal/arithmetic'
-import { decimal, toText } from '../decimal/decimal'
+import { type Decimal, decimal, toText } from '../decimal/decimal'
+import { labeller } from '../label/labeller'
+import { resolve } from '../label/resolve'
 import { placeTicks, stepStyle, type TickRequest } from './place'
 
 type Given = Omit<Partial<TickRequest>, 'domain'>
@@ -233,4 +235,48 @@ test('ticks of every kind ascend with their domain and are all different', () =>
         )
     }),
   )
+})
+
+describe('ticks enough, and labels that can be read', () => {
+  test.each<[readonly (number | string)[], 'log' | 'symlog', string[]]>([
+    [['1e-10', '1e40'], 'log', ['1e-10', '1', '1e10', '1e20', '1e30', '1e40']],
+    [[1, '1e300'], 'log', ['1', '1e100', '1e200', '1e300']],
+    [[2, 9], 'log', ['2', '3', '4', '5', '6', '7', '8', '9']],
+    [[1, 50], 'log', ['1', '2', '5', '10', '20', '50']],
+    [[-7, 7], 'symlog', ['-5', '-2', '-1', '0', '1', '2', '5']],
+    [[0, 3], 'symlog', ['0', '1', '2']],
+    [[-5000, 5000], 'symlog', ['-1000', '-10', '0', '10', '1000']],
+  ])('%j, %s: %j', (domain, kind, expected) => {
+    const [low, high] = domain.map((end) => decimal(end))
+    const { ticks } = placeTicks({ domain: [low!, high!], kind })
+    expect(ticks.map(({ value }) => toText(value))).toEqual(
+      expected.map((text) => toText(decimal(text))),
+    )
+  })
+
+  test.each<[string, string, string[]]>([
+    ['1e-320', '5e-320', ['1×10⁻³²⁰', '2×10⁻³²⁰', '3×10⁻³²⁰', '4×10⁻³²⁰', '5×10⁻³²⁰']],
+    [
+      '-1.79e308',
+      '1.79e308',
+      [
+        '-1.5×10³⁰⁸',
+        '-1.0×10³⁰⁸',
+        '-0.5×10³⁰⁸',
+        '0.0×10³⁰⁸',
+        '0.5×10³⁰⁸',
+        '1.0×10³⁰⁸',
+        '1.5×10³⁰⁸',
+      ],
+    ],
+    ['0', '1', ['0.0', '0.2', '0.4', '0.6', '0.8', '1.0']],
+  ])('from %s to %s the labels are %j', (low, high, labels) => {
+    const placed = placeTicks({ domain: [decimal(low), decimal(high)] })
+    const write = labeller(resolve(stepStyle({}, placed)))
+    const written = placed.ticks.map(({ value }) => write.label(toText(value)))
+    expect(written).toEqual(labels)
+    placed.ticks.forEach(({ value }, at) =>
+      expect(compare(write.read(written[at]!).value as Decimal, value)).toBe(0),
+    )
+  })
 })

@@ -1,6 +1,7 @@
-import { multiply } from '../decimal/arithmetic'
+import { leadingPower, multiply, shift } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import type { Style } from '../style/fields'
+import { MOST_DIGITS, MOST_POWER } from '../style/schemas'
 import type { AxisKind } from './along'
 import { decimalsOf, type Ends, evenStep, linearTicks, MOST_TICKS, TickError } from './linear'
 import { type LogBase, logTicks, symlogTicks } from './logs'
@@ -110,5 +111,20 @@ export function stepStyle(
     return decimals > -LEAST_PLAIN || whole > MOST_PLAIN
       ? { notation: 'scientific', exponentForm: 'power', significant: [1, 4] }
       : { fraction: [0, decimals] }
-  return { fraction: [Math.min(decimals, 100), Math.min(decimals, 100)] }
+  return decimals > MOST_DECIMALS || whole > MOST_WHOLE
+    ? withOneExponent(values)
+    : { fraction: [decimals, decimals] }
+}
+/** Digits that nobody counts any more: more of them are told by one exponent. */
+const [MOST_DECIMALS, MOST_WHOLE] = [15, 18]
+function withOneExponent(values: readonly Decimal[]): Style {
+  const exponent = Math.max(
+    ...values.filter(({ coefficient }) => coefficient !== 0n).map(leadingPower),
+  )
+  const decimals = Math.max(...values.map((value) => decimalsOf(shift(value, -exponent))))
+  return {
+    notation: 'scientific',
+    exponent: Math.max(-MOST_POWER, Math.min(MOST_POWER, exponent)),
+    fraction: [Math.min(decimals, MOST_DIGITS), Math.min(decimals, MOST_DIGITS)],
+  }
 }

@@ -1,4 +1,4 @@
-import { compare, leadingPower, multiply, subtract } from '../decimal/arithmetic'
+import { compare, leadingPower, multiply, subtract, tenTo } from '../decimal/arithmetic'
 import { type Decimal, toNumber, ZERO } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
 import { ascending, DEFAULT_COUNT, multiplesIn } from './linear'
@@ -36,6 +36,11 @@ const one = (at: bigint): Decimal => ({ coefficient: at, exponent: 0 })
 const part = (a: Decimal, b: Decimal, span: Decimal): number =>
   toNumber(quotient(subtract(a, b), span))
 
+/** From so many on, a span between whole numbers has whole steps. */
+const LEAST_WHOLE = 4n
+const isWhole = ({ coefficient, exponent }: Decimal): boolean =>
+  exponent >= 0 || coefficient % tenTo(-exponent) === 0n
+
 /**
  * All sets of ticks that are looked at: steps of 1, 2, 2.5 and 5 × 10ⁿ; their multiples from the
  * last below the domain's low end or the first above it, to the like at its high end; 2 to 12
@@ -60,11 +65,14 @@ export function tickSets(
         density: 1,
       },
     ]
+  const countsWhole = isWhole(low) && isWhole(high) && compare(span, one(LEAST_WHOLE)) >= 0
   const sets: TickSet[] = []
   const lead = leadingPower(span)
   for (let power = lead + 1; power >= lead - 2; power--)
     PREFERRED.forEach((coefficient, rank) => {
       const step: Decimal = { coefficient, exponent: power - 1 }
+      // What is whole and not narrow is counted in whole steps.
+      if (countsWhole && !isWhole(step)) return
       const [tightFirst, tightLast] = multiplesIn(low, high, step, 'tight')
       const [looseFirst, looseLast] = multiplesIn(low, high, step, 'loose')
       for (const first of new Set([looseFirst, tightFirst]))
