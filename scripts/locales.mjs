@@ -8,7 +8,7 @@ import { conversionsOf, measureNames } from './lib/measures.mjs'
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 const folder = join(root, 'core', 'locale', 'generated')
 /** Raised when the tables get another shape. */
-const SHAPE = 5
+const SHAPE = 6
 const LEAST_POWER = 3
 const MOST_POWER = 21
 const PLURALS = ['0', '1', 'zero', 'one', 'two', 'few', 'many', 'other']
@@ -111,7 +111,8 @@ function tableOf(locale, plurals) {
     locale
   ].numbers
   const entries = Object.entries(currencies)
-  const systems = [...new Set([numbers.defaultNumberingSystem, 'latn'])].filter(
+  // Arabic digits have marks of their own, which a tag may ask for.
+  const systems = [...new Set([numbers.defaultNumberingSystem, 'latn', 'arab', 'arabext'])].filter(
     (system) => numbers[`symbols-numberSystem-${system}`],
   )
   const names = Object.fromEntries(

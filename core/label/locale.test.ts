@@ -98,3 +98,28 @@ comparing.each(Object.keys(RIVALS))(
   },
   60_000,
 )
+
+// CLDR's JSON leaves out what French, Persian and Urdu say of Arabic digits that are not theirs.
+comparing.each(['en', 'de', 'it', 'hi', 'ar', 'zh', 'pl', 'he'])(
+  '%s in the digits of other systems takes their marks, as the platform does',
+  (locale) => {
+    const ways: [Style, Intl.NumberFormatOptions][] = [
+      [{}, {}],
+      [{ sign: 'always' }, { signDisplay: 'always' }],
+      [
+        { unit: { kind: 'percent' }, fraction: [0, 1] },
+        { style: 'percent', maximumFractionDigits: 1 },
+      ],
+    ]
+    for (const system of ['arab', 'arabext', 'deva', 'beng', 'thai', 'latn', 'khmr'])
+      for (const [style, options] of ways)
+        for (const value of [-1234567.5, 0.25, 12345]) {
+          const tag = `${locale}-u-nu-${system}`
+          const platform = new Intl.NumberFormat(tag, options)
+          expect([tag, write({ ...style, locale: tag }).label(value)]).toEqual([
+            tag,
+            platform.format(value),
+          ])
+        }
+  },
+)

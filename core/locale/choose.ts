@@ -36,10 +36,34 @@ export function chooseSystem(tag: string, table: LocaleTable): ChosenSystem {
       tag,
       `-u-nu- takes a decimal numbering system such as ${Object.keys(digitSystems).slice(0, 6).join(', ')}`,
     )
-  return {
-    system: table.systems[asked] ?? table.systems[LATIN] ?? table.systems[table.system]!,
-    digits: [...digits],
-  }
+  const latin = table.systems[LATIN] ?? table.systems[table.system]!
+  return { system: table.systems[asked] ?? inRoot(asked, latin), digits: [...digits] }
+}
+
+/** Marks that numbering systems have in every region that does not say otherwise (CLDR, root). */
+const ROOT_MARKS: Readonly<
+  Record<string, Pick<SystemTable, 'marks' | 'percent' | 'permille'> & { percentPattern?: string }>
+> = {
+  arab: {
+    marks: { decimal: '٫', group: '٬', minus: '\u061c-', plus: '\u061c+' },
+    percent: '٪\u061c',
+    percentPattern: '#,##0%',
+    permille: '؉',
+  },
+  arabext: {
+    marks: { decimal: '٫', group: '٬', minus: '\u200e-\u200e', plus: '\u200e+\u200e' },
+    percent: '٪',
+    permille: '؉',
+  },
+}
+/** A region's Latin system with the marks of another one, where that has its own. */
+function inRoot(system: string, latin: SystemTable): SystemTable {
+  const own = ROOT_MARKS[system]
+  if (!own) return latin
+  const { percentPattern, ...marks } = own
+  const { decimal, group } = marks.marks
+  const patterns = { ...latin.patterns, ...(percentPattern ? { percent: percentPattern } : {}) }
+  return { ...latin, ...marks, patterns, moneyMarks: { decimal, group } }
 }
 
 /**
