@@ -31,8 +31,13 @@ const unitTexts = ({ plan }: Proof): string[] =>
     ),
   ])
 
+/** Ladders whose rungs are prefixes of units: kB, KiB, MW. */
+const isOfUnits = (ladder: Proof['full']['ladder']): boolean =>
+  ladder === 'si' || ladder === 'binary'
+
 function likeRung(proof: Proof): Omit<Alike, 'label'> | null {
   // Prefixes are joined to their unit, and read with it.
+  if (notationOf(proof.full).hasRungs && isOfUnits(proof.full.ladder)) return null
   const unit = unitTexts(proof).find((text) => RUNGS[text] !== undefined || BOTH_WAYS.test(text))
   if (unit === undefined) return null
   return { unit, as: RUNGS[unit] ?? `mega${unit.slice(1)}, a thousand million times as much` }

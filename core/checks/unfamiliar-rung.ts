@@ -1,3 +1,6 @@
+import { regionOf } from '../label/region'
+import { isEnglish } from '../locale/choose'
+import { namesIn } from '../locale/compact'
 import { notationOf } from '../notations'
 import type { Decision } from '../label/fast/column'
 import { placesWhere, saysSome } from './numbers'
@@ -19,7 +22,25 @@ const strangers = ({ full, readers }: Proof): readonly string[] => {
   return home ? (readers ?? [full.locale]).filter((reader) => !home.test(reader)) : []
 }
 
-/** A symbol above trillion, or one that the readers' regions do not know. */
+/** Symbols that are read alike everywhere: prefixes of units, and K. */
+const INTERNATIONAL = /^[KkMGT]$/
+/** Readers whose region has no such symbol, by CLDR's names of powers there. */
+function lackingIn(proof: Proof, texts: ReadonlySet<string>): readonly string[] {
+  const { full, readers, context } = proof
+  if (full.ladder !== 'short' || full.rungForm !== 'symbol') return []
+  const unsure = [...texts].filter((text) => !INTERNATIONAL.test(text))
+  return (readers?.length ? readers : [full.locale]).filter((reader) => {
+    if (unsure.length === 0 || isEnglish(reader)) return false
+    const { short, long } = regionOf(reader, context ?? {}).system.compact
+    const names = [...namesIn(short), ...namesIn(long)].map(({ text }) => text)
+    return unsure.some((text) => !names.includes(text))
+  })
+}
+
+/**
+ * Protects readers from symbols that they do not know: above trillion, of another region’s way of
+ * counting, or without a place among their region’s names of powers.
+ */
 export const unfamiliarRung: Check<{ label: string; readers: readonly string[] }> = {
   id: 'unfamiliar-rung',
   title: 'A rung that few readers know',
@@ -31,7 +52,13 @@ export const unfamiliarRung: Check<{ label: string; readers: readonly string[] }
     const powerOf = ({ written: { rule, rung } }: Decision) => plan.rules[rule]!.rungs[rung]!.power
     const isNamed = (decision: Decision) =>
       saysSome(decision) && decision.written.exponent === null && powerOf(decision) !== 0
-    const unknown = strangers(proof)
+    const used = new Set(
+      proof.decisions
+        .filter(isNamed)
+        .map(({ written: { rule, rung } }) => plan.rules[rule]!.rungs[rung]!.text),
+    )
+    const strange = strangers(proof)
+    const unknown = strange.length > 0 ? strange : lackingIn(proof, used)
     const named = unknown.length > 0 ? placesWhere(proof, isNamed) : []
     if (named.length > 0)
       return {

@@ -1,6 +1,7 @@
 import { negate, shift } from '../decimal/arithmetic'
 import { type Decimal } from '../decimal/decimal'
 import { ladders } from '../ladders'
+import { scaleBy } from '../decimal/powers'
 import { namesIn, type PowerName } from '../locale/compact'
 import { inCells } from './cells'
 import { unitsRung } from './decide'
@@ -50,12 +51,17 @@ function powersIn(before: string, after: string, names: readonly PowerName[]): n
   return [...new Set(found.filter(({ text }) => text.length === longest).map(({ power }) => power))]
 }
 
+/** A power, of ten or of two. */
+interface Power {
+  readonly power: number
+  readonly base: 10 | 2
+}
 /** The rungs that the style puts before its unit, which stands right behind them. */
-const prefixesIn = (plan: Plan, after: string): number[] =>
+const prefixesIn = (plan: Plan, after: string): Power[] =>
   plan.rules
     .flatMap(({ rungs }) => rungs)
     .filter(({ text }) => text !== '' && after.trim().startsWith(text))
-    .map(({ power }) => power)
+    .map(({ power, base }) => ({ power, base }))
 
 /**
  * Units that the style itself writes: a reader knows them for what they are, and "m" for metres is
@@ -129,21 +135,21 @@ export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading
   const isUnit =
     unitsIn(plan).includes(bare(rest)) ||
     (bare(rest) === '' && unitsIn(plan).includes(bare(before)))
-  const powers = isUnit
-    ? []
-    : ([own, everywhere]
-        .map((names) => powersIn(before, rest, names))
-        .find((found) => found.length > 0) ?? prefixesIn(plan, rest))
+  const named = [own, everywhere]
+    .map((names) => powersIn(before, rest, names))
+    .find((found) => found.length > 0)
+    ?.map((power): Power => ({ power, base: 10 }))
+  const powers = isUnit ? [] : (named ?? prefixesIn(plan, rest))
   const isNegative =
     /^\s*\(/.test(before) || MINUS.test(before.replace(/[^-−‒–\d]+$/, '')) || /^\s*[-−]/.test(rest)
   const found: ReadNumber[] = []
   for (const rule of plan.rules)
     for (const number of numbers)
-      for (const power of powers.length > 0
+      for (const { power, base } of powers.length > 0
         ? powers
-        : [isPowered ? 0 : saidElsewhere(plan, rule)]) {
+        : [{ power: isPowered ? 0 : saidElsewhere(plan, rule), base: 10 as const }]) {
         const signed = isNegative ? negate(number) : number
-        const value = inCells(plan, rule, shift(signed, power), {
+        const value = inCells(plan, rule, scaleBy(signed, base, power), {
           rung: unitsRung(rule),
           exponent: null,
           denominator: 1,

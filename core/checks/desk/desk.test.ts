@@ -1,11 +1,12 @@
 import de from '../../locale/generated/locales/de.json'
+import enIN from '../../locale/generated/locales/en-IN.json'
 import enGB from '../../locale/generated/locales/en-GB.json'
 import type { LocaleTable } from '../../locale/types'
 import { runChecks } from '../run'
 import type { Subject } from '../types'
 import { desk } from '.'
 
-const tables = { de, 'en-GB': enGB } as unknown as Record<string, LocaleTable>
+const tables = { de, 'en-GB': enGB, 'en-IN': enIN } as unknown as Record<string, LocaleTable>
 const withTables = (subject: Subject): Subject => ({
   ...subject,
   context: { ...subject.context, tables },

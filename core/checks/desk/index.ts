@@ -1,7 +1,13 @@
 import type { DeskCase } from './case'
 import { money } from './money'
+import { places } from './places'
 import { science } from './science'
 import { shares } from './shares'
 
 /** Cases by subject, as a chart editor would judge them. */
-export const desk: Readonly<Record<string, readonly DeskCase[]>> = { money, shares, science }
+export const desk: Readonly<Record<string, readonly DeskCase[]>> = {
+  money,
+  shares,
+  science,
+  places,
+}
