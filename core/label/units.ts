@@ -90,13 +90,14 @@ const displays: Record<
 
 /** A currency's name around the number, by the number's plural. */
 function nameForms(code: string, { system, names }: Region): UnitWriting['named'] {
-  const own = names?.[code]
-  if (!own)
+  if (!names)
     throw new StyleError(
       'unit.display',
       'name',
       `the names of currencies are not at hand for this region`,
     )
+  // Where a region has no name for it, its code stands for one, as with the platform.
+  const own = names[code] ?? { name: code }
   const keys = new Set(
     [...Object.keys(own), ...Object.keys(system.patterns.names)].filter((key) => key !== 'name'),
   ) as Set<PluralKey>
@@ -130,7 +131,7 @@ function currencyWriting(
     return {
       ...plain(marks),
       named: nameForms(code, region),
-      title: { side: 'after', text: region.names![code]!.name ?? code },
+      title: { side: 'after', text: region.names![code]?.name ?? code },
     }
   const pattern = parsePattern(
     style.sign === 'parentheses' ? patterns.accounting : patterns.currency,

@@ -1,16 +1,12 @@
-import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
+import localeNames from '../locale/generated/index.json'
 import { resolve } from '../label/resolve'
+import { load } from '../label/testing/platform'
 import type { Value } from '../label/types'
 import { regionsBy } from '../label/needs'
 import type { Style } from '../style/schemas'
 import { speaker } from './spoken'
 import { spokenPlan, spokenStyle } from './words'
 
-const load = (kind: string, name: string) =>
-  JSON.parse(
-    readFileSync(join(__dirname, '../locale/generated', kind, `${name}.json`), 'utf8'),
-  ) as never
 function spoken(style: Style, ...values: Value[]): string[] {
   const context = { values, ...regionsBy(spokenStyle(style), load) }
   const plan = resolve(style, context)
@@ -37,7 +33,7 @@ test.each<[Style, Value, string]>([
   [{ notation: 'multiple', multipleOf: '7' }, 21, '3 times 7'],
   [{ unit: { kind: 'percent' }, fraction: [0, 1], sign: 'always' }, 0.125, 'plus 12.5 percent'],
   [{ unit: { kind: 'basisPoint' } }, 0.0012, '12 basis points'],
-  [{ under: '0.01', before: '≈ ' }, 0.001, 'less than 0.01'],
+  [{ under: '0.01', before: '≈ ' }, 0.001, 'less than about 0.01'],
   [{ zero: 'nil' }, 0, 'zero'],
   [{ missing: '' }, null, 'no value'],
   [{}, -Infinity, 'minus infinity'],
@@ -50,6 +46,27 @@ test.each<[Style, Value, string]>([
   [{ ...short, locale: 'pl' }, 5e6, '5 milionów'],
 ])('%j says %p as %s', (style, value, words) => {
   expect(spoken(style, value)).toEqual([words])
+})
+
+test.each<[Style, number, string]>([
+  [{ unit: { kind: 'percentPoint' } }, 0.01, '1 percentage point'],
+  [{ unit: { kind: 'percentPoint' } }, 0.02, '2 percentage points'],
+  [{ unit: { kind: 'percentPoint' }, fraction: [1, 1] }, 0.01, '1.0 percentage points'],
+  [{ unit: { kind: 'basisPoint' } }, 0.0001, '1 basis point'],
+  [{ before: 'about ', after: ' boats' }, 12, 'about 12 boats'],
+  [{ before: '~' }, 12, 'about 12'],
+  [{ unit: { kind: 'measure', id: 'kilometer-per-hour' } }, 1, '1 kilometer per hour'],
+  [{ unit: { kind: 'measure', id: 'kilogram' }, locale: 'de' }, 2, '2 Kilogramm'],
+])('%j says %p as %s', (style, value, words) => {
+  expect(spoken(style, value)).toEqual([words])
+})
+
+test('money is said in every region, by its code where there is no name for it', () => {
+  const wrong = localeNames.filter((locale) => {
+    const said = spoken({ locale, unit: { kind: 'currency', code: 'CHF' } }, 5)[0]!
+    return said.length < 3
+  })
+  expect(wrong).toEqual([])
 })
 
 test('a case is said in its own unit', () => {

@@ -32,6 +32,7 @@ function powerWords(text: string): string {
 
 /** How a part is said in English; the others are said as they are written. */
 const english: Partial<Record<PartType, (text: string) => string>> = {
+  before: (text) => text.replace(/^[≈~]\s*/, 'about '),
   minus: () => 'minus ',
   plus: () => 'plus ',
   bound: (text) => (text === '<' ? 'less than ' : 'more than '),
@@ -45,9 +46,24 @@ const english: Partial<Record<PartType, (text: string) => string>> = {
   zero: () => 'zero',
 }
 
+const SINGULAR: Readonly<Record<string, string>> = {
+  pp: ' percentage point',
+  bp: ' basis point',
+}
+/** Whether a label says exactly one. */
+const saysOne = (parts: readonly Part[]): boolean =>
+  parts
+    .filter(({ type }) => ['integer', 'decimal', 'fraction', 'rung', 'exponent'].includes(type))
+    .map(({ value }) => value)
+    .join('') === '1'
+function inEnglish({ type, value }: Part, isOne: boolean): string {
+  const one = isOne && type === 'unit' ? SINGULAR[value] : undefined
+  return one ?? english[type]?.(value) ?? value
+}
+
 const said = (parts: readonly Part[], isEnglish: boolean): string =>
   parts
-    .map(({ type, value }) => (isEnglish ? english[type]?.(value) : undefined) ?? value)
+    .map((part) => (isEnglish ? inEnglish(part, saysOne(parts)) : part.value))
     .join('')
     .replace(/\s+/g, ' ')
     .trim()

@@ -16,8 +16,8 @@ const UNITS_IN_WORDS: { readonly [Kind in Unit['kind']]?: (unit: never) => Unit 
 const unitInWords = (unit: Unit): Unit => UNITS_IN_WORDS[unit.kind]?.(unit as never) ?? unit
 
 /**
- * What is written for the eye alone is left out: parentheses, gaps, ornaments, a unit said
- * elsewhere.
+ * What is written for the eye alone is left out: parentheses, gaps, a unit said elsewhere. Texts
+ * around the label are said with it.
  */
 function inWords<Some extends Style>(style: Some): Some {
   return {
@@ -26,8 +26,6 @@ function inWords<Some extends Style>(style: Some): Some {
     ...(style.sign === 'parentheses' ? { sign: 'auto' } : {}),
     ...(style.zero == null ? {} : { zero: '0' }),
     exponentForm: 'times',
-    before: '',
-    after: '',
   }
 }
 
