@@ -77,10 +77,46 @@ function regionsOf({ style, others = [], readers = [] }: Input) {
   return joinRegions(styles.map(tablesFor))
 }
 
+/** From so many values on, numbers are looked through as doubles. */
+const LONG = 2000
+/** The places of numbers that are looked through as doubles; null where each is wanted exactly. */
+function longPlaces({ values, rows, labels, changes, surface, total, selection }: Input) {
+  const isWhole = !rows && !labels && !changes && total === undefined && !selection
+  if (values.length < LONG || !isWhole || surface === 'axis') return null
+  const places: number[] = []
+  for (let at = 0; at < values.length; at++) {
+    const value = values[at]
+    if (typeof value === 'number') places.push(at)
+    else if (value !== null) return null
+  }
+  return places
+}
+/** What is checked of a long column of numbers. */
+function longSubject(input: Input, places: readonly number[]): Subject {
+  const { values, quantity, width, fontSize } = input
+  const { surface, style, others, shares, binned, text, title, readers } = input
+  return {
+    surface,
+    style,
+    others,
+    shares,
+    binned,
+    text,
+    title,
+    readers,
+    values: Float64Array.from(places, (at) => values[at] as number),
+    kind: quantity?.kind,
+    room: width === undefined ? undefined : { width, fontSize: fontSize ?? DEFAULT_SIZE },
+    context: { ...regionsOf(input), ...recordedIn(quantity) },
+  }
+}
+
 /** What is checked of an input: its values that are present, and their places. */
 function subjectOf(input: Input): { subject: Subject; places: readonly number[] } {
+  const long = longPlaces(input)
+  if (long) return { subject: longSubject(input, long), places: long }
   const { values, surface, total, selection, changes, width, fontSize, rows, quantity } = input
-  const { style, labels, others, shares, binned, text, readers } = input
+  const { style, labels, others, shares, binned, text, title, readers } = input
   const amounts = values.map((value, at) => amountOf(value, at))
   const places = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
   const present = places.map((at) => amounts[at] as Decimal)
@@ -93,6 +129,7 @@ function subjectOf(input: Input): { subject: Subject; places: readonly number[] 
     shares,
     binned,
     text,
+    title,
     readers,
     values: present,
     byHand: labels,

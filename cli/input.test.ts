@@ -67,7 +67,7 @@ test.each<[string, () => unknown, string]>([
   [
     'too short a list',
     () => check(suggestInput, { surface: 'axis', values: [] }),
-    'values: [] is not allowed; it takes at least 1 member',
+    'values: it takes at least 1 member',
   ],
   [
     'half a domain',

@@ -17,6 +17,8 @@ export class InputError extends Error {
 
 /** A number of the input: a double where that holds every digit, its text otherwise. */
 function keepDigits(text: string): number | string {
+  const double = Number(text)
+  if (String(double) === text) return double
   const exact = parseDecimal(text)
   return exact && fitsDouble(exact) ? Number(text) : text
 }
@@ -46,8 +48,16 @@ export function check<Schema extends z.ZodType>(
   throw new InputError(issueText(result.error, input, from))
 }
 
-const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], {
-  error: 'it takes a number, decimal text or null',
+const TAKES = 'it takes a number, decimal text or null'
+const isValue = (input: unknown): input is Value =>
+  input === null || typeof input === 'number' || typeof input === 'string'
+const value: z.ZodType<Value> = z.union([z.number(), z.string(), z.null()], { error: TAKES })
+/** Values are looked through in one go: there may be a million of them. */
+const values = z.array(z.unknown()).transform((input, context): Value[] => {
+  const wrong = input.findIndex((one) => !isValue(one))
+  if (wrong < 0) return input as Value[]
+  context.addIssue({ code: 'custom', path: [wrong], message: TAKES })
+  return z.NEVER
 })
 export const decimalText = z.union([z.number(), z.string()]).transform((input, context) => {
   const read = parseDecimal(String(input))
@@ -78,7 +88,7 @@ const rows = z.array(z.record(z.string(), z.unknown())).optional()
 
 export const labelInput = z.strictObject({
   style: styleSchema,
-  values: z.array(value),
+  values: values,
   rows,
   quantity,
 })
@@ -86,7 +96,7 @@ export const readInput = z.strictObject({
   style: styleSchema,
   labels: z.array(z.string()),
   reader: fieldSchema('locale').optional(),
-  values: z.array(value).optional(),
+  values: values.optional(),
   rows,
   quantity,
 })
@@ -102,7 +112,7 @@ const width = z.number().positive().max(100_000).optional()
 const fontSize = z.number().min(1).max(500).optional()
 export const checkInput = z.strictObject({
   style: styleSchema,
-  values: z.array(value),
+  values: values,
   surface,
   labels: z.array(z.string()).optional(),
   others: z.array(z.strictObject({ surface, style: styleSchema })).optional(),
@@ -122,8 +132,9 @@ export const checkInput = z.strictObject({
     .optional(),
   /** What a legend parts into bins whose edges are the values. */
   binned: z.array(decimalText).optional(),
-  /** The sentence that the labels stand in. */
+  /** The sentence that the labels stand in, and the title over them. */
   text: z.string().optional(),
+  title: z.string().optional(),
   width,
   fontSize,
   rows,
@@ -131,7 +142,9 @@ export const checkInput = z.strictObject({
 })
 export const suggestInput = z
   .strictObject({
-    values: z.array(value).min(1).optional(),
+    values: values
+      .refine((all) => all.length > 0, { error: 'it takes at least 1 member' })
+      .optional(),
     domain: z.tuple([decimalText, decimalText]).optional(),
     surface,
     locale: fieldSchema('locale').optional(),

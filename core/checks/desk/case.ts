@@ -1,7 +1,5 @@
-import { type Decimal, decimal } from '../../decimal/decimal'
 import type { Style } from '../../style/fields'
-import { linearTicks } from '../../ticks/linear'
-import type { Subject, Surface } from '../types'
+import type { Subject } from '../types'
 
 /**
  * A case of the desk: what a chart editor would say of some labels. `due` are all errors and
@@ -14,33 +12,9 @@ export interface DeskCase {
   readonly due: readonly string[]
   readonly not: readonly string[]
 }
-type Number = number | string
-const exact = (values: readonly Number[]): Decimal[] => values.map((value) => decimal(value))
+/** Ticks of an axis by a step, and values on a surface. */
+export { axis, written as on } from '../testing/cases'
 
-/** Values on a surface. */
-export const on = (
-  surface: Surface,
-  style: Style,
-  values: readonly Number[],
-  more: Partial<Subject> = {},
-): Subject => ({ surface, style, values: exact(values), ...more })
-/** Ticks of an axis, by a step. */
-export function axis(
-  style: Style,
-  domain: readonly [Number, Number],
-  step: Number,
-  more: Partial<Subject> = {},
-): Subject {
-  const [low, high] = exact(domain)
-  const by = decimal(step)
-  return {
-    surface: 'axis',
-    style,
-    step: by,
-    values: linearTicks({ domain: [low!, high!], step: by }).values,
-    ...more,
-  }
-}
 /** All is well, apart from what is named. */
 export const fine = (why: string, subject: Subject, not: readonly string[] = []): DeskCase => ({
   why,
