@@ -13,7 +13,7 @@ export interface DeskCase {
   readonly not: readonly string[]
 }
 /** Ticks of an axis by a step, and values on a surface. */
-export { axis, written as on } from '../testing/cases'
+export { axis, written as on } from '../testing/subjects'
 
 /** All is well, apart from what is named. */
 export const fine = (why: string, subject: Subject, not: readonly string[] = []): DeskCase => ({
