@@ -31,7 +31,7 @@ function toMeasure({ unit }: FullStyle, { measure, isChange }: Recorded): Conver
  *
  * @param perOne how many of the unit make one: 100 percent
  * @throws StyleError for a measure of another dimension than the cells', naming both
- * @example conversionFor(inTonnes, '1', { measure: 'kilogram' }) // { factor: '0.001', convert: null }
+ * @example conversionFor(inTonnes, '1', { measure: 'kilogram' }) // { factor: '0.001' }
  */
 export function conversionFor(
   style: FullStyle,
@@ -40,7 +40,7 @@ export function conversionFor(
 ): Pick<Rule, 'factor' | 'convert'> {
   const factor = multiply(decimal(style.factor), decimal(perOne))
   const conversion = toMeasure(style, recorded)
-  if (!conversion) return { factor: toText(factor), convert: null }
+  if (!conversion) return { factor: toText(factor) }
   const { scale, shift } = conversion
   const decimals = decimalsOf(scale.denominator)
   if (shift.numerator !== 0n || decimals === null)
@@ -50,5 +50,5 @@ export function conversionFor(
     }
   const digits = (scale.numerator * tenTo(decimals)) / scale.denominator
   const exact = multiply(factor, { coefficient: digits, exponent: -decimals })
-  return { factor: toText(exact), convert: null }
+  return { factor: toText(exact) }
 }

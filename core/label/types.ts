@@ -36,9 +36,9 @@ export interface Rule {
   readonly factor: string
   /**
    * What the value is converted by before, where no factor of finite decimals says it: value ×
-   * scale + shift. null: nothing.
+   * scale + shift.
    */
-  readonly convert: { readonly scale: RationalText; readonly shift: RationalText } | null
+  readonly convert?: { readonly scale: RationalText; readonly shift: RationalText }
   readonly precision: Precision
   /** Ascending. A rule without rungs to choose from has the one of power 0 without a text. */
   readonly rungs: readonly Rung[]

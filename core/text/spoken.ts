@@ -31,7 +31,7 @@ function powerWords(text: string): string {
 }
 
 /** How a part is said in English; the others are said as they are written. */
-const english: Partial<Record<PartType, (text: string) => string>> = {
+const english: Partial<Record<PartType, (text: string, isOne: boolean) => string>> = {
   before: (text) => text.replace(/^[≈~]\s*/, 'about '),
   minus: () => 'minus ',
   plus: () => 'plus ',
@@ -39,34 +39,23 @@ const english: Partial<Record<PartType, (text: string) => string>> = {
   exponent: powerWords,
   constant: (text) => ` ${constants[text] ?? text.replace('×', 'times ')}`,
   denominator: (text) => ` over ${text.slice(1)}`,
-  unit: (text) => (units[text] ? ` ${units[text]}` : text),
+  unit: (text, isOne) => (units[text] ? ` ${units[text].replace(/s$/, isOne ? '' : 's')}` : text),
   // A prefix is a word of its own when it is said.
   rung: (text) => ` ${text} `,
   infinity: () => 'infinity',
   zero: () => 'zero',
 }
 
-const SINGULAR: Readonly<Record<string, string>> = {
-  pp: ' percentage point',
-  bp: ' basis point',
-}
-/** Whether a label says exactly one. */
-const saysOne = (parts: readonly Part[]): boolean =>
-  parts
-    .filter(({ type }) => ['integer', 'decimal', 'fraction', 'rung', 'exponent'].includes(type))
-    .map(({ value }) => value)
-    .join('') === '1'
-function inEnglish({ type, value }: Part, isOne: boolean): string {
-  const one = isOne && type === 'unit' ? SINGULAR[value] : undefined
-  return one ?? english[type]?.(value) ?? value
-}
-
-const said = (parts: readonly Part[], isEnglish: boolean): string =>
-  parts
-    .map((part) => (isEnglish ? inEnglish(part, saysOne(parts)) : part.value))
+/** Kinds of parts that tell how many there are: integer, decimal, rung, exponent. */
+const COUNTED = /^(int|dec|rung|exp)/
+const said = (parts: readonly Part[], isEnglish: boolean): string => {
+  const count = parts.map(({ type, value }) => (COUNTED.test(type) ? value : '')).join('')
+  return parts
+    .map(({ type, value }) => (isEnglish ? english[type]?.(value, count === '1') : null) ?? value)
     .join('')
     .replace(/\s+/g, ' ')
     .trim()
+}
 
 /** What a screen reader says for a value. */
 export type Speaker = (value: Value, row?: Row) => string

@@ -38,7 +38,7 @@ export function decidableByDoubles(plan: Plan): Rule | null {
   const { precision } = rule
   const isOne =
     rule.factor === '1' &&
-    rule.convert === null &&
+    !rule.convert &&
     rule.exponent === null &&
     rule.multiple === null &&
     rule.under === null &&
