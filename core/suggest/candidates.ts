@@ -15,12 +15,7 @@ const decimals = Array.from({ length: MOST_DECIMALS + 1 }, (_, count): [number, 
 const rungs = ['shared', 'each'] as const
 
 const forms: Record<Form, readonly Style[]> = {
-  digits: [
-    ...decimals.map((fraction): Style => ({ fraction })),
-    { fraction: [0, MOST_DECIMALS] },
-    // Where sizes are far apart, decimals lose the smallest.
-    { significant: [1, MOST_DECIMALS] },
-  ],
+  digits: [...decimals.map((fraction): Style => ({ fraction })), { fraction: [0, MOST_DECIMALS] }],
   symbols: rungs.flatMap((rung) =>
     decimals.map((fraction): Style => ({ notation: 'scaled', rung, fraction })),
   ),
@@ -57,3 +52,6 @@ const wordingsOf: Record<Form, readonly Style[]> = {
  */
 export const wordings = (form?: Form): Style[] =>
   (form ? [form] : FORMS).flatMap((one) => wordingsOf[one])
+
+/** What is tried where sizes are so far apart that decimals lose the smallest. */
+export const FAR_APART: Style = { significant: [1, MOST_DECIMALS] }

@@ -1,6 +1,6 @@
 import type { Subject } from '../checks/types'
 import type { Style } from '../style/fields'
-import { candidates, type Form } from './candidates'
+import { candidates, FAR_APART, type Form } from './candidates'
 import { judge } from './judge'
 
 export interface Suggestion {
@@ -41,13 +41,15 @@ const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cos
  */
 export function suggest(subject: Subject, form?: Form): Suggestion[] {
   const seen = new Set<string>()
-  const all = candidates(form).flatMap(({ style }) => {
+  const judged = (style: Style) => {
     const full = { ...subject.style, ...style }
-    const judged = judge({ ...subject, style: full }, seen)
-    if (!judged) return []
-    const { labels, cost, reasons, isNeedless } = judged
+    const found = judge({ ...subject, style: full }, seen)
+    if (!found) return []
+    const { labels, cost, reasons, isNeedless } = found
     return [{ isNeedless, told: { style: full, labels, score: scoreOf(cost), reasons } }]
-  })
+  }
+  const usual = candidates(form).flatMap(({ style }) => judged(style))
+  const all = usual.length > 0 || form ? usual : judged(FAR_APART)
   return wanted(all, form)
     .map(({ told }): Suggestion => told)
     .sort((a, b) => b.score - a.score)
