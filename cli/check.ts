@@ -91,10 +91,10 @@ function longPlaces({ values, rows, labels, changes, surface, total, selection }
   }
   return places
 }
-/** What is checked of a long column of numbers. */
-function longSubject(input: Input, places: readonly number[]): Subject {
-  const { values, quantity, width, fontSize } = input
+/** What of a subject is as the input says it, however many values it has. */
+function saidOf(input: Input): Omit<Subject, 'values' | 'context'> {
   const { surface, style, others, shares, binned, text, title, readers } = input
+  const { quantity, width, fontSize = DEFAULT_SIZE } = input
   return {
     surface,
     style,
@@ -104,39 +104,33 @@ function longSubject(input: Input, places: readonly number[]): Subject {
     text,
     title,
     readers,
-    values: Float64Array.from(places, (at) => values[at] as number),
     kind: quantity?.kind,
-    room: width === undefined ? undefined : { width, fontSize: fontSize ?? DEFAULT_SIZE },
-    context: { ...regionsOf(input), ...recordedIn(quantity) },
+    room: width === undefined ? undefined : { width, fontSize },
   }
 }
+/** What is checked of a long column of numbers. */
+const longSubject = (input: Input, places: readonly number[]): Subject => ({
+  ...saidOf(input),
+  values: Float64Array.from(places, (at) => input.values[at] as number),
+  context: { ...regionsOf(input), ...recordedIn(input.quantity) },
+})
 
 /** What is checked of an input: its values that are present, and their places. */
 function subjectOf(input: Input): { subject: Subject; places: readonly number[] } {
   const long = longPlaces(input)
   if (long) return { subject: longSubject(input, long), places: long }
-  const { values, surface, total, selection, changes, width, fontSize, rows, quantity } = input
-  const { style, labels, others, shares, binned, text, title, readers } = input
+  const { values, surface, total, selection, changes, labels, rows, quantity } = input
   const amounts = values.map((value, at) => amountOf(value, at))
   const places = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
   const present = places.map((at) => amounts[at] as Decimal)
   const picked = selected(selection, places, values.length)
   const summed = () => sum(picked ? picked.map((at) => present[at]!) : present)
   const subject: Subject = {
-    surface,
-    style,
-    others,
-    shares,
-    binned,
-    text,
-    title,
-    readers,
+    ...saidOf(input),
     values: present,
     byHand: labels,
     changes: changes && changesAmong(changes, places, amounts),
     selection: picked,
-    kind: quantity?.kind,
-    room: width === undefined ? undefined : { width, fontSize: fontSize ?? DEFAULT_SIZE },
     rows: rows && places.map((at) => rows[at] ?? {}),
     step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
     total: total === true ? summed() : total,

@@ -149,10 +149,10 @@ export const commands: Record<string, Command> = {
 }
 
 /**
- * A labeller for each currency that the rows name as they come; one for all where the style names
+ * A labeller for each unit that the rows name as they come; one for all where the style names
  * it.
  */
-function writersByCurrency(style: Style, context: Context): (row?: Row) => Labeller {
+function writersByUnit(style: Style, context: Context): (row?: Row) => Labeller {
   const column = unitColumn(inherit(style))
   const kept = new Map<unknown, Labeller>()
   return (row) => {
@@ -175,13 +175,13 @@ function labelOf(
   writerFor: (row?: Row) => Labeller,
   value: Value,
   row: Row | undefined,
-  number: number,
+  from: string,
 ): string {
   try {
     return writerFor(row).label(value, row)
   } catch (error) {
     if (!isInputError(error)) throw error
-    throw new InputError(`line ${number}: ${error.message}`)
+    throw new InputError(`${from}: ${error.message}`)
   }
 }
 
@@ -197,16 +197,17 @@ export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<
   for await (const line of lines) {
     number++
     if (line.trim() === '') continue
-    const input = readJson(line, `line ${number}`)
+    const from = `line ${number}`
+    const input = readJson(line, from)
     if (!writerFor) {
-      const { style, quantity } = check(linesInput, input, `line ${number}`)
+      const { style, quantity } = check(linesInput, input, from)
       refuseShared(style)
-      writerFor = writersByCurrency(style, { ...tablesFor(style), ...recordedIn(quantity) })
+      writerFor = writersByUnit(style, { ...tablesFor(style), ...recordedIn(quantity) })
       continue
     }
-    const given = check(lineInput, input, `line ${number}`)
+    const given = check(lineInput, input, from)
     const [value, row] =
       typeof given === 'object' && given !== null ? [given.value, given.row] : [given, undefined]
-    yield JSON.stringify(labelOf(writerFor, value, row, number))
+    yield JSON.stringify(labelOf(writerFor, value, row, from))
   }
 }

@@ -5,9 +5,9 @@ import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
 import { StyleError } from '../core/error'
-import { isMeasure } from '../core/measures/convert'
 import { FORMS } from '../core/suggest/candidates'
 import { fieldSchema, styleSchema } from '../core/style/parse'
+import { measureId } from '../core/style/schemas'
 import { issueText } from '../shared/issues'
 
 /** Input that cannot be used; its message is one line. */
@@ -20,7 +20,7 @@ function keepDigits(text: string): number | string {
   const double = Number(text)
   if (String(double) === text) return double
   const exact = parseDecimal(text)
-  return exact && fitsDouble(exact) ? Number(text) : text
+  return exact && fitsDouble(exact) ? double : text
 }
 
 /** JSON with every digit of its numbers. @throws InputError */
@@ -68,19 +68,11 @@ export const decimalText = z.union([z.number(), z.string()]).transform((input, c
     })
   return read ?? z.NEVER
 })
-export const measure = z.string().transform((id, context) => {
-  if (isMeasure(id)) return id
-  context.addIssue({
-    code: 'custom',
-    message: `${JSON.stringify(id)} is no measure of CLDR; it takes an id such as kilogram or kilometer-per-hour`,
-  })
-  return z.NEVER
-})
 const quantity = z
   .strictObject({
     recorded: z.int().min(-400).max(400).optional(),
     kind: z.string().optional(),
-    measure: measure.optional(),
+    measure: measureId.optional(),
   })
   .optional()
 

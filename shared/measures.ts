@@ -1,5 +1,5 @@
 import { StyleError } from '../core/error'
-import { areAlike, conversionOf } from '../core/measures/convert'
+import { conversionOf } from '../core/measures/convert'
 import { stylesOf } from '../core/style/inherit'
 import { SURFACES } from '../core/checks/types'
 import { styleOf } from './quantities'
@@ -24,7 +24,6 @@ export function holdMeasures(document: StudyDocument): void {
   document.quantities.forEach(({ measure, title }, at) => {
     if (measure === undefined) return
     for (const id of measuresOf(document, at)) {
-      if (areAlike(measure, id)) continue
       try {
         conversionOf(measure, id)
       } catch (error) {

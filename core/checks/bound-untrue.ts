@@ -1,7 +1,8 @@
 import { compare } from '../decimal/arithmetic'
 import { type Decimal, decimal, parseDecimal, ZERO } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
-import { beyond, isInterval, type ReadNumber } from '../label/readback'
+import { boundSigns } from '../label/bounds'
+import type { Interval } from '../label/readback'
 import { placesWhere } from './numbers'
 import { labelAt, saidAt, writtenAt } from './proof'
 import { fix } from './fixes'
@@ -21,31 +22,35 @@ function numberIn(text: string): Decimal | null {
   return parseDecimal(digits.replace(/,(?=\d{3}(\D|$))/g, ''))
 }
 
+/** The interval that a label by a bound means: all below it, or all above. */
+function meantAt(proof: Proof, at: number): Interval | null {
+  const { bound, rule: place } = writtenAt(proof, at)
+  const rule = proof.plan.rules[place]!
+  if (bound === boundSigns(rule).under)
+    return rule.under === null ? null : { from: null, to: decimal(rule.under) }
+  return rule.over === null ? null : { from: decimal(rule.over), to: null }
+}
+const endOf = ({ from, to }: Interval): Decimal => (to ?? from)!
+const sideText = ({ to }: Interval, end: Decimal): string =>
+  `${to ? 'below' : 'above'} ${plainly(end)}`
+
 /** A bound whose label is another number, as where its sign is hidden. */
 function untrueBound(proof: Proof): Verdict {
-  const isBound = (at: number) => {
-    const { bound, rule } = writtenAt(proof, at)
-    const { under, over } = proof.plan.rules[rule]!
-    const limit = bound === '<' ? under : over
-    return limit !== null && compare(saidAt(proof, at), decimal(limit)) !== 0
+  const isUntrue = (at: number) => {
+    const meant = meantAt(proof, at)
+    return meant !== null && compare(saidAt(proof, at), endOf(meant)) !== 0
   }
-  const at = placesWhere(proof, ({ written }) => (written.bound === '' ? false : null), isBound)
+  const at = placesWhere(proof, ({ written }) => (written.bound === '' ? false : null), isUntrue)
   const first = at[0]
   if (first === undefined) return null
-  const { bound, rule } = writtenAt(proof, first)
-  const { under, over } = proof.plan.rules[rule]!
-  const meant = decimal((bound === '<' ? under : over)!)
+  const meant = meantAt(proof, first)!
   const params: Untrue = {
     what: 'bound',
     label: labelAt(proof, first),
-    said: endText(beyond(bound, saidAt(proof, first))),
-    meant: endText(beyond(bound, meant)),
+    said: sideText(meant, saidAt(proof, first)),
+    meant: sideText(meant, endOf(meant)),
   }
   return { severity: 'error', params, at }
-}
-function endText(said: ReadNumber): string {
-  if (typeof said !== 'object' || !isInterval(said)) return ''
-  return said.to ? `below ${plainly(said.to)}` : `above ${plainly(said.from!)}`
 }
 
 /** A text for zero or for nothing that says a number. */

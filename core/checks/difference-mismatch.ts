@@ -1,10 +1,8 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
-import { whereResolved } from '../error'
-import { resolve } from '../label/resolve'
 import { moreDecimals } from './changes'
 import { labelAt, saidAt } from './proof'
-import { printedBeside } from './totals'
+import { planOfChanges, printedBeside } from './totals'
 import type { Check } from './types'
 
 type Mismatch = {
@@ -23,13 +21,9 @@ export const differenceMismatch: Check<Mismatch> = {
   weight: 'warning',
   finds: 'a printed change that is not the difference of the two printed values',
   find(proof) {
-    const { changes, changeStyle } = proof
-    // A part that is written otherwise has a Plan of its own.
-    const changing = changeStyle
-      ? whereResolved(() => ({ plan: resolve(changeStyle, proof.context) }))
-      : proof
+    const changing = planOfChanges(proof)
     if (!changing) return null
-    const wrong = (changes ?? []).flatMap(({ from, to, value }) => {
+    const wrong = (proof.changes ?? []).flatMap(({ from, to, value }) => {
       const written = printedBeside(changing, value)
       const difference = subtract(saidAt(proof, to), saidAt(proof, from))
       return compare(written.said, difference) === 0 ? [] : [{ from, to, written, difference }]

@@ -76,15 +76,14 @@ export const misread: Check<Misreading> = {
     const column = proof.surface === 'axis' ? undefined : proof.column
     const byDoubles = (i: number) =>
       column ? verdictOf(column.said[proof.which[i]!]!, doubles![i]!) : null
-    const isFarOff = (i: number) =>
-      !isZero(proof, i) && (byDoubles(i) ?? isOver(off(i), MOST_OFF, measureOf(proof, i)))
     const isUsual = usualRounding(proof)
+    const isFarOff = (i: number) =>
+      !isZero(proof, i) &&
+      (byDoubles(i) ?? isOver(off(i), MOST_OFF, measureOf(proof, i))) &&
+      !isUsual?.(proof.decisions[proof.which[i]!]!)
     const at = placesWhere(
       proof,
-      (decision, place) =>
-        isNumeral(decision) &&
-        !isUsual?.(decision) &&
-        (column ? verdictOfAll(column, place) : null),
+      (decision, place) => isNumeral(decision) && (column ? verdictOfAll(column, place) : null),
       isFarOff,
     )
     if (at.length === 0) return null

@@ -1,10 +1,10 @@
-import { compare, magnitudeOf, sum, subtract } from '../decimal/arithmetic'
+import { compare, magnitudeOf, shift, subtract, sum } from '../decimal/arithmetic'
 import { type Decimal, decimal, ONE } from '../decimal/decimal'
-import { shift } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt, saidAt, valueAt } from './proof'
 import { fix } from './fixes'
+import { isPart } from './usual'
 import type { Check, Proof } from './types'
 
 type Scaled = {
@@ -15,8 +15,6 @@ type Scaled = {
 const [MOST_RATIO, HUNDRED] = [decimal('1.5'), decimal(100)]
 /** Shares that make one whole within this are shares of one. */
 const WHOLE = decimal('0.001')
-/** Kinds of quantities that lie between none and all of something. */
-const PARTS: ReadonlySet<string | undefined> = new Set(['shares', 'ratio'])
 /** So many numbers tell of what kind they are, where nothing else does. */
 const FEWEST = 3
 
@@ -31,19 +29,19 @@ const makesOne = (values: readonly Decimal[]): boolean =>
  * Whether numbers that a percent sign multiplies by a hundred are percent already: parts of a whole
  * half of which lie above it.
  */
-function arePercent({ kind }: Proof, values: readonly Decimal[]): boolean {
+function arePercent(proof: Proof, values: readonly Decimal[]): boolean {
   const present = values.filter(({ coefficient }) => coefficient !== 0n)
-  if (kind === 'change' || present.length === 0) return false
+  if (proof.kind === 'change' || present.length === 0) return false
   const large = present.filter((value) => lies(value, MOST_RATIO, HUNDRED))
-  if (PARTS.has(kind)) return 2 * large.length > present.length
+  if (isPart(proof)) return 2 * large.length > present.length
   return present.length >= FEWEST && large.length === present.length
 }
 /** Whether numbers that stand before a percent sign as they are were never multiplied. */
-function areRatios({ kind }: Proof, values: readonly Decimal[]): boolean {
+function areRatios(proof: Proof, values: readonly Decimal[]): boolean {
   const areParts = values.every((value) => compare(magnitudeOf(value), ONE) <= 0)
   const isSome = values.some(({ exponent, coefficient }) => exponent < 0 && coefficient !== 0n)
   if (!areParts || !isSome) return false
-  return PARTS.has(kind) || (values.length > 1 && makesOne(values))
+  return isPart(proof) || (values.length > 1 && makesOne(values))
 }
 
 /** Of a long column some values, evenly, tell what kind of numbers it has. */
@@ -77,11 +75,10 @@ export const percentScaled: Check<Scaled> = {
     const isPercent = full.unit.kind === 'percent' && full.factor === '1'
     if (!isPercent && !isTyped(proof)) return null
     const values = looked(proof).map((value) => shift(value, context?.recorded ?? 0))
-    const what =
-      (isPercent && arePercent(proof, values) && 'twice') ||
-      (isTyped(proof) && areRatios(proof, values) && 'never')
-    const at = what ? placesWhere(proof, saysSome) : []
-    if (!what || at.length === 0) return null
+    const what = isPercent ? 'twice' : 'never'
+    const isFound = isPercent ? arePercent(proof, values) : areRatios(proof, values)
+    const at = isFound ? placesWhere(proof, saysSome) : []
+    if (at.length === 0) return null
     const first = at[0]!
     return {
       severity: 'error',

@@ -1,7 +1,6 @@
 import { placesWhere, saysSome } from './numbers'
-import { printedBeside } from './totals'
-import { resolve } from '../label/resolve'
-import { whereResolved } from '../error'
+import { planOfChanges, printedBeside } from './totals'
+import { isPart } from './usual'
 import { inherit } from '../style/inherit'
 import { labelAt } from './proof'
 import { fix } from './fixes'
@@ -9,8 +8,6 @@ import type { Check, Proof } from './types'
 
 /** What a title calls that is counted in percent. */
 const SHARE = /\b(shares?|rates?|percentages?|proportions?|turnout|quotas?)\b|%/i
-const PARTS: ReadonlySet<string | undefined> = new Set(['shares', 'ratio'])
-const isPercent = (style: Proof['style']): boolean => inherit(style).unit.kind === 'percent'
 
 /** Whether the values are changes of shares. */
 const areChangesOfShares = ({ kind, title = '' }: Proof): boolean =>
@@ -26,19 +23,19 @@ export const pointsWanted: Check<{ label: string }> = {
   weight: 'warning',
   finds: 'changes of shares or rates that are written as percent',
   find(proof) {
-    const { changes = [], changeStyle, style, context, kind } = proof
-    if (areChangesOfShares(proof) && isPercent(style)) {
+    const { changes = [], changeStyle, full } = proof
+    if (areChangesOfShares(proof) && full.unit.kind === 'percent') {
       const at = placesWhere(proof, saysSome)
       return at.length === 0
         ? null
         : { severity: 'warning', params: { label: labelAt(proof, at[0]!) }, at }
     }
     const [change] = changes
-    const written = changeStyle ?? style
-    if (!change || !PARTS.has(kind) || !isPercent(written)) return null
-    const plan = whereResolved(() => resolve(written, context))
-    if (!plan) return null
-    const { label } = printedBeside({ plan }, change.value)
+    const written = changeStyle ? inherit(changeStyle) : full
+    if (!change || !isPart(proof) || written.unit.kind !== 'percent') return null
+    const changing = planOfChanges(proof)
+    if (!changing) return null
+    const { label } = printedBeside(changing, change.value)
     return { severity: 'warning', params: { label }, at: [change.from, change.to] }
   },
   message: ({ label }) =>

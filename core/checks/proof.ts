@@ -34,6 +34,10 @@ export const labelAt = (proof: Proof, at: number): string => decisionAt(proof, a
 /** The number that a reader gets from the label of a value. */
 export const saidAt = (proof: Proof, at: number): Decimal => decisionAt(proof, at).said
 
+/** The regions whose people read the labels: that of the style, where none are declared. */
+export const readersOf = ({ readers, full }: Pick<Proof, 'readers' | 'full'>): readonly string[] =>
+  readers?.length ? readers : [full.locale]
+
 type Decided = Pick<Proof, 'decisions' | 'which'>
 export const labelsOf = ({ decisions, which }: Decided): string[] =>
   Array.from(which, (place) => decisions[place]!.label)

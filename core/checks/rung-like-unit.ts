@@ -1,3 +1,5 @@
+import { unitParts } from '../label/unitParts'
+import { joined } from '../label/write'
 import { notationOf } from '../notations'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
@@ -17,19 +19,9 @@ const RUNGS: Readonly<Record<string, string>> = {
 }
 /** Units whose thousandths and millions are both in use, told apart by m and M alone. */
 const BOTH_WAYS = /^m(W|Wh|J|Hz|Pa)$/
-/** The texts of units as the labels have them. */
+/** The texts of units behind the numbers. */
 const unitTexts = ({ plan }: Proof): string[] =>
-  plan.rules.flatMap(({ frames, names }) => [
-    ...frames.none.after.flatMap((slot) =>
-      typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : [],
-    ),
-    ...Object.values(names ?? {}).map(([, after]) =>
-      after
-        .filter(({ type }) => type === 'unit')
-        .map(({ value }) => value)
-        .join(' '),
-    ),
-  ])
+  plan.rules.flatMap((rule) => unitParts(rule).after).map((parts) => joined(parts).trim())
 
 /** Ladders whose rungs are prefixes of units: kB, KiB, MW. */
 const isOfUnits = (ladder: Proof['full']['ladder']): boolean =>

@@ -1,4 +1,5 @@
-import { ladderOf } from '../ladders/find'
+import { unitParts } from '../label/unitParts'
+import { REGIONAL } from '../ladders/find'
 import { notationOf } from '../notations'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
@@ -12,16 +13,14 @@ const COUNTED =
   /(?:,\s*|[([]\s*|\bin\s+|^)((?:[\p{Sc}]|[a-z]{1,3}\s)?\s*(thousands?|millions?|billions?|trillions?|mn|bn|tn|mio|mrd)\b)/iu
 const SYMBOL_IN_TITLE = /(?:,\s*|[([]\s*|\bin\s+)([^\s,()[\]]+(?:\s[^\s,()[\]]+)?)\s*[)\]]?\s*$/u
 
-const unitTexts = ({ plan }: Proof): string[] => {
-  const rule = plan.rules.at(-1)!
-  const { before, after } = rule.frames.none
-  const around = [...before, ...after].flatMap((slot) =>
-    typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : [],
-  )
-  const named = Object.values(rule.names ?? {}).flatMap(([front, back]) =>
-    [...front, ...back].filter(({ type }) => type === 'unit').map(({ value }) => value),
-  )
-  return [...around, ...named].map((text) => text.trim()).filter(Boolean)
+/** The words of the unit, on either side. */
+function unitWords({ plan }: Proof): string[] {
+  const { before, after } = unitParts(plan.rules.at(-1)!)
+  return [...before, ...after]
+    .flat()
+    .filter(({ type }) => type === 'unit')
+    .map(({ value }) => value.trim())
+    .filter(Boolean)
 }
 /** Whether some label says a rung. */
 const saysRung = ({ plan, decisions }: Proof): boolean =>
@@ -35,17 +34,20 @@ const saysRung = ({ plan, decisions }: Proof): boolean =>
 /** A rung in the title and on the labels: the number seems to be a thousand times larger. */
 function rungTwice(proof: Proof): string | null {
   const { title = '', full } = proof
-  if (!notationOf(full).hasRungs || full.unitAt !== 'label' || !saysRung(proof)) return null
+  // The words of a region's own forms are not those of titles.
+  if (!notationOf(full).hasRungs || full.ladder === REGIONAL) return null
+  if (full.unitAt !== 'label' || !saysRung(proof)) return null
   const named = COUNTED.exec(title.replace(/\s*$/, ' '))?.[2]
   if (!named) return null
   // A name at the head of a title is a count only where nothing is named by it.
   const isHead = title.trim().toLowerCase().startsWith(named.toLowerCase())
   return isHead && title.trim().length > named.length ? null : named
 }
-function unitTwice({ title = '', full, ...proof }: Proof): string | null {
+function unitTwice(proof: Proof): string | null {
+  const { title = '', full } = proof
   if (full.unitAt !== 'label' || full.unit.kind === 'none') return null
   const said = SYMBOL_IN_TITLE.exec(title)?.[1]
-  return unitTexts({ ...proof, full }).find((text) => text === said) ?? null
+  return unitWords(proof).find((text) => text === said) ?? null
 }
 /** The unit in the texts around a label that has it anyway. */
 function inTexts(proof: Proof): string | null {
@@ -53,14 +55,11 @@ function inTexts(proof: Proof): string | null {
   if (unit.kind === 'none') return null
   const words = [...before.trim().split(/\s+/), ...after.trim().split(/\s+/)].filter(Boolean)
   return (
-    unitTexts(proof).find((text) =>
+    unitWords(proof).find((text) =>
       words.some((word) => word === text || (/\p{Sc}$/u.test(word) && word.endsWith(text))),
     ) ?? null
   )
 }
-
-/** The ladder whose words a title may use; others are no rungs of these labels. */
-const hasWords = ({ full }: Proof): boolean => ladderOf(full.ladder).rungs.length > 0
 
 /**
  * Protects readers from a unit or a power that is said twice: they multiply once more. A title that
@@ -73,8 +72,8 @@ export const saidTwice: Check<Twice> = {
   finds:
     'a unit or power in the title and on each label, or a unit in the texts around labels that have it',
   find(proof) {
-    const title = (hasWords(proof) && rungTwice(proof)) || unitTwice(proof)
-    const said = title || inTexts(proof)
+    const title = rungTwice(proof) ?? unitTwice(proof)
+    const said = title ?? inTexts(proof)
     const at = said ? placesWhere(proof, saysSome) : []
     if (!said || at.length === 0) return null
     const where = title ? 'title' : 'text'

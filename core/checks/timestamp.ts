@@ -1,7 +1,8 @@
 import { compare } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { dateOf } from '../data/dates'
-import { divideRounded } from '../decimal/round'
+import { divideRounded, roundToPlace } from '../decimal/round'
+import { decimalsOf } from '../ticks/linear'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt, valueAt } from './proof'
 import type { Check, Proof } from './types'
@@ -15,11 +16,8 @@ const [MINUTE, DAY] = [60n, 86_400n]
 /** What is measured in round millions is no moment. */
 const ROUND = 1_000_000n
 const FEWEST = 2
-const wholeOf = ({ coefficient, exponent }: Decimal): bigint | null => {
-  if (exponent >= 0) return coefficient * 10n ** BigInt(exponent)
-  const unit = 10n ** BigInt(-exponent)
-  return coefficient % unit === 0n ? coefficient / unit : null
-}
+const wholeOf = (value: Decimal): bigint | null =>
+  decimalsOf(value) === 0 ? roundToPlace(value, 0, 'trunc') : null
 
 /** How many units a second has that the values count; null where they are no moments. */
 function momentsIn(values: readonly Decimal[]): bigint | null {

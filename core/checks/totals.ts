@@ -1,7 +1,9 @@
 import { sum } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
+import { whereResolved } from '../error'
 import { saidBy } from '../label/cells'
 import { decide } from '../label/decide'
+import { resolve } from '../label/resolve'
 import { textOf } from '../label/write'
 import { saidAt, valueAt } from './proof'
 import type { Proof } from './types'
@@ -21,6 +23,13 @@ export function partsOf(proof: Proof): Parts {
     printed: sum(at.map((i) => saidAt(proof, i))),
   }
 }
+
+/**
+ * What writes the changes beside the values: the Plan of their own style, where they have one; null
+ * where that cannot be resolved.
+ */
+export const planOfChanges = ({ changeStyle, context, plan }: Proof): Pick<Proof, 'plan'> | null =>
+  changeStyle ? whereResolved(() => ({ plan: resolve(changeStyle, context) })) : { plan }
 
 /**
  * A number beside the values, as the style writes it and as it is read.

@@ -8,6 +8,7 @@ import { isInterval } from '../label/readback'
 import type { Decision } from '../label/fast/column'
 import { type ChosenRegion, regionOf } from '../label/region'
 import { isNumeral, placesWhere } from './numbers'
+import { readersOf } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
@@ -53,9 +54,6 @@ const hasOwnWords = ({ full }: Proof): boolean =>
   full.marks.group !== undefined ||
   (notationOf(full).hasRungs && full.ladder !== REGIONAL)
 
-/** The language of a tag, which readers of a region share. */
-const languageOf = (tag: string): string => tag.split('-')[0]!
-
 /**
  * Protects those who read: people of the style's own region where no others are declared, and all
  * declared ones. Marks that no region of the readers takes for another number are left alone.
@@ -67,11 +65,9 @@ export const unclearMarks: Check<{ label: string; said: string; reader: string; 
   finds:
     "a label that a reader of the style's own region, or a declared one, takes for another number, by that region's marks and names of powers",
   find(proof) {
-    const { full, readers } = proof
-    for (const reader of readers?.length ? readers : [full.locale]) {
+    for (const reader of readersOf(proof)) {
       // Marks and words of the style's own are what its own readers may misread.
-      const isOwn = languageOf(reader) === languageOf(full.locale) && !hasOwnWords(proof)
-      if (isOwn && reader === full.locale) continue
+      if (reader === proof.full.locale && !hasOwnWords(proof)) continue
       const others = otherReadings(proof, reader)
       const [first] = others
       if (!first) continue

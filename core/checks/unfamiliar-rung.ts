@@ -3,8 +3,9 @@ import { isEnglish } from '../locale/choose'
 import { namesIn } from '../locale/compact'
 import { notationOf } from '../notations'
 import type { Decision } from '../label/fast/column'
+import type { Rung } from '../label/types'
 import { placesWhere, saysSome } from './numbers'
-import { labelAt } from './proof'
+import { labelAt, readersOf } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
 
@@ -24,13 +25,23 @@ const strangers = ({ full, readers }: Proof): readonly string[] => {
 
 /** Symbols that are read alike everywhere: prefixes of units, and K. */
 const INTERNATIONAL = /^[KkMGT]$/
-/** Readers whose region has no such symbol, by CLDR's names of powers there. */
-function lackingIn(proof: Proof, texts: ReadonlySet<string>): readonly string[] {
-  const { full, readers, context } = proof
+const rungOf = ({ plan }: Proof, { written: { rule, rung } }: Decision): Rung =>
+  plan.rules[rule]!.rungs[rung]!
+/** Whether a label names a power. */
+const isNamed = (proof: Proof, decision: Decision): boolean =>
+  saysSome(decision) && decision.written.exponent === null && rungOf(proof, decision).power !== 0
+/** Readers whose region has no symbol of those that are used, by CLDR's names of powers there. */
+function lackingIn(proof: Proof): readonly string[] {
+  const { full, context, decisions } = proof
   if (full.ladder !== 'short' || full.rungForm !== 'symbol') return []
-  const unsure = [...texts].filter((text) => !INTERNATIONAL.test(text))
-  return (readers?.length ? readers : [full.locale]).filter((reader) => {
-    if (unsure.length === 0 || isEnglish(reader)) return false
+  const strange = readersOf(proof).filter((reader) => !isEnglish(reader))
+  if (strange.length === 0) return []
+  const used = new Set(
+    decisions.filter((one) => isNamed(proof, one)).map((one) => rungOf(proof, one).text),
+  )
+  const unsure = [...used].filter((text) => !INTERNATIONAL.test(text))
+  if (unsure.length === 0) return []
+  return strange.filter((reader) => {
     const { short, long } = regionOf(reader, context ?? {}).system.compact
     const names = [...namesIn(short), ...namesIn(long)].map(({ text }) => text)
     return unsure.some((text) => !names.includes(text))
@@ -47,19 +58,11 @@ export const unfamiliarRung: Check<{ label: string; readers: readonly string[] }
   weight: 'note',
   finds: "a symbol above trillion, or one that the readers' regions do not have",
   find(proof) {
-    const { full, plan } = proof
+    const { full } = proof
     if (!notationOf(full).hasRungs) return null
-    const powerOf = ({ written: { rule, rung } }: Decision) => plan.rules[rule]!.rungs[rung]!.power
-    const isNamed = (decision: Decision) =>
-      saysSome(decision) && decision.written.exponent === null && powerOf(decision) !== 0
-    const used = new Set(
-      proof.decisions
-        .filter(isNamed)
-        .map(({ written: { rule, rung } }) => plan.rules[rule]!.rungs[rung]!.text),
-    )
     const strange = strangers(proof)
-    const unknown = strange.length > 0 ? strange : lackingIn(proof, used)
-    const named = unknown.length > 0 ? placesWhere(proof, isNamed) : []
+    const unknown = strange.length > 0 ? strange : lackingIn(proof)
+    const named = unknown.length > 0 ? placesWhere(proof, (one) => isNamed(proof, one)) : []
     if (named.length > 0)
       return {
         severity: 'note',
@@ -68,7 +71,7 @@ export const unfamiliarRung: Check<{ label: string; readers: readonly string[] }
       }
     const isBare = full.ladder === 'short' && full.rungForm === 'symbol'
     const high = isBare
-      ? placesWhere(proof, (decision) => isNamed(decision) && powerOf(decision) > LAST_FAMILIAR)
+      ? placesWhere(proof, (one) => isNamed(proof, one) && rungOf(proof, one).power > LAST_FAMILIAR)
       : []
     return high.length === 0
       ? null

@@ -5,6 +5,11 @@ import type { Decimal } from '../decimal/decimal'
 import { labelAt, valueAt } from './proof'
 import type { Proof } from './types'
 
+/** Kinds of quantities that lie between none and all of something. */
+const PARTS: ReadonlySet<string | undefined> = new Set(['shares', 'ratio'])
+/** Whether a quantity is a part of something. */
+export const isPart = ({ kind }: Pick<Proof, 'kind'>): boolean => PARTS.has(kind)
+
 /**
  * The decimals that are usual for what a style writes: whole percent, a currency's minor unit, whole
  * numbers of what is counted; null where there is no such usage.
@@ -50,10 +55,11 @@ export function usualRounding(proof: Proof): ((decision: Decision) => boolean) |
   const { surface, plan } = proof
   const usual = surface === 'axis' ? null : usualDecimals(proof)
   if (usual === null) return null
-  const ambiguous = ambiguousLabels(proof)
+  // All labels are compared only where one is asked about.
+  let ambiguous: ReadonlySet<string> | undefined
   return ({ written, label }) => {
     const { power } = plan.rules[written.rule]!.rungs[written.rung]!
     const isUsual = written.decimals >= usual && written.exponent === null && power === 0
-    return isUsual && !ambiguous.has(label)
+    return isUsual && !(ambiguous ??= ambiguousLabels(proof)).has(label)
   }
 }

@@ -5,14 +5,20 @@ import type { Precision, Rule } from './types'
 /** Whether larger values are written as smaller numbers. */
 export const isTurned = ({ factor }: Pick<Rule, 'factor'>): boolean => factor.startsWith('-')
 
+/**
+ * How labels say that their values lie under and over the bounds: a factor below zero turns the
+ * order of what is written.
+ */
+export const boundSigns = (rule: Pick<Rule, 'factor'>): { under: '<' | '>'; over: '<' | '>' } =>
+  isTurned(rule) ? { under: '>', over: '<' } : { under: '<', over: '>' }
+
 /** The bound of the rule that a value lies beyond, and how its label says that. */
 export function boundOf(rule: Rule, value: Decimal): { value: Decimal; sign: '<' | '>' } | null {
-  // A factor below zero turns the order of what is written.
-  const [below, above] = isTurned(rule) ? (['>', '<'] as const) : (['<', '>'] as const)
+  const signs = boundSigns(rule)
   if (rule.under !== null && compare(value, decimal(rule.under)) < 0)
-    return { value: decimal(rule.under), sign: below }
+    return { value: decimal(rule.under), sign: signs.under }
   if (rule.over !== null && compare(value, decimal(rule.over)) > 0)
-    return { value: decimal(rule.over), sign: above }
+    return { value: decimal(rule.over), sign: signs.over }
   return null
 }
 /** A bound with more digits does not end, as one that was converted: its style's are kept. */

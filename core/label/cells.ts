@@ -13,9 +13,8 @@ import type { Plan, Rule, Written } from './types'
  * @example toUnits(ruleOfPounds, decimal('1')) // 2.2046226218…, from kilograms
  */
 export function toUnits(rule: Rule, value: Decimal): Decimal {
-  const scaled = rule.factor === '1' ? value : multiply(value, decimal(rule.factor))
-  if (!rule.convert) return scaled
-  return intoMeasure(rule, value)
+  if (rule.convert) return intoMeasure(rule, value)
+  return rule.factor === '1' ? value : multiply(value, decimal(rule.factor))
 }
 
 /**

@@ -3,19 +3,24 @@ import { type Decimal, decimal } from '../decimal/decimal'
 import type { RoundingMode } from '../decimal/round'
 import { type Conversion, converted, forRounding, unconverted } from '../measures/apply'
 import { fromTexts } from '../measures/rational'
-import type { Precision, Rule } from './types'
+import type { Rule } from './types'
 
-const conversionIn = ({ scale, shift: by }: NonNullable<Rule['convert']>): Conversion => ({
-  scale: fromTexts(scale),
-  shift: fromTexts(by),
-})
+type Told = NonNullable<Rule['convert']>
+const known = new WeakMap<Told, Conversion>()
+/** What a rule converts by, read from its texts once. */
+function conversionIn(told: Told): Conversion {
+  const kept = known.get(told)
+  if (kept) return kept
+  const conversion = { scale: fromTexts(told.scale), shift: fromTexts(told.shift) }
+  known.set(told, conversion)
+  return conversion
+}
 
 /** Digits behind those that a style keeps, for numbers that do not end. */
 const SPARE = 20
 /** The finest place that a rule may keep, in what it writes. */
 function finestPlace({ precision, rungs, exponent }: Rule): number {
-  const decimals = (({ fraction, significant }: Precision) =>
-    Math.max(fraction?.[1] ?? 0, significant?.[1] ?? 0))(precision)
+  const decimals = Math.max(precision.fraction?.[1] ?? 0, precision.significant?.[1] ?? 0)
   const lowest = exponent ? Math.min(0, exponent.fixed ?? 0) : Math.min(0, rungs[0]!.power)
   return lowest - decimals - SPARE
 }

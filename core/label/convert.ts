@@ -1,9 +1,9 @@
-import { multiply, tenTo } from '../decimal/arithmetic'
+import { multiply } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
 import { StyleError } from '../error'
 import type { Conversion } from '../measures/apply'
 import { conversionOf, MeasureError } from '../measures/convert'
-import { asTexts, decimalsOf, NOTHING } from '../measures/rational'
+import { asTexts, NOTHING, toDecimal } from '../measures/rational'
 import type { FullStyle } from '../style/schemas'
 import type { Rule } from './types'
 
@@ -42,13 +42,8 @@ export function conversionFor(
   const conversion = toMeasure(style, recorded)
   if (!conversion) return { factor: toText(factor) }
   const { scale, shift } = conversion
-  const decimals = decimalsOf(scale.denominator)
-  if (shift.numerator !== 0n || decimals === null)
-    return {
-      factor: toText(factor),
-      convert: { scale: asTexts(scale), shift: asTexts(shift) },
-    }
-  const digits = (scale.numerator * tenTo(decimals)) / scale.denominator
-  const exact = multiply(factor, { coefficient: digits, exponent: -decimals })
-  return { factor: toText(exact) }
+  const exact = shift.numerator === 0n ? toDecimal(scale) : null
+  return exact
+    ? { factor: toText(multiply(factor, exact)) }
+    : { factor: toText(factor), convert: { scale: asTexts(scale), shift: asTexts(shift) } }
 }

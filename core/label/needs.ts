@@ -39,6 +39,21 @@ export interface TableKinds {
 }
 
 /**
+ * A table by its name: a region that writes as another one does has that one's name in its place.
+ *
+ * @param find what stands under a name
+ * @returns undefined for a name under which nothing stands
+ * @example tableNamed((name) => files[name], 'de-AT') // the table of de, where files['de-AT'] is 'de'
+ */
+export function tableNamed<Table extends object>(
+  find: (name: string) => Table | string | undefined,
+  name: string,
+): Table | undefined {
+  const found = find(name)
+  return typeof found === 'string' ? tableNamed(find, found) : found
+}
+
+/**
  * The tables that a style needs.
  *
  * @param table gives the table of a kind and a region

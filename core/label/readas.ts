@@ -8,7 +8,9 @@ import { unitsRung } from './decide'
 import { readNumeral } from './numeral'
 import { beyond, inLatin, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
 import type { ChosenRegion } from './region'
-import type { Name, Plan, Rule } from './types'
+import type { Plan, Rule } from './types'
+import { unitParts } from './unitParts'
+import { joined } from './write'
 import { fromSuperscript } from '../decimal/superscript'
 
 const INVISIBLE = /[\u200e\u200f\u061c]/g
@@ -69,11 +71,9 @@ const prefixesIn = (plan: Plan, after: string): Power[] =>
  */
 const unitsIn = (plan: Plan): string[] =>
   plan.rules
-    .flatMap(({ frames }) => [...frames.none.before, ...frames.none.after])
-    .flatMap((slot) => (typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : []))
-    .concat(plan.rules.flatMap(({ names }) => Object.values(names ?? {}).flatMap(nameText)))
-const nameText = ([before, after]: Name): string[] =>
-  [before, after].map((parts) => bare(parts.map(({ value }) => value).join('')))
+    .map(unitParts)
+    .flatMap(({ before, after }) => [...before, ...after])
+    .map((parts) => bare(joined(parts)))
 /** What stands around a number, closing brackets aside. */
 const bare = (text: string): string => text.replace(/^[()\s]+|[()\s]+$/g, '')
 

@@ -1,6 +1,6 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
-import { isTurned } from './bounds'
+import { boundSigns } from './bounds'
 import { inCells } from './cells'
 import { unitsRung } from './decide'
 import type { Frame, Frames, Name, Plan, Rule, SignState, Slot, Written } from './types'
@@ -122,10 +122,10 @@ export function beyond(bound: string, value: ReadNumber): ReadNumber {
 }
 /** The bounds that labels of a rule can begin with, and the side on which the values lie. */
 function boundsIn(rule: Rule): Readonly<Record<string, '<' | '>'>> {
-  const [below, above] = isTurned(rule) ? ['>', '<'] : ['<', '>']
+  const { under, over } = boundSigns(rule)
   return {
-    ...(rule.under === null ? {} : { [below!]: '<' as const }),
-    ...(rule.over === null ? {} : { [above!]: '>' as const }),
+    ...(rule.under === null ? {} : { [under]: '<' as const }),
+    ...(rule.over === null ? {} : { [over]: '>' as const }),
   }
 }
 

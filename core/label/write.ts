@@ -6,6 +6,7 @@ import type {
   ExponentForm,
   Forms,
   Frames,
+  Name,
   Part,
   PartType,
   Plan,
@@ -106,11 +107,10 @@ function emitMultiple(rule: Rule, written: Written, emit: Emit): void {
   if (denominator !== 1) emit('denominator', `/${denominator}`)
 }
 
-function emitSlot(rule: Rule, written: Written, slot: Slot, emit: Emit): void {
+function emitSlot(rule: Rule, written: Written, name: Name | null, slot: Slot, emit: Emit): void {
   if (typeof slot === 'object') return emit(slot.type, slot.value)
   if (slot === 'nameBefore' || slot === 'nameAfter') {
-    for (const part of nameFor(rule, written)[slot === 'nameBefore' ? 0 : 1])
-      emit(part.type, part.value)
+    for (const part of name![slot === 'nameBefore' ? 0 : 1]) emit(part.type, part.value)
     return
   }
   const rung = rule.rungs[written.rung]!
@@ -134,10 +134,11 @@ function emitLabel(plan: Plan, written: Written, saysUnit: boolean, emit: Emit):
   if (written.kind === 'zero') return emit('zero', rule.zero!)
   const frame = framesFor(rule, written, saysUnit)[written.sign]
   if (written.bound) emit('bound', written.bound)
-  for (const slot of frame.before) emitSlot(rule, written, slot, emit)
-  const isNamed = saysUnit && rule.names !== null && nameFor(rule, written)[2] !== undefined
-  if (!frame.hidden && !isNamed) emitMiddle(rule, written, saysUnit, emit)
-  for (const slot of frame.after) emitSlot(rule, written, slot, emit)
+  const name = saysUnit && rule.names ? nameFor(rule, written) : null
+  for (const slot of frame.before) emitSlot(rule, written, name, slot, emit)
+  // A name may say the number itself.
+  if (!frame.hidden && name?.[2] === undefined) emitMiddle(rule, written, saysUnit, emit)
+  for (const slot of frame.after) emitSlot(rule, written, name, slot, emit)
 }
 
 /**

@@ -1,4 +1,5 @@
-import { absolute } from '../decimal/arithmetic'
+import { absolute, tenTo } from '../decimal/arithmetic'
+import type { Decimal } from '../decimal/decimal'
 
 /** An exact fraction of whole numbers, reduced; its denominator is above zero. */
 export interface Rational {
@@ -42,13 +43,8 @@ export function raised(a: Rational, n: number): Rational {
   return n < 0 ? over(ONE_WHOLE, size) : size
 }
 
-/**
- * How many decimals quotients by a number have; null where they do not end.
- *
- * @param denominator above zero, of a reduced fraction
- * @example decimalsOf(8n) // 3; of 3n null
- */
-export function decimalsOf(denominator: bigint): number | null {
+/** How many decimals quotients by a number have; null where they do not end. */
+function decimalsOf(denominator: bigint): number | null {
   let rest = denominator
   const counts = [2n, 5n].map((factor) => {
     let count = 0
@@ -56,6 +52,16 @@ export function decimalsOf(denominator: bigint): number | null {
     return count
   })
   return rest === 1n ? Math.max(...counts) : null
+}
+/**
+ * A fraction as a decimal; null where its digits do not end.
+ *
+ * @example toDecimal(rational(1n, 8n)) // 0.125; of a third null
+ */
+export function toDecimal({ numerator, denominator }: Rational): Decimal | null {
+  const decimals = decimalsOf(denominator)
+  if (decimals === null) return null
+  return { coefficient: (numerator * tenTo(decimals)) / denominator, exponent: -decimals }
 }
 
 /** A fraction whose two numbers are decimal text, as a Plan holds it. */

@@ -47,6 +47,15 @@ const decimalText = z
 // A refinement runs whether or not those before it held.
 const positive = decimalText.refine((written) => (parseDecimal(written)?.coefficient ?? 0n) > 0n)
 
+/** The id of a measure, which says itself what it takes. */
+export const measureId = z
+  .string()
+  .max(200)
+  .refine(isMeasure, {
+    error: ({ input }) =>
+      `${JSON.stringify(input)} is no measure of CLDR; it takes an id such as kilogram or kilometer-per-hour`,
+  })
+
 const unit = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),
   z.strictObject({
@@ -63,10 +72,7 @@ const unit = z.discriminatedUnion('kind', [
   }),
   z.strictObject({
     kind: z.literal('measure'),
-    id: z.union([
-      z.string().max(200).refine(isMeasure),
-      z.strictObject({ column: z.string().min(1) }),
-    ]),
+    id: z.union([measureId, z.strictObject({ column: z.string().min(1) })]),
     display: z.enum(MEASURE_DISPLAYS).optional(),
   }),
 ])

@@ -16,7 +16,7 @@ import {
 } from '../ticks/search'
 import { type Form, wordings } from './candidates'
 import { judge } from './judge'
-import { wanted } from './suggest'
+import { needed } from './suggest'
 
 export interface AxisRequest {
   readonly domain: readonly [Decimal, Decimal]
@@ -139,7 +139,7 @@ function labelled(
     }
     return best ? [{ isNeedless: judged.isNeedless, best }] : []
   })
-  return wanted(choices, form).map((choice): AxisChoice => choice.best)
+  return needed(choices, form).map((choice): AxisChoice => choice.best)
 }
 
 /**

@@ -15,14 +15,14 @@ export interface Suggestion {
 /**
  * Of judged styles those that are needed, where there are any; all where one form is asked for.
  *
- * @example wanted([{ isNeedless: true }, { isNeedless: false }]) // the second alone
+ * @example needed([{ isNeedless: true }, { isNeedless: false }]) // the second alone
  */
-export function wanted<One extends { readonly isNeedless: boolean }>(
+export function needed<One extends { readonly isNeedless: boolean }>(
   all: readonly One[],
   form?: Form,
 ): readonly One[] {
-  const needed = all.filter(({ isNeedless }) => !isNeedless)
-  return form || needed.length === 0 ? all : needed
+  const some = all.filter(({ isNeedless }) => !isNeedless)
+  return form || some.length === 0 ? all : some
 }
 
 const MOST_SUGGESTED = 5
@@ -50,7 +50,7 @@ export function suggest(subject: Subject, form?: Form): Suggestion[] {
   }
   const usual = candidates(form).flatMap(({ style }) => judged(style))
   const all = usual.length > 0 || form ? usual : judged(FAR_APART)
-  return wanted(all, form)
+  return needed(all, form)
     .map(({ told }): Suggestion => told)
     .sort((a, b) => b.score - a.score)
     .slice(0, MOST_SUGGESTED)

@@ -1,7 +1,7 @@
-import { compare, leadingPower, multiply, subtract, tenTo } from '../decimal/arithmetic'
+import { compare, leadingPower, multiply, subtract } from '../decimal/arithmetic'
 import { type Decimal, toNumber, ZERO } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
-import { ascending, DEFAULT_COUNT, multiplesIn } from './linear'
+import { ascending, decimalsOf, DEFAULT_COUNT, multiplesIn } from './linear'
 
 /** Steps by preference, tenfold so that all are whole: 1, 5, 2 and 2.5. */
 const PREFERRED = [10n, 50n, 20n, 25n]
@@ -38,8 +38,7 @@ const part = (a: Decimal, b: Decimal, span: Decimal): number =>
 
 /** From so many on, a span between whole numbers has whole steps. */
 const LEAST_WHOLE = 4n
-const isWhole = ({ coefficient, exponent }: Decimal): boolean =>
-  exponent >= 0 || coefficient % tenTo(-exponent) === 0n
+const isWhole = (value: Decimal): boolean => decimalsOf(value) === 0
 
 /**
  * All sets of ticks that are looked at: steps of 1, 2, 2.5 and 5 × 10ⁿ; their multiples from the

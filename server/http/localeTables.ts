@@ -1,5 +1,5 @@
 import type { Regions } from '../../core/label/region'
-import { needsOf, regionsBy, type TableKinds } from '../../core/label/needs'
+import { needsOf, regionsBy, tableNamed, type TableKinds } from '../../core/label/needs'
 import type { Style } from '../../core/style/schemas'
 import { readAsset } from './assets'
 
@@ -17,15 +17,12 @@ function tables<Kind extends keyof Tables>(kind: Kind): Promise<Tables[Kind]> {
   return kept.get(kind) as Promise<Tables[Kind]>
 }
 
-/** A table among those of its kind; a region that writes as another one does names that one. */
-function tableIn<Kind extends keyof TableKinds>(
+/** A table among those of its kind; a name that every object has is no region. */
+const tableIn = <Kind extends keyof TableKinds>(
   all: Tables[Kind],
   name: string,
-): TableKinds[Kind] | undefined {
-  // A name that every object has is no region.
-  const found = Object.hasOwn(all, name) ? all[name] : undefined
-  return typeof found === 'string' ? tableIn<Kind>(all, found) : found
-}
+): TableKinds[Kind] | undefined =>
+  tableNamed((one) => (Object.hasOwn(all, one) ? all[one] : undefined), name)
 
 /** One region's table. @returns undefined for a region that there is none of */
 export const regionTable = async <Kind extends keyof TableKinds>(

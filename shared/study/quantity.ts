@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { SURFACES } from '../../core/checks/types'
-import { isMeasure } from '../../core/measures/convert'
 import { styleSchema } from '../../core/style/parse'
+import { measureId } from '../../core/style/schemas'
 import { chartSchema, ticksSchema } from './chart'
 import { comparisonSchema } from './comparison'
 import { id, message, name } from './texts'
@@ -27,10 +27,7 @@ export const quantitySchema = z.strictObject({
    */
   kind: z.enum(['amount', 'count', 'shares', 'ratio', 'change']).optional(),
   /** The measure that its cells are recorded in: an id of CLDR, such as kilogram. */
-  measure: z
-    .string()
-    .refine(isMeasure, { error: 'it takes an id of CLDR such as kilogram or kilometer-per-hour' })
-    .optional(),
+  measure: measureId.optional(),
   style: styleSchema,
   /**
    * What surfaces are written in where that is not the quantity's style: what was set on each, and

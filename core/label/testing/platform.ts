@@ -3,15 +3,15 @@ import { join } from 'node:path'
 import localeNames from '../../locale/generated/index.json'
 import version from '../../locale/generated/version.json'
 import type { Style } from '../../style/schemas'
+import { tableNamed } from '../needs'
 import type { Value } from '../types'
 
 export const generated = join(__dirname, '../../locale/generated')
-export function load<Table>(folder: string, name: string): Table {
-  const path = join(generated, folder, `${name}.json`)
-  const table = JSON.parse(readFileSync(path, 'utf8')) as Table | string
-  // A region that writes as another one does names that one.
-  return typeof table === 'string' ? load(folder, table) : table
-}
+export const load = <Table extends object>(folder: string, name: string): Table =>
+  tableNamed<Table>(
+    (one) => JSON.parse(readFileSync(join(generated, folder, `${one}.json`), 'utf8')) as Table,
+    name,
+  )!
 
 /** Values at the edges of carry, of groups, of doubles and beyond them. */
 export const VALUES: Value[] = [
