@@ -100,6 +100,16 @@ export default ts.config(
       ...Object.fromEntries(setByPrettier.map((rule) => [`vue/${rule}`, 'off'])),
     },
   },
+  // What is said stands in the words of its feature.
+  {
+    files: ['app/**/*.vue'],
+    rules: {
+      'vue/no-bare-strings-in-template': [
+        'error',
+        { allowlist: [...'()[],.:;·…×−–—“”/+=^%†●Σ?!↑↓←→', 'px', '10'] },
+      ],
+    },
+  },
   // A page is called by its address.
   {
     files: ['app/pages/**/*.vue', 'app/*.vue'],

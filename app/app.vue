@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useFailures } from '~/stores/failures'
+import { wholeApp as words } from '~/features/frame/words'
 
 const failures = useFailures()
 const reload = () => window.location.reload()
@@ -9,11 +10,10 @@ const reload = () => window.location.reload()
   <NuxtPage />
   <div v-if="failures.last !== null" class="failure" role="alert">
     <p>
-      Something on this page failed, and it may show what is no longer so: {{ failures.last }}. What
-      is saved stays as it is; reload the page to go on.
+      {{ words.somethingOnPageFailed(failures.last) }}
     </p>
-    <Button size="small" label="Reload" @click="reload" />
-    <Button size="small" label="Go on" variant="text" @click="failures.forget" />
+    <Button size="small" :label="words.reload" @click="reload" />
+    <Button size="small" :label="words.goOn" variant="text" @click="failures.forget" />
   </div>
 </template>
 

@@ -1,27 +1,28 @@
 <script setup lang="ts">
 import type { NuxtError } from '#app'
+import { errorPage as words } from '~/features/frame/words'
 
 /** What went wrong where a page cannot be shown at all, and the way back. */
 const props = defineProps<{ error: NuxtError }>()
 const isMissing = computed(() => props.error.statusCode === 404)
-const title = computed(() => (isMissing.value ? 'There is no such page' : 'This page failed'))
-useHead({ title: () => `${title.value} · Ivory Abacus` })
+const title = computed(() => (isMissing.value ? words.thereNoSuchPage : words.pageFailed))
+useHead({ title: () => words.ivoryAbacus(title.value) })
 </script>
 
 <template>
   <main class="failed">
     <h1>{{ title }}</h1>
     <p v-if="isMissing">
-      The address leads nowhere: it may have been typed with a slip, or its study was removed.
+      {{ words.addressLeadsNowhereMay }}
     </p>
     <p v-else>
-      What was saved is safe. Reload the page; if it fails again, open another study and come back.
+      {{ words.whatWasSavedSafe }}
     </p>
     <p v-if="!isMissing" class="soft">{{ error.message }}</p>
     <p class="ways">
-      <Button v-if="!isMissing" label="Reload" @click="reloadNuxtApp({ force: true })" />
+      <Button v-if="!isMissing" :label="words.reload" @click="reloadNuxtApp({ force: true })" />
       <Button
-        label="All studies"
+        :label="words.allStudies"
         variant="outlined"
         @click="clearError({ redirect: '/studies' })"
       />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { StudySummary } from '~~/shared/study/study'
 import { request } from '~/composables/request'
+import { indexPage as words } from '~/features/frame/words'
 
 /** The desk is the first thing to see: the study changed last, which is the demo at first. */
 const problem = ref('')
@@ -15,7 +16,7 @@ onMounted(async () => {
 </script>
 
 <template>
-  <p class="opening" role="status">{{ problem || 'Opening the desk…' }}</p>
+  <p class="opening" role="status">{{ problem || words.openingDesk }}</p>
 </template>
 
 <style scoped>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useStudyList } from '~/features/studies/useStudyList'
+import { studiesPage as words } from '~/features/studies/words'
 
 const { studies, trouble, removed, begin, bringBack, copy, rename, remove, restore, save } =
   useStudyList()
@@ -8,14 +9,14 @@ const choose = (event: Event) => {
   const [file] = (event.target as HTMLInputElement).files ?? []
   if (file) void bringBack(file)
 }
-useHead({ title: 'Studies · Ivory Abacus' })
+useHead({ title: words.studiesIvoryAbacus })
 </script>
 
 <template>
   <main class="studies">
-    <h1>Studies</h1>
+    <h1>{{ words.studies }}</h1>
     <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
-    <p v-if="!studies && !trouble" role="status">Fetching the studies…</p>
+    <p v-if="!studies && !trouble" role="status">{{ words.fetchingStudies }}</p>
     <ul v-if="studies" class="list">
       <StudyRow
         v-for="study in studies"
@@ -28,22 +29,22 @@ useHead({ title: 'Studies · Ivory Abacus' })
       />
     </ul>
     <p v-if="studies?.length === 0" class="soft">
-      No study yet. Begin one below, or bring one in from its file.
+      {{ words.noStudyYetBegin }}
     </p>
     <p v-if="removed" role="status">
-      {{ removed.name }} is removed.
-      <QuietButton @click="restore">Bring it back</QuietButton>
+      {{ words.removed(removed.name) }}
+      <QuietButton @click="restore">{{ words.bringBack }}</QuietButton>
     </p>
     <form class="new" @submit.prevent="begin(name)">
-      <label for="study-name">A new study</label>
-      <InputText id="study-name" v-model="name" placeholder="Untitled study" />
-      <Button type="submit" label="Begin" />
+      <label for="study-name">{{ words.newStudy }}</label>
+      <InputText id="study-name" v-model="name" :placeholder="words.untitledStudy" />
+      <Button type="submit" :label="words.begin" />
       <label class="file"
-        >or from a file
+        >{{ words.orFromFile }}
         <input
           type="file"
           accept=".json,application/json"
-          aria-label="Bring a study in from its file"
+          :aria-label="words.bringStudyInFrom"
           @change="choose"
       /></label>
     </form>

@@ -5,6 +5,7 @@ import type { StudyDocument } from '~~/shared/study/document'
 import type { Quantity } from '~~/shared/study/quantity'
 import { levelNames, levelWords } from './levelWords'
 import { useStudy } from './study'
+import { levelEdits as words } from './study/words'
 
 const without = (own: Style, fields: readonly FieldName[]): Style =>
   Object.fromEntries(Object.entries(own).filter(([name]) => !fields.includes(name as FieldName)))
@@ -33,7 +34,7 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
     study.withTables(
       [inherit(styleAt(at), patch)],
       () => edit(`${what}, ${levelWords[at]}`, at, (now) => ({ ...now, ...patch }), moves),
-      'The style stays',
+      words.styleStays,
     )
   function edit(what: string, at: Level, by: (own: Style) => Style, moves?: boolean) {
     if (pair.value)
@@ -41,7 +42,7 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
   }
   /** Takes back what is set on the level in hand of a field, or of all: it is inherited again. */
   const takeBack = (fields: readonly FieldName[]) =>
-    edit(`Take back ${fields.join(', ')}, ${levelWords[level.value]}`, level.value, (now) =>
+    edit(words.takeBack(fields.join(', '), levelWords[level.value]), level.value, (now) =>
       without(now, fields.flatMap(together)),
     )
   /** Gives what is set on the level in hand to a wider one, for all that inherit from it. */
@@ -54,7 +55,7 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
     )
     const wide = withOwn(document, quantity.id, to, (now) => ({ ...without(now, given), ...moved }))
     study.change(
-      `Give ${fields.join(', ')} of ${levelNames[level.value]} to ${levelNames[to]}`,
+      words.giveTo(fields.join(', '), levelNames[level.value], levelNames[to]),
       withOwn(wide, quantity.id, level.value, (now) => without(now, given)),
     )
   }

@@ -5,6 +5,7 @@ import type { Comparing } from './useCompare'
 import { type Choice, sentenceOf } from '~/features/dock/choices'
 import { samplesOf, useChoices } from '~/features/dock/useChoices'
 import { useStudy } from '~/stores/study'
+import { compareDock as words } from './words'
 
 /** The style in hand among those compared, with its own sentence and rail. */
 const props = defineProps<{ comparing: Comparing; hand: number }>()
@@ -38,9 +39,9 @@ const change = (what: string, patch: Style) =>
 </script>
 
 <template>
-  <section class="dock" aria-label="Style in hand">
+  <section class="dock" :aria-label="words.styleInHand">
     <StyleSentence
-      :subject="`style ${hand + 1}`"
+      :subject="words.style(hand + 1)"
       :phrases="phrases"
       :choices="choices"
       :typed="typed"

@@ -4,6 +4,7 @@ import { isZeroPart, percentText } from './percent'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Comparing } from './useCompare'
 import { levelWords } from '~/stores/levelWords'
+import { compareTable as words } from './words'
 
 /** Styles side by side on the same values; what differs from the first stands out. */
 const props = defineProps<{ comparing: Comparing; hand: number }>()
@@ -35,7 +36,7 @@ function takeFor(at: number, level: 'quantity' | Surface) {
     <table>
       <thead>
         <tr>
-          <th scope="col" class="value">Number</th>
+          <th scope="col" class="value">{{ words.number }}</th>
           <th
             v-for="(column, at) in columns"
             :key="at"
@@ -48,33 +49,33 @@ function takeFor(at: number, level: 'quantity' | Surface) {
                 type="button"
                 class="name"
                 :aria-pressed="at === hand"
-                :aria-label="`Style ${at + 1}: ${column.title}`"
+                :aria-label="words.style(at + 1, column.title)"
               >
                 {{ column.title }}
               </button>
               <span class="tools">
                 <QuietButton :aria-pressed="column.pinned" @click.stop="comparing.pin(at)">
-                  {{ column.pinned ? 'pinned' : 'pin' }}
+                  {{ column.pinned ? words.pinned : words.pin }}
                 </QuietButton>
                 <QuietButton
                   :disabled="at === 0"
-                  :aria-label="`Move style ${at + 1} left`"
+                  :aria-label="words.moveStyleLeft(at + 1)"
                   @click.stop="comparing.move(at, -1)"
                 >
                   ←
                 </QuietButton>
                 <QuietButton
                   :disabled="at === columns.length - 1"
-                  :aria-label="`Move style ${at + 1} right`"
+                  :aria-label="words.moveStyleRight(at + 1)"
                   @click.stop="comparing.move(at, 1)"
                 >
                   →
                 </QuietButton>
                 <QuietButton v-if="!comparing.isFull.value" @click.stop="comparing.add(at)">
-                  copy
+                  {{ words.copy }}
                 </QuietButton>
                 <QuietButton v-if="!comparing.isLeast.value" @click.stop="comparing.remove(at)">
-                  remove
+                  {{ words.remove }}
                 </QuietButton>
               </span>
             </span>
@@ -83,7 +84,7 @@ function takeFor(at: number, level: 'quantity' | Surface) {
       </thead>
       <tbody>
         <tr v-for="(value, row) in values" :key="row">
-          <th scope="row" class="value">{{ value === null ? 'missing' : plainly(value) }}</th>
+          <th scope="row" class="value">{{ value === null ? words.missing : plainly(value) }}</th>
           <td
             v-for="(column, at) in columns"
             :key="at"
@@ -99,11 +100,12 @@ function takeFor(at: number, level: 'quantity' | Surface) {
       </tbody>
       <tfoot>
         <tr>
-          <th scope="row">widest</th>
+          <th scope="row">{{ words.widest }}</th>
           <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
             <template v-if="column.measured"
-              ><b :class="{ best: column.measured.widest.width === narrowest }"
-                >{{ Math.ceil(column.measured.widest.width) }} px</b
+              ><b :class="{ best: column.measured.widest.width === narrowest }">{{
+                words.px(Math.ceil(column.measured.widest.width))
+              }}</b
               >{{ ' ' }}
               <span class="soft">{{
                 column.measured.labels[column.measured.widest.at]
@@ -112,7 +114,7 @@ function takeFor(at: number, level: 'quantity' | Surface) {
           </td>
         </tr>
         <tr>
-          <th scope="row">off at most</th>
+          <th scope="row">{{ words.offAtMost }}</th>
           <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
             <template v-if="column.measured"
               ><b :class="{ best: isZeroPart(column.measured.worst.off) }">{{
@@ -126,21 +128,22 @@ function takeFor(at: number, level: 'quantity' | Surface) {
           </td>
         </tr>
         <tr>
-          <th scope="row">different labels</th>
+          <th scope="row">{{ words.differentLabels }}</th>
           <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
             <template v-if="column.measured"
               ><b :class="{ best: column.measured.different === column.measured.values }">{{
                 column.measured.different
               }}</b
-              >{{ ' ' }} <span class="soft">of {{ column.measured.values }}</span></template
+              >{{ ' ' }}
+              <span class="soft">{{ words.ofValues(column.measured.values) }}</span></template
             >
           </td>
         </tr>
         <tr>
-          <th scope="row">findings</th>
+          <th scope="row">{{ words.findings }}</th>
           <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
             <span v-if="column.measured && column.measured.findings.length === 0"
-              ><span class="bead good" /> none</span
+              ><span class="bead good" /> {{ words.none }}</span
             >
             <details v-else-if="column.measured">
               <summary>
@@ -161,8 +164,8 @@ function takeFor(at: number, level: 'quantity' | Surface) {
               :options="targets"
               option-label="title"
               option-value="id"
-              placeholder="Write it so …"
-              :aria-label="`Write with style ${at + 1}`"
+              :placeholder="words.writeSo"
+              :aria-label="words.writeWithStyle(at + 1)"
               size="small"
               @update:model-value="takeFor(at, $event)"
             />

@@ -2,6 +2,7 @@ import { compare, shift } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import { roundToPlace } from '~~/core/decimal/round'
+import { percent as words } from './words'
 
 /** Hundredths of a percent are the least that is told. */
 const PLACE = -2
@@ -17,6 +18,6 @@ export function percentText(part: Decimal): string {
   if (isZeroPart(part)) return 'nothing'
   const percent = shift(part, 2)
   return compare(percent, LEAST) < 0
-    ? 'less than 0.01 %'
+    ? words.lessThan
     : `${plainly({ coefficient: roundToPlace(percent, PLACE, 'ceil'), exponent: PLACE })} %`
 }

@@ -5,6 +5,7 @@ import { type Comparison, FEWEST_COMPARED, MOST_COMPARED } from '~~/shared/study
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import type { OnCompare } from './useComparison'
+import { comparisonEdits as words } from './words'
 
 type ComparedStyle = Comparison['styles'][number]
 const without = (style: Style, fields: readonly FieldName[]): Style =>
@@ -30,40 +31,40 @@ export function useComparisonEdits(
   const setOne = (at: number, what: string, by: (style: Style) => Style, moves = false) => {
     const change = (one: ComparedStyle, place: number) =>
       place === at ? { ...one, style: by(one.style) } : one
-    set(`Compare: ${what}`, { styles: styles().map(change) }, moves)
+    set(words.compare(what), { styles: styles().map(change) }, moves)
   }
   /** Sets some fields of one style, once the tables of its region are here. */
   const setStyle = (at: number, what: string, patch: Style, moves = false) =>
     study.withTables(
       [inherit(ways.value[at]!.style, patch)],
       () => setOne(at, what, (style) => ({ ...style, ...patch }), moves),
-      'The style stays',
+      words.styleStays,
     )
   /** What one style sets of a field is taken back: it is the quantity's again. */
   const takeBack = (at: number, field: FieldName) =>
-    setOne(at, `take back ${field}`, (style) => without(style, together(field)))
+    setOne(at, words.takeBack(field), (style) => without(style, together(field)))
   const insert = (what: string, at: number, one: ComparedStyle) =>
     !isFull.value && set(what, { styles: styles().toSpliced(at, 0, one) })
-  const add = (at: number) => insert('Compare one more', at + 1, { style: styles()[at]!.style })
+  const add = (at: number) => insert(words.compareOneMore, at + 1, { style: styles()[at]!.style })
   /** A suggested style stands last. */
   const addSuggested = (style: Style) =>
     study.withTables(
       [inherit(base.value, style)],
       () =>
-        insert('Compare a suggested style', styles().length, {
+        insert(words.compareSuggestedStyle, styles().length, {
           style: difference(base.value, inherit(base.value, style)),
         }),
-      'The comparison stays',
+      words.comparisonStays,
     )
   const remove = (at: number) =>
-    !isLeast.value && set('Compare one less', { styles: styles().toSpliced(at, 1) })
+    !isLeast.value && set(words.compareOneLess, { styles: styles().toSpliced(at, 1) })
   return {
     ...{ isFull, isLeast, set, setStyle, takeBack, add, addSuggested, remove },
     ...useOrder(styles, set),
     /** The style becomes the quantity's, or that of one surface. */
     take(at: number, level: 'quantity' | Surface) {
       const { style, title } = ways.value[at]!
-      const what = `${study.quantity?.title}: take a compared style, ${title}`
+      const what = words.takeComparedStyle(study.quantity?.title ?? '', title)
       void levels.setStyle(what, difference(levels.styleAt(level), style), { at: level })
     },
   }
@@ -79,7 +80,7 @@ function useOrder(
     const rest = styles().toSpliced(at, 1)
     const first = rest.filter(({ pinned }) => pinned).length
     const pinned = one.pinned ? undefined : true
-    set(one.pinned ? 'Let a style go' : 'Pin a style', {
+    set(one.pinned ? words.letStyleGo : words.pinStyle, {
       styles: rest.toSpliced(first, 0, { ...one, pinned }),
     })
   }
@@ -88,7 +89,7 @@ function useOrder(
     const other = at + by
     if (!next[other] || Boolean(next[other].pinned) !== Boolean(next[at]!.pinned)) return
     ;[next[at], next[other]] = [next[other], next[at]!]
-    set('Reorder what is compared', { styles: next })
+    set(words.reorderWhatCompared, { styles: next })
   }
   return { pin, move }
 }

@@ -2,6 +2,7 @@
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
 import { type ImportedTable, readTable } from '~~/shared/import/table'
 import { useStudy } from '~/stores/study'
+import { importDialog as words } from './words'
 
 const visible = defineModel<boolean>('visible', { required: true })
 const study = useStudy()
@@ -25,8 +26,8 @@ const preview = computed<Preview>(() => {
 /** What was said of dates that can be read in two ways. */
 const dates = ref<Record<string, AskedOrder>>({})
 const ORDERS: { id: AskedOrder; title: string }[] = [
-  { id: 'dmy', title: 'the day comes first' },
-  { id: 'mdy', title: 'the month comes first' },
+  { id: 'dmy', title: words.dayComesFirst },
+  { id: 'mdy', title: words.monthComesFirst },
 ]
 watch(text, () => (dates.value = {}))
 const MOST_UNREAD = 8
@@ -57,7 +58,7 @@ async function bringIn() {
   busy.value = true
   refused.value = ''
   try {
-    await study.bringIn(name.value.trim() || 'Pasted table', text.value, dates.value)
+    await study.bringIn(name.value.trim() || words.pastedTable, text.value, dates.value)
     visible.value = false
     text.value = ''
     name.value = ''
@@ -73,19 +74,20 @@ async function bringIn() {
   <Dialog
     v-model:visible="visible"
     modal
-    header="Bring in data"
+    :header="words.bringInData"
     :style="{ width: 'min(760px, 94vw)' }"
   >
     <div class="form" @dragover.prevent @drop.prevent="drop">
       <label for="import-text"
-        >Paste a table, drop a file here, or
+        >{{ words.pasteTableDropFile }}
         <span class="file"
-          >choose one<input
+          >{{ words.chooseOne
+          }}<input
             type="file"
             accept=".csv,.tsv,.txt,text/csv"
-            aria-label="Choose a file"
+            :aria-label="words.chooseFile"
             @change="choose" /></span
-        >. Commas, semicolons and tabs are all fine.</label
+        >{{ words.commasSemicolonsAndTabs }}</label
       >
       <Textarea
         id="import-text"
@@ -97,16 +99,22 @@ async function bringIn() {
         autofocus
       />
       <label for="import-name" class="name"
-        >Name <InputText id="import-name" v-model="name" size="small" placeholder="Pasted table"
+        >{{ words.name }}
+        <InputText id="import-name" v-model="name" size="small" :placeholder="words.pastedTable"
       /></label>
       <Message v-if="preview.trouble || refused" severity="error" :closable="false">{{
         preview.trouble || refused
       }}</Message>
       <template v-if="preview.table">
         <p class="soft">
-          {{ preview.table.rowCount }} rows parted by
-          {{ delimiters[preview.table.delimiter] ?? preview.table.delimiter }}, {{ numbers }} of
-          {{ preview.table.columns.length }} columns are numbers.
+          {{
+            words.rowsPartedByColumns(
+              preview.table.rowCount,
+              delimiters[preview.table.delimiter] ?? preview.table.delimiter,
+              numbers,
+              preview.table.columns.length,
+            )
+          }}
         </p>
         <ul v-if="preview.table.notices.length > 0" class="notices">
           <li v-for="notice in preview.table.notices" :key="notice">{{ notice }}</li>
@@ -116,25 +124,25 @@ async function bringIn() {
             <dt><span class="bead" :class="beadOf(column)" /> {{ column.name }}</dt>
             <dd>
               <template v-if="isUnclear(column.reason)"
-                >Dates:
+                >{{ words.dates }}
                 <Select
                   v-model="dates[column.name]"
                   :options="ORDERS"
                   option-label="title"
                   option-value="id"
-                  placeholder="does day or month come first?"
-                  :aria-label="`Order of the dates in ${column.name}`"
+                  :placeholder="words.doesDayOrMonth"
+                  :aria-label="words.orderDatesIn(column.name)"
                   class="in-text"
               /></template>
-              <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0"
-                >; {{ column.missing }} missing</template
-              >
+              <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">{{
+                words.missing(column.missing)
+              }}</template>
               <ul v-if="column.unread.length > 0" class="unread">
                 <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">
-                  row {{ cell.row }}: “{{ cell.text }}” is kept as missing
+                  {{ words.rowKeptAsMissing(cell.row, cell.text) }}
                 </li>
                 <li v-if="column.unread.length > MOST_UNREAD">
-                  and {{ column.unread.length - MOST_UNREAD }} more
+                  {{ words.andMore(column.unread.length - MOST_UNREAD) }}
                 </li>
               </ul>
             </dd>
@@ -143,12 +151,12 @@ async function bringIn() {
       </template>
     </div>
     <template #footer>
-      <span v-if="preview.table && numbers === 0" class="soft"
-        >No column holds numbers, so there would be nothing to write.</span
-      >
-      <Button label="Cancel" severity="secondary" variant="text" @click="visible = false" />
+      <span v-if="preview.table && numbers === 0" class="soft">{{
+        words.noColumnHoldsNumbers
+      }}</span>
+      <Button :label="words.cancel" severity="secondary" variant="text" @click="visible = false" />
       <Button
-        label="Bring in"
+        :label="words.bringIn"
         :disabled="!preview.table || numbers === 0"
         :loading="busy"
         @click="bringIn"

@@ -6,6 +6,7 @@ import { useTexts } from '~/features/data/useDistinctTexts'
 import { type Choice, choicesOf, type Desk, sentenceOf } from './choices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { caseEditor as words } from './words'
 
 /** What another wording is for, and what it changes. */
 const props = defineProps<{ desk: () => Desk; edited: StyleCase }>()
@@ -18,16 +19,15 @@ const textColumns = computed(
   () => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [],
 )
 const kinds = computed(() => [
-  ...textColumns.value.map((name) => ({ id: name, title: `where ${name} is` })),
-  { id: null, title: 'by size' },
+  ...textColumns.value.map((name) => ({ id: name, title: words.where(name) })),
+  { id: null, title: words.bySize },
 ])
 const column = computed(() => ('column' in props.edited.when ? props.edited.when.column : null))
 const texts = useTexts(() => column.value ?? study.quantity?.chart.category ?? textColumns.value[0])
 const magnitude = computed(() =>
   'magnitude' in props.edited.when ? props.edited.when.magnitude : {},
 )
-const asPower = (text: string) =>
-  /^-?\d{1,3}$/.test(text) ? '' : 'A power of ten is a whole number, such as 6 for a million.'
+const asPower = (text: string) => (/^-?\d{1,3}$/.test(text) ? '' : words.powerTenWholeNumber)
 const setEnd = (end: 'from' | 'to', text: string | undefined) =>
   set(
     {
@@ -35,7 +35,7 @@ const setEnd = (end: 'from' | 'to', text: string | undefined) =>
         magnitude: { ...magnitude.value, [end]: text === undefined ? undefined : Number(text) },
       },
     },
-    'set the sizes of a wording',
+    words.setSizesWording,
   )
 function setKind(name: string | null) {
   void set(
@@ -43,7 +43,7 @@ function setKind(name: string | null) {
       when:
         name === null ? { magnitude: { from: 6 } } : { column: name, is: texts.value.slice(0, 1) },
     },
-    'set what a wording is for',
+    words.setWhatWordingFor,
   )
 }
 
@@ -67,11 +67,11 @@ function use(patch: Style, what: string) {
   void set({ use: { ...props.edited.use, ...own } }, what)
 }
 const choose = (choice: Choice | undefined) =>
-  choice && use(choice.patch, `write it ${choice.title} for a case`)
+  choice && use(choice.patch, words.writeForCase(choice.title))
 const asFactor = (text: string) =>
   /^[+-]?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(text) && Number(text) !== 0
     ? ''
-    : 'A factor is a number that is not zero, such as 0.001.'
+    : words.factorNumberNotZero
 </script>
 
 <template>
@@ -80,8 +80,8 @@ const asFactor = (text: string) =>
       <PhraseSelect
         :value="column"
         :options="kinds"
-        placeholder="by size"
-        label="What the case goes by"
+        :placeholder="words.bySize"
+        :label="words.whatCaseGoesBy"
         @change="setKind"
       />
       <MultiSelect
@@ -90,31 +90,33 @@ const asFactor = (text: string) =>
         :options="[...texts]"
         filter
         :show-toggle-all="false"
-        aria-label="Categories of the case"
+        :aria-label="words.categoriesCase"
         class="in-text"
         :max-selected-labels="2"
         @update:model-value="
           $event.length > 0 &&
-          set({ when: { column: column!, is: $event } }, 'set what a wording is for')
+          set({ when: { column: column!, is: $event } }, words.setWhatWordingFor)
         "
       />
       <template v-else>
-        from 10^<TypedField
+        {{ words.from
+        }}<TypedField
           :value="magnitude.from === undefined ? undefined : String(magnitude.from)"
-          placeholder="any"
-          label="Least power"
+          :placeholder="words.any"
+          :label="words.leastPower"
           :check="asPower"
           @change="setEnd('from', $event)"
         />
-        to below 10^<TypedField
+        {{ words.toBelow
+        }}<TypedField
           :value="magnitude.to === undefined ? undefined : String(magnitude.to)"
-          placeholder="any"
-          label="Power below which it ends"
+          :placeholder="words.any"
+          :label="words.powerBelowEnds"
           :check="asPower"
           @change="setEnd('to', $event)"
         />
       </template>
-      is written
+      {{ words.written }}
     </p>
     <p>
       <template v-for="phrase in phrases" :key="phrase.field">
@@ -123,7 +125,7 @@ const asFactor = (text: string) =>
           :options="choices.get(phrase.field)"
           option-value="key"
           option-label="title"
-          :aria-label="`${phrase.name} of the case`"
+          :aria-label="words.case(phrase.name)"
           class="in-text"
           scroll-height="16rem"
           @update:model-value="
@@ -140,26 +142,26 @@ const asFactor = (text: string) =>
       </template>
     </p>
     <p>
-      unit
+      {{ words.unit }}
       <TypedField
         :value="unitText"
-        placeholder="the same"
-        label="Another unit for the case"
+        :placeholder="words.same"
+        :label="words.anotherUnitForCase"
         :check="() => ''"
         @change="
           use(
             { unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } },
-            'another unit for a case',
+            words.anotherUnitForA,
           )
         "
       />
-      converted by
+      {{ words.convertedBy }}
       <TypedField
         :value="edited.use.factor"
         placeholder="1"
-        label="Factor for the case"
+        :label="words.factorForCase"
         :check="asFactor"
-        @change="use({ factor: $event ?? '1' }, 'convert a case')"
+        @change="use({ factor: $event ?? '1' }, words.convertCase)"
       />
     </p>
   </div>

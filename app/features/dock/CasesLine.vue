@@ -6,6 +6,7 @@ import { useTexts } from '~/features/data/useDistinctTexts'
 import { type Desk, sentenceOf } from './choices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { casesLine as words } from './words'
 
 /**
  * Other wordings for some categories or sizes: what each is for, what it changes, and what keeps it
@@ -25,8 +26,8 @@ const wordsOf = ({ use }: StyleCase): string => {
   const said = sentenceOf(whole)
     .filter(({ field }) => field !== 'factor' && use[field as keyof typeof use] !== undefined)
     .map(({ title }) => title)
-  if (use.factor !== undefined) said.push(`converted by ${use.factor}`)
-  return said.join(', ') || 'nothing else yet'
+  if (use.factor !== undefined) said.push(words.convertedBy(use.factor))
+  return said.join(', ') || words.nothingElseYet
 }
 const save = (what: string, next: readonly StyleCase[], moves = false) =>
   levels.setStyle(`${study.quantity?.title}: ${what}`, { cases: [...next] }, { moves })
@@ -47,7 +48,7 @@ async function add(event: Event) {
   const is = levels.picked === null ? texts.value.slice(0, 1) : [levels.picked]
   const when: StyleCase['when'] = column ? { column, is } : { magnitude: { from: 6 } }
   const target = event.currentTarget
-  await save(`another wording ${caseWords(when)}`, [...cases.value, { when, use: {} }])
+  await save(words.anotherWording(caseWords(when)), [...cases.value, { when, use: {} }])
   list.value?.hide()
   opened.value = cases.value.length - 1
   await nextTick()
@@ -65,14 +66,14 @@ const set = (patch: Partial<StyleCase>, what: string) =>
 function remove(at: number) {
   list.value?.hide()
   void save(
-    `no other wording ${caseWords(cases.value[at]!.when)}`,
+    words.noOtherWording(caseWords(cases.value[at]!.when)),
     cases.value.filter((_, place) => place !== at),
   )
 }
 function raise(at: number) {
   const next = [...cases.value]
   ;[next[at - 1], next[at]] = [next[at]!, next[at - 1]!]
-  void save(`let the wording ${caseWords(next[at - 1]!.when)} come first`, next)
+  void save(words.letWordingComeFirst(caseWords(next[at - 1]!.when)), next)
 }
 </script>
 
@@ -83,24 +84,26 @@ function raise(at: number) {
         {{ caseWords(one.when) }}: <b>{{ wordsOf(one) }}</b>
       </button>
       <QuietButton v-if="at > 0 && problems.has(at)" @click="raise(at)">
-        let it come first
+        {{ words.letComeFirst }}
       </QuietButton>
-      <span v-if="problems.has(at)" class="why"
-        >{{ problems.get(at)!.isUnreachable ? 'never used' : 'used in part' }}: the one
-        {{ caseWords(cases[problems.get(at)!.by]!.when) }} comes first</span
-      >
-      <QuietButton :aria-label="`Remove the wording ${caseWords(one.when)}`" @click="remove(at)">
-        remove
+      <span v-if="problems.has(at)" class="why">{{
+        words.oneComesFirst(
+          problems.get(at)!.isUnreachable ? words.neverUsed : words.usedInPart,
+          caseWords(cases[problems.get(at)!.by]!.when),
+        )
+      }}</span>
+      <QuietButton :aria-label="words.removeWording(caseWords(one.when))" @click="remove(at)">
+        {{ words.remove }}
       </QuietButton>
     </span>
     <QuietButton @click="add">
       {{
         levels.picked === null
-          ? 'another wording for some …'
-          : `another wording for ${levels.picked} …`
+          ? words.anotherWordingForSome
+          : words.anotherWordingFor(levels.picked)
       }}
     </QuietButton>
-    <Popover ref="list" aria-label="Another wording for some" @hide="opened = null">
+    <Popover ref="list" :aria-label="words.anotherWordingForSomeLabel" @hide="opened = null">
       <CaseEditor v-if="edited" :desk="desk" :edited="edited" @change="set" />
     </Popover>
   </div>

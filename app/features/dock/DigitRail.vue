@@ -13,6 +13,7 @@ import {
   spotsOf,
 } from './railGeometry'
 import type { Rail } from './rail'
+import { digitRail as words } from './words'
 
 /** The rail and the style come by getters: a move draws them anew, not what the rail stands in. */
 const props = defineProps<{ railNow: () => Rail; styleNow: () => FullStyle; width: number }>()
@@ -57,7 +58,7 @@ const inWords = debouncedComputed(() => spokenRows(rail.value), REST)
     ref="box"
     class="rail"
     role="group"
-    aria-label="Rail: digits of telling values"
+    :aria-label="words.railDigitsTellingValues"
     :style="lengths"
   >
     <RailGround :places="places" :heads="heads" :names="names" :width="width" />

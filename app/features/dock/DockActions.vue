@@ -8,6 +8,7 @@ import { numberStep } from '~~/shared/page/axis'
 import { levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { dockActions as words } from './words'
 
 /**
  * What is done with a whole style: another one that suits the numbers, and copies of it and of its
@@ -44,7 +45,7 @@ function subject(): Subject {
 }
 function take(style: Style, labels: readonly string[]) {
   void levels.setStyle(
-    `${study.quantity?.title}: take a suggestion, ${labels[0]} …`,
+    words.takeSuggestion(study.quantity?.title ?? '', labels[0] ?? ''),
     difference(levels.style, inherit(levels.style, style)),
   )
   list.value?.hide()
@@ -59,7 +60,10 @@ function sayOnce() {
   const hasOwn = notationOf(levels.style).hasRungs && levels.style.rung === 'each'
   const shared = hasOwn ? { rung: 'shared' as const } : {}
   void levels.setStyle(
-    `${study.quantity?.title}: say the unit ${isSaidOnce.value ? 'on each label' : 'in the title'}`,
+    words.sayUnit(
+      study.quantity?.title ?? '',
+      isSaidOnce.value ? words.onEachLabel : words.inTitle,
+    ),
     isSaidOnce.value ? { unitAt: 'label' } : { ...shared, unitAt: 'title' },
   )
 }
@@ -86,21 +90,21 @@ const copyStyle = () =>
 <template>
   <div class="actions">
     <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)">
-      three ways to write it
+      {{ words.threeWaysToWrite }}
     </QuietButton>
     <QuietButton v-if="sayable" @click="sayOnce">
-      {{ isSaidOnce ? 'say the unit on each label' : 'say the unit once, in the title' }}
+      {{ isSaidOnce ? words.sayUnitOnEach : words.sayUnitOnceIn }}
     </QuietButton>
     <QuietButton @click="copyLabels">
-      {{ copied === 'labels' ? 'copied' : 'copy the labels' }}
+      {{ copied === 'labels' ? words.copied : words.copyLabels }}
     </QuietButton>
     <QuietButton @click="copyStyle">
-      {{ copied === 'style' ? 'copied' : 'copy the style' }}
+      {{ copied === 'style' ? words.copied : words.copyStyle }}
     </QuietButton>
-    <span v-if="copied === 'refused'" role="alert" class="trouble"
-      >The browser lets nothing be copied here.</span
-    >
-    <Popover ref="list" aria-label="Three ways to write it">
+    <span v-if="copied === 'refused'" role="alert" class="trouble">{{
+      words.browserLetsNothingBe
+    }}</span>
+    <Popover ref="list" :aria-label="words.threeWaysToWriteLabel">
       <SuggestList :subject="subject" :where="levelWords[levels.level]" @take="take" />
     </Popover>
   </div>

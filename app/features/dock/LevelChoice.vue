@@ -3,6 +3,7 @@ import { isPart } from '~~/shared/quantities'
 import { LEVELS, levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { levelChoice as words } from './words'
 
 /** Which surface the sentence speaks of; those that have something of their own are marked. */
 const levels = useLevels()
@@ -24,7 +25,7 @@ const isSurface = computed(() => levels.level !== 'quantity' && levels.level !==
     :options="options"
     option-label="title"
     option-value="id"
-    aria-label="Where this style is set"
+    :aria-label="words.whereStyleSet"
     class="in-text level"
     scroll-height="22rem"
     @update:model-value="levels.take($event)"
@@ -32,19 +33,19 @@ const isSurface = computed(() => levels.level !== 'quantity' && levels.level !==
     <template #option="{ option }"
       ><span class="option"
         >{{ option.title }}
-        <span v-if="option.isOwn" class="own" title="Something is set on it alone">●</span></span
+        <span v-if="option.isOwn" class="own" :title="words.somethingSetOnAlone">●</span></span
       ></template
     >
   </Select>
-  <span v-if="isSurface && set === ''" class="note"
-    >as the {{ isPart(levels.level) ? 'marks are' : 'quantity is' }},</span
-  >
+  <span v-if="isSurface && set === ''" class="note">{{
+    words.asWhat(isPart(levels.level) ? words.marks : words.quantity)
+  }}</span>
   <QuietButton
     v-else-if="isSurface"
-    :title="`Set here alone: ${set}`"
+    :title="words.setHereAlone(set)"
     @click="levels.takeBack(Object.keys(levels.own) as never)"
   >
-    take all back
+    {{ words.takeAllBack }}
   </QuietButton>
 </template>
 

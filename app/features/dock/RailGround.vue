@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { headsOf, RailGeometry } from './railGeometry'
+import { railGround as words } from './words'
 
 /**
  * What stands still on the rail while its handles move: columns and their names, rows and theirs.
@@ -29,9 +30,9 @@ const ABOVE = 10
         {{ name }}
       </text>
     </template>
-    <text :x="places.end" :y="places.head - ABOVE">written</text>
-    <text :x="places.saidAt" :y="places.head - ABOVE" text-anchor="end">read as</text>
-    <text :x="places.offAt" :y="places.head - ABOVE" text-anchor="end">off by</text>
+    <text :x="places.end" :y="places.head - ABOVE">{{ words.written }}</text>
+    <text :x="places.saidAt" :y="places.head - ABOVE" text-anchor="end">{{ words.readAs }}</text>
+    <text :x="places.offAt" :y="places.head - ABOVE" text-anchor="end">{{ words.offBy }}</text>
     <template v-for="(name, at) in names" :key="at">
       <text x="0" :y="places.axis(at) + 4">{{ name }}</text>
       <line

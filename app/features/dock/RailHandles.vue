@@ -3,6 +3,7 @@ import { decimalsText } from '~~/core/style/counts'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { beamStops, powerText, type Rail, withBeam, withCut } from './rail'
 import type { RailGeometry } from './railGeometry'
+import { railHandles as words } from './words'
 
 /**
  * The two handles of the rail: the beam, where the decimal mark stands, and the cut, the last digit
@@ -20,18 +21,14 @@ const decimals = computed(() => Math.max(0, props.rail.beam - props.rail.cut))
 function moveBeam(power: number) {
   const stop = nearest(stops.value, power)
   if (stop !== props.rail.beam || !props.rail.beamIsShared)
-    emit(
-      'change',
-      `Put the beam at ${powerText(stop, props.styleNow)}`,
-      withBeam(props.styleNow, stop),
-    )
+    emit('change', words.putBeamAt(powerText(stop, props.styleNow)), withBeam(props.styleNow, stop))
 }
 function moveCut(power: number) {
   const kept = Math.min(props.rail.beam, power)
   if (kept !== props.rail.cut)
     emit(
       'change',
-      `Cut to ${decimalsText(props.rail.beam - kept)}`,
+      words.cutTo(decimalsText(props.rail.beam - kept)),
       withCut(props.styleNow, props.rail.beam, kept),
     )
 }
@@ -45,19 +42,19 @@ const handles = computed(() => {
   return [
     {
       handle: 'beam' as const,
-      name: 'Beam',
-      title: 'where the decimal mark stands',
+      name: words.beam,
+      title: words.whereDecimalMarkStands,
       at: beam,
       isLoose: !beamIsShared,
       most: stops.value.length - 1,
       now: Math.max(0, stops.value.indexOf(beam)),
-      says: beamIsShared ? rung : `each label its own, the largest in ${rung}`,
-      hint: beamIsShared ? rung : 'each its own',
+      says: beamIsShared ? rung : words.eachLabelItsOwn(rung),
+      hint: beamIsShared ? rung : words.eachItsOwn,
     },
     {
       handle: 'cut' as const,
-      name: 'Cut',
-      title: 'the last digit written',
+      name: words.cut,
+      title: words.lastDigitWritten,
       at: cut,
       isLoose: false,
       most: 100,
@@ -115,7 +112,7 @@ function press(handle: Handle, event: KeyboardEvent) {
       tabindex="0"
       role="slider"
       :aria-label="`${name}: ${title}`"
-      :title="`The ${handle}: ${title}. Drag it, or use the arrow keys.`"
+      :title="words.dragOrUseArrow(handle, title)"
       :aria-valuemin="0"
       :aria-valuemax="most"
       :aria-valuenow="now"

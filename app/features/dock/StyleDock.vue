@@ -14,6 +14,7 @@ import { partContext } from '~~/shared/page/marks'
 import { present } from '~~/shared/page/packing'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { styleDock as words } from './words'
 
 const props = defineProps<{ page: Page }>()
 const study = useStudy()
@@ -99,7 +100,7 @@ const change = (what: string, patch: Style) =>
   levels.setStyle(`${study.quantity?.title}: ${what}`, patch, { moves: true })
 const setStep = (text: string | undefined) =>
   study.setTicks(
-    text ? `Step by ${text}` : 'Let the step be round',
+    text ? words.stepBy(text) : words.letStepBeRound,
     { ...study.quantity?.ticks, step: text },
     { moves: true },
   )
@@ -110,7 +111,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
 </script>
 
 <template>
-  <section class="dock" aria-label="Style">
+  <section class="dock" :aria-label="words.style">
     <StyleSentence
       :subject="study.quantity?.title ?? ''"
       :phrases="told.phrases"
@@ -125,7 +126,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
     >
       <template #level><LevelChoice /></template>
       <template v-if="surface === 'axis' || levels.level === 'quantity'">
-        <span class="lead">{{ ' a tick every ' }}</span>
+        <span class="lead">{{ words.tickEvery }}</span>
         <StepInput
           :step="study.quantity?.ticks.step"
           :found="page.drawing.value?.ticks.step ?? ''"
@@ -139,9 +140,9 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
     </p>
     <div class="work">
       <RailBox v-bind="onRail" @change="change">
-        <p class="soft">No number of this quantity stands {{ levelWords[written] }} yet.</p>
+        <p class="soft">{{ words.noNumberQuantityStands(levelWords[written]) }}</p>
       </RailBox>
-      <aside v-if="!isPart(levels.level)" class="beside still" aria-label="With this style">
+      <aside v-if="!isPart(levels.level)" class="beside still" :aria-label="words.withStyle">
         <CasesLine :desk="deskNow" />
         <DockActions :page="page" :surface="surface" />
       </aside>

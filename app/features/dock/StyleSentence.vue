@@ -3,6 +3,7 @@ import type { FieldName } from '~~/core/style/fields'
 import type { Level } from '~~/shared/quantities'
 import type { Choice, SentencePhrase, Typed } from './choices'
 import { type Origin, originWords } from '~/stores/levelWords'
+import { styleSentence as words } from './words'
 
 /** The style as a sentence whose phrases are the controls; one list serves them all. */
 const props = defineProps<{
@@ -78,7 +79,7 @@ function choose(key: string | null) {
 
 <template>
   <p class="sentence still">
-    Write <strong>{{ subject }}</strong>{{ ' ' }}<slot name="level" />
+    {{ words.write }} <strong>{{ subject }}</strong>{{ ' ' }}<slot name="level" />
     <template v-for="(one, at) in shown" :key="one.field">
       <span class="lead">{{ ` ${one.lead.replace(/^,\s*/, '')} `.replace(/^\s+$/, ' ') }}</span>
       <span class="piece"
@@ -99,21 +100,26 @@ function choose(key: string | null) {
       :aria-expanded="everything"
       @click="everything = !everything"
     >
-      {{ everything ? 'less' : 'more …' }}
+      {{ everything ? words.less : words.more }}
     </button>
-    <Popover ref="list" :aria-label="`Choices of ${phrase?.name}`" @show="focusList" @hide="close">
+    <Popover
+      ref="list"
+      :aria-label="words.choices(phrase?.name ?? '')"
+      @show="focusList"
+      @hide="close"
+    >
       <p v-if="phrase" class="from">
         <span>{{ originWords[origin(phrase.field)] }}</span>
         <template v-if="origin(phrase.field) === 'here'">
           <QuietButton @click="act(() => emit('takeBack', phrase!.field))">
-            take it back
+            {{ words.takeBack }}
           </QuietButton>
           <QuietButton
             v-for="{ level, name } in wider"
             :key="level"
             @click="act(() => emit('give', phrase!.field, level))"
           >
-            give it to {{ name }}
+            {{ words.giveTo(name) }}
           </QuietButton>
         </template>
       </p>

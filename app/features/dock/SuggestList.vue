@@ -7,6 +7,7 @@ import { AGAINST } from '~~/core/ticks/search'
 import { regionOptions } from '~/features/regions/regionNames'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
+import { suggestList as words } from './words'
 
 /**
  * Ways to write some numbers, the best first: none with an error, for whom and in how much room is
@@ -26,20 +27,20 @@ const regions = useLocaleTables()
 const MOST_SHOWN = 3
 const ROOM_SIZE = 13
 const formNames: Record<Form, string> = {
-  digits: 'digits alone',
-  symbols: 'symbols, such as K and M',
-  words: 'words, such as million',
-  exponents: 'powers of ten',
+  digits: words.digitsAlone,
+  symbols: words.symbolsSuchAsK,
+  words: words.wordsSuchAsMillion,
+  exponents: words.powersTen,
 }
 const forms = [
-  { id: null as Form | null, title: 'whatever is best' },
+  { id: null as Form | null, title: words.whateverBest },
   ...FORMS.map((id) => ({ id: id as Form | null, title: formNames[id] })),
 ]
 const form = ref<Form | null>(null)
 const width = ref<string>()
 const locale = ref<string | null>(null)
 const localeOptions = computed(() => [
-  { id: null as string | null, title: 'its own region' },
+  { id: null as string | null, title: words.itsOwnRegion },
   ...regionOptions(study.readers),
 ])
 const trouble = ref('')
@@ -47,7 +48,7 @@ const found = shallowRef<Suggestion[]>([])
 /** Whether there are ways at all, some of which may stand already. */
 const hasWays = ref(false)
 const toWidth = (text: string) =>
-  /^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : 'A width is 20 to 9999 pixels.'
+  /^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : words.widthToPixels
 
 const textOf = (labels: readonly string[]) => labels.join('\n')
 
@@ -88,36 +89,36 @@ const isAgainst = (reason: string) => reason.startsWith(AGAINST)
 <template>
   <div class="found">
     <p class="soft">
-      {{ where }}, in
+      {{ words.inWhere(where) }}
       <Select
         v-model="form"
         :options="forms"
         option-label="title"
         option-value="id"
-        placeholder="whatever is best"
+        :placeholder="words.whateverBest"
         append-to="self"
-        aria-label="Way of telling size"
+        :aria-label="words.wayTellingSize"
         class="in-text"
-      />, for
+      />{{ words.phraseFor }}
       <Select
         v-model="locale"
         :options="localeOptions"
         option-label="title"
         option-value="id"
-        placeholder="its own region"
+        :placeholder="words.itsOwnRegion"
         filter
         append-to="self"
-        aria-label="Region of the suggestions"
+        :aria-label="words.regionSuggestions"
         class="in-text"
-      />, in
+      />{{ words.phraseIn }}
       <TypedField
         :value="width"
-        placeholder="any"
-        label="Width of the suggestions"
+        :placeholder="words.any"
+        :label="words.widthSuggestions"
         :check="toWidth"
         @change="width = $event"
       />
-      px
+      {{ words.px }}
     </p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <button
@@ -136,11 +137,10 @@ const isAgainst = (reason: string) => reason.startsWith(AGAINST)
       >
     </button>
     <p v-if="found.length === 0 && hasWays && !trouble" class="soft">
-      Every such way stands here already.
+      {{ words.everySuchWayStands }}
     </p>
     <p v-else-if="found.length === 0 && !trouble" class="soft">
-      No such way is free of errors on these numbers. More room, another way of telling size or
-      fewer numbers may help.
+      {{ words.noSuchWayFree }}
     </p>
   </div>
 </template>

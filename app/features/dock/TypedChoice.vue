@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Choice, Typed } from './choices'
+import { typedChoice as words } from './words'
 
 /**
  * A value that the list does not have: typed, and written with the study's numbers at every
@@ -24,7 +25,7 @@ const trouble = computed(() => (read.value && 'trouble' in read.value ? read.val
       :invalid="trouble !== ''"
     />
     <span v-if="choice" class="sample"
-      >{{ choice.sample }} <span class="enter">Enter takes it</span></span
+      >{{ choice.sample }} <span class="enter">{{ words.enterTakes }}</span></span
     >
     <span v-else-if="trouble" class="trouble" role="alert">{{ trouble }}</span>
   </form>

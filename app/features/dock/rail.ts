@@ -12,6 +12,7 @@ import { ladderOf } from '~~/core/ladders/find'
 import { withDecimals } from '~~/core/style/decimals'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { notationOf } from '~~/core/notations'
+import { rail as words } from './words'
 
 export interface RailDigit {
   readonly power: number
@@ -138,10 +139,10 @@ export function railOf(plan: Plan, extremes: Extremes, step: Decimal | null): Ra
   ]
   if (extremes.closest) {
     const [below, above] = extremes.closest
-    rows.push(rowOf('closest pair', above, plan), rowOf('and', below, plan))
-    rows.push(rowOf('they differ by', subtract(above, below), between(plan)))
+    rows.push(rowOf(words.closestPair, above, plan), rowOf('and', below, plan))
+    rows.push(rowOf(words.theyDifferBy, subtract(above, below), between(plan)))
   }
-  if (step) rows.push(rowOf('tick step', step, between(plan)))
+  if (step) rows.push(rowOf(words.tickStep, step, between(plan)))
   const rule = plan.rules.at(-1)!
   const { mark: beam, cut } = rows[0]!
   const own = rows.flatMap((row) =>
@@ -178,7 +179,7 @@ export const withCut = (style: FullStyle, beam: number, power: number): Style =>
 
 /** A power in words: "millions", "units", "tenths". */
 export function powerText(power: number, style: FullStyle): string {
-  if (power === 0) return 'units'
+  if (power === 0) return words.units
   const found = ladderOf(style.ladder).rungs.find((rung) => rung.power === power)
-  return found ? `${found.word}s` : `ten to the ${power}`
+  return found ? words.rungs(found.word) : words.tenTo(power)
 }

@@ -2,6 +2,7 @@ import { ladderOf } from '~~/core/ladders/find'
 import { superscript } from '~~/core/decimal/superscript'
 import type { FullStyle } from '~~/core/style/fields'
 import type { Rail, RailDigit, RailRow } from './rail'
+import { railGeometry as words } from './words'
 
 const NAMES = 112
 /** Room at the rows' ends for the label, what it reads back as, and how far off that is. */
@@ -221,8 +222,7 @@ export function spotsOf(
 /** The rail in words, a row a line, for those who cannot see it. */
 export const spokenRows = ({ rows }: Rail): string =>
   rows
-    .map(
-      ({ name, label, said, off }) =>
-        `${name}: written ${label}, read as ${said}${off ? `, off by ${off}` : ''}`,
+    .map(({ name, label, said, off }) =>
+      words.writtenReadAs(name, label, said, off ? words.offBy(off) : ''),
     )
     .join('; ')

@@ -9,6 +9,7 @@ import { takenForms } from './takeAway'
 import { levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { exportDialog as words } from './words'
 
 const visible = defineModel<boolean>('visible', { required: true })
 const props = defineProps<{ page: Page }>()
@@ -85,15 +86,15 @@ const size = (text: string) => `${Math.ceil(text.length / 1024)} KB`
 const proof = computed(() => {
   const { how, values, equal } = made.value!.proof
   return equal === values
-    ? `${how}: all ${values} values are written as on the desk.`
-    : `${how}: ${equal} of ${values} values are written as on the desk.`
+    ? words.allValuesWrittenAs(how, values)
+    : words.valuesWrittenAsOn(how, equal, values)
 })
 async function copy() {
   try {
     await navigator.clipboard.writeText(first.value!.text)
     copied.value = true
   } catch {
-    trouble.value = 'The browser lets nothing be copied here; download it.'
+    trouble.value = words.browserLetsNothingBe
   }
 }
 </script>
@@ -102,33 +103,33 @@ async function copy() {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="`Take away: ${study.quantity?.title ?? ''}`"
+    :header="words.takeAway(study.quantity?.title ?? '')"
     :style="{ width: 'min(760px, 94vw)' }"
   >
     <p class="which">
-      As
+      {{ words.asLabel }}
       <Select
         v-model="as"
         :options="forms"
         option-label="title"
         option-value="id"
-        aria-label="Taken away as"
+        :aria-label="words.takenAwayAs"
         class="in-text"
         scroll-height="20rem"
       /><template v-if="form.isOfLevel"
-        >, as it is written
+        >{{ words.asWritten }}
         <Select
           v-model="level"
           :options="choices"
           option-label="title"
           option-value="id"
-          aria-label="Surface"
+          :aria-label="words.surface"
           class="in-text"
       /></template>
     </p>
     <p class="soft">{{ form.says }}</p>
     <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
-    <p v-else-if="!made" role="status">Making it and proving it on every value…</p>
+    <p v-else-if="!made" role="status">{{ words.makingAndProvingOn }}</p>
     <div v-else class="made">
       <p class="proof">
         <span class="bead" :class="made.proof.equal === made.proof.values ? 'good' : 'busy'" />
@@ -138,9 +139,9 @@ async function copy() {
       <table v-if="made.proof.differs.length > 0">
         <thead>
           <tr>
-            <th scope="col">value</th>
-            <th scope="col">on the desk</th>
-            <th scope="col">there</th>
+            <th scope="col">{{ words.value }}</th>
+            <th scope="col">{{ words.onDesk }}</th>
+            <th scope="col">{{ words.there }}</th>
           </tr>
         </thead>
         <tbody>
@@ -151,11 +152,11 @@ async function copy() {
           </tr>
         </tbody>
       </table>
-      <pre tabindex="0" aria-label="Preview">{{ preview }}</pre>
+      <pre tabindex="0" :aria-label="words.preview">{{ preview }}</pre>
     </div>
     <template #footer>
       <Button
-        :label="copied ? 'Copied' : 'Copy'"
+        :label="copied ? words.copied : words.copy"
         :disabled="!made"
         severity="secondary"
         variant="outlined"
@@ -164,13 +165,13 @@ async function copy() {
       <Button
         v-for="file in made?.files.slice(1)"
         :key="file.name"
-        :label="`Download ${file.name}`"
+        :label="words.download(file.name)"
         variant="outlined"
         @click="download(file.name, file.text, file.type)"
       />
       <Button
         v-if="first"
-        :label="`Download ${first.name}`"
+        :label="words.download(first.name)"
         :title="size(first.text)"
         @click="download(first.name, first.text, first.type)"
       />

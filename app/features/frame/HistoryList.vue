@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useStudy } from '~/stores/study'
+import { historyList as words } from './words'
 
 /** What was done, the last first; a step takes back all from it on. */
 const study = useStudy()
@@ -14,19 +15,19 @@ function back(at: number) {
 <template>
   <Button
     size="small"
-    label="History"
+    :label="words.history"
     variant="text"
     aria-haspopup="dialog"
     :disabled="!study.canUndo"
     @click="list?.toggle($event)"
   />
-  <Popover ref="list" aria-label="What was done">
+  <Popover ref="list" :aria-label="words.whatWasDone">
     <ol class="steps">
       <li v-for="(what, at) in study.steps.slice(0, MOST)" :key="at">
         <button
           type="button"
           class="step"
-          :title="at === 0 ? 'Take it back' : `Take back ${at + 1} steps`"
+          :title="at === 0 ? words.takeBack : words.takeBackSteps(at + 1)"
           @click="back(at)"
         >
           {{ what }}

@@ -1,13 +1,19 @@
 <script setup lang="ts">
 import { levelKeys, otherKeys } from './keys'
+import { keyMap as words } from './words'
 
 /** What keys do. */
 const visible = defineModel<boolean>('visible', { required: true })
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Help" :style="{ width: 'min(560px, 94vw)' }">
-    <h2>Keys</h2>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="words.help"
+    :style="{ width: 'min(560px, 94vw)' }"
+  >
+    <h2>{{ words.keys }}</h2>
     <dl class="keys">
       <template v-for="{ key, does } in [...levelKeys, ...otherKeys]" :key="key"
         ><dt>
@@ -17,10 +23,11 @@ const visible = defineModel<boolean>('visible', { required: true })
       >
     </dl>
     <p class="guide">
-      <a href="/guide/index.html" target="_blank" rel="noopener">The guide</a> goes through the work
-      step by step; it has
-      <a href="/guide/style.html" target="_blank" rel="noopener">every field of a style</a> and
-      <a href="/guide/checks.html" target="_blank" rel="noopener">every check</a>.
+      <a href="/guide/index.html" target="_blank" rel="noopener">{{ words.guide }}</a>
+      {{ words.goesThroughWorkStep }}
+      <a href="/guide/style.html" target="_blank" rel="noopener">{{ words.everyFieldStyle }}</a>
+      {{ words.and }}
+      <a href="/guide/checks.html" target="_blank" rel="noopener">{{ words.everyCheck }}</a>.
     </p>
   </Dialog>
 </template>

@@ -1,23 +1,24 @@
 <script setup lang="ts">
 import { useStudy } from '~/stores/study'
 import type { SaveState } from '~/stores/study/saving'
+import { saveState as words } from './words'
 
 const study = useStudy()
-const words: Record<SaveState, { bead: string; text: string }> = {
-  saved: { bead: 'good', text: 'Saved' },
-  saving: { bead: 'busy', text: 'Saving…' },
-  failed: { bead: 'bad', text: 'Not saved, trying again' },
-  conflict: { bead: 'bad', text: 'Changed in another tab' },
+const states: Record<SaveState, { bead: string; text: string }> = {
+  saved: { bead: 'good', text: words.saved },
+  saving: { bead: 'busy', text: words.saving },
+  failed: { bead: 'bad', text: words.notSavedTryingAgain },
+  conflict: { bead: 'bad', text: words.changedInAnotherTab },
 }
 </script>
 
 <template>
-  <span class="state" role="status" :title="study.trouble || `Revision ${study.revision}`">
-    <span class="bead" :class="words[study.state].bead" /> {{ words[study.state].text }}
+  <span class="state" role="status" :title="study.trouble || words.revision(study.revision)">
+    <span class="bead" :class="states[study.state].bead" /> {{ states[study.state].text }}
   </span>
   <template v-if="study.state === 'conflict'">
-    <Button size="small" label="Take theirs" variant="outlined" @click="study.takeTheirs()" />
-    <Button size="small" label="Keep mine" @click="study.keepMine()" />
+    <Button size="small" :label="words.takeTheirs" variant="outlined" @click="study.takeTheirs()" />
+    <Button size="small" :label="words.keepMine" @click="study.keepMine()" />
   </template>
 </template>
 

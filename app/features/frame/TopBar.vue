@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { SCREENS } from './screens'
 import { useStudy } from '~/stores/study'
+import { topBar as words } from './words'
 
 const study = useStudy()
 const emit = defineEmits<{ bringIn: []; takeAway: []; help: [] }>()
@@ -23,8 +24,8 @@ const groups = structuralComputed(() =>
 
 <template>
   <header class="bar still">
-    <NuxtLink to="/studies" class="name" title="All studies"
-      ><img src="/icon.svg" width="22" height="22" alt="All studies" />
+    <NuxtLink to="/studies" class="name" :title="words.allStudies"
+      ><img src="/icon.svg" width="22" height="22" :alt="words.allStudies" />
       <h1>{{ name }}</h1></NuxtLink
     >
     <Select
@@ -37,13 +38,13 @@ const groups = structuralComputed(() =>
       option-value="id"
       size="small"
       filter
-      placeholder="Choose a quantity"
-      aria-label="Quantity on the page"
+      :placeholder="words.chooseQuantity"
+      :aria-label="words.quantityOnPage"
       scroll-height="24rem"
       class="quantity"
       @update:model-value="study.show"
     />
-    <nav v-if="hasQuantity" class="screens" aria-label="Screens">
+    <nav v-if="hasQuantity" class="screens" :aria-label="words.screens">
       <NuxtLink
         v-for="{ path, title } in SCREENS"
         :key="path"
@@ -57,17 +58,17 @@ const groups = structuralComputed(() =>
     <HistoryList />
     <Button
       size="small"
-      label="Undo"
+      :label="words.undo"
       variant="text"
-      title="Undo (Ctrl Z)"
+      :title="words.undoCtrlZ"
       :disabled="!study.canUndo"
       @click="study.undo()"
     />
     <Button
       size="small"
-      label="Redo"
+      :label="words.redo"
       variant="text"
-      title="Redo (Ctrl Shift Z)"
+      :title="words.redoCtrlShiftZ"
       :disabled="!study.canRedo"
       @click="study.redo()"
     />
@@ -75,13 +76,18 @@ const groups = structuralComputed(() =>
       size="small"
       label="?"
       variant="text"
-      title="Help and keys (?)"
-      aria-label="Help"
+      :title="words.helpAndKeys"
+      :aria-label="words.help"
       class="help"
       @click="emit('help')"
     />
-    <Button size="small" label="Bring in data" variant="outlined" @click="emit('bringIn')" />
-    <Button size="small" label="Take away" :disabled="!hasQuantity" @click="emit('takeAway')" />
+    <Button size="small" :label="words.bringInData" variant="outlined" @click="emit('bringIn')" />
+    <Button
+      size="small"
+      :label="words.takeAway"
+      :disabled="!hasQuantity"
+      @click="emit('takeAway')"
+    />
   </header>
 </template>
 

@@ -4,6 +4,7 @@ import { superscript } from '~~/core/decimal/superscript'
 import type { DrawnLadder, StudyLadder } from '~~/shared/ladders'
 import { heightOf, STEP } from './ladderScale'
 import { useLadderDraft } from './useLadderDraft'
+import { ladderColumn as words } from './words'
 
 /** A ladder drawn to scale; one of the study's own is edited where it stands. */
 const props = defineProps<{
@@ -57,7 +58,7 @@ function remove(at: number, isSure = false) {
   const users = props.fixedOn(rung.power)
   if (users.length > 0 && !isSure) return (going.value = { at, rung, users })
   going.value = null
-  put(draft.value.toSpliced(at, 1), `take away ${rung.symbol}`)
+  put(draft.value.toSpliced(at, 1), words.takeAway(rung.symbol))
 }
 defineExpose({ add })
 </script>
@@ -77,8 +78,8 @@ defineExpose({ add })
         <button
           type="button"
           class="bar grip"
-          :aria-label="`Move ${rung.symbol}, at 10 to the ${rung.power}`"
-          :title="`10${superscript(rung.power)}: drag it, or use the arrow keys`"
+          :aria-label="words.moveAtTo(rung.symbol, rung.power)"
+          :title="words.dragOrUseArrow(superscript(rung.power))"
           @keydown="press($event, at)"
           @pointerdown="take($event, at)"
           @pointermove="drag"
@@ -90,7 +91,7 @@ defineExpose({ add })
           class="symbol"
           maxlength="40"
           spellcheck="false"
-          :aria-label="`Symbol of 10 to the ${rung.power}`"
+          :aria-label="words.symbolTo(rung.power)"
           @update:model-value="rename(at, 'symbol', $event ?? '')"
         />
         <InputText
@@ -98,14 +99,14 @@ defineExpose({ add })
           class="word"
           maxlength="40"
           spellcheck="false"
-          :aria-label="`Word of 10 to the ${rung.power}`"
+          :aria-label="words.wordTo(rung.power)"
           @update:model-value="rename(at, 'word', $event ?? '')"
         />
         <button
           type="button"
           class="away"
-          :aria-label="`Take ${rung.symbol} away`"
-          title="Take this rung away"
+          :aria-label="words.takeAwaySymbol(rung.symbol)"
+          :title="words.takeRungAway"
           @click="remove(at)"
         >
           ×
@@ -117,15 +118,20 @@ defineExpose({ add })
       >
     </div>
     <p v-if="going" class="said" role="alert" :style="{ top: `${y(going.rung) + 14}px` }">
-      {{ going.users.join(', ') }} {{ going.users.length === 1 ? 'has' : 'have' }} every label fixed
-      on {{ going.rung.symbol }}.
+      {{
+        words.everyLabelFixedOn(
+          going.users.join(', '),
+          going.users.length === 1 ? words.has : words.have,
+          going.rung.symbol,
+        )
+      }}
       <QuietButton @click="remove(going!.at, true)">
-        take it away; each label finds its own rung
+        {{ words.takeAwayEachLabel }}
       </QuietButton>
-      <QuietButton @click="going = null">keep it</QuietButton>
+      <QuietButton @click="going = null">{{ words.keep }}</QuietButton>
     </p>
     <p v-else-if="trouble" class="said" role="alert" :style="{ top: `${top * STEP + 10}px` }">
-      {{ trouble }} Nothing is kept until it is mended.
+      {{ words.nothingKeptUntilMended(trouble) }}
     </p>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { DrawnLadder } from '~~/shared/ladders'
 import type { ladderFindings } from './ladderScale'
+import { ladderHead as words } from './words'
 
 /** The name of a ladder, a label on it, and what is done with it. */
 defineProps<{
@@ -32,23 +33,25 @@ const beads = { error: 'bad', warning: 'busy', note: '' } as const
     <h2 v-else>
       <TypedField
         :value="ladder.title"
-        placeholder="its name"
-        :label="`Name of the ladder ${ladder.title}`"
+        :placeholder="words.itsName"
+        :label="words.nameLadder(ladder.title)"
         :check="check"
         @change="emit('rename', $event)"
       />
     </h2>
     <p class="sample">{{ sample }}</p>
     <p class="acts">
-      <QuietButton v-if="!isUsed" @click="emit('use')"> use it </QuietButton>
-      <QuietButton v-if="ladder.isOwn" @click="emit('add')"> add a rung </QuietButton>
-      <QuietButton @click="emit('copy')">copy</QuietButton>
-      <QuietButton v-if="ladder.isOwn" @click="emit('remove', false)"> remove </QuietButton>
+      <QuietButton v-if="!isUsed" @click="emit('use')"> {{ words.use }} </QuietButton>
+      <QuietButton v-if="ladder.isOwn" @click="emit('add')"> {{ words.addRung }} </QuietButton>
+      <QuietButton @click="emit('copy')">{{ words.copy }}</QuietButton>
+      <QuietButton v-if="ladder.isOwn" @click="emit('remove', false)">
+        {{ words.remove }}
+      </QuietButton>
     </p>
     <p v-if="users" class="trouble" role="alert">
-      {{ users.join(', ') }} {{ users.length === 1 ? 'uses' : 'use' }} it.
-      <QuietButton @click="emit('remove', true)"> remove it all the same </QuietButton>{{ ' ' }}
-      <QuietButton @click="emit('keep')">keep it</QuietButton>
+      {{ words.it(users.join(', '), users.length === 1 ? words.uses : words.phraseUse) }}
+      <QuietButton @click="emit('remove', true)"> {{ words.removeAllSame }} </QuietButton>{{ ' ' }}
+      <QuietButton @click="emit('keep')">{{ words.keep }}</QuietButton>
     </p>
     <p v-for="one in findings" :key="one.message" class="found">
       <span class="bead" :class="beads[one.severity]" />{{ ' ' }} <b>{{ one.title }}.</b>

@@ -1,6 +1,7 @@
 import type { LadderRung } from '~~/core/ladders/types'
 import type { DrawnLadder, StudyLadder } from '~~/shared/ladders'
 import { freeNames, freePower, ladderTrouble } from './ladderScale'
+import { ladderDraft as words } from './words'
 
 /**
  * A ladder of the study while it is edited.
@@ -48,11 +49,11 @@ export function useLadderDraft(
     wanted === 0 || draft.value.some(({ power }) => power === wanted)
   function move(at: number, power: number) {
     const { symbol, power: before } = draft.value[at]!
-    change(at, { power }, `move ${symbol} from 10^${before} to 10^${power}`)
+    change(at, { power }, words.moveFromTo(symbol, before, power))
   }
   function add() {
     const power = freePower(draft.value)
-    put([...draft.value, freeNames(draft.value, power)], `add a rung at 10^${power}`)
+    put([...draft.value, freeNames(draft.value, power)], words.addRungAt(power))
   }
 
   return { draft, trouble, put, rename, isTaken, move, add }

@@ -4,6 +4,7 @@ import type { Fix } from '~~/core/checks/types'
 import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from './cards'
 import { vFocus } from '~/controls/vFocus'
 import { levelWords } from '~/stores/levelWords'
+import { findingCard as words } from './words'
 
 const props = defineProps<{ card: Card }>()
 const emit = defineEmits<{
@@ -13,7 +14,7 @@ const emit = defineEmits<{
 }>()
 
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
-const severities = { error: 'Error', warning: 'Warning', note: 'Note' } as const
+const severities = { error: words.error, warning: words.warning, note: words.note } as const
 const checks = computed(() =>
   findingsOf(props.card)
     .map(({ check }) => check)
@@ -22,7 +23,7 @@ const checks = computed(() =>
 const surfaces = computed(() => surfacesOf(props.card))
 const places = computed(() =>
   props.card.main.other
-    ? `on the axis of ${props.card.main.other.title}`
+    ? words.onAxis(props.card.main.other.title)
     : surfaces.value.map((surface) => levelWords[surface]).join(', '),
 )
 const alsoTitles = computed(() =>
@@ -55,7 +56,7 @@ function leave() {
         {{ checkTitles[card.main.check] }}
       </h2>
       <QuietButton v-if="!card.main.other" v-show="reason === null" @click="reason = ''">
-        leave it
+        {{ words.leave }}
       </QuietButton>
     </header>
     <p class="place">{{ places }}</p>
@@ -67,16 +68,16 @@ function leave() {
         size="small"
         fluid
         maxlength="300"
-        placeholder="Why may it stand?"
-        aria-label="Why may it stand?"
+        :placeholder="words.whyMayStand"
+        :aria-label="words.whyMayStand"
       />
-      <Button size="small" label="Leave it" type="submit" :disabled="!reason.trim()" />
-      <Button size="small" label="Cancel" variant="text" @click="reason = null" />
+      <Button size="small" :label="words.leaveLabel" type="submit" :disabled="!reason.trim()" />
+      <Button size="small" :label="words.cancel" variant="text" @click="reason = null" />
     </form>
     <div v-else-if="card.main.other" class="fixes">
       <Button
         size="small"
-        :label="`Show ${card.main.other.title}`"
+        :label="words.show(card.main.other.title)"
         variant="outlined"
         @click="emit('show', card.main.other.id)"
       />
@@ -93,7 +94,7 @@ function leave() {
       />
     </div>
     <details v-if="card.also.length > 0" class="also">
-      <summary>mends {{ card.also.length }} more: {{ alsoTitles }}</summary>
+      <summary>{{ words.mendsMore(card.also.length, alsoTitles) }}</summary>
       <p v-for="one in card.also" :key="one.check" :data-check="one.check">
         <b>{{ checkTitles[one.check] }}.</b> {{ one.message }}
       </p>

@@ -4,6 +4,7 @@ import type { Fix } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 import type { Checks } from './useFindings'
 import { type Card, checkTitles, findingsOf, type PlacedFinding } from './cards'
+import { findingMarks as words } from './words'
 
 const props = defineProps<{
   cards: readonly Card[]
@@ -45,7 +46,7 @@ const namesOf = (group: readonly Left[]) =>
 </script>
 
 <template>
-  <aside class="margin still" aria-label="What a reader would get wrong" aria-live="polite">
+  <aside class="margin still" :aria-label="words.whatReaderWouldGet" aria-live="polite">
     <header class="head">
       <ReadersChoice />
       <p v-if="cards.length > 0" class="counts">
@@ -54,26 +55,22 @@ const namesOf = (group: readonly Left[]) =>
         >
       </p>
     </header>
-    <p v-if="trouble" role="alert">The labels could not be checked: {{ trouble }}</p>
+    <p v-if="trouble" role="alert">{{ words.labelsCouldNotBe(trouble) }}</p>
     <p v-else-if="checks.isStopped.value" class="clean">
-      The check was stopped.
-      <QuietButton @click="checks.again()">Check again</QuietButton>
+      {{ words.checkWasStopped }}
+      <QuietButton @click="checks.again()">{{ words.checkAgain }}</QuietButton>
     </p>
     <p v-else-if="isSlow" class="clean">
-      <span class="bead busy" /> Reading back…
-      <progress :value="checks.progress.value" aria-label="How much is checked" />{{ ' ' }}
-      <QuietButton @click="checks.stop()">stop</QuietButton>
+      <span class="bead busy" /> {{ words.readingBack }}
+      <progress :value="checks.progress.value" :aria-label="words.howMuchChecked" />{{ ' ' }}
+      <QuietButton @click="checks.stop()">{{ words.stop }}</QuietButton>
     </p>
     <p v-else-if="cards.length === 0 && isChecking" class="clean">
-      <span class="bead busy" /> Reading the labels back…
+      <span class="bead busy" /> {{ words.readingLabelsBack }}
     </p>
     <p v-else-if="cards.length === 0" class="clean">
       <span class="bead good" />
-      {{
-        left.length === 0
-          ? 'Every label reads back as its number.'
-          : 'Nothing but what was left with a reason.'
-      }}
+      {{ left.length === 0 ? words.everyLabelReadsBack : words.nothingButWhatWas }}
     </p>
     <FindingCard
       v-for="(card, at) in cards"
@@ -84,14 +81,14 @@ const namesOf = (group: readonly Left[]) =>
       @leave="(findings, reason) => emit('leave', findings, reason)"
       @show="emit('show', $event)"
     />
-    <section v-if="left.length > 0" class="left" aria-label="Left with a reason">
+    <section v-if="left.length > 0" class="left" :aria-label="words.leftWithReason">
       <p
         v-for="group in leftTogether"
         :key="`${group[0]!.surface} ${group[0]!.reason}`"
         :title="namesOf(group)"
       >
-        <b>{{ group[0]!.surface }}</b>, {{ group.length }} left: {{ group[0]!.reason }}
-        <QuietButton @click="emit('takeBack', group)">take back</QuietButton>
+        <b>{{ group[0]!.surface }}</b>{{ words.left(group.length, group[0]!.reason) }}
+        <QuietButton @click="emit('takeBack', group)">{{ words.takeBack }}</QuietButton>
       </p>
     </section>
   </aside>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { regionName, regionOptions } from '~/features/regions/regionNames'
 import { useStudy } from '~/stores/study'
+import { readersChoice as words } from './words'
 
 /** The regions whose people will read the study. */
 const study = useStudy()
@@ -10,19 +11,19 @@ const options = computed(() => regionOptions(study.readers))
 
 <template>
   <p class="readers">
-    For readers of
+    {{ words.forReaders }}
     <MultiSelect
       :model-value="[...(study.readers ?? [])]"
       :options="options"
       option-label="title"
       option-value="id"
       filter
-      :placeholder="`${regionName(own)} alone`"
-      aria-label="Readers"
+      :placeholder="words.alone(regionName(own))"
+      :aria-label="words.readers"
       size="small"
       class="in-text"
       :max-selected-labels="2"
-      selected-items-label="{0} languages"
+      :selected-items-label="words.languages"
       @update:model-value="study.setReaders($event)"
     />
   </p>

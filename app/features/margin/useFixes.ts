@@ -7,6 +7,7 @@ import { type Card, findingsOf, surfacesOf } from './cards'
 import { levelNames } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { fixes as words } from './words'
 
 /** What the chart is told where its labels are to stand otherwise. */
 const layouts: Record<Layout, Partial<ChartWishes>> = {
@@ -24,7 +25,12 @@ export function useFixes() {
 
   function fix(change: Fix, card: Card) {
     const surfaces = surfacesOf(card)
-    const what = `${study.quantity?.title}: ${change.title} on ${surfaces.map((surface) => levelNames[surface]).join(', ')}, since ${card.main.check}`
+    const what = words.onSince(
+      study.quantity?.title ?? '',
+      change.title,
+      surfaces.map((surface) => levelNames[surface]).join(', '),
+      card.main.check,
+    )
     const { document, quantity } = study
     if (!document || !quantity) return
     if (change.ticks)
@@ -52,7 +58,7 @@ export function useFixes() {
     void study.withTables(
       patches.map(({ surface, patch }) => ({ ...levels.styleAt(surface), ...patch })),
       () => study.change(what, next()),
-      'The style stays',
+      words.styleStays,
     )
   }
   return { fix }

@@ -3,6 +3,7 @@ import type { MessageView } from './messageView'
 import { freeSpot } from './calloutSpot'
 import type { Spot } from '~~/shared/forms/types'
 import { useStudy } from '~/stores/study'
+import { calloutNote as words } from './words'
 
 /** A callout at its mark, dragged or moved with the arrow keys to where it has room. */
 const props = defineProps<{
@@ -35,7 +36,7 @@ const end = computed(() => Math.min(left.value + WIDTH, Math.max(left.value, mar
 
 function move(x: number, y: number) {
   study.changeQuantity(
-    'Move the callout',
+    words.moveCallout,
     (one) => ({
       ...one,
       chart: {
@@ -84,8 +85,8 @@ function press(event: KeyboardEvent) {
     <button
       type="button"
       class="grip"
-      aria-label="Move the callout"
-      title="Drag, or use the arrow keys"
+      :aria-label="words.moveCallout"
+      :title="words.dragOrUseArrow"
       @pointerdown="take"
       @pointermove="drag"
       @pointerup="release"

@@ -6,6 +6,7 @@ import { binOf } from '~~/shared/page/legend'
 import type { PanelDrawing } from '~~/shared/page/values'
 import { useStudy } from '~/stores/study'
 import type { Page } from './usePage'
+import { chartFigure as words } from './words'
 
 /** The chart of a page: its panels, with what belongs to them. */
 const props = defineProps<{
@@ -62,7 +63,7 @@ const groups = computed(() => drawing.value?.groups ?? [])
 const chart = computed(() => props.page.chart.value)
 const form = computed(() => props.page.form.value)
 const title = computed(() => study.quantity?.title ?? '')
-const chartTitle = computed(() => `${form.value.name} of ${title.value}`)
+const chartTitle = computed(() => words.ofName(form.value.name, title.value))
 const titleOf = ({ name }: PanelDrawing) =>
   name === null ? chartTitle.value : `${chartTitle.value}, ${name}`
 const lines = computed(() => linesOf(chart.value))

@@ -6,6 +6,7 @@ import { orderOf } from '~~/shared/page/drawing'
 import { addsUp } from '~~/shared/page/stacks'
 import type { ChartWishes } from '~~/shared/study/chart'
 import { useStudy } from '~/stores/study'
+import { chartSentence as words } from './words'
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
 const props = defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
@@ -31,10 +32,10 @@ interface Option<Id> {
 const formChoices = FORM_IDS.map((id) => ({ id, title: forms[id].title }))
 const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
 const orders: Option<'number' | 'rows'>[] = [
-  { id: 'number', title: 'largest first' },
-  { id: 'rows', title: 'as the rows come' },
+  { id: 'number', title: words.largestFirst },
+  { id: 'rows', title: words.asRowsCome },
 ]
-const setForm = (id: FormId) => setChart(`Draw ${forms[id].title.toLowerCase()}`, { form: id })
+const setForm = (id: FormId) => setChart(words.draw(forms[id].title.toLowerCase()), { form: id })
 /** Names of the data set's columns, without the quantity's own. */
 const columnsOf = (of?: 'text' | 'number') =>
   study.dataset?.columns
@@ -44,43 +45,43 @@ const columnsOf = (of?: 'text' | 'number') =>
 const orNone = (
   none: string,
   names: readonly string[],
-  words: (name: string) => string,
+  titleOf: (name: string) => string,
 ): Option<string | null>[] => [
   { id: null, title: none },
-  ...names.map((name) => ({ id: name, title: words(name) })),
+  ...names.map((name) => ({ id: name, title: titleOf(name) })),
 ]
 const categories = structuralComputed(() => [
   ...columnsOf().map((name): Option<string | null> => ({ id: name, title: name })),
-  { id: null, title: 'row' },
+  { id: null, title: words.row },
 ])
 const panelChoices = structuralComputed(() =>
-  orNone('in one piece', columnsOf('text'), (name) => `a panel for each ${name}`),
+  orNone(words.inOnePiece, columnsOf('text'), (name) => words.panelForEach(name)),
 )
 const secondChoices = structuralComputed(() =>
-  orNone('alone', columnsOf('number'), (name) => `with ${name} on a second axis`),
+  orNone(words.alone, columnsOf('number'), (name) => words.withOnSecondAxis(name)),
 )
 const hasSecond = computed(
   () => secondChoices.value.length > 1 && !chart.value?.panels && form.value.takesSecond,
 )
 const setPanels = (name: string | null) =>
-  setChart(name ? `Draw a panel for each ${name}` : 'Draw one chart', { panels: name ?? undefined })
+  setChart(name ? words.drawPanelForEach(name) : words.drawOneChart, { panels: name ?? undefined })
 const setSecond = (name: string | null) =>
-  setChart(name ? `Draw ${name} beside it` : 'Draw it alone', { second: name ?? undefined })
+  setChart(name ? words.drawBeside(name) : words.drawAlone, { second: name ?? undefined })
 
 interface ColourChoice extends Option<string> {
   readonly patch: Pick<ChartWishes, 'shaded' | 'colour'>
 }
 const colourBy = (name: string): ColourChoice => ({
   id: `by ${name}`,
-  title: `one colour a ${name}`,
+  title: words.oneColour(name),
   patch: { shaded: undefined, colour: name },
 })
 const canStack = computed(
   () => chart.value && !chart.value.panels && form.value.hasAreas && addsUp(chart.value),
 )
 const colourChoices = structuralComputed((): ColourChoice[] => [
-  { id: 'one', title: 'in one shade', patch: { shaded: undefined, colour: undefined } },
-  { id: 'size', title: 'shaded by size', patch: { shaded: true, colour: undefined } },
+  { id: 'one', title: words.inOneShade, patch: { shaded: undefined, colour: undefined } },
+  { id: 'size', title: words.shadedBySize, patch: { shaded: true, colour: undefined } },
   ...(canStack.value || chart.value?.colour
     ? columnsOf('text')
         .filter((name) => name !== chart.value?.category)
@@ -92,8 +93,8 @@ const coloured = computed(() => {
   return chart.value?.shaded ? 'size' : 'one'
 })
 function setColours(id: string) {
-  const { title: words, patch } = colourChoices.value.find((one) => one.id === id)!
-  setChart(`Draw ${words}`, patch)
+  const { title, patch } = colourChoices.value.find((one) => one.id === id)!
+  setChart(words.drawColours(title), patch)
 }
 </script>
 
@@ -102,46 +103,47 @@ function setColours(id: string) {
     <PhraseSelect
       :value="chart.form ?? 'columns'"
       :options="formChoices"
-      label="Form"
+      :label="words.form"
       @change="setForm"
     />
-    of
+    {{ words.phraseOf }}
     <template v-if="!form.isSpread"
-      >the
+      >{{ words.the }}
       <PhraseSelect
         :value="chart.aggregate"
         :options="aggregateChoices"
-        label="Aggregate"
-        @change="setChart(`Draw the ${$event}`, { aggregate: $event })"
+        :label="words.aggregate"
+        @change="setChart(words.drawWhat($event), { aggregate: $event })"
       />
-      of
+      {{ words.phraseOf }}
     </template>
     <strong>{{ title }}</strong>, <QuantityPhrases :everything="everything" />,
-    <template v-if="form.isSpread">over {{ rows }} rows, </template>
+    <template v-if="form.isSpread">{{ words.overRows(rows) }} </template>
     <template v-else
-      >by
+      >{{ words.phraseBy }}
       <PhraseSelect
         :value="chart.category"
         :options="categories"
-        placeholder="row"
-        label="Category"
-        @change="setChart('Draw by another category', { category: $event })"
+        :placeholder="words.row"
+        :label="words.category"
+        @change="setChart(words.drawByAnotherCategory, { category: $event })"
       />,
       <PhraseSelect
         :value="orderOf(chart)"
         :options="orders"
-        label="Order"
-        @change="setChart('Draw in another order', { order: $event })"
-      /><template v-if="drawing && drawing.all.length > drawing.groups.length"
-        >, the first {{ drawing.groups.length }} of {{ drawing.all.length }}</template
+        :label="words.order"
+        @change="setChart(words.drawInAnotherOrder, { order: $event })"
+      /><template v-if="drawing && drawing.all.length > drawing.groups.length">{{
+        words.first(drawing.groups.length, drawing.all.length)
+      }}</template
       >,
     </template>
     <template v-if="!form.isSpread && (everything || chart.panels)"
       ><PhraseSelect
         :value="chart.panels ?? null"
         :options="panelChoices"
-        placeholder="in one piece"
-        label="Panels"
+        :placeholder="words.inOnePiece"
+        :label="words.panels"
         @change="setPanels"
       />,
     </template>
@@ -149,8 +151,8 @@ function setColours(id: string) {
       ><PhraseSelect
         :value="chart.second ?? null"
         :options="secondChoices"
-        placeholder="alone"
-        label="Second axis"
+        :placeholder="words.alone"
+        :label="words.secondAxis"
         @change="setSecond"
       />,
     </template>
@@ -158,7 +160,7 @@ function setColours(id: string) {
       ><PhraseSelect
         :value="coloured"
         :options="colourChoices"
-        label="Colours"
+        :label="words.colours"
         @change="setColours"
       />,
     </template>
@@ -167,9 +169,9 @@ function setColours(id: string) {
       :count="count"
     />
     <QuietButton :aria-expanded="everything" @click="everything = !everything">{{
-      everything ? 'less' : 'more …'
+      everything ? words.less : words.more
     }}</QuietButton>
-    <template v-if="unread > 0"> · {{ unread }} cells could not be read as numbers</template>
+    <template v-if="unread > 0"> {{ words.cellsCouldNotBe(unread) }}</template>
   </p>
 </template>
 

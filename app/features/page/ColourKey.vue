@@ -1,10 +1,16 @@
 <script setup lang="ts">
+import { colourKey as words } from './words'
 /** What the colours of a chart's pieces stand for. */
 defineProps<{ names: readonly string[]; fontSize: number }>()
 </script>
 
 <template>
-  <ul class="key" data-picture="words" :style="{ fontSize: `${fontSize}px` }" aria-label="Colours">
+  <ul
+    class="key"
+    data-picture="words"
+    :style="{ fontSize: `${fontSize}px` }"
+    :aria-label="words.colours"
+  >
     <li v-for="(name, at) in names" :key="name">
       <span class="swatch" :style="{ background: `var(--colour-${at + 1})` }" />{{ name }}
     </li>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useTexts } from '~/features/data/useDistinctTexts'
 import { useStudy } from '~/stores/study'
+import { filterPhrases as words } from './words'
 
 /** Which rows are shown, as the end of the chart's sentence. */
 defineProps<{ rows: number; count: number }>()
@@ -21,10 +22,13 @@ const texts = useTexts(() => column.value)
 const shown = computed(() => [...(filter.value?.is ?? [])])
 
 const setFilter = (name: string | undefined, is: string[]) =>
-  study.changeQuantity(is.length > 0 ? `Show only ${is.join(', ')}` : 'Show all rows', (one) => ({
-    ...one,
-    filter: name && is.length > 0 ? { column: name, is } : undefined,
-  }))
+  study.changeQuantity(
+    is.length > 0 ? words.showOnly(is.join(', ')) : words.showAllRows,
+    (one) => ({
+      ...one,
+      filter: name && is.length > 0 ? { column: name, is } : undefined,
+    }),
+  )
 function showAll() {
   isChoosing.value = false
   if (filter.value) setFilter(undefined, [])
@@ -40,29 +44,29 @@ function choose(name: string) {
   <template v-if="columns.length > 0"
     >;
     <template v-if="filter || isChoosing">
-      only where
+      {{ words.onlyWhere }}
       <Select
         :model-value="column"
         :options="columns"
-        aria-label="Filtered column"
+        :aria-label="words.filteredColumn"
         class="in-text"
         @update:model-value="choose"
       />
-      is
+      {{ words.phraseIs }}
       <MultiSelect
         :model-value="shown"
         :options="[...texts]"
         filter
         :show-toggle-all="false"
-        aria-label="Shown rows"
-        placeholder="any"
+        :aria-label="words.shownRows"
+        :placeholder="words.any"
         class="in-text"
         :max-selected-labels="2"
-        selected-items-label="one of {0}"
+        :selected-items-label="words.one"
         @update:model-value="setFilter(column, $event)"
-      />, {{ rows }} of {{ count }} rows
-      <QuietButton @click="showAll">show all</QuietButton>
+      />{{ words.rows(rows, count) }}
+      <QuietButton @click="showAll">{{ words.showAll }}</QuietButton>
     </template>
-    <QuietButton v-else @click="isChoosing = true">all rows …</QuietButton>
+    <QuietButton v-else @click="isChoosing = true">{{ words.allRows }}</QuietButton>
   </template>
 </template>

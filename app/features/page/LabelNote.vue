@@ -7,6 +7,7 @@ import type { Page } from './usePage'
 import { levelAt, levelWords } from '~/stores/levelWords'
 import { readingOf } from './reading'
 import { useLevels } from '~/stores/levels'
+import { labelNote as words } from './words'
 
 /**
  * Beside the label under the pointer: its true value, what a reader takes it for, and what a click
@@ -64,7 +65,7 @@ useEventListener(
 /** A surface that is in hand already is not offered. */
 const offers = computed(() =>
   note.value && note.value.level !== levels.level
-    ? `Click to write it another way ${levelWords[note.value.level]}`
+    ? words.clickToWriteAnother(levelWords[note.value.level])
     : '',
 )
 </script>
@@ -77,14 +78,14 @@ const offers = computed(() =>
     role="tooltip"
   >
     <dl v-if="note.reading">
-      <dt>value</dt>
+      <dt>{{ words.value }}</dt>
       <dd>{{ note.reading.value }}</dd>
-      <dt>label</dt>
+      <dt>{{ words.label }}</dt>
       <dd class="label">{{ note.reading.label }}</dd>
-      <dt>reads as</dt>
+      <dt>{{ words.readsAs }}</dt>
       <dd>{{ note.reading.reads }}</dd>
       <template v-if="note.reading.off"
-        ><dt>off by</dt>
+        ><dt>{{ words.offBy }}</dt>
         <dd class="off">{{ note.reading.off }}</dd></template
       >
     </dl>

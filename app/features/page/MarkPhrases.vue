@@ -3,6 +3,7 @@ import type { ChartWishes } from '~~/shared/study/chart'
 import type { MarkPart } from '~~/shared/forms/parts'
 import { againstOf, linesOf, partsOf } from '~~/shared/page/marks'
 import { useStudy } from '~/stores/study'
+import { markPhrases as words } from './words'
 
 /** What a mark says and where, as the end of the chart's sentence. */
 const props = defineProps<{ everything: boolean; categories: readonly string[] }>()
@@ -14,12 +15,12 @@ const isSpread = computed(() => chart.value.form === 'distribution')
 const hasRects = computed(() => ['columns', 'bars'].includes(chart.value.form ?? 'columns'))
 
 const titles: Record<MarkPart, string> = {
-  value: 'its number',
-  share: 'its share of all',
-  seriesShare: 'its share of the panel',
-  change: 'the change from the one before',
-  against: 'the change from another column',
-  name: 'its name',
+  value: words.itsNumber,
+  share: words.itsShareAll,
+  seriesShare: words.itsSharePanel,
+  change: words.changeFromOneBefore,
+  against: words.changeFromAnotherColumn,
+  name: words.itsName,
 }
 const parts = Object.entries(titles).map(([id, title]) => ({ id: id as MarkPart, title }))
 const numberColumns = structuralComputed(
@@ -44,30 +45,30 @@ const against = computed(() => againstOf(chart.value))
 
 const labelledChoices = [
   { id: false, title: 'each' },
-  { id: true, title: 'the ends, the largest and the least' },
+  { id: true, title: words.endsLargestAndLeast },
 ]
 const lineChoices = [
-  { id: 1, title: 'on one line' },
-  { id: 2, title: 'on two lines' },
+  { id: 1, title: words.onOneLine },
+  { id: 2, title: words.onTwoLines },
 ] as const
 const insideChoices = [
   { id: false, title: 'outside' },
-  { id: true, title: 'inside where there is room' },
+  { id: true, title: words.insideWhereThereRoom },
 ]
 
 const CALLED = 40
 /** The largest categories first, as far as anybody would choose among. */
 const calloutChoices = structuralComputed(() => [
-  { id: null as string | null, title: 'no callout' },
+  { id: null as string | null, title: words.noCallout },
   ...props.categories
     .slice(0, CALLED)
-    .map((id) => ({ id: id as string | null, title: `a callout at ${id}` })),
+    .map((id) => ({ id: id as string | null, title: words.calloutAt(id) })),
 ])
 
 const set = study.setChart
 /** The number stands first, however the others were ticked. */
 const setParts = (chosen: MarkPart[]) =>
-  set('Mark with other parts', {
+  set(words.markWithOtherParts, {
     parts:
       chosen.length === 0
         ? ['value']
@@ -83,47 +84,49 @@ const setParts = (chosen: MarkPart[]) =>
     ><PhraseSelect
       :value="chart.few ?? false"
       :options="labelledChoices"
-      label="Which are marked"
+      :label="words.marked"
       @change="
-        set($event ? 'Label few marks' : 'Label each mark', { few: $event || undefined })
+        set($event ? words.labelFewMarks : words.labelEachMark, { few: $event || undefined })
       " /></template
-  ><template v-else>each</template> marked with
+  ><template v-else>{{ words.each }}</template> {{ words.markedWith }}
   <MultiSelect
     :model-value="marked"
     :options="offered"
     option-label="title"
     option-value="id"
-    aria-label="What a mark says"
+    :aria-label="words.whatMarkSays"
     class="in-text"
     :show-toggle-all="false"
     :max-selected-labels="2"
-    selected-items-label="{0} parts"
+    :selected-items-label="words.parts"
     @update:model-value="setParts"
   />
   <template v-if="against !== undefined"
-    >, {{ marked.length > 2 ? 'the change from' : 'which is' }}
+    >, {{ marked.length > 2 ? words.changeFrom : words.whichIs }}
     <Select
       :model-value="against"
       :options="[...numberColumns]"
-      aria-label="Column that changes are told from"
+      :aria-label="words.columnChangesToldFrom"
       class="in-text"
-      @update:model-value="set(`Tell the change from ${$event}`, { against: $event })"
+      @update:model-value="set(words.tellChangeFrom($event), { against: $event })"
   /></template>
   <template v-if="marked.length > 1">
     <PhraseSelect
       :value="linesOf(chart)"
       :options="lineChoices"
-      label="Lines of a mark"
-      @change="set('Set the lines of marks', { lines: $event })"
+      :label="words.linesMark"
+      @change="set(words.setLinesMarks, { lines: $event })"
   /></template>
   <template v-if="(props.everything && hasRects) || chart.inside"
     >,
     <PhraseSelect
       :value="chart.inside ?? false"
       :options="insideChoices"
-      label="Where labels stand"
+      :label="words.whereLabelsStand"
       @change="
-        set($event ? 'Put labels inside' : 'Put labels outside', { inside: $event || undefined })
+        set($event ? words.putLabelsInside : words.putLabelsOutside, {
+          inside: $event || undefined,
+        })
       "
   /></template>
   <template v-if="props.everything || chart.callout"
@@ -131,10 +134,10 @@ const setParts = (chosen: MarkPart[]) =>
     <PhraseSelect
       :value="chart.callout?.at ?? null"
       :options="calloutChoices"
-      placeholder="no callout"
-      label="Callout"
+      :placeholder="words.noCallout"
+      :label="words.callout"
       @change="
-        set($event === null ? 'Take the callout away' : `Put a callout at ${$event}`, {
+        set($event === null ? words.takeCalloutAway : words.putCalloutAt($event), {
           callout: $event === null ? undefined : { at: $event },
         })
       "

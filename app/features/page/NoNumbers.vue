@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Page } from './usePage'
+import { noNumbers as words } from './words'
 
 /**
  * Why a screen has no numbers to show: they failed to come, there are none, or they are on their
@@ -11,13 +12,9 @@ defineProps<{ page: Page; isFiltered?: boolean }>()
 <template>
   <p v-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
   <p v-else-if="page.rows.value" class="soft">
-    {{
-      isFiltered
-        ? 'No row that is shown holds a number. Show all rows, or others, above.'
-        : 'This column holds no number. Choose another quantity above.'
-    }}
+    {{ isFiltered ? words.noRowShownHolds : words.columnHoldsNoNumber }}
   </p>
-  <p v-else class="soft" role="status">Fetching the numbers…</p>
+  <p v-else class="soft" role="status">{{ words.fetchingNumbers }}</p>
 </template>
 
 <style scoped>

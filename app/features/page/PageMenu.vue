@@ -3,6 +3,7 @@ import { SURFACES, type Surface } from '~~/core/checks/types'
 import { USUAL_FONT_SIZE } from '~~/shared/page/layout'
 import type { StudyDocument } from '~~/shared/study/document'
 import { useStudy } from '~/stores/study'
+import { pageMenu as words } from './words'
 
 /** What stands on the page, and how large. */
 const machine = defineModel<boolean>('machine', { required: true })
@@ -16,7 +17,7 @@ const set = (what: string, patch: NonNullable<StudyDocument['page']>, moves = fa
 const isOn = (surface: Surface) => !page.value.without?.includes(surface)
 function toggle(surface: Surface) {
   const without = page.value.without ?? []
-  set(isOn(surface) ? `Leave the ${surface} off the page` : `Put the ${surface} on the page`, {
+  set(isOn(surface) ? words.leaveOffPage(surface) : words.putOnPage(surface), {
     without: isOn(surface) ? [...without, surface] : without.filter((one) => one !== surface),
   })
 }
@@ -28,7 +29,7 @@ const PARTS: readonly {
 }[] = [
   {
     key: 'words',
-    name: 'Headline and sentence',
+    name: words.headlineAndSentence,
     places: [
       { id: 'above', title: 'above' },
       { id: 'below', title: 'below' },
@@ -36,38 +37,38 @@ const PARTS: readonly {
   },
   {
     key: 'table',
-    name: 'Table',
+    name: words.table,
     places: [
-      { id: 'right', title: 'at the right' },
-      { id: 'left', title: 'at the left' },
-      { id: 'below', title: 'below the chart' },
+      { id: 'right', title: words.atRight },
+      { id: 'left', title: words.atLeft },
+      { id: 'below', title: words.belowChart },
     ],
   },
   {
     key: 'legend',
-    name: 'Legend',
+    name: words.legend,
     places: [
-      { id: 'below', title: 'below the chart' },
-      { id: 'above', title: 'above the chart' },
+      { id: 'below', title: words.belowChart },
+      { id: 'above', title: words.aboveChart },
     ],
   },
 ]
 const [LEAST, MOST] = [9, 20]
-const NOTHING = 'Let the page decide'
+const NOTHING = words.letPageDecide
 const toWidth = (text: string) =>
-  /^\d+$/.test(text) && Number(text) >= 160 && Number(text) <= 2400
-    ? ''
-    : 'A width is 160 to 2400 pixels; leave it empty for what the page has.'
+  /^\d+$/.test(text) && Number(text) >= 160 && Number(text) <= 2400 ? '' : words.widthToPixelsLeave
 </script>
 
 <template>
   <div class="menu">
-    <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)"> On the page … </QuietButton>
+    <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)">
+      {{ words.onPage }}
+    </QuietButton>
     <label class="switch"
       ><ToggleSwitch v-model="machine" input-id="machine" />
-      <span class="words">beside what a machine writes</span></label
+      <span class="words">{{ words.besideWhatMachineWrites }}</span></label
     >
-    <Popover ref="list" aria-label="On the page">
+    <Popover ref="list" :aria-label="words.onPageLabel">
       <div class="choices">
         <label v-for="surface in SURFACES" :key="surface"
           ><Checkbox
@@ -76,51 +77,51 @@ const toWidth = (text: string) =>
             :model-value="isOn(surface)"
             @update:model-value="toggle(surface)"
           />{{ surface
-          }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft"
-            >, once marks are shaded by size</span
-          ></label
+          }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft">{{
+            words.onceMarksShadedBy
+          }}</span></label
         >
         <p v-for="{ key, name, places } in PARTS" :key="key">
           {{ name }}
           <PhraseSelect
             :value="page[key] ?? places[0]!.id"
             :options="places"
-            :label="`Where the ${key} stand${key === 'words' ? '' : 's'}`"
+            :label="words.whereStand(key, key === 'words' ? '' : 's')"
             @change="
-              set(`Put the ${key} ${places.find(({ id }) => id === $event)!.title}`, {
+              set(words.put(key, places.find(({ id }) => id === $event)!.title), {
                 [key]: $event,
               })
             "
           />
         </p>
         <p>
-          Chart
+          {{ words.chart }}
           <TypedField
             :value="page.chartWidth === undefined ? undefined : String(page.chartWidth)"
-            placeholder="as wide as fits"
-            label="Width of the chart"
+            :placeholder="words.asWideAsFits"
+            :label="words.widthChart"
             :check="toWidth"
             @change="
               set(
-                $event ? `Draw the chart ${$event} px wide` : NOTHING,
+                $event ? words.drawChartPxWide($event) : NOTHING,
                 { chartWidth: $event ? Number($event) : undefined },
                 true,
               )
             "
           />
-          px
+          {{ words.px }}
         </p>
         <p class="sized">
-          Labels
+          {{ words.labels }}
           <Slider
             :min="LEAST"
             :max="MOST"
             :model-value="page.fontSize ?? USUAL_FONT_SIZE"
-            aria-label="Size of the labels"
+            :aria-label="words.sizeLabels"
             class="size"
-            @update:model-value="set('Set the size of labels', { fontSize: Number($event) }, true)"
+            @update:model-value="set(words.setSizeLabels, { fontSize: Number($event) }, true)"
           />
-          {{ page.fontSize ?? USUAL_FONT_SIZE }} px
+          {{ words.pxFontSize(page.fontSize ?? USUAL_FONT_SIZE) }}
         </p>
       </div>
     </Popover>

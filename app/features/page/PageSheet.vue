@@ -8,6 +8,7 @@ import { levelAt } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import type { Page } from './usePage'
+import { pageSheet as words } from './words'
 
 /** The page as readers will see it, on which every label leads to how it is written. */
 const props = defineProps<{ page: Page }>()
@@ -103,7 +104,7 @@ function categoryAt(target: Element): string | null {
 </script>
 
 <template>
-  <section class="sheet" aria-label="Page">
+  <section class="sheet" :aria-label="words.page">
     <header class="heading still">
       <ChartSentence :drawing="drawing" :rows="rows?.cells.length ?? 0" :count="count" />
       <PageMenu :machine="page.machine.value" @update:machine="page.setMachine" />

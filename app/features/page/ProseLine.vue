@@ -7,6 +7,7 @@ import { vLabel } from '~/controls/vLabel'
 import { areSureToFit } from './width'
 import { type MessageId, piecesFor, surfaceOf } from '~~/shared/page/messages'
 import { useStudy } from '~/stores/study'
+import { proseLine as words } from './words'
 
 /** A headline, sentence or callout as a reader sees it; written anew in its place. */
 const props = defineProps<{
@@ -47,7 +48,7 @@ function open() {
 /** Every keystroke is written on the page; what is broken is told beside it. */
 function write(next: string | undefined) {
   study.changeQuantity(
-    next === undefined ? `Let the program write the ${props.id}` : `Write the ${props.id}`,
+    next === undefined ? words.letProgramWrite(props.id) : words.write(props.id),
     (one) => {
       const { [props.id]: _, ...others } = one.texts ?? {}
       const texts = next === undefined ? others : { ...others, [props.id]: next }
@@ -122,8 +123,8 @@ async function insert(piece: Piece) {
         :data-at="id === 'callout' ? undefined : 0"
         :class="{ flagged }"
       />
-      <QuietButton v-if="!isOpen" :aria-label="`Write the ${id}`" @click="open">
-        write
+      <QuietButton v-if="!isOpen" :aria-label="words.write(id)" @click="open">
+        {{ words.phraseWrite }}
       </QuietButton>
     </p>
     <div v-if="isOpen" class="editor">
@@ -133,7 +134,7 @@ async function insert(piece: Piece) {
         v-focus
         rows="2"
         spellcheck="false"
-        :aria-label="`Text of the ${id}`"
+        :aria-label="words.text(id)"
         @keyup="note"
         @click="note"
         @input="note"
@@ -142,7 +143,7 @@ async function insert(piece: Piece) {
       <p v-for="problem in problems" :key="problem.message" class="trouble" role="alert">
         {{ problem.message }}
       </p>
-      <div class="pieces" aria-label="What can be put in">
+      <div class="pieces" :aria-label="words.whatCanBePut">
         <button
           v-for="piece in fitting"
           :key="piece.text"
@@ -154,8 +155,8 @@ async function insert(piece: Piece) {
         </button>
       </div>
       <p class="acts">
-        <QuietButton @click="letProgram">as the program writes it</QuietButton>{{ ' ' }}
-        <QuietButton @click="isOpen = false">done</QuietButton>
+        <QuietButton @click="letProgram">{{ words.asProgramWrites }}</QuietButton>{{ ' ' }}
+        <QuietButton @click="isOpen = false">{{ words.done }}</QuietButton>
       </p>
     </div>
     <p v-else-if="problems.length > 0" class="trouble">{{ problems[0]!.message }}</p>

@@ -3,6 +3,7 @@ import { kinds as measureKinds } from '~~/core/measures/parse'
 import { measureTitle } from '~~/core/measures/titles'
 import type { Quantity } from '~~/shared/study/quantity'
 import { useStudy } from '~/stores/study'
+import { quantityPhrases as words } from './words'
 
 /** What the numbers are, and what they are recorded in: that decides what is checked of them. */
 defineProps<{ everything: boolean }>()
@@ -15,14 +16,14 @@ interface Option<Id> {
   readonly title: string
 }
 const kinds: Option<NonNullable<Quantity['kind']>>[] = [
-  { id: 'amount', title: 'an amount' },
+  { id: 'amount', title: words.amount },
   { id: 'count', title: 'a count' },
   { id: 'ratio', title: 'a ratio' },
   { id: 'change', title: 'a change' },
-  { id: 'shares', title: 'shares of a whole' },
+  { id: 'shares', title: words.sharesWhole },
 ]
 const setKind = (next: NonNullable<Quantity['kind']>) =>
-  study.changeQuantity(`Take it for ${kinds.find(({ id }) => id === next)!.title}`, (one) => ({
+  study.changeQuantity(words.takeFor(kinds.find(({ id }) => id === next)!.title), (one) => ({
     ...one,
     kind: next,
   }))
@@ -33,27 +34,27 @@ const rankOf = (kind: string): number =>
   (USUAL.indexOf(kind) + USUAL.length + 1) % (USUAL.length + 1)
 /** Measures by what they measure, so that those of one kind stand together. */
 const measures: Option<string | null>[] = [
-  { id: null, title: 'in no measure' },
+  { id: null, title: words.inNoMeasure },
   ...Object.entries(measureKinds)
     .sort(([, one], [, other]) => rankOf(one) - rankOf(other) || one.localeCompare(other))
-    .map(([id, of]) => ({ id, title: `in ${measureTitle(id)} (${of})` })),
+    .map(([id, of]) => ({ id, title: words.inMeasureTitle(measureTitle(id), of) })),
 ]
 const setMeasure = (id: string | null) =>
   study.changeQuantity(
-    id === null ? 'Recorded in no measure' : `Recorded in ${measureTitle(id)}`,
+    id === null ? words.recordedInNoMeasure : words.recordedIn(measureTitle(id)),
     (one) => ({ ...one, measure: id ?? undefined }),
   )
 </script>
 
 <template>
-  <PhraseSelect :value="kind" :options="kinds" label="What it is" @change="setKind" /><template
+  <PhraseSelect :value="kind" :options="kinds" :label="words.what" @change="setKind" /><template
     v-if="everything || measure"
-    >, recorded
+    >{{ words.recorded }}
     <PhraseSelect
       :value="measure"
       :options="measures"
-      placeholder="in no measure"
-      label="Measure that it is recorded in"
+      :placeholder="words.inNoMeasure"
+      :label="words.measureRecordedIn"
       searchable
       @change="setMeasure"
   /></template>

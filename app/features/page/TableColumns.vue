@@ -4,6 +4,7 @@ import { difference, inherit } from '~~/core/style/inherit'
 import { styleOf, withOwn } from '~~/shared/quantities'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { tableColumns as words } from './words'
 
 /** Which columns stand in the table, and one way of writing for several of them. */
 const study = useStudy()
@@ -18,7 +19,7 @@ function toggle(name: string) {
     ? shown.value.filter((one) => one !== name)
     : [...shown.value, name]
   study.changeQuantity(
-    shown.value.includes(name) ? `Leave ${name} out of the table` : `Put ${name} into the table`,
+    shown.value.includes(name) ? words.leaveOutTable(name) : words.putIntoTable(name),
     (one) => ({ ...one, columns: columns.length > 0 ? columns : undefined }),
   )
 }
@@ -76,7 +77,7 @@ function writeAlike() {
     document,
   )
   study.change(
-    `Write ${targets.map(({ title }) => title).join(', ')} in the table as ${quantity.title}`,
+    words.writeInTableAs(targets.map(({ title }) => title).join(', '), quantity.title),
     next,
   )
 }
@@ -85,14 +86,14 @@ function writeAlike() {
 <template>
   <QuietButton
     class="plus"
-    title="Columns of the table"
-    aria-label="Columns of the table"
+    :title="words.columnsTable"
+    :aria-label="words.columnsTable"
     aria-haspopup="dialog"
     @click="list?.toggle($event)"
   >
     +
   </QuietButton>
-  <Popover ref="list" aria-label="Columns of the table">
+  <Popover ref="list" :aria-label="words.columnsTable">
     <div class="choices">
       <label v-for="{ name, kind } in others" :key="name" :class="{ soft: kind === 'text' }">
         <Checkbox
@@ -102,26 +103,23 @@ function writeAlike() {
           :disabled="kind === 'text'"
           @update:model-value="toggle(name)"
         />
-        {{ name
-        }}<template v-if="kind === 'text'"
-          >, text: shown as it is, since a style writes numbers</template
-        >
+        {{ name }}<template v-if="kind === 'text'">{{ words.textShownAsSince }}</template>
       </label>
       <form class="made" @submit.prevent="make">
-        a new one,
+        {{ words.newOne }}
         <Select
           v-model="by"
           :options="ways"
           option-label="title"
           option-value="id"
-          aria-label="How it is made"
+          :aria-label="words.howMade"
           append-to="self"
           class="in-text"
         />
         <Select
           v-model="of"
           :options="numeric"
-          aria-label="Column"
+          :aria-label="words.column"
           append-to="self"
           class="in-text"
         />
@@ -130,22 +128,22 @@ function writeAlike() {
           <Select
             v-model="and"
             :options="numeric"
-            aria-label="Other column"
+            :aria-label="words.otherColumn"
             append-to="self"
             class="in-text"
         /></template>
         <InputText
           v-model="newName"
           size="small"
-          placeholder="its name"
-          aria-label="Name of the new column"
+          :placeholder="words.itsName"
+          :aria-label="words.nameNewColumn"
           maxlength="200"
         />
-        <Button size="small" type="submit" label="Make it" :disabled="!newName.trim()" />
+        <Button size="small" type="submit" :label="words.make" :disabled="!newName.trim()" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       </form>
       <QuietButton v-if="shown.length > 0" @click="writeAlike">
-        write all of these as {{ study.quantity?.title }}
+        {{ words.writeAllTheseAs(study.quantity?.title ?? '') }}
       </QuietButton>
     </div>
   </Popover>

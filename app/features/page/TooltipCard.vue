@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { vLabel } from '~/controls/vLabel'
+import { tooltipCard as words } from './words'
 
 /** What a reader sees who points at a mark. */
 defineProps<{
@@ -25,7 +26,7 @@ defineProps<{
     class="tip"
     :style="{ fontSize: `${fontSize}px` }"
     role="note"
-    :aria-label="`Tooltip of ${name}`"
+    :aria-label="words.tooltip(name)"
   >
     <span class="name">{{ name }}</span>
     <span class="title">{{ title }}</span>

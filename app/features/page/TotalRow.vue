@@ -2,6 +2,7 @@
 import { NOTE, type TotalChoice } from '~~/shared/page/totals'
 import type { Totals } from './useTotals'
 import { useStudy } from '~/stores/study'
+import { totalRow as words } from './words'
 
 /** The total under a table, and what to do where the printed parts miss it. */
 const props = defineProps<{ totals: Totals }>()
@@ -17,7 +18,7 @@ const category = computed(() => study.quantity?.chart.category ?? null)
 const hasSubtotals = computed(() => study.quantity?.subtotals ?? false)
 const setSubtotals = () =>
   study.changeQuantity(
-    hasSubtotals.value ? 'Leave out subtotals' : `Part the total by ${category.value}`,
+    hasSubtotals.value ? words.leaveOutSubtotals : words.partTotalBy(category.value ?? ''),
     (one) => ({ ...one, subtotals: hasSubtotals.value ? undefined : true }),
   )
 function open(event: Event) {
@@ -34,43 +35,50 @@ function take(choice: TotalChoice) {
   <div class="foot">
     <template v-if="totals.hasTotal.value">
       <p class="line">
-        <span class="name"
-          >Total of
-          {{
-            totals.isAll.value ? `all ${count} rows` : `${count} ${count === 1 ? 'row' : 'rows'}`
-          }}</span
-        >
+        <span class="name">{{
+          words.total(
+            totals.isAll.value
+              ? words.allRows(count)
+              : `${count} ${count === 1 ? words.row : words.rows}`,
+          )
+        }}</span>
         <span class="acts">
-          <QuietButton v-if="!totals.isAll.value" @click="totals.clear()"> of all </QuietButton>
-          <QuietButton v-else @click="study.setTotal('Leave out the total', undefined)">
-            leave out
+          <QuietButton v-if="!totals.isAll.value" @click="totals.clear()">
+            {{ words.ofAll }}
+          </QuietButton>
+          <QuietButton v-else @click="study.setTotal(words.leaveOutTotal, undefined)">
+            {{ words.leaveOut }}
           </QuietButton>
           <QuietButton v-if="category !== null" :aria-pressed="hasSubtotals" @click="setSubtotals">
-            by {{ category }}
+            {{ words.by(category) }}
           </QuietButton>
         </span>
         <b class="label" data-total :title="totals.exactly.value">{{ totals.totalLabel.value }}</b>
       </p>
-      <ul v-if="hasSubtotals" class="subtotals" :aria-label="`Subtotals by ${category}`">
+      <ul v-if="hasSubtotals" class="subtotals" :aria-label="words.subtotalsBy(category ?? '')">
         <li v-for="part in totals.subtotals.value" :key="part.category">
           <span>{{ part.category }}</span> <b data-subtotal>{{ part.label }}</b>
         </li>
       </ul>
       <p v-if="isMissed" class="missed">
-        The printed parts add up to {{ totals.missed.value }}.
-        <QuietButton aria-haspopup="dialog" @click="open"> What to do … </QuietButton>
+        {{ words.printedPartsAddUp(totals.missed.value ?? '') }}
+        <QuietButton aria-haspopup="dialog" @click="open"> {{ words.whatToDo }} </QuietButton>
       </p>
       <p v-else-if="totals.way.value === 'note' && totals.missed.value !== null" class="soft">
-        {{ NOTE }} <QuietButton @click="open">change</QuietButton>
+        {{ NOTE }} <QuietButton @click="open">{{ words.change }}</QuietButton>
       </p>
       <p v-else-if="totals.adjusted.value.size > 0" class="soft">
-        {{ totals.adjusted.value.size }} printed
-        {{ totals.adjusted.value.size === 1 ? 'part is' : 'parts are' }} adjusted (†) so that all
-        add up. <QuietButton @click="open">change</QuietButton>
+        {{
+          words.printedAdjustedSoAll(
+            totals.adjusted.value.size,
+            totals.adjusted.value.size === 1 ? words.part : words.parts,
+          )
+        }}
+        <QuietButton @click="open">{{ words.change }}</QuietButton>
       </p>
-      <Popover ref="list" aria-label="What to do about the total">
+      <Popover ref="list" :aria-label="words.whatToDoAbout">
         <div class="choices">
-          <p class="soft">Unrounded: {{ totals.exactly.value }}</p>
+          <p class="soft">{{ words.unrounded(totals.exactly.value) }}</p>
           <button
             v-for="choice in choices"
             :key="choice.title"
@@ -83,7 +91,9 @@ function take(choice: TotalChoice) {
         </div>
       </Popover>
     </template>
-    <QuietButton v-else @click="study.setTotal('Add a total', 'plain')"> Add a total </QuietButton>
+    <QuietButton v-else @click="study.setTotal(words.addTotal, 'plain')">
+      {{ words.addTotal }}
+    </QuietButton>
   </div>
 </template>
 

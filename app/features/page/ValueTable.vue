@@ -11,6 +11,7 @@ import type { Writing } from '~~/shared/page/values'
 import type { PlaceSet } from '~/features/margin/cards'
 import { vLabel } from '~/controls/vLabel'
 import { textWidth } from './width'
+import { valueTable as words } from './words'
 
 const props = defineProps<{
   title: string
@@ -91,24 +92,24 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
     <div
       class="table"
       role="table"
-      :aria-label="`${title}, a row each`"
+      :aria-label="words.rowEach(title)"
       :aria-rowcount="rows.cells.length + 1"
     >
       <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
-        <span role="columnheader" class="pick" title="Rows in the total">Σ</span>
+        <span role="columnheader" class="pick" :title="words.rowsInTotal">Σ</span>
         <span v-for="text in rows.texts" :key="text.name" role="columnheader">{{ text.name }}</span>
         <span v-for="other in others" :key="other.name" role="columnheader" class="number beside"
           ><button
             type="button"
-            :title="`Write ${other.title} in the table`"
+            :title="words.writeInTable(other.title)"
             @click="emit('take', other)"
           >
             {{ other.title }}
           </button></span
         >
-        <span v-if="machine" role="columnheader" class="number machine">by a machine</span>
+        <span v-if="machine" role="columnheader" class="number machine">{{ words.byMachine }}</span>
         <span role="columnheader" class="number" data-head="table" :aria-sort="sorts[order]">
-          <button type="button" title="Sort by the number" @click="order = nextOrder[order]">
+          <button type="button" :title="words.sortByNumber" @click="order = nextOrder[order]">
             {{ title }}{{ arrows[order] }}
           </button>
         </span>
@@ -134,7 +135,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
               ><input
                 type="checkbox"
                 :checked="selected.has(at)"
-                :aria-label="`Row ${at + 1} in the total`"
+                :aria-label="words.rowInTotal(at + 1)"
                 @change="emit('select', at)"
             /></span>
             <span

@@ -3,11 +3,12 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import { briefly } from '~~/core/decimal/plainly'
 import { isInterval, readBack, type ReadNumber } from '~~/core/label/readback'
 import type { Plan } from '~~/core/label/types'
+import { reading as words } from './words'
 
 const boundText = (bound: Decimal | null) => (bound ? briefly(bound) : '∞')
 function saidText(said: ReadNumber): string {
   if (typeof said !== 'object') return said < 0 ? '−∞' : '∞'
-  return isInterval(said) ? `${boundText(said.from)} to ${boundText(said.to)}` : briefly(said)
+  return isInterval(said) ? words.to(boundText(said.from), boundText(said.to)) : briefly(said)
 }
 
 /** What a reader takes a label for, and how far that is from the value. */
@@ -28,7 +29,7 @@ export function readingOf(label: string, value: Decimal | null, plan: Plan): Lab
   if (missing) return { reads: 'nothing', off: '' }
   if (said === null)
     return {
-      reads: candidates.length > 0 ? candidates.map(saidText).join(' or ') : 'no number',
+      reads: candidates.length > 0 ? candidates.map(saidText).join(' or ') : words.noNumber,
       off: '',
     }
   const isOff =

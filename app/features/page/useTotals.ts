@@ -3,6 +3,7 @@ import { type TotalChoice, totalChoices, unrounded } from '~~/shared/page/totals
 import type { PageValues } from '~~/shared/page/values'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
+import { totals as words } from './words'
 
 type Slice =
   | 'rows'
@@ -36,11 +37,11 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
     const isIn = before.includes(row)
     const next = isIn ? before.filter((one) => one !== row) : [...before, row]
     select(
-      `Total: ${isIn ? 'leave out' : 'count in'} row ${row + 1}`,
+      words.totalRow(isIn ? words.leaveOut : words.countIn, row + 1),
       next.sort((a, b) => a - b),
     )
   }
-  const clear = () => select('Total: count all rows', [])
+  const clear = () => select(words.totalCountAllRows, [])
 
   const way = computed(() => wayOf(study.quantity ?? {}))
   const isAll = computed(() => page.selected.value.size === 0)
@@ -58,7 +59,7 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
     return now ? totalChoices(now, page['style.table'].value, tables.loaded) : []
   }
   function take({ title, total, style }: TotalChoice) {
-    study.changeStyled(`Total: ${title}`, 'table', style, (one) => ({ ...one, total }))
+    study.changeStyled(words.total(title), 'table', style, (one) => ({ ...one, total }))
   }
   const exactly = computed(() => {
     const now = parts()

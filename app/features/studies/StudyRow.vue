@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { StudySummary } from '~~/shared/study/study'
 import { vFocus } from '~/controls/vFocus'
+import { studyRow as words } from './words'
 
 /** A study in the list of all: the way to it, and what is done with it. */
 const props = defineProps<{ study: StudySummary }>()
@@ -24,25 +25,29 @@ const startRename = () => (newName.value = props.study.name)
         v-model="newName"
         v-focus
         size="small"
-        aria-label="New name"
+        :aria-label="words.newName"
         maxlength="200"
         @focus="($event.target as HTMLInputElement).select()"
         @keydown.esc="newName = null"
       />
-      <Button size="small" type="submit" label="Rename" />
+      <Button size="small" type="submit" :label="words.rename" />
     </form>
     <NuxtLink v-else :to="`/study/${study.id}`">{{ study.name }}</NuxtLink>
-    <span class="soft"
-      >changed {{ when.format(new Date(study.changedAt)) }}, revision {{ study.revision }}</span
-    >
+    <span class="soft">{{
+      words.changedRevision(when.format(new Date(study.changedAt)), study.revision)
+    }}</span>
     <span class="acts">
-      <QuietButton :aria-label="`Rename ${study.name}`" @click="startRename"> rename </QuietButton>
-      <QuietButton :aria-label="`Copy ${study.name}`" @click="emit('copy')"> copy </QuietButton>
-      <QuietButton :aria-label="`save to a file: ${study.name}`" @click="emit('save')">
-        save to a file
+      <QuietButton :aria-label="words.renameName(study.name)" @click="startRename">
+        {{ words.phraseRename }}
       </QuietButton>
-      <QuietButton :aria-label="`Remove ${study.name}`" @click="emit('remove')">
-        remove
+      <QuietButton :aria-label="words.copy(study.name)" @click="emit('copy')">
+        {{ words.phraseCopy }}
+      </QuietButton>
+      <QuietButton :aria-label="words.saveToFile(study.name)" @click="emit('save')">
+        {{ words.saveToAFile }}
+      </QuietButton>
+      <QuietButton :aria-label="words.remove(study.name)" @click="emit('remove')">
+        {{ words.phraseRemove }}
       </QuietButton>
     </span>
   </li>

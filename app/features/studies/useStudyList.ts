@@ -2,15 +2,14 @@ import { studyFileName } from '~~/shared/names'
 import type { Study, StudySummary } from '~~/shared/study/study'
 import { download } from '~/composables/download'
 import { request } from '~/composables/request'
+import { studyList as words } from './words'
 
 /** What a file says, as JSON. @throws Error naming the file where it is none */
 async function contentOf(file: File): Promise<object> {
   try {
     return JSON.parse(await file.text())
   } catch {
-    throw new Error(
-      `${file.name} is no study: it is not JSON. Choose a file that was saved here, such as osprind.study.json.`,
-    )
+    throw new Error(words.noStudyNotJson(file.name))
   }
 }
 
@@ -58,7 +57,7 @@ export function useStudyList() {
     studies,
     trouble,
     removed,
-    begin: (name: string) => open('/api/studies', { name: name.trim() || 'Untitled study' }),
+    begin: (name: string) => open('/api/studies', { name: name.trim() || words.untitledStudy }),
     bringBack: (file: File) =>
       attempt(async () => open('/api/studies/file', await contentOf(file))),
     copy: ({ id }: StudySummary) => change(`${id}/copy`, 'POST'),

@@ -14,6 +14,7 @@ import {
   rowsIn,
   rowsOf,
 } from './orderRows'
+import { sweepTable as words } from './words'
 
 /**
  * One style a column, one order of magnitude a row, each with the labels just under it, on it and
@@ -23,7 +24,7 @@ const props = defineProps<{ columns: readonly SweepColumn[] }>()
 
 /** Milliseconds after the last scrolling. */
 const RESTS_AFTER = 150
-const EDGES = ['just under', 'at', 'just over'].join('\n')
+const EDGES = [words.justUnder, 'at', words.justOver].join('\n')
 
 const rows = useTemplateRef<HTMLElement>('rows')
 const { width: windowWidth, height: windowHeight } = useWindowSize()
@@ -67,7 +68,7 @@ onMounted(() => jump(FIRST))
   <div
     class="sweep"
     role="table"
-    aria-label="Every order of magnitude"
+    :aria-label="words.everyOrderMagnitude"
     :aria-rowcount="ORDERS.length + 1"
     :style="{
       '--columns': columns.length,
@@ -79,9 +80,9 @@ onMounted(() => jump(FIRST))
     }"
   >
     <div class="row head" role="row">
-      <span role="columnheader">Order</span>
-      <span role="columnheader">called</span>
-      <span role="columnheader">edge</span>
+      <span role="columnheader">{{ words.order }}</span>
+      <span role="columnheader">{{ words.called }}</span>
+      <span role="columnheader">{{ words.edge }}</span>
       <span v-for="(column, at) in columns" :key="at" role="columnheader" class="number">{{
         column.title
       }}</span>

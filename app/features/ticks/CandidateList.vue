@@ -2,6 +2,7 @@
 import type { AxisKind } from '~~/core/ticks/along'
 import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { Candidate } from './useCandidates'
+import { candidateList as words } from './words'
 
 /** Other ticks and labels for the same axis, the best first, each drawn at the same size. */
 defineProps<{ candidates: readonly Candidate[]; domain: Span; kind: AxisKind; width: number }>()
@@ -9,7 +10,7 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
 </script>
 
 <template>
-  <ol class="candidates" aria-label="Other ticks, the best first">
+  <ol class="candidates" :aria-label="words.otherTicksBestFirst">
     <li v-for="(candidate, at) in candidates" :key="candidate.key" class="candidate">
       <TickRuler
         :reach="reachOf(domain, candidate.values)"
@@ -19,7 +20,7 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
         :width="width"
         :font-size="candidate.fontSize"
         :turned="candidate.turned"
-        :title="`Candidate ${at + 1}: ${candidate.labels.join(', ')}`"
+        :title="words.candidate(at + 1, candidate.labels.join(', '))"
       />
       <div class="words">
         <p>
@@ -30,19 +31,19 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
             ><span class="bead bad" /> {{ reason }}</span
           >
         </p>
-        <span v-if="candidate.isTaken" class="soft">on the page</span>
+        <span v-if="candidate.isTaken" class="soft">{{ words.onPage }}</span>
         <Button
           v-else
           size="small"
-          label="Take"
+          :label="words.take"
           variant="outlined"
-          :aria-label="`Take candidate ${at + 1}: every ${candidate.step}`"
+          :aria-label="words.takeCandidateEvery(at + 1, candidate.step)"
           @click="emit('take', candidate)"
         />
       </div>
     </li>
     <li v-if="candidates.length === 0" class="soft">
-      No round steps have room for labels here. Make the axis longer or the type smaller.
+      {{ words.noRoundStepsHave }}
     </li>
   </ol>
 </template>

@@ -5,6 +5,7 @@ import { plainly } from '~~/core/decimal/plainly'
 import type { Span } from '~~/core/ticks/linear'
 import { numberStep as numberStepOf } from '~~/shared/page/axis'
 import { FRACTIONS, nextFraction, nextStep, LIMITS, nudged, stepNear, valueAlong } from './ruler'
+import { rulerHandles as words } from './words'
 
 /** What is taken hold of on the ruler: its ends, its step, how many ticks it has and its length. */
 const props = defineProps<{
@@ -61,7 +62,7 @@ function moveStep(isUp: boolean) {
 }
 
 interface Handle {
-  readonly name: string
+  readonly id: keyof typeof words.names
   readonly text: string
   readonly at: number
   readonly now: number
@@ -71,7 +72,7 @@ interface Handle {
   press(isUp: boolean, isLarge: boolean): void
 }
 const endHandle = (end: 0 | 1): Handle => ({
-  name: end === 0 ? 'Begin' : 'End',
+  id: end === 0 ? 'begin' : 'end',
   text: plainly(props.domain[end]),
   at: props.x(props.domain[end]),
   now: Math.round(props.x(props.domain[end])),
@@ -93,7 +94,7 @@ const handles = computed<Handle[]>(() => {
     first && second
       ? [
           {
-            name: 'Step',
+            id: 'step',
             text: numberStep.value ? plainly(numberStep.value) : (props.step ?? ''),
             at: props.x(second),
             now: Math.max(0, FRACTIONS.indexOf(props.step ?? '')),
@@ -107,8 +108,8 @@ const handles = computed<Handle[]>(() => {
   return [
     ...(props.isPowers ? [] : [endHandle(0), endHandle(1), ...step]),
     {
-      name: 'Count',
-      text: `${wanted.value} ticks`,
+      id: 'count',
+      text: words.ticks(wanted.value),
       at: props.pad + props.width,
       now: wanted.value,
       most: MOST_COUNT,
@@ -117,7 +118,7 @@ const handles = computed<Handle[]>(() => {
       press: (isUp) => setCount(wanted.value + (isUp ? 1 : -1)),
     },
     {
-      name: 'Length',
+      id: 'length',
       text: `${props.width} px`,
       at: props.pad + props.width,
       now: props.width,
@@ -167,12 +168,12 @@ function press(handle: Handle, event: KeyboardEvent) {
 <template>
   <g
     v-for="handle in handles"
-    :key="handle.name"
-    :class="['handle', handle.name.toLowerCase()]"
+    :key="handle.id"
+    :class="['handle', handle.id]"
     :transform="`translate(${handle.at} 0)`"
     tabindex="0"
     role="slider"
-    :aria-label="handle.name"
+    :aria-label="words.names[handle.id]"
     :aria-valuemin="0"
     :aria-valuemax="handle.most"
     :aria-valuenow="handle.now"
@@ -183,12 +184,12 @@ function press(handle: Handle, event: KeyboardEvent) {
     @pointercancel="release"
     @keydown="press(handle, $event)"
   >
-    <template v-if="handle.name === 'Length'">
+    <template v-if="handle.id === 'length'">
       <rect x="6" :y="head - 4" width="16" height="24" class="reach" />
       <path :d="`M 10 ${head} v 14 M 14 ${head} v 14`" />
       <text x="20" :y="head + 11">{{ handle.text }}</text>
     </template>
-    <template v-else-if="handle.name === 'Count'">
+    <template v-else-if="handle.id === 'count'">
       <rect x="4" :y="head - 26" width="52" height="20" class="reach" />
       <path :d="`M 8 ${head - 20} v 8 M 12 ${head - 20} v 8 M 16 ${head - 20} v 8`" />
       <text x="20" :y="head - 12">{{ handle.text }}</text>
@@ -196,21 +197,21 @@ function press(handle: Handle, event: KeyboardEvent) {
     <template v-else>
       <rect
         x="-12"
-        :y="handle.name === 'Step' ? 18 : 0"
+        :y="handle.id === 'step' ? 18 : 0"
         width="24"
-        :height="head - (handle.name === 'Step' ? 18 : 0)"
+        :height="head - (handle.id === 'step' ? 18 : 0)"
         class="reach"
       />
-      <line :y1="handle.name === 'Step' ? 34 : 14" :y2="head" />
-      <ellipse :cy="handle.name === 'Step' ? 28 : 9" rx="9" ry="7" />
+      <line :y1="handle.id === 'step' ? 34 : 14" :y2="head" />
+      <ellipse :cy="handle.id === 'step' ? 28 : 9" rx="9" ry="7" />
       <text
-        :x="handle.name === 'End' ? -13 : 13"
-        :y="handle.name === 'Step' ? 32 : 13"
-        :text-anchor="handle.name === 'End' ? 'end' : 'start'"
-        >{{ handle.name === 'Step' ? `step ${handle.text}` : handle.text }}</text
+        :x="handle.id === 'end' ? -13 : 13"
+        :y="handle.id === 'step' ? 32 : 13"
+        :text-anchor="handle.id === 'end' ? 'end' : 'start'"
+        >{{ handle.id === 'step' ? words.step(handle.text) : handle.text }}</text
       >
     </template>
-    <title>{{ handle.name }}: drag it, or use the arrow keys.</title>
+    <title>{{ words.dragIt(words.names[handle.id]) }}</title>
   </g>
 </template>
 

@@ -1,20 +1,17 @@
 <script setup lang="ts">
 import { parseDecimal } from '~~/core/decimal/decimal'
 import { FRACTION } from '~~/shared/study/texts'
+import { stepInput as words } from './words'
 
 /** The wanted step; empty where the program finds a round one. */
 defineProps<{ step: string | undefined; found: string; isFraction: boolean }>()
 const emit = defineEmits<{ change: [step: string | undefined] }>()
 
 const asFraction = (text: string): string =>
-  FRACTION.test(text)
-    ? ''
-    : 'A step is a fraction of the constant, such as 1/3 or 2; leave it empty for a round one.'
+  FRACTION.test(text) ? '' : words.stepFractionConstantSuch
 function asNumber(text: string): string {
   const read = parseDecimal(text)
-  return read && read.coefficient > 0n
-    ? ''
-    : 'A step is a number above zero, such as 0.125; leave it empty for a round one.'
+  return read && read.coefficient > 0n ? '' : words.stepNumberAboveZero
 }
 </script>
 
@@ -22,7 +19,7 @@ function asNumber(text: string): string {
   <TypedField
     :value="step"
     :placeholder="found"
-    label="Tick step"
+    :label="words.tickStep"
     :check="isFraction ? asFraction : asNumber"
     @change="emit('change', $event)"
   />

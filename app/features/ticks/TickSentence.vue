@@ -4,6 +4,7 @@ import { plainly } from '~~/core/decimal/plainly'
 import type { TickWishes } from '~~/shared/study/chart'
 import type { Drawing } from '~~/shared/forms/types'
 import { LIMITS, POWERS, powersOf } from './ruler'
+import { tickSentence as words } from './words'
 
 /** Where the ticks stand, as a sentence whose phrases are the controls. */
 const props = defineProps<{
@@ -22,9 +23,9 @@ const emit = defineEmits<{
 
 const set = (what: string, patch: TickWishes) => emit('change', what, { ...props.wishes, ...patch })
 const setStep = (step: string | undefined) =>
-  set(step ? `Step by ${step}` : 'Let the step be round', { step })
+  set(step ? words.stepBy(step) : words.letStepBeRound, { step })
 const setCount = (text: string | undefined) =>
-  set(text ? `About ${text} ticks` : 'As many ticks as have room', {
+  set(text ? words.aboutTicks(text) : words.asManyTicksAs, {
     count: text ? Number(text) : undefined,
     step: undefined,
   })
@@ -32,20 +33,17 @@ function setDomain(end: 0 | 1, text: string | undefined) {
   const found = props.drawing.domain.map(toText) as [string, string]
   const domain: [string, string] = [...(props.wishes.domain ?? found)]
   domain[end] = text ?? found[end]
-  set(`Ticks from ${domain[0]} to ${domain[1]}`, {
+  set(words.ticksFromTo(domain[0], domain[1]), {
     domain: domain.join() === found.join() ? undefined : domain,
   })
 }
-const asNumber = (text: string) =>
-  parseDecimal(text)
-    ? ''
-    : 'An end is a number, such as 0 or -2.5e6; leave it empty for the end of the data.'
+const asNumber = (text: string) => (parseDecimal(text) ? '' : words.endNumberSuchAs)
 const between =
   ([least, most]: readonly [number, number], what: string) =>
   (text: string) =>
     /^\d+$/.test(text) && Number(text) >= least && Number(text) <= most
       ? ''
-      : `${what} is a whole number from ${least} to ${most}.`
+      : words.wholeNumberFromTo(what, least, most)
 
 /** A number as it is typed, with its groups. */
 const grouped = (text: string | undefined) => {
@@ -53,15 +51,15 @@ const grouped = (text: string | undefined) => {
   return read ? plainly(read) : text
 }
 const endChoices = [
-  { id: 'loose', title: 'around its ends' },
-  { id: 'tight', title: 'inside its ends' },
+  { id: 'loose', title: words.aroundItsEnds },
+  { id: 'tight', title: words.insideItsEnds },
 ] as const
 const NUMBERS = 'numbers'
 const constants = [
   { id: NUMBERS, title: 'numbers' },
-  { id: 'pi', title: 'parts of π' },
-  { id: 'tau', title: 'parts of τ' },
-  { id: 'e', title: 'parts of e' },
+  { id: 'pi', title: words.partsPi },
+  { id: 'tau', title: words.partsTau },
+  { id: 'e', title: words.partsE },
   ...Object.entries(POWERS).map(([id, { title }]) => ({ id, title })),
 ]
 const counted = computed(() => props.wishes.multipleOf ?? powersOf(props.wishes) ?? NUMBERS)
@@ -70,68 +68,68 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
 
 <template>
   <p class="sentence">
-    Ticks of <strong>{{ title }}</strong>{{ ' ' }}
+    {{ words.ticks }} <strong>{{ title }}</strong>{{ ' ' }}
     <template v-if="!isPowers"
-      >every
+      >{{ words.every }}
       <StepInput
         :step="grouped(wishes.step)"
         :found="grouped(drawing.ticks.step ?? '') ?? ''"
         :is-fraction="wishes.multipleOf !== undefined"
         @change="setStep"
     /></template>
-    (about
+    {{ words.about }}
     <TypedField
       :value="wishes.count === undefined ? undefined : String(wishes.count)"
       :placeholder="String(drawing.ticks.values.length)"
-      label="Wanted ticks"
-      :check="between(LIMITS.count, 'A count')"
+      :label="words.wantedTicks"
+      :check="between(LIMITS.count, words.count)"
       @change="setCount"
     />
-    of them) from
+    {{ words.themFrom }}
     <TypedField
       :value="grouped(wishes.domain?.[0])"
       :placeholder="plainly(drawing.domain[0])"
-      label="First end"
+      :label="words.firstEnd"
       :check="asNumber"
       @change="setDomain(0, $event)"
     />
-    to
+    {{ words.to }}
     <TypedField
       :value="grouped(wishes.domain?.[1])"
       :placeholder="plainly(drawing.domain[1])"
-      label="Last end"
+      :label="words.lastEnd"
       :check="asNumber"
       @change="setDomain(1, $event)"
     />,
     <PhraseSelect
       :value="wishes.ends ?? 'loose'"
       :options="endChoices"
-      label="Ends"
+      :label="words.ends"
       @change="
-        set($event === 'loose' ? 'Ticks around the ends' : 'Ticks inside the ends', {
+        set($event === 'loose' ? words.ticksAroundEnds : words.ticksInsideEnds, {
           ends: $event,
         })
       "
-    />, counted in
+    />{{ words.countedIn }}
     <PhraseSelect
       :value="counted"
       :options="constants"
-      label="Counted in"
+      :label="words.countedInLabel"
       @change="emit('counted', $event === NUMBERS ? undefined : $event)"
-    />, on
+    />{{ words.on }}
     <TypedField
       :value="String(width)"
       placeholder="560"
-      label="Length of the axis in pixels"
-      :check="between(LIMITS.width, 'A length')"
+      :label="words.lengthAxisInPixels"
+      :check="between(LIMITS.width, words.length)"
       @change="$event && emit('width', Number($event))"
     />
-    pixels in type of
+    {{ words.pixelsInType }}
     <TypedField
       :value="String(fontSize)"
       placeholder="12"
-      label="Font size in pixels"
-      :check="between(LIMITS.fontSize, 'A font size')"
+      :label="words.fontSizeInPixels"
+      :check="between(LIMITS.fontSize, words.fontSize)"
       @change="$event && emit('fontSize', Number($event))"
     />
   </p>

@@ -4,6 +4,7 @@ import { briefly } from '~~/core/decimal/plainly'
 import type { Plan } from '~~/core/label/types'
 import type { PlaceSet } from '~/features/margin/cards'
 import { readingOf } from '~/features/page/reading'
+import { tickTable as words } from './words'
 
 /**
  * Each tick with its label, the text that somebody put in its place, and what a reader takes that
@@ -24,7 +25,7 @@ const rows = computed(() =>
     const value = props.values[at] ?? null
     return {
       at,
-      value: value ? briefly(value) : 'no tick',
+      value: value ? briefly(value) : words.noTick,
       key: value ? toText(value) : `none ${at}`,
       styled: props.styled[at] ?? '',
       text: props.texts[at] ?? '',
@@ -39,11 +40,11 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
   <table class="ticks">
     <thead>
       <tr>
-        <th scope="col">Value</th>
-        <th scope="col">Label</th>
-        <th scope="col">Your own text</th>
-        <th scope="col">Reads back as</th>
-        <th scope="col">Off by</th>
+        <th scope="col">{{ words.value }}</th>
+        <th scope="col">{{ words.label }}</th>
+        <th scope="col">{{ words.yourOwnText }}</th>
+        <th scope="col">{{ words.readsBackAs }}</th>
+        <th scope="col">{{ words.offBy }}</th>
       </tr>
     </thead>
     <tbody>
@@ -54,7 +55,7 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
           <InputText
             :model-value="row.text"
             :placeholder="row.styled"
-            :aria-label="`Own text for ${row.value}`"
+            :aria-label="words.ownTextFor(row.value)"
             maxlength="200"
             @update:model-value="emit('text', row.at, $event ?? '')"
           />
@@ -65,7 +66,7 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
     </tbody>
   </table>
   <QuietButton v-if="hasTexts" @click="emit('clear')">
-    Write the labels from the ticks again
+    {{ words.writeLabelsFromTicks }}
   </QuietButton>
 </template>
 

@@ -5,6 +5,7 @@ import { levelOf } from '~/features/frame/keys'
 import { screenTitle } from '~/features/frame/screens'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { studyPage as words } from '~/features/frame/words'
 
 /**
  * What every screen of a study has: its page, its bar, its dialogs, and words for a study that is
@@ -74,21 +75,20 @@ useHead({ title })
 <template>
   <main v-if="trouble" class="trouble" role="alert">
     <p>{{ trouble }}</p>
-    <NuxtLink to="/studies">All studies</NuxtLink>
+    <NuxtLink to="/studies">{{ words.allStudies }}</NuxtLink>
   </main>
   <main v-else class="frame">
     <TopBar @bring-in="importing = true" @take-away="exporting = true" @help="keys = true" />
     <NuxtPage v-if="hasQuantity" :page="page" />
     <div v-else class="empty">
       <template v-if="isOpen">
-        <h1>No numbers yet</h1>
+        <h1>{{ words.noNumbersYet }}</h1>
         <p>
-          Paste a table or drop a file: every column of numbers becomes a quantity that you can
-          write.
+          {{ words.pasteTableOrDrop }}
         </p>
-        <Button label="Bring in data" @click="importing = true" />
+        <Button :label="words.bringInData" @click="importing = true" />
       </template>
-      <p v-else role="status">Opening the study…</p>
+      <p v-else role="status">{{ words.openingStudy }}</p>
     </div>
     <LazyKeyMap v-model:visible="keys" />
     <LazyImportDialog v-model:visible="importing" />

@@ -6,6 +6,7 @@ import type { Left, Quantity } from '~~/shared/study/quantity'
 import type { useLocaleTables } from '../localeTables'
 import type { OnDesk } from './document'
 import type { Steps } from './steps'
+import { commands as words } from './words'
 
 type Tables = ReturnType<typeof useLocaleTables>
 type Change = (quantity: Quantity) => Quantity
@@ -26,7 +27,7 @@ export function studyCommands({ document }: OnDesk, { change }: Steps, tables: T
     try {
       if (document.value) change(what, withShown(document.value, by), moves)
     } catch (error) {
-      refused.value = `The quantity stays as it was: ${(error as Error).message}`
+      refused.value = words.quantityStaysAsWas((error as Error).message)
     }
   }
   /**
@@ -40,7 +41,7 @@ export function studyCommands({ document }: OnDesk, { change }: Steps, tables: T
       if (!styles.every(tables.has)) await tables.load(styles)
       act()
     } catch (error) {
-      refused.value = `${stays} as it was: ${(error as Error).message}`
+      refused.value = words.asWas(stays, (error as Error).message)
     }
   }
   /** Changes the shown quantity, and with it what is set on one of its surfaces. */
@@ -56,13 +57,13 @@ export function studyCommands({ document }: OnDesk, { change }: Steps, tables: T
       locales.map((locale) => ({ locale })),
       () => {
         const readers = locales.length > 0 ? locales : undefined
-        const what = `Readers: ${locales.join(', ') || 'one region'}`
+        const what = words.readers(locales.join(', ') || words.oneRegion)
         if (document.value) change(what, { ...document.value, readers })
       },
-      'The choice of readers stays',
+      words.choiceReadersStays,
     )
   const show = (id: string) =>
-    document.value && change('Show another quantity', { ...document.value, shown: id })
+    document.value && change(words.showAnotherQuantity, { ...document.value, shown: id })
   return { refused, changeQuantity, withTables, changeStyled, setReaders, show }
 }
 export type Commands = ReturnType<typeof studyCommands>
@@ -82,7 +83,7 @@ export const quantityCommands = ({ changeQuantity, changeStyled }: Commands) => 
     changeQuantity(what, (one) => ({ ...one, total })),
   /** Lets findings stand, for a reason that is kept with them. */
   leave: (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
-    changeQuantity(`Leave it: ${reason}`, (one) => ({
+    changeQuantity(words.leave(reason), (one) => ({
       ...one,
       left: [
         ...(one.left ?? []),
@@ -90,7 +91,7 @@ export const quantityCommands = ({ changeQuantity, changeStyled }: Commands) => 
       ],
     })),
   takeBack: (back: readonly Left[]) =>
-    changeQuantity('Take back what was left', (one) => ({
+    changeQuantity(words.takeBackWhatWas, (one) => ({
       ...one,
       left: one.left?.filter((other) => !back.includes(other)),
     })),

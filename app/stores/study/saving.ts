@@ -3,6 +3,7 @@ import type { StudyDocument } from '~~/shared/study/document'
 import type { Study } from '~~/shared/study/study'
 import { ProblemError, request } from '~/composables/request'
 import type { OnDesk } from './document'
+import { saving as words } from './words'
 
 export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 
@@ -10,8 +11,7 @@ export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 const SAVE_DELAY = 400
 const RETRY_DELAY = 4000
 const CONFLICT = 409
-const IN_CONFLICT =
-  'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.'
+const IN_CONFLICT = words.studyWasChangedIn
 
 /** What stands on the server, where somebody else saved first. */
 const newerIn = (error: Error): Study | null =>

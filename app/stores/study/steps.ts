@@ -3,6 +3,7 @@ import type { StudyDocument } from '~~/shared/study/document'
 import type { useHistory } from '../history'
 import type { OnDesk } from './document'
 import type { Saving } from './saving'
+import { steps as words } from './words'
 
 type History = ReturnType<typeof useHistory<StudyDocument>>
 
@@ -43,11 +44,11 @@ export function studySteps({ document }: OnDesk, saving: Saving, history: Histor
     let reached = document.value
     for (let step = 0; step < count && reached; step++) reached = history.back(reached) ?? reached
     if (reached && reached !== document.value)
-      put(count === 1 ? 'Undo' : `Undo ${count} steps`, reached)
+      put(count === 1 ? words.undo : words.undoSteps(count), reached)
   }
   function redo() {
     const next = document.value && history.forth(document.value)
-    if (next) put('Redo', next)
+    if (next) put(words.redo, next)
   }
   return { change, letGo, hold, undo, redo }
 }

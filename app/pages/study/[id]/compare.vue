@@ -5,6 +5,7 @@ import { LABEL_SIZE, useCompare } from '~/features/compare/useCompare'
 import type { Page } from '~/features/page/usePage'
 import { rehearse, useSweep } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
+import { comparePage as words } from '~/features/compare/words'
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
@@ -16,24 +17,22 @@ const hand = ref(0)
 const inHand = computed(() => Math.min(hand.value, columns.value.length - 1))
 
 const sources: { id: ComparedOn; title: string }[] = [
-  { id: 'marks', title: 'the numbers on the marks' },
-  { id: 'axis', title: 'the ticks of the axis' },
-  { id: 'table', title: 'the first rows of the table' },
-  { id: 'probes', title: 'numbers chosen for their trouble' },
-  { id: 'drawn', title: 'numbers drawn by chance' },
-  { id: 'typed', title: 'numbers that you type' },
+  { id: 'marks', title: words.numbersOnMarks },
+  { id: 'axis', title: words.ticksAxis },
+  { id: 'table', title: words.firstRowsTable },
+  { id: 'probes', title: words.numbersChosenForTheir },
+  { id: 'drawn', title: words.numbersDrawnByChance },
+  { id: 'typed', title: words.numbersYouType },
 ]
 const span = computed(() => comparison.value.span ?? [0, 9])
 const toPower = (text: string) =>
-  /^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300
-    ? ''
-    : 'A power of ten from -300 to 300.'
+  /^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300 ? '' : words.powerTenFromTo
 const USUAL_SPAN = [0, 9] as const
 function setEnd(end: 0 | 1, text: string | undefined) {
   const next: [number, number] = [span.value[0]!, span.value[1]!]
   next[end] = text ? Number(text) : USUAL_SPAN[end]
   set(
-    `Compare on numbers from 10^${next[0]} to 10^${next[1]}`,
+    words.compareOnNumbersFrom(next[0], next[1]),
     { span: next[0] <= next[1] ? next : [next[1], next[0]] },
     true,
   )
@@ -44,37 +43,39 @@ function addSuggested(style: Style) {
   list.value?.hide()
 }
 const print = () => window.print()
-const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 1) + 1 })
+const again = () => set(words.drawOtherNumbers, { seed: (comparison.value.seed ?? 1) + 1 })
 </script>
 
 <template>
   <div class="screen column">
     <template v-if="page.drawing.value">
       <p class="on">
-        {{ columns.length }} ways to write <strong>{{ study.quantity?.title }}</strong>, on
+        {{ words.waysToWrite(columns.length) }} <strong>{{ study.quantity?.title }}</strong>{{
+          words.on
+        }}
         <PhraseSelect
           :value="comparison.on"
           :options="sources"
-          label="Compared on"
-          @change="set('Compare on other numbers', { on: $event })"
+          :label="words.comparedOn"
+          @change="set(words.compareOnOtherNumbers, { on: $event })"
         />
         <template v-if="comparison.on === 'drawn'">
-          from 10 to the
+          {{ words.fromTo }}
           <TypedField
             :value="String(span[0])"
             placeholder="0"
-            label="Least power of ten"
+            :label="words.leastPowerTen"
             :check="toPower"
             @change="setEnd(0, $event)"
           />
-          to 10 to the
+          {{ words.toTo }}
           <TypedField
             :value="String(span[1])"
             placeholder="9"
-            label="Largest power of ten"
+            :label="words.largestPowerTen"
             :check="toPower"
             @change="setEnd(1, $event)"
-          />{{ ' ' }} <QuietButton @click="again">draw others</QuietButton></template
+          />{{ ' ' }} <QuietButton @click="again">{{ words.drawOthers }}</QuietButton></template
         >
       </p>
       <Textarea
@@ -83,28 +84,26 @@ const again = () => set('Draw other numbers', { seed: (comparison.value.seed ?? 
         rows="2"
         spellcheck="false"
         placeholder="999.5 1000 1250000"
-        aria-label="Numbers to compare on"
+        :aria-label="words.numbersToCompareOn"
         class="typed"
-        @update:model-value="set('Compare on typed numbers', { typed: $event ?? '' }, true)"
+        @update:model-value="set(words.compareOnTypedNumbers, { typed: $event ?? '' }, true)"
       />
       <p class="acts">
         <QuietButton
           aria-haspopup="dialog"
           :disabled="comparing.isFull.value"
-          :title="
-            comparing.isFull.value ? 'Six stand side by side at most: remove one first.' : undefined
-          "
+          :title="comparing.isFull.value ? words.sixStandSideBy : undefined"
           @click="list?.toggle($event)"
         >
-          add a suggested way
+          {{ words.addSuggestedWay }}
         </QuietButton>
-        <QuietButton @click="print">print it</QuietButton>
+        <QuietButton @click="print">{{ words.print }}</QuietButton>
       </p>
-      <Popover ref="list" aria-label="Suggested ways"
+      <Popover ref="list" :aria-label="words.suggestedWays"
         ><SuggestList
           :subject="comparing.toSuggest"
           :standing="comparing.standing"
-          where="On these numbers"
+          :where="words.onTheseNumbers"
           @take="addSuggested"
       /></Popover>
       <CompareTable

@@ -25,6 +25,7 @@ import { ladderFindings, powersUsed, reachOf, STEP } from '~/features/ladders/la
 import { useLevels } from '~/stores/levels'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
+import { laddersPage as words } from '~/features/ladders/words'
 
 const study = useStudy()
 const levels = useLevels()
@@ -105,20 +106,20 @@ const edit = (what: string, next: NonNullable<typeof study.document>, moves = fa
 const change = (what: string, title: string, next: StudyLadder) =>
   edit(what, ladderChanges.replace(study.document!, title, next), true)
 function copy(ladder: DrawnLadder) {
-  const title = freeTitle(study.document!, `my ${ladder.isOwn ? ladder.title : ladder.id}`)
-  edit(`Copy the ladder ${ladder.title}`, ladderChanges.add(study.document!, copyOf(ladder, title)))
+  const title = freeTitle(study.document!, words.my(ladder.isOwn ? ladder.title : ladder.id))
+  edit(words.copyLadder(ladder.title), ladderChanges.add(study.document!, copyOf(ladder, title)))
 }
 function rename(ladder: DrawnLadder, text: string | undefined) {
   if (text && text !== ladder.title)
-    change(`Call a ladder ${text}`, ladder.title, {
+    change(words.callLadder(text), ladder.title, {
       ...(valueOf(ladder) as StudyLadder),
       title: text,
     })
 }
 const titleTrouble = (ladder: DrawnLadder) => (text: string) => {
   const isTaken = study.document?.ladders?.some(({ title }) => title === text)
-  if (text !== ladder.title && isTaken) return 'Another ladder has this name.'
-  return text.length > 80 ? 'Up to 80 characters.' : ''
+  if (text !== ladder.title && isTaken) return words.anotherLadderHasName
+  return text.length > 80 ? words.upToCharacters : ''
 }
 /** A ladder in use goes only when that is said. */
 const going = ref<{ title: string; users: string[] } | null>(null)
@@ -126,11 +127,11 @@ function remove(ladder: DrawnLadder, isSure = false) {
   const users = usersOf(study.document!, ladder.title)
   if (users.length > 0 && !isSure) return (going.value = { title: ladder.title, users })
   going.value = null
-  edit(`Take the ladder ${ladder.title} away`, ladderChanges.remove(study.document!, ladder.title))
+  edit(words.takeLadderAway(ladder.title), ladderChanges.remove(study.document!, ladder.title))
 }
 const use = (ladder: DrawnLadder) =>
   levels.setStyle(
-    `${study.quantity?.title}: climb ${ladder.title}`,
+    words.climb(study.quantity?.title ?? '', ladder.title),
     { notation: 'scaled', rung: 'each', ladder: valueOf(ladder) },
     { at: 'quantity' },
   )
@@ -151,11 +152,10 @@ watch(
 <template>
   <div class="screen">
     <p class="intro">
-      The names of powers, drawn to scale. <span class="swatch" /> are the rungs that
-      <strong>{{ study.quantity?.title }}</strong> stands on now. Copy a ladder to make one of your
-      own.
+      {{ words.namesPowersDrawnTo }} <span class="swatch" /> {{ words.rungs }}
+      <strong>{{ study.quantity?.title }}</strong> {{ words.standsOnNowCopy }}
     </p>
-    <div ref="box" class="box" role="region" aria-label="Ladders" tabindex="0">
+    <div ref="box" class="box" role="region" :aria-label="words.ladders" tabindex="0">
       <div class="heads">
         <span class="corner" />
         <header

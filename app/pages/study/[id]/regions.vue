@@ -8,6 +8,7 @@ import { regionName, regionOptions } from '~/features/regions/regionNames'
 import { useLevels } from '~/stores/levels'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
+import { regionsPage as words } from '~/features/regions/words'
 
 const FONT_SIZE = 14
 /** Numbers that stand beside each other on a screen. */
@@ -31,12 +32,12 @@ const choose = (locales: string[]) =>
     locales.map((locale) => ({ ...style.value, locale })),
     () => {
       if (study.document && locales.length > 0)
-        study.change(`Look at ${locales.map(regionName).join(', ')}`, {
+        study.change(words.lookAt(locales.map(regionName).join(', ')), {
           ...study.document,
           regions: locales,
         })
     },
-    'The choice of regions stays',
+    words.choiceRegionsStays,
   )
 
 const trouble = ref('')
@@ -87,7 +88,7 @@ function takenIn({
 }
 const use = (locale: string) =>
   levels.setStyle(
-    `${study.quantity?.title}: region, ${regionName(locale)}`,
+    words.region(study.quantity?.title ?? '', regionName(locale)),
     { locale },
     { at: 'quantity' },
   )
@@ -97,7 +98,7 @@ const use = (locale: string) =>
   <div class="screen column">
     <template v-if="page.drawing.value">
       <p class="on">
-        <strong>{{ study.quantity?.title }}</strong> as readers of
+        <strong>{{ study.quantity?.title }}</strong> {{ words.asReaders }}
         <MultiSelect
           :model-value="[...chosen]"
           :options="options"
@@ -105,28 +106,30 @@ const use = (locale: string) =>
           option-value="id"
           filter
           :show-toggle-all="false"
-          aria-label="Regions"
+          :aria-label="words.regions"
           class="in-text"
           :max-selected-labels="0"
-          :selected-items-label="'{0} regions'"
+          :selected-items-label="words.phraseRegions"
           @update:model-value="choose"
         />
-        would have it, and what each of the others reads in it.
+        {{ words.wouldHaveAndWhat }}
       </p>
       <p v-if="study.refused || trouble" class="trouble" role="alert">
         {{ study.refused || trouble }}
       </p>
-      <div class="box" tabindex="0" role="region" aria-label="Labels by region">
+      <div class="box" tabindex="0" role="region" :aria-label="words.labelsByRegion">
         <table :style="{ fontSize: `${FONT_SIZE}px` }">
           <thead>
             <tr>
-              <th scope="col">Region</th>
+              <th scope="col">{{ words.regionLabel }}</th>
               <th v-for="(number, at) in numbers" :key="at" scope="col" class="number">
                 {{ plainly(number) }}
               </th>
-              <th scope="col" class="number">widest</th>
-              <th scope="col">read as another number</th>
-              <th scope="col"><span class="unseen">Use</span></th>
+              <th scope="col" class="number">{{ words.widest }}</th>
+              <th scope="col">{{ words.readAsAnotherNumber }}</th>
+              <th scope="col">
+                <span class="unseen">{{ words.use }}</span>
+              </th>
             </tr>
           </thead>
           <tbody>
@@ -151,21 +154,22 @@ const use = (locale: string) =>
                 <bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ label }}</bdi>
               </td>
               <td class="number" :class="{ most: row.widest.width === widest }">
-                {{ Math.ceil(row.widest.width) }} px
+                {{ words.px(Math.ceil(row.widest.width)) }}
               </td>
               <td class="taken">
                 <template v-if="row.taken.length === 0"
-                  ><span class="bead good" /> by none of the others</template
+                  ><span class="bead good" /> {{ words.byNoneOthers }}</template
                 >
                 <p v-for="one in takenIn(row)" v-else :key="one.label + one.reads">
-                  <span class="bead busy" /> <bdi>{{ one.label }}</bdi> is {{ one.reads }} in
-                  {{ one.readers }}
+                  <span class="bead busy" /> <bdi>{{ one.label }}</bdi>
+                  {{ words.inReads(one.reads, one.readers) }}
                 </p>
               </td>
               <td>
                 <QuietButton v-if="row.locale !== style.locale" @click="use(row.locale)">
-                  write it so</QuietButton
-                ><span v-else class="soft">as it is</span>
+                  {{ words.writeSo }}</QuietButton><span v-else class="soft">{{
+                  words.asItIs
+                }}</span>
               </td>
             </tr>
           </tbody>

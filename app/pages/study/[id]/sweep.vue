@@ -4,6 +4,7 @@ import { useCompare } from '~/features/compare/useCompare'
 import type { Page } from '~/features/page/usePage'
 import { useSweep } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
+import { sweepPage as words } from '~/features/sweep/words'
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
@@ -36,7 +37,7 @@ const toOrder = (text: string) =>
   Number(text.replace('−', '-')) >= LEAST_ORDER &&
   Number(text.replace('−', '-')) <= LARGEST_ORDER
     ? ''
-    : `A power of ten from ${LEAST_ORDER} to ${LARGEST_ORDER}.`
+    : words.powerTenFromTo(LEAST_ORDER, LARGEST_ORDER)
 const asked = ref<string>()
 function jump(text: string | undefined) {
   asked.value = text
@@ -48,25 +49,25 @@ function jump(text: string | undefined) {
   <div class="screen column">
     <template v-if="page.drawing.value">
       <p>
-        <strong>{{ study.quantity?.title }}</strong> over every order of magnitude, as the
-        <NuxtLink :to="`/study/${study.id}/compare`" class="quiet"
-          >styles that are compared</NuxtLink
-        >
-        write it. Go to 10 to the
+        <strong>{{ study.quantity?.title }}</strong> {{ words.overEveryOrderMagnitude }}
+        <NuxtLink :to="`/study/${study.id}/compare`" class="quiet">{{
+          words.stylesCompared
+        }}</NuxtLink>
+        {{ words.writeGoToTo }}
         <TypedField
           :value="asked"
           placeholder="6"
-          label="Order of magnitude"
+          :label="words.orderMagnitude"
           :check="toOrder"
           @change="jump"
         />
       </p>
       <p class="turns">
-        Where the writing turns:
+        {{ words.whereWritingTurns }}
         <QuietButton v-for="{ order, text } in turns" :key="order" @click="table?.jump(order)">
           <PowerOfTen :power="order" /> {{ text }}
         </QuietButton>
-        <span v-if="turns?.length === 0">nowhere</span>
+        <span v-if="turns?.length === 0">{{ words.nowhere }}</span>
       </p>
       <SweepTable ref="table" :columns="columns" class="table" />
     </template>

@@ -8,6 +8,7 @@ import type { Page } from '~/features/page/usePage'
 import { cardsOf } from '~/features/margin/cards'
 import { POWERS } from '~/features/ticks/ruler'
 import { useStudy } from '~/stores/study'
+import { ticksPage as words } from '~/features/ticks/words'
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
@@ -34,16 +35,15 @@ const room = computed(() => ({
 const candidates = useCandidates(drawing, room, page.tickLabels, page['style.axis'])
 
 const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
-const setWidth = (width: number) =>
-  set(`An axis of ${width} pixels`, { ...wishes.value, length: width })
+const setWidth = (width: number) => set(words.axisPixels(width), { ...wishes.value, length: width })
 const setFontSize = (size: number) =>
-  set(`Labels of ${size} pixels`, { ...wishes.value, fontSize: size })
+  set(words.labelsPixels(size), { ...wishes.value, fontSize: size })
 const setStep = (step: string) =>
-  set(`Step by ${step}`, { ...wishes.value, step, count: undefined })
+  set(words.stepBy(step), { ...wishes.value, step, count: undefined })
 const setCount = (count: number) =>
-  set(`About ${count} ticks`, { ...wishes.value, step: undefined, count })
+  set(words.aboutTicks(count), { ...wishes.value, step: undefined, count })
 const setDomain = (domain: [string, string]) =>
-  set(`Ticks from ${domain[0]} to ${domain[1]}`, { ...wishes.value, domain })
+  set(words.ticksFromTo(domain[0], domain[1]), { ...wishes.value, domain })
 const IN_POWERS: Style = {
   notation: 'scientific',
   exponent: 'each',
@@ -62,22 +62,22 @@ function countIn(what: string | undefined) {
   }
   const counted: Style = what ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
   const style = powers ? IN_POWERS : counted
-  study.setTicks(`Count the axis in ${powers?.title ?? what ?? 'numbers'}`, next, { style })
+  study.setTicks(words.countAxisIn(powers?.title ?? what ?? 'numbers'), next, { style })
 }
 const take = ({ wishes: next, style, step }: Candidate) =>
-  study.setTicks(`Take ticks every ${step}`, next, { style })
+  study.setTicks(words.takeTicksEvery(step), next, { style })
 function setText(at: number, text: string) {
   const labels = Array.from({ length: drawing.value?.ticks.values.length ?? 0 }, (_, place) =>
     place === at ? text : (wishes.value.labels?.[place] ?? ''),
   )
   study.setTicks(
-    text ? `Label a tick “${text}”` : 'Take back a label',
+    text ? words.labelTick(text) : words.takeBackLabel,
     { ...wishes.value, labels: labels.some((one) => one !== '') ? labels : undefined },
     { moves: true },
   )
 }
 const clearTexts = () =>
-  study.setTicks('Write the labels from the ticks', { ...wishes.value, labels: undefined })
+  study.setTicks(words.writeLabelsFromTicks, { ...wishes.value, labels: undefined })
 </script>
 
 <template>
@@ -97,7 +97,7 @@ const clearTexts = () =>
         />
         <p v-if="drawing.trouble" class="trouble" role="alert">{{ drawing.trouble }}</p>
       </header>
-      <section class="rulers" aria-label="Ruler">
+      <section class="rulers" :aria-label="words.ruler">
         <TickRuler
           :reach="reach"
           :kind="drawing.ticks.kind"
@@ -107,7 +107,7 @@ const clearTexts = () =>
           :font-size="room.fontSize"
           :flagged="page.flagged.value.axis"
           :head="HEAD"
-          title="The axis as it stands"
+          :title="words.axisAsStands"
         >
           <template #default="{ x, pad }">
             <RulerHandles
@@ -129,7 +129,7 @@ const clearTexts = () =>
             />
           </template>
         </TickRuler>
-        <h2>Other ticks, the best first</h2>
+        <h2>{{ words.otherTicksBestFirst }}</h2>
         <CandidateList
           :candidates="candidates"
           :kind="drawing.ticks.kind"
@@ -138,7 +138,7 @@ const clearTexts = () =>
           @take="take"
         />
       </section>
-      <section class="beside" aria-label="Ticks and what they say">
+      <section class="beside" :aria-label="words.ticksAndWhatThey">
         <TickTable
           :values="drawing.ticks.values"
           :styled="page.styledTicks.value"

@@ -1,0 +1,22 @@
+import type { Told } from '~/composables/words'
+
+/** What is said by the regions, part by part: a translation needs nothing else here. */
+export const regionsPage = {
+  lookAt: (locales: Told) => `Look at ${locales}`,
+  choiceRegionsStays: 'The choice of regions stays',
+  region: (title: Told, regionName: Told) => `${title}: region, ${regionName}`,
+  asReaders: 'as readers of',
+  regions: 'Regions',
+  phraseRegions: '{0} regions',
+  wouldHaveAndWhat: 'would have it, and what each of the others reads in it.',
+  labelsByRegion: 'Labels by region',
+  regionLabel: 'Region',
+  widest: 'widest',
+  readAsAnotherNumber: 'read as another number',
+  use: 'Use',
+  px: (width: Told) => `${width} px`,
+  byNoneOthers: 'by none of the others',
+  inReads: (reads: Told, readers: Told) => `is ${reads} in ${readers}`,
+  writeSo: 'write it so',
+  asItIs: 'as it is',
+}

@@ -1,0 +1,24 @@
+import type { Told } from '~/composables/words'
+
+/** What is said by the sweep, part by part: a translation needs nothing else here. */
+export const powerOfTen = {
+  to: (power: Told) => `10 to the ${power}`,
+}
+export const sweepTable = {
+  justUnder: 'just under',
+  justOver: 'just over',
+  everyOrderMagnitude: 'Every order of magnitude',
+  order: 'Order',
+  called: 'called',
+  edge: 'edge',
+}
+export const sweepPage = {
+  powerTenFromTo: (leastOrder: Told, largestOrder: Told) =>
+    `A power of ten from ${leastOrder} to ${largestOrder}.`,
+  overEveryOrderMagnitude: 'over every order of magnitude, as the',
+  stylesCompared: 'styles that are compared',
+  writeGoToTo: 'write it. Go to 10 to the',
+  orderMagnitude: 'Order of magnitude',
+  whereWritingTurns: 'Where the writing turns:',
+  nowhere: 'nowhere',
+}
