@@ -26,12 +26,19 @@ test('a legend that needs two lines takes them from the chart, and gives them ba
     })
   const whole = (lines: number) => until(bottoms, { lines, isWhole: true, scrolls: false })
   await whole(1)
-  await page.getByRole('slider', { name: /^Beam/ }).press('ArrowRight')
+  const beam = page.getByRole('slider', { name: /^Beam/ })
   const cut = page.getByRole('slider', { name: /^Cut/ })
+  const handles = async () => [
+    await beam.getAttribute('aria-valuetext'),
+    await cut.getAttribute('aria-valuetext'),
+  ]
+  const before = await handles()
+  await beam.press('ArrowRight')
   for (const key of ['ArrowRight', 'ArrowRight']) await cut.press(key)
   await whole(2)
   for (const key of ['ArrowLeft', 'ArrowLeft']) await cut.press(key)
-  await page.getByRole('slider', { name: /^Beam/ }).press('ArrowLeft')
+  await beam.press('ArrowLeft')
+  await until(handles, before)
   await whole(1)
   await page.setViewportSize({ width: 1280, height: 800 })
 }, 60_000)
