@@ -99,7 +99,7 @@ const asFactor = (text: string) =>
         "
       />
       <template v-else>
-        {{ words.from
+        {{ ' ' }}{{ words.from
         }}<TypedField
           :value="magnitude.from === undefined ? undefined : String(magnitude.from)"
           :placeholder="words.any"

@@ -8,7 +8,7 @@ import type { Quantity } from '~~/shared/study/quantity'
 import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
 import { type DrawnRows, drawingOf, panelOf } from '~~/shared/page/drawing'
 import { changesOf } from '~~/shared/page/marks'
-import { beamStops, powerText, railOf, withBeam, withCut } from './rail'
+import { beamStops, powerText, type RailRow, railOf, withBeam, withCut } from './rail'
 import { cardsOf } from '~/features/margin/cards'
 
 const draw = (wanted: Quantity['ticks'], names: string[], cells: DrawnRows['values']) =>
@@ -154,6 +154,29 @@ test('a style whose labels each have their own rung has no one beam', () => {
   const made = rail({ notation: 'scaled', fraction: [0, 1] }, '1284311.5', '307')
   expect(made.beamIsShared).toBe(false)
   expect(made.rows.slice(0, 2).map(({ mark }) => mark)).toEqual([6, 0])
+})
+
+test.each<[string, Style, string, Partial<RailRow>]>([
+  [
+    'a multiple of π is read as that many',
+    { notation: 'multiple', multipleOf: 'pi' },
+    '9.4247779608',
+    { label: '3π', said: '≈ 9.42477796077' },
+  ],
+  [
+    'a number written in thousands of its unit keeps its own digits',
+    { factor: '0.001', fraction: [0, 1] },
+    '1234.5',
+    { label: '1.2', said: '1,200', off: '34.5', mark: 3 },
+  ],
+  [
+    'a factor that changes the digits shows those that are written',
+    { factor: '2.5', fraction: [0, 0] },
+    '3.5',
+    { label: '9', said: '9', off: '0.25', mark: 0 },
+  ],
+])('%s', (_, style, text, expected) => {
+  expect(rail(style, text, '1').rows[0]).toMatchObject(expected)
 })
 
 test('far powers do not make the rail endless', () => {

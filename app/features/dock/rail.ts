@@ -61,7 +61,7 @@ const DIGITS_A_BIT = Math.log10(2)
  * or a factor is no power of ten. Then the rail shows those.
  */
 const hasOtherDigits = ({ convert, factor }: Rule): boolean =>
-  convert !== null || !/^(10*|0\.0*1)$/.test(factor)
+  convert !== undefined || !/^(10*|0\.0*1)$/.test(factor)
 
 /**
  * The power at whose right side a label's decimal mark stands: that of its rung or exponent, less

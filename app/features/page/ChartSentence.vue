@@ -115,10 +115,10 @@ function setColours(id: string) {
         :label="words.aggregate"
         @change="setChart(words.drawWhat($event), { aggregate: $event })"
       />
-      {{ words.phraseOf }}
+      {{ words.phraseOf }}{{ ' ' }}
     </template>
     <strong>{{ title }}</strong>, <QuantityPhrases :everything="everything" />,
-    <template v-if="form.isSpread">{{ words.overRows(rows) }} </template>
+    <template v-if="form.isSpread">{{ words.overRows(rows) }}{{ ' ' }}</template>
     <template v-else
       >{{ words.phraseBy }}
       <PhraseSelect
@@ -171,7 +171,7 @@ function setColours(id: string) {
     <QuietButton :aria-expanded="everything" @click="everything = !everything">{{
       everything ? words.less : words.more
     }}</QuietButton>
-    <template v-if="unread > 0"> {{ words.cellsCouldNotBe(unread) }}</template>
+    <template v-if="unread > 0">{{ ' ' }}{{ words.cellsCouldNotBe(unread) }}</template>
   </p>
 </template>
 

@@ -44,7 +44,7 @@ function choose(name: string) {
   <template v-if="columns.length > 0"
     >;
     <template v-if="filter || isChoosing">
-      {{ words.onlyWhere }}
+      {{ ' ' }}{{ words.onlyWhere }}
       <Select
         :model-value="column"
         :options="columns"

@@ -60,7 +60,7 @@ const again = () => set(words.drawOtherNumbers, { seed: (comparison.value.seed ?
           @change="set(words.compareOnOtherNumbers, { on: $event })"
         />
         <template v-if="comparison.on === 'drawn'">
-          {{ words.fromTo }}
+          {{ ' ' }}{{ words.fromTo }}
           <TypedField
             :value="String(span[0])"
             placeholder="0"
