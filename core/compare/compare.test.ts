@@ -44,6 +44,10 @@ test('numbers are drawn evenly over the magnitudes asked for, the same for the s
   )
 })
 
+test('a seed says which numbers are drawn, by the constants that are named', () => {
+  expect(drawn([0, 3], 4, 1)).toEqual(['1504324e-6', '1064027e-5', '7554079e-5', '6007066e-4'])
+})
+
 test('probes stand on both sides of each thousandfold step, and one of them is missing', () => {
   for (const edge of ['1000', '1000000', '1000000000']) expect(PROBES).toContain(edge)
   expect(PROBES.filter((probe) => probe === null)).toHaveLength(1)
@@ -56,4 +60,10 @@ test('the first of several stands for the widest and the worst, and zero loses n
   const { widest, worst, offs, values } = on({ fraction: [0, 0] }, '0', '1.4', '1.40', '2.8')
   expect([widest.at, worst.at, values]).toEqual([0, 1, 3])
   expect(offs.map(({ coefficient }) => coefficient === 0n)).toEqual([true, false, false, false])
+})
+
+test('a number of one digit that is lost is off by all of itself, and the first of equals stands', () => {
+  const found = on({ fraction: [0, 0] }, '0.1', '0.1')
+  expect(found.offs.map(toText)).toEqual(['1', '1'])
+  expect([found.worst.at, found.widest.at]).toEqual([0, 0])
 })

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
+import { clearanceOf } from '../checks/crowded'
 import { findAll } from '../checks/run'
 import { compare, subtract } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
+import { reachOf } from '../ticks/linear'
 import { bestTicks } from '../ticks/search'
 import { type AxisRequest, axisSearch, suggestAxis } from './axis'
 import { part } from '../testing/part'
@@ -40,6 +42,42 @@ test('less room gives fewer ticks, then smaller type, and never a collision', ()
   expect(counts).toEqual([...counts].sort((a, b) => b - a))
   const narrow = best(0, 2_000_000, 100, { count: 5, form: 'digits' })
   expect(narrow.choice.reasons.join()).toMatch(/turned|type of/)
+})
+
+test('type goes down to 9 pixels and no further', () => {
+  const sizes = (fontSize: number) =>
+    Array.from({ length: 60 }, (_, at) => 60 + 2 * at).flatMap((width) =>
+      suggestAxis(
+        {
+          domain: [decimal(0), decimal(2_000_000)],
+          style: {},
+          width,
+          fontSize,
+          count: 5,
+          form: 'digits',
+        },
+        20,
+      ).map(({ choice }) => choice.fontSize),
+    )
+  expect(Math.min(...sizes(12))).toBe(9)
+  expect(new Set(sizes(8))).toEqual(new Set([8]))
+})
+
+test('smaller type is taken before labels nearly touch', () => {
+  const domain: AxisRequest['domain'] = [decimal(0), decimal(2_000_000)]
+  const style = { fraction: [0, 0] } as const
+  const clearances = Array.from({ length: 120 }, (_, at) => 180 + at).flatMap((width) =>
+    suggestAxis({ domain, style, keepsStyle: true, width, count: 5 }, 20)
+      .filter(({ choice }) => choice.fontSize === 12 && !choice.turned)
+      .map(({ ticks, choice }) =>
+        clearanceOf(
+          { surface: 'axis', style, values: ticks.values, labels: choice.labels },
+          { width, fontSize: 12, turned: false, ends: reachOf(domain, ticks.values) },
+        ),
+      ),
+  )
+  expect(clearances.length).toBeGreaterThan(100)
+  expect(Math.min(...clearances)).toBeGreaterThan(2)
 })
 
 test('the search finds what trying all of its set finds', () => {

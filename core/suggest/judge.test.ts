@@ -98,3 +98,15 @@ test('zero loses nothing, whatever stands beside it', () => {
   const { reasons } = judged(written('table', { fraction: [1, 1] }, ['0', '12.34']))!
   expect(reasons).toContain('off by 0.33 % at most')
 })
+
+test.each([
+  ['longer than', [3, 3], true],
+  ['as long as', [2, 2], true],
+  ['shorter than', [1, 1], false],
+] as const)(
+  'labels with a rung that are %s plain digits are needless: %s',
+  (_, fraction, isNeedless) => {
+    const style: Style = { notation: 'scaled', fraction }
+    expect(judged(written('table', style, [1500, 2500]))!.isNeedless).toBe(isNeedless)
+  },
+)
