@@ -7,6 +7,7 @@ import { reachOf } from '../ticks/linear'
 import { bestTicks } from '../ticks/search'
 import { type AxisRequest, axisSearch, suggestAxis } from './axis'
 import { part } from '../testing/part'
+import type { Style } from '../style/fields'
 import { FORMS } from './candidates'
 
 type Number = number | string
@@ -65,13 +66,13 @@ test('type goes down to 9 pixels and no further', () => {
 
 test('smaller type is taken before labels nearly touch', () => {
   const domain: AxisRequest['domain'] = [decimal(0), decimal(2_000_000)]
-  const style = { fraction: [0, 0] } as const
+  const style: Style = { fraction: [0, 0] }
   const clearances = Array.from({ length: 120 }, (_, at) => 180 + at).flatMap((width) =>
     suggestAxis({ domain, style, keepsStyle: true, width, count: 5 }, 20)
       .filter(({ choice }) => choice.fontSize === 12 && !choice.turned)
       .map(({ ticks, choice }) =>
         clearanceOf(
-          { surface: 'axis', style, values: ticks.values, labels: choice.labels },
+          { surface: 'axis', values: ticks.values, labels: choice.labels },
           { width, fontSize: 12, turned: false, ends: reachOf(domain, ticks.values) },
         ),
       ),

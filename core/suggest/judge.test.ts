@@ -99,14 +99,11 @@ test('zero loses nothing, whatever stands beside it', () => {
   expect(reasons).toContain('off by 0.33 % at most')
 })
 
-test.each([
+test.each<[string, [number, number], boolean]>([
   ['longer than', [3, 3], true],
   ['as long as', [2, 2], true],
   ['shorter than', [1, 1], false],
-] as const)(
-  'labels with a rung that are %s plain digits are needless: %s',
-  (_, fraction, isNeedless) => {
-    const style: Style = { notation: 'scaled', fraction }
-    expect(judged(written('table', style, [1500, 2500]))!.isNeedless).toBe(isNeedless)
-  },
-)
+])('labels with a rung that are %s plain digits are needless: %s', (_, fraction, isNeedless) => {
+  const style: Style = { notation: 'scaled', fraction }
+  expect(judged(written('table', style, [1500, 2500]))!.isNeedless).toBe(isNeedless)
+})

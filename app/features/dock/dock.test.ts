@@ -1,5 +1,4 @@
 import { decimal, toText } from '~~/core/decimal/decimal'
-import { extremesOf } from '~~/core/data/extremes'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import { inherit } from '~~/core/style/inherit'
@@ -8,20 +7,11 @@ import type { Quantity } from '~~/shared/study/quantity'
 import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
 import { type DrawnRows, drawingOf, panelOf } from '~~/shared/page/drawing'
 import { changesOf } from '~~/shared/page/marks'
-import { beamStops, powerText, type RailRow, railOf, withBeam, withCut } from './rail'
 import { cardsOf } from '~/features/margin/cards'
 
 const draw = (wanted: Quantity['ticks'], names: string[], cells: DrawnRows['values']) =>
   drawingOf({ category: 'site', aggregate: 'sum' }, wanted, { categories: names, values: cells })
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
-const rail = (style: Style, ...texts: string[]) =>
-  railOf(resolve(style, { values: texts }), extremesOf(values(...texts))!, decimal('0.25'))
-const digits = (row: { digits: readonly { digit: string; state: string }[] }, state: string) =>
-  row.digits
-    .filter((digit) => digit.state === state)
-    .map(({ digit }) => digit)
-    .join('')
-
 test('a chart draws the exact sum of each category, the largest first, and says how many there are', () => {
   const names = ['a', 'b', 'a', ...Array.from({ length: 12 }, (_, at) => `c${at}`)]
   const drawing = draw(
@@ -101,87 +91,6 @@ test('a log axis stands on what lies above zero, and gives way where nothing doe
 
 test('nothing to draw is said as nothing', () => {
   expect(draw({}, ['a'], [null])).toBeNull()
-})
-
-test('the rail shows kept digits, the one that decides, and those dropped', () => {
-  const [largest, smallest] = rail(
-    { notation: 'scaled', rung: 6, fraction: [1, 1] },
-    '1284311.5',
-    '307502',
-  ).rows
-  expect([
-    digits(largest!, 'kept'),
-    digits(largest!, 'decides'),
-    digits(largest!, 'dropped'),
-  ]).toEqual(['12', '8', '43115'])
-  expect([
-    digits(smallest!, 'pad'),
-    digits(smallest!, 'kept'),
-    digits(smallest!, 'decides'),
-  ]).toEqual(['0', '3', '0'])
-  expect(largest).toMatchObject({ label: '1.3M', said: '1,300,000', off: '15,688.5' })
-})
-
-test('its rows are the largest, the smallest, the closest pair, what they differ by, and the step', () => {
-  const { rows } = rail({}, '5', '-70', '5.5')
-  expect(rows.map(({ name }) => name)).toEqual([
-    'largest',
-    'smallest',
-    'closest pair',
-    'and',
-    'they differ by',
-    'tick step',
-  ])
-  expect(rows.map(({ label }) => label)).toEqual(['-70', '5', '5.5', '5', '0.5', '0.25'])
-})
-
-test('beam and cut say where they stand, and moving them changes one field', () => {
-  const style = inherit({ notation: 'scaled', rung: 6, fraction: [2, 2] })
-  const made = rail(style, '1284311.5', '5')
-  expect([made.beam, made.cut, made.beamIsShared]).toEqual([6, 4, true])
-  expect(beamStops(style, made)).toEqual([0, 3, 6, 9, 12, 15])
-  expect(withBeam(style, 3)).toEqual({ notation: 'scaled', rung: 3 })
-  expect(withCut(style, 6, 5)).toEqual({ fraction: [1, 1] })
-  expect(withCut(inherit({ fraction: [0, 3] }), 0, -5)).toEqual({ fraction: [0, 5] })
-  expect([0, 6, -2].map((power) => powerText(power, style))).toEqual([
-    'units',
-    'millions',
-    'ten to the -2',
-  ])
-})
-
-test('a style whose labels each have their own rung has no one beam', () => {
-  const made = rail({ notation: 'scaled', fraction: [0, 1] }, '1284311.5', '307')
-  expect(made.beamIsShared).toBe(false)
-  expect(made.rows.slice(0, 2).map(({ mark }) => mark)).toEqual([6, 0])
-})
-
-test.each<[string, Style, string, Partial<RailRow>]>([
-  [
-    'a multiple of π is read as that many',
-    { notation: 'multiple', multipleOf: 'pi' },
-    '9.4247779608',
-    { label: '3π', said: '≈ 9.42477796077' },
-  ],
-  [
-    'a number written in thousands of its unit keeps its own digits',
-    { factor: '0.001', fraction: [0, 1] },
-    '1234.5',
-    { label: '1.2', said: '1,200', off: '34.5', mark: 3 },
-  ],
-  [
-    'a factor that changes the digits shows those that are written',
-    { factor: '2.5', fraction: [0, 0] },
-    '3.5',
-    { label: '9', said: '9', off: '0.25', mark: 0 },
-  ],
-])('%s', (_, style, text, expected) => {
-  expect(rail(style, text, '1').rows[0]).toMatchObject(expected)
-})
-
-test('far powers do not make the rail endless', () => {
-  const made = rail({ notation: 'scientific' }, '1e300', '5e-324')
-  expect(made.high - made.low).toBeLessThan(60)
 })
 
 const desk = (style: Style, ...samples: number[]): Desk => ({
