@@ -105,6 +105,7 @@ const ticks: Command = {
               keepsStyle: style !== undefined,
               width,
               count: given.count,
+              counted: given.counted,
               context: { ...tablesFor(style ?? {}), ...recordedIn(quantity) },
             },
             1,

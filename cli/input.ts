@@ -9,6 +9,7 @@ import { FORMS } from '../core/suggest/candidates'
 import { fieldSchema, styleSchema } from '../core/style/parse'
 import { measureId } from '../core/style/schemas'
 import { issueText } from '../shared/issues'
+import { COUNTED } from '../core/ticks/counted'
 
 /** Input that cannot be used; its message is one line. */
 export class InputError extends Error {
@@ -156,6 +157,7 @@ export const ticksInput = z.strictObject({
   count: z.number().optional(),
   positions: z.array(decimalText).optional(),
   multipleOf: fieldSchema('multipleOf').optional(),
+  counted: z.enum(COUNTED).optional(),
   kind: z.enum(['linear', 'log', 'symlog']).optional(),
   base: z.union([z.literal(10), z.literal(2), z.literal('e')]).optional(),
   ends: z.enum(['tight', 'loose']).optional(),

@@ -3,12 +3,13 @@
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath, pathToFileURL } from 'node:url'
+import { clockOf } from './lib/clocks.mjs'
 import { conversionsOf, measureNames } from './lib/measures.mjs'
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 const folder = join(root, 'core', 'locale', 'generated')
 /** Raised when the tables get another shape. */
-const SHAPE = 6
+const SHAPE = 8
 const LEAST_POWER = 3
 const MOST_POWER = 21
 const PLURALS = ['0', '1', 'zero', 'one', 'two', 'few', 'many', 'other']
@@ -139,6 +140,7 @@ function tableOf(locale, plurals) {
           .map(([code, narrow]) => [code, narrow]),
       ),
       plurals: pluralsOf(locale, plurals),
+      clock: clockOf(locale, unitsOf(locale)),
     },
     names,
   }

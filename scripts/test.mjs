@@ -25,7 +25,7 @@ const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
 /**
  * The built program is tested by itself, a file at a time, since some of those tests take its time.
  */
-const projects = { unit: [], whole: ['--runInBand'] }
+const projects = { unit: ['--maxWorkers=100%'], whole: ['--runInBand'] }
 for (const [project, options] of Object.entries(projects)) {
   const report = join(folder, `${project}.json`)
   const clean = run(

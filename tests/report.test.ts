@@ -103,6 +103,21 @@ test('what was left with a reason fails no run, and is reported with the reason'
   ).toHaveLength(errors.length)
 })
 
+test('cells that are text stay text in a file, and are found there', () => {
+  const [first] = file.document.quantities
+  const datasets = file.datasets.map((one) => ({
+    ...one,
+    columns: one.columns.map((column) =>
+      one.id === first!.datasetId && column.name === first!.column
+        ? { ...column, unread: [{ row: 2, text: '1.2M' }] }
+        : column,
+    ),
+  }))
+  const dirty = join(folder, 'dirty.json')
+  writeFileSync(dirty, JSON.stringify({ ...file, datasets }))
+  expect(run(dirty).stdout).toMatch(/table: error text-as-number: “1\.2M” in row \d/)
+})
+
 test.each([
   [['nowhere.json'], 'nowhere.json cannot be read: ENOENT'],
   [

@@ -100,10 +100,39 @@ export function quotientRounded(value: Decimal, divisor: Decimal, mode: Rounding
 export const roundToIncrement = (value: Decimal, increment: Decimal, mode: RoundingMode): bigint =>
   quotientRounded(value, increment, mode) * increment.coefficient
 
+/**
+ * How many decimals whole quotients by a number have; null where they do not end.
+ *
+ * @param divisor above zero
+ * @example decimalsBy(8n) // 3, as in 0.125
+ */
+export function decimalsBy(divisor: bigint): number | null {
+  let rest = divisor
+  const counts = [2n, 5n].map((factor) => {
+    let count = 0
+    for (; rest % factor === 0n; rest /= factor) count++
+    return count
+  })
+  return rest === 1n ? Math.max(...counts) : null
+}
+
 const QUOTIENT_DIGITS = 60
+/** Digits of a dividend from which its quotient may have more than are kept. */
+const LONG = 40
+
+/** A quotient that ends, whatever its length; null for one that does not. */
+function endingQuotient(a: Decimal, divisor: bigint, exponent: number): Decimal | null {
+  const decimals = decimalsBy(divisor)
+  if (decimals === null) return null
+  return {
+    coefficient: (a.coefficient * tenTo(decimals)) / divisor,
+    exponent: a.exponent - exponent - decimals,
+  }
+}
 
 /**
- * a ÷ b: exact where it ends within 60 significant digits, rounded there otherwise.
+ * a ÷ b: exact where it ends within 60 significant digits, or ends at all where a has more than 40;
+ * rounded to 60 otherwise.
  *
  * @param b not zero
  * @param mode which way it is rounded, by the sign of a
@@ -111,8 +140,13 @@ const QUOTIENT_DIGITS = 60
  */
 export function divide(a: Decimal, b: Decimal, mode: RoundingMode = 'halfEven'): Decimal {
   if (a.coefficient === 0n) return a
-  const place = leadingPower(a) - leadingPower(b) - QUOTIENT_DIGITS
   const sign = b.coefficient < 0n ? -1n : 1n
+  const ending =
+    leadingPower(a) - a.exponent > LONG
+      ? endingQuotient(a, absolute(b.coefficient), b.exponent)
+      : null
+  if (ending) return { ...ending, coefficient: sign * ending.coefficient }
+  const place = leadingPower(a) - leadingPower(b) - QUOTIENT_DIGITS
   const unit = { coefficient: absolute(b.coefficient), exponent: b.exponent + place }
   return { coefficient: sign * quotientRounded(a, unit, mode), exponent: place }
 }

@@ -3,6 +3,8 @@ import { decimal, toText } from '../decimal/decimal'
 import { StyleError } from '../error'
 import type { Conversion } from '../measures/apply'
 import { conversionOf, MeasureError } from '../measures/convert'
+import { lastOf } from '../notations/clock'
+import { notationOf } from '../notations'
 import { asTexts, NOTHING, toDecimal } from '../measures/rational'
 import type { FullStyle } from '../style/schemas'
 import type { Rule } from './types'
@@ -13,14 +15,31 @@ interface Recorded {
   readonly isChange?: boolean
 }
 
+/** What a clock's values are recorded in, and what its last place counts. */
+function clockMeasures({ clock: { of, form = 'h:mm' } }: FullStyle, { measure }: Recorded) {
+  if (of !== undefined && measure !== undefined && of !== measure)
+    throw new StyleError('clock.of', of, `the values are recorded in ${measure}; leave it out`)
+  return [measure ?? of ?? 'second', lastOf(form)] as const
+}
+
 /** What leads from the measure of the cells to that of a style; null where they are the same. */
-function toMeasure({ unit }: FullStyle, { measure, isChange }: Recorded): Conversion | null {
+function toMeasure(style: FullStyle, recorded: Recorded): Conversion | null {
+  const { unit } = style
+  const { measure, isChange } = recorded
+  if (notationOf(style).isClock) {
+    const [from, to] = clockMeasures(style, recorded)
+    return from === to ? null : conversionAs('notation', 'clock', from, to)
+  }
   if (unit.kind !== 'measure' || measure === undefined || unit.id === measure) return null
+  const conversion = conversionAs('unit.id', unit.id, measure, String(unit.id))
+  return isChange ? { ...conversion, shift: NOTHING } : conversion
+}
+/** A conversion that a field asks for. */
+function conversionAs(field: string, value: unknown, from: string, to: string): Conversion {
   try {
-    const conversion = conversionOf(measure, String(unit.id))
-    return isChange ? { ...conversion, shift: NOTHING } : conversion
+    return conversionOf(from, to)
   } catch (error) {
-    if (error instanceof MeasureError) throw new StyleError('unit.id', unit.id, error.message)
+    if (error instanceof MeasureError) throw new StyleError(field, value, error.message)
     throw error
   }
 }

@@ -6,7 +6,8 @@ import { namesIn, type PowerName } from '../locale/compact'
 import { inCells } from './cells'
 import { unitsRung } from './decide'
 import { readNumeral } from './numeral'
-import { beyond, inLatin, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
+import { inLatin } from './digits'
+import { beyond, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
 import type { ChosenRegion } from './region'
 import type { Plan, Rule } from './types'
 import { unitParts } from './unitParts'
@@ -119,7 +120,10 @@ function numbersIn(
  */
 export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading {
   // Multiples of a constant are read alike everywhere.
-  if (label === plan.missing || plan.rules.every(({ multiple }) => multiple !== null))
+  if (
+    label === plan.missing ||
+    plan.rules.every(({ multiple, clock }) => multiple !== null || clock)
+  )
     return readBack(label, plan)
   const latin = inLatin(label.replace(INVISIBLE, ''), reader.digits)
   const match = NUMERAL.exec(latin)

@@ -2,7 +2,9 @@ import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { boundSigns } from './bounds'
 import { inCells } from './cells'
+import { readClock } from './clock'
 import { unitsRung } from './decide'
+import { inLatin } from './digits'
 import type { Frame, Frames, Name, Plan, Rule, SignState, Slot, Written } from './types'
 import { fromSuperscript } from '../decimal/superscript'
 import { joined } from './write'
@@ -46,18 +48,6 @@ const textAround = (rule: Rule, frame: Frame, rung: number | null, name: Name): 
   [frame.before, frame.after].map((slots) =>
     slots.map((slot) => slotText(rule, rung, name, slot)).join(''),
   ) as [string, string]
-
-/**
- * Digits of a numbering system as 0 to 9.
- *
- * @param digits the ten, from zero
- * @example inLatin('١٢', [...'٠١٢٣٤٥٦٧٨٩']) // '12'
- */
-export function inLatin(text: string, digits: readonly string[]): string {
-  if (digits[0] === '0') return text
-  const values = new Map(digits.map((digit, at) => [digit, String(at)]))
-  return Array.from(text, (character) => values.get(character) ?? character).join('')
-}
 
 /**
  * Reads whole and decimal digits with the rule's marks; groups must stand where the rule puts them.
@@ -137,6 +127,10 @@ function readMiddle(
   plan: Plan,
 ): { number: Decimal; reach: Reach } | null {
   if (rule.multiple) return readMultiple(text, rule)
+  if (rule.clock) {
+    const number = readClock(text, rule)
+    return number && { number, reach: { rung, exponent: null, denominator: 1 } }
+  }
   const isUnits = rule.rungs[rung]!.text === ''
   const powered =
     isUnits && (rule.exponent || rule.beyond !== null) ? readExponent(text, rule) : null

@@ -8,6 +8,7 @@ import { withDigits } from '../style/digits'
 import type { FullStyle } from '../style/schemas'
 import { formsOf, namesOf, outsideOf, surroundings } from './around'
 import type { Context } from './context'
+import { clockFor, WITH_DAYS, withoutTime } from './clockfor'
 import { conversionFor } from './convert'
 import { framesOf, NO_SURROUNDINGS } from './frames'
 import { checkConstant } from './refusals'
@@ -92,7 +93,10 @@ function restOf(
     frames: framesOf(style, unit.layer, around),
     names: namesOf(unit),
     plurals:
-      unit.named || isRegional(style) || (context.inWords && notationOf(style).hasRungs)
+      unit.named ||
+      isRegional(style) ||
+      style.clock.form === WITH_DAYS ||
+      (context.inWords && notationOf(style).hasRungs)
         ? region.table.plurals
         : null,
     bare: framesOf(style, plain, NO_SURROUNDINGS),
@@ -115,17 +119,23 @@ interface Shared {
  * @throws StyleError for what only the whole style shows
  */
 export function ruleFrom(
-  style: FullStyle,
+  full: FullStyle,
   when: Condition | null,
   context: Context,
   { planOf, values }: Shared,
 ): { rule: Rule; unit: UnitWriting } {
-  checkConstant(style)
+  checkConstant(full)
+  const style = withoutTime(full)
   const region = regionOf(style.locale, context)
   const marks = marksOf(style, region)
   const unit = unitWriting(style, region, marks)
   const rest = restOf(style, when, region, unit, marks, context)
-  const ruleOf = ({ patterns: _, ...own }: Contribution): Rule => ({ ...rest, ...own })
+  const clock = clockFor(style, region.table.clock)
+  const ruleOf = ({ patterns: _, ...own }: Contribution): Rule => ({
+    ...rest,
+    ...own,
+    ...(clock && { clock }),
+  })
   const { compact } = region.system
   const isMoneyPattern = unit.isMoney && compact.currency !== null
   const notation = notationOf(style)

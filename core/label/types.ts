@@ -1,5 +1,5 @@
 import type { RoundingMode } from '../decimal/round'
-import type { PluralKey } from '../locale/types'
+import type { ByPlural, PluralKey } from '../locale/types'
 import type { RationalText } from '../measures/rational'
 import type { Exponent, Multiple, Step } from '../notations/types'
 
@@ -76,6 +76,19 @@ export interface Rule {
   readonly zero: string | null
   /** The constant whose multiples are written; null where numbers are. */
   readonly multiple: Multiple | null
+  /** How a count of minutes or seconds is set as a clock, where it is one. */
+  readonly clock?: Clock
+}
+
+/** A clock's patterns: texts, which begin with an apostrophe, and places such as h, HH and mm. */
+export interface Clock {
+  readonly tokens: readonly string[]
+  /** The texts of `a`: of the two halves of a day, or of each hour; null where hours are counted on. */
+  readonly periods: readonly string[] | null
+  /** The pattern past a day and below zero, where `tokens` tell halves of a day. */
+  readonly longer: readonly string[]
+  /** How days are written, by plural; null where none are. */
+  readonly days: ByPlural | null
 }
 
 export interface Precision {
@@ -156,6 +169,8 @@ export type PartType =
   | 'rung'
   | 'exponent'
   | 'constant'
+  | 'clock'
+  | 'period'
   | 'denominator'
   | 'missing'
   | 'infinity'

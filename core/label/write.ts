@@ -1,22 +1,9 @@
 import { superscript } from '../decimal/superscript'
 import { pluralOf } from '../locale/plurals'
-import { digitsOf } from './digits'
+import { emitClock } from './clock'
+import { digitsOf, type Emit, emitInteger, inDigits } from './digits'
 import { nameFor } from './names'
-import type {
-  ExponentForm,
-  Forms,
-  Frames,
-  Name,
-  Part,
-  PartType,
-  Plan,
-  Rule,
-  Slot,
-  Written,
-} from './types'
-
-/** Takes the parts of a label one after another. */
-type Emit = (type: PartType, value: string) => void
+import type { ExponentForm, Forms, Frames, Name, Part, Plan, Rule, Slot, Written } from './types'
 
 /** How an exponent is set behind the mantissa. */
 const exponentTexts: Record<ExponentForm, (exponent: number, rule: Rule) => string> = {
@@ -27,11 +14,6 @@ const exponentTexts: Record<ExponentForm, (exponent: number, rule: Rule) => stri
 }
 const plainExponent = (exponent: number, rule: Rule): string =>
   (exponent < 0 ? rule.marks.minus : '') + inDigits(rule, String(Math.abs(exponent)))
-
-/** Digits of the rule's numbering system. */
-function inDigits({ digits }: Rule, text: string): string {
-  return digits[0] === '0' ? text : text.replace(/\d/g, (digit) => digits[Number(digit)]!)
-}
 
 /**
  * The form that the plural of a written number asks for; an exact 0 or 1 that is not negative comes
@@ -53,22 +35,6 @@ function framesFor(rule: Rule, written: Written, saysUnit: boolean): Frames {
   const forms =
     written.exponent === null && written.kind === 'number' ? rule.rungs[written.rung]!.forms : null
   return forms ? formFor(forms, rule, written) : rule.frames
-}
-
-/** Whole digits with the group marks between them. */
-function emitInteger(rule: Rule, latin: string, emit: Emit): void {
-  const { grouping, marks } = rule
-  if (!grouping || latin.length < grouping.first + grouping.least)
-    return emit('integer', inDigits(rule, latin))
-  const groups = [latin.slice(-grouping.first)]
-  let end = latin.length - grouping.first
-  for (; end > grouping.rest; end -= grouping.rest)
-    groups.push(latin.slice(end - grouping.rest, end))
-  emit('integer', inDigits(rule, latin.slice(0, end)))
-  for (let i = groups.length - 1; i >= 0; i--) {
-    emit('group', marks.group)
-    emit('integer', inDigits(rule, groups[i]!))
-  }
 }
 
 function emitDigits(rule: Rule, written: Written, emit: Emit): void {
@@ -122,6 +88,8 @@ function emitSlot(rule: Rule, written: Written, name: Name | null, slot: Slot, e
 function emitMiddle(rule: Rule, written: Written, saysUnit: boolean, emit: Emit): void {
   if (written.kind === 'infinite') emit('infinity', rule.infinity)
   else if (rule.multiple) emitMultiple(rule, written, emit)
+  else if (rule.clock)
+    emitClock(rule, { ...digitsOf(written), isBelow: written.sign === 'minus' }, emit)
   else emitNumber(rule, written, saysUnit, emit)
 }
 

@@ -44,6 +44,20 @@ export interface LocaleTable {
   readonly narrow: Readonly<Record<string, string>>
   /** Plural rules in CLDR's syntax (Unicode Technical Standard 35, part 3). */
   readonly plurals: Readonly<Record<string, string>>
+  readonly clock: ClockTable
+}
+
+/**
+ * How a clock is set in a region: patterns by form, in places such as h, HH and mm, and in texts
+ * that begin with an apostrophe.
+ */
+export interface ClockTable {
+  readonly durations: Readonly<Record<'h:mm' | 'h:mm:ss' | 'm:ss', readonly string[]>>
+  readonly times: Readonly<Record<'h:mm' | 'h:mm:ss', readonly string[]>>
+  /** The texts of the two halves of a day, or of each hour; null where hours go to 23. */
+  readonly periods: readonly string[] | null
+  /** How days are written. */
+  readonly days: ByPlural
 }
 
 /** The names of currencies in one region: `name`, and by plural. */

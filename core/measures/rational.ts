@@ -1,5 +1,6 @@
 import { absolute, tenTo } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
+import { decimalsBy } from '../decimal/round'
 
 /** An exact fraction of whole numbers, reduced; its denominator is above zero. */
 export interface Rational {
@@ -43,23 +44,13 @@ export function raised(a: Rational, n: number): Rational {
   return n < 0 ? over(ONE_WHOLE, size) : size
 }
 
-/** How many decimals quotients by a number have; null where they do not end. */
-function decimalsOf(denominator: bigint): number | null {
-  let rest = denominator
-  const counts = [2n, 5n].map((factor) => {
-    let count = 0
-    for (; rest % factor === 0n; rest /= factor) count++
-    return count
-  })
-  return rest === 1n ? Math.max(...counts) : null
-}
 /**
  * A fraction as a decimal; null where its digits do not end.
  *
  * @example toDecimal(rational(1n, 8n)) // 0.125; of a third null
  */
 export function toDecimal({ numerator, denominator }: Rational): Decimal | null {
-  const decimals = decimalsOf(denominator)
+  const decimals = decimalsBy(denominator)
   if (decimals === null) return null
   return { coefficient: (numerator * tenTo(decimals)) / denominator, exponent: -decimals }
 }

@@ -87,6 +87,8 @@ export interface Notation {
   readonly hasExponent: boolean
   /** Whether labels count a constant. */
   readonly countsConstant: boolean
+  /** Whether labels are hours, minutes and seconds. */
+  readonly isClock: boolean
   /** Whether labels have all digits of their numbers, so that money has its cents. */
   readonly hasAllDigits: boolean
   /** What it is in the platform's options, and what of it these cannot say. */
@@ -132,6 +134,7 @@ export const USUAL = {
   hasRungs: false,
   hasExponent: false,
   countsConstant: false,
+  isClock: false,
   hasAllDigits: false,
   options: () => ({}),
   unsaid: [],

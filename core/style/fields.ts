@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import { ROUNDING_MODES } from '../decimal/round'
 import { LADDER_IDS } from '../ladders'
 import { NOTATION_IDS } from '../notations'
+import { CLOCK_FORMS, CLOCK_KINDS, CLOCK_UNITS } from '../notations/clock'
 import { CONSTANTS } from '../notations/multiple'
 import * as phrases from './phrases'
 import type { Phrase } from './phrases/types'
@@ -127,10 +128,17 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
     `it takes ${CONSTANTS.join(', ')}, or ${DECIMAL_TEXT} above zero`,
     phrases.multipleOf,
   ),
+  clock: field(
+    'clock',
+    {},
+    'What a clock counts, how it is set, and whether it is a duration or a time of day. Set parts replace inherited ones; by itself it counts seconds, or what the values are recorded in, as h:mm of a duration.',
+    `it takes an object of of (${CLOCK_UNITS.join(', ')}), form (${CLOCK_FORMS.join(', ')}) and kind (${CLOCK_KINDS.join(', ')})`,
+    phrases.clock,
+  ),
   fraction: field(
     'fraction',
     [0, 3],
-    'Least and most digits after the decimal mark. Money in plain digits has those of its currency where neither these nor significant digits are set.',
+    'Least and most digits after the decimal mark. Money in plain digits has those of its currency, and a clock without seconds none, where neither these nor significant digits are set.',
     `it takes [least, most], whole numbers from 0 to ${MOST_DIGITS}, least not above most`,
     phrases.fraction,
   ),

@@ -10,7 +10,7 @@ function clearOther(level: Style): Style {
 
 /**
  * Lays levels of style over one another: what is set on a later level replaces what stands
- * on an earlier one; marks are merged mark by mark, and decimals and significant digits
+ * on an earlier one; marks are merged mark by mark, a clock part by part, and decimals and significant digits
  * replace each other. Where neither is set, both are null, and what is written follows from the
  * unit (`withDigits`).
  *
@@ -20,7 +20,13 @@ function clearOther(level: Style): Style {
 export function inherit(...levels: readonly Style[]): FullStyle {
   let full: FullStyle = { ...DEFAULTS, fraction: null }
   for (const level of levels) {
-    full = { ...full, ...clearOther(level), ...level, marks: { ...full.marks, ...level.marks } }
+    full = {
+      ...full,
+      ...clearOther(level),
+      ...level,
+      marks: { ...full.marks, ...level.marks },
+      clock: { ...full.clock, ...level.clock },
+    }
   }
   return full
 }

@@ -5,6 +5,7 @@ import { LADDER_IDS } from '../ladders'
 import { REGIONAL } from '../ladders/find'
 import { ownLadder } from '../ladders/own'
 import { isMeasure } from '../measures/convert'
+import { CLOCK_FORMS, CLOCK_KINDS, CLOCK_UNITS } from '../notations/clock'
 import { NOTATION_IDS } from '../notations'
 import { CONSTANTS } from '../notations/multiple'
 
@@ -97,6 +98,13 @@ export const ownSchemas = {
   exponent: z.union([z.enum(['each', 'shared']), power]),
   exponentForm: z.enum(EXPONENT_FORMS),
   multipleOf: z.union([z.enum(CONSTANTS), positive]),
+  clock: z
+    .strictObject({
+      of: z.enum(CLOCK_UNITS),
+      form: z.enum(CLOCK_FORMS),
+      kind: z.enum(CLOCK_KINDS),
+    })
+    .partial(),
   locale: z
     .string()
     .min(2)

@@ -5,6 +5,7 @@ import { decide } from '../label/decide'
 import type { Context } from '../label/context'
 import { resolve } from '../label/resolve'
 import type { Style } from '../style/fields'
+import type { Counted } from '../ticks/counted'
 import { reachOf } from '../ticks/linear'
 import {
   AGAINST,
@@ -32,6 +33,8 @@ export interface AxisRequest {
   readonly count?: number
   readonly form?: Form
   readonly kind?: string
+  /** What the axis counts, where that has steps of its own. */
+  readonly counted?: Counted
   readonly context?: Context
 }
 /** One way to label a set of ticks. */
@@ -160,7 +163,7 @@ export function axisSearch(request: AxisRequest): {
       reasons: [...reasons, ...choice.reasons],
     }))
   }
-  return { sets: tickSets(request.domain, wanted), label }
+  return { sets: tickSets(request.domain, wanted, request.counted), label }
 }
 
 /**

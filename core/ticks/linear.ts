@@ -9,6 +9,7 @@ import {
 } from '../decimal/arithmetic'
 import { type Decimal, toNumber, toText } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
+import { type Counted, countedSteps } from './counted'
 
 /** A set of ticks that cannot be: says what to change. */
 export class TickError extends Error {
@@ -23,6 +24,8 @@ export interface LinearRequest {
   readonly step?: Decimal
   /** How many ticks are wanted; the nearest that a step allows. */
   readonly count?: number
+  /** What the axis counts, where that has steps of its own. */
+  readonly counted?: Counted
   /** `tight`: inside the domain; `loose`: the outermost ticks enclose it. */
   readonly ends?: Ends
 }
@@ -63,8 +66,19 @@ function divide(value: Decimal, step: Decimal, towards: 'floor' | 'ceil'): bigin
   return numerator < 0n ? quotient : quotient + 1n
 }
 
+/** How far around a power of ten round steps are looked for. */
+const POWERS_AROUND = [-2, -1, 0, 1, 2, 3]
+const roundSteps = (lead: number): Decimal[] =>
+  POWERS_AROUND.flatMap((more) =>
+    ROUND_STEPS.map((coefficient) => ({ coefficient, exponent: lead + more - 1 })),
+  )
+
 /** The round step whose number of ticks is nearest to the count; ties go to fewer ticks. */
-function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decimal {
+function stepFor(
+  low: Decimal,
+  high: Decimal,
+  { count, ends, counted }: { count: number; ends: Ends; counted: Counted | undefined },
+): Decimal {
   const span = subtract(high, low)
   if (span.coefficient === 0n) {
     const lead = low.coefficient === 0n ? 0 : leadingPower(low)
@@ -72,15 +86,12 @@ function stepFor(low: Decimal, high: Decimal, count: number, ends: Ends): Decima
   }
   const lead = leadingPower(span) - Math.ceil(Math.log10(Math.max(count, 1)))
   let best: { step: Decimal; off: number; ticks: number } | undefined
-  for (let power = lead - 2; power <= lead + 3; power++) {
-    for (const coefficient of ROUND_STEPS) {
-      const step: Decimal = { coefficient, exponent: power - 1 }
-      const [first, last] = multiplesIn(low, high, step, ends)
-      const ticks = Number(last - first) + 1
-      const off = Math.abs(ticks - count)
-      if (!best || off < best.off || (off === best.off && ticks < best.ticks))
-        best = { step, off, ticks }
-    }
+  for (const step of counted ? countedSteps(counted, span) : roundSteps(lead)) {
+    const [first, last] = multiplesIn(low, high, step, ends)
+    const ticks = Number(last - first) + 1
+    const off = Math.abs(ticks - count)
+    if (!best || off < best.off || (off === best.off && ticks < best.ticks))
+      best = { step, off, ticks }
   }
   return best!.step
 }
@@ -161,12 +172,13 @@ export function linearTicks({
   step,
   count = DEFAULT_COUNT,
   ends = 'tight',
+  counted,
 }: LinearRequest): LinearTicks {
   if (step && step.coefficient <= 0n)
     throw new TickError(`step: ${toText(step)} is not allowed; it takes a number above zero`)
   checkCount(count)
   const { low, high, inOrder } = ascending(domain)
-  const used = step ?? stepFor(low, high, count, ends)
+  const used = step ?? stepFor(low, high, { count, ends, counted })
   const times = wholeNumbers(...multiplesIn(low, high, used, ends), toText(used))
   return {
     step: used,

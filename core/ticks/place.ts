@@ -1,9 +1,19 @@
-import { leadingPower, multiply, shift } from '../decimal/arithmetic'
+import { compare, leadingPower, magnitudeOf, multiply, shift } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
+import type { ClockForm, ClockUnit } from '../notations/clock'
 import type { Style } from '../style/fields'
 import { MOST_DIGITS, MOST_POWER } from '../style/schemas'
 import type { AxisKind } from './along'
-import { decimalsOf, type Ends, evenStep, linearTicks, MOST_TICKS, TickError } from './linear'
+import type { Counted } from './counted'
+import {
+  decimalsOf,
+  type Ends,
+  evenStep,
+  linearTicks,
+  MOST_TICKS,
+  multiplesIn,
+  TickError,
+} from './linear'
 import { type LogBase, logTicks, symlogTicks } from './logs'
 import { multipleTicks } from './multiples'
 import type { Ticks } from './types'
@@ -18,6 +28,8 @@ export interface TickRequest {
   readonly positions?: readonly Decimal[]
   readonly multipleOf?: string
   readonly base?: LogBase
+  /** What is counted in its own way: steps of 15 minutes, of 45 degrees. */
+  readonly counted?: Counted
   readonly ends?: Ends
   readonly minor?: boolean
 }
@@ -39,12 +51,13 @@ function minorOf(
   return linearTicks({ domain, step: small }).values.filter((value) => !taken.has(toText(value)))
 }
 
-function linear({ domain, step, count, ends, minor }: TickRequest): Ticks {
+function linear({ domain, step, count, ends, minor, counted }: TickRequest): Ticks {
   const made = linearTicks({
     domain,
     step: step === undefined ? undefined : stepOf(step),
     count,
     ends,
+    counted,
   })
   return {
     step: toText(made.step),
@@ -91,6 +104,25 @@ export function placeTicks(request: TickRequest): Ticks {
     : multipleTicks({ domain, constant: multipleOf, step, count, ends })
 }
 
+/** Seconds in what a clock counts. */
+const SECONDS: Readonly<Record<ClockUnit, Decimal>> = {
+  second: decimal(1),
+  minute: decimal(60),
+  hour: decimal(3600),
+}
+const isClockUnit = (counted: Counted): counted is ClockUnit => counted in SECONDS
+const isWholeIn = (count: Decimal, unit: Decimal): boolean => {
+  const [first, last] = multiplesIn(count, count, unit, 'tight')
+  return first === last
+}
+/** The clock that tells every tick: hours from the first hour on, seconds where a tick has some. */
+function formFor(of: ClockUnit, step: string, values: readonly Decimal[]): ClockForm {
+  const seconds = (count: Decimal) => multiply(count, SECONDS[of])
+  if (isWholeIn(seconds(decimal(step)), SECONDS.minute)) return 'h:mm'
+  const hasHours = values.some((value) => compare(magnitudeOf(seconds(value)), SECONDS.hour) >= 0)
+  return hasHours ? 'h:mm:ss' : 'm:ss'
+}
+
 /** Beyond these powers of ten digits are hard to count. */
 const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
 
@@ -100,11 +132,13 @@ const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
  * @example stepStyle({}, { step, ticks: ticksByAnEighth }) // { fraction: [3, 3] }
  */
 export function stepStyle(
-  { multipleOf, kind }: Pick<TickRequest, 'multipleOf' | 'kind'>,
-  { ticks }: Ticks,
+  { multipleOf, kind, counted }: Pick<TickRequest, 'multipleOf' | 'kind' | 'counted'>,
+  { step, ticks }: Ticks,
 ): Style {
   if (multipleOf !== undefined) return { notation: 'multiple', multipleOf, fraction: [0, 3] }
   const values = ticks.map(({ value }) => value)
+  if (counted !== undefined && step !== null && isClockUnit(counted))
+    return { notation: 'clock', clock: { of: counted, form: formFor(counted, step, values) } }
   const decimals = Math.max(0, ...values.map(decimalsOf))
   const whole = Math.max(0, ...values.map((value) => toText(value).replace(/^-|\..*$/g, '').length))
   if (kind === 'log' || kind === 'symlog')

@@ -1,6 +1,7 @@
 import { compare, leadingPower, multiply, subtract } from '../decimal/arithmetic'
 import { type Decimal, toNumber, ZERO } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
+import { type Counted, countedSteps } from './counted'
 import { ascending, decimalsOf, DEFAULT_COUNT, multiplesIn } from './linear'
 
 /** Steps by preference, tenfold so that all are whole: 1, 5, 2 and 2.5. */
@@ -40,17 +41,28 @@ const part = (a: Decimal, b: Decimal, span: Decimal): number =>
 const LEAST_WHOLE = 4n
 const isWhole = (value: Decimal): boolean => decimalsOf(value) === 0
 
+/** Round steps from about the span down, with how simple each is. */
+const preferredSteps = (lead: number): { step: Decimal; rank: number }[] =>
+  [1, 0, -1, -2].flatMap((more) =>
+    PREFERRED.map((coefficient, rank) => ({
+      step: { coefficient, exponent: lead + more - 1 },
+      rank,
+    })),
+  )
+
 /**
  * All sets of ticks that are looked at: steps of 1, 2, 2.5 and 5 × 10ⁿ; their multiples from the
  * last below the domain's low end or the first above it, to the like at its high end; 2 to 12
  * ticks. A domain of one value has the one tick.
  *
+ * @param counted what the axis counts, where that has steps of its own
  * @param wanted how many ticks the density is measured by
  * @example tickSets([decimal('0'), decimal('10')]).some(({ values }) => values.length === 6) // true
  */
 export function tickSets(
   domain: readonly [Decimal, Decimal],
   wanted: number = DEFAULT_COUNT,
+  counted?: Counted,
 ): TickSet[] {
   const { low, high, inOrder } = ascending(domain)
   const span = subtract(high, low)
@@ -67,38 +79,42 @@ export function tickSets(
   const countsWhole = isWhole(low) && isWhole(high) && compare(span, one(LEAST_WHOLE)) >= 0
   const sets: TickSet[] = []
   const lead = leadingPower(span)
-  for (let power = lead + 1; power >= lead - 2; power--)
-    PREFERRED.forEach((coefficient, rank) => {
-      const step: Decimal = { coefficient, exponent: power - 1 }
-      // What is whole and not narrow is counted in whole steps.
-      if (countsWhole && !isWhole(step)) return
-      const [tightFirst, tightLast] = multiplesIn(low, high, step, 'tight')
-      const [looseFirst, looseLast] = multiplesIn(low, high, step, 'loose')
-      for (const first of new Set([looseFirst, tightFirst]))
-        for (const last of new Set([looseLast, tightLast])) {
-          const count = Number(last - first) + 1
-          if (count < FEWEST || count > MOST) continue
-          const values = Array.from({ length: count }, (_, at) =>
-            multiply(one(first + BigInt(at)), step),
-          )
-          const [lowest, highest] = [values[0]!, values.at(-1)!]
-          const [below, above] = [part(low, lowest, span), part(highest, high, span)]
-          const ratio =
-            (((count - 1) / part(highest, lowest, span)) *
-              (Math.max(1 + above, 1) + Math.max(below, 0))) /
-            Math.max(wanted - 1, 1)
-          sets.push({
-            step,
-            values: inOrder(values),
-            simplicity:
-              1 -
-              rank / (PREFERRED.length - 1) -
-              (values.some((value) => compare(value, ZERO) === 0) ? 0 : 1),
-            coverage: 1 - (0.5 * (above ** 2 + below ** 2)) / 0.01,
-            density: 2 - Math.max(ratio, 1 / ratio),
-          })
-        }
-    })
+  // Steps that are counted in their own way are all equally simple.
+  const steps = counted
+    ? countedSteps(counted, span)
+        .reverse()
+        .map((step) => ({ step, rank: 0 }))
+    : preferredSteps(lead)
+  for (const { step, rank } of steps) {
+    // What is whole and not narrow is counted in whole steps.
+    if (countsWhole && !isWhole(step)) continue
+    const [tightFirst, tightLast] = multiplesIn(low, high, step, 'tight')
+    const [looseFirst, looseLast] = multiplesIn(low, high, step, 'loose')
+    for (const first of new Set([looseFirst, tightFirst]))
+      for (const last of new Set([looseLast, tightLast])) {
+        const count = Number(last - first) + 1
+        if (count < FEWEST || count > MOST) continue
+        const values = Array.from({ length: count }, (_, at) =>
+          multiply(one(first + BigInt(at)), step),
+        )
+        const [lowest, highest] = [values[0]!, values.at(-1)!]
+        const [below, above] = [part(low, lowest, span), part(highest, high, span)]
+        const ratio =
+          (((count - 1) / part(highest, lowest, span)) *
+            (Math.max(1 + above, 1) + Math.max(below, 0))) /
+          Math.max(wanted - 1, 1)
+        sets.push({
+          step,
+          values: inOrder(values),
+          simplicity:
+            1 -
+            rank / (PREFERRED.length - 1) -
+            (values.some((value) => compare(value, ZERO) === 0) ? 0 : 1),
+          coverage: 1 - (0.5 * (above ** 2 + below ** 2)) / 0.01,
+          density: 2 - Math.max(ratio, 1 / ratio),
+        })
+      }
+  }
   return sets
 }
 

@@ -6,6 +6,10 @@ import { build } from 'esbuild'
 /** Parts of the runtime that few Plans use, with what stands in for each where it is left out. */
 const RARE = {
   multiple: { file: /core\/label\/multiple\.ts$/, standIn: 'export const decideMultiple = null' },
+  clock: {
+    file: /core\/label\/clock\.ts$/,
+    standIn: 'export const emitClock = null, readClock = null',
+  },
   convert: {
     file: /core\/label\/conversion\.ts$/,
     standIn: 'export const intoMeasure = null, outOfMeasure = null',

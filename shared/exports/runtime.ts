@@ -7,6 +7,7 @@ export type ReadRuntime = (name: string) => Promise<string>
 /** Parts of the runtime that few Plans use; scripts/lib/runtime.mjs leaves the others out. */
 const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
   ['multiple', ({ multiple }) => Boolean(multiple)],
+  ['clock', ({ clock }) => Boolean(clock)],
   ['convert', ({ convert }) => Boolean(convert)],
   [
     'bounds',

@@ -41,6 +41,7 @@ export function ticksFor(
       domain: wanted,
       ends: wishes.ends ?? 'loose',
       count: wishes.count,
+      counted: wishes.counted,
       kind: of,
       base,
       ...more,

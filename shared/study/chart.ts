@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { AGGREGATE_IDS } from '../../core/data/aggregate'
 import { styleSchema } from '../../core/style/parse'
 import { schemas } from '../../core/style/schemas'
+import { COUNTED } from '../../core/ticks/counted'
 import { FORM_IDS } from '../forms'
 import { MARK_PARTS, STYLED_PARTS } from '../forms/parts'
 import { decimalText, positiveDecimal, wholeFraction } from './texts'
@@ -18,6 +19,8 @@ export const ticksSchema = z.strictObject({
   kind: z.enum(['linear', 'log', 'symlog']).optional(),
   base: z.union([z.literal(10), z.literal(2), z.literal('e')]).optional(),
   multipleOf: schemas.multipleOf.optional(),
+  /** What is counted in its own way, with steps of its own: sixties, twelves, doublings. */
+  counted: z.enum(COUNTED).optional(),
   /** How long its ruler is, and how large its type, in CSS pixels. */
   length: z.int().min(80).max(2000).optional(),
   fontSize: z.int().min(6).max(40).optional(),

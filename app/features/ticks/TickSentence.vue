@@ -3,7 +3,7 @@ import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { TickWishes } from '~~/shared/study/chart'
 import type { Drawing } from '~~/shared/forms/types'
-import { LIMITS, POWERS, powersOf } from './ruler'
+import { countedTitles, LIMITS, POWERS, powersOf } from './ruler'
 import { tickSentence as words } from './words'
 
 /** Where the ticks stand, as a sentence whose phrases are the controls. */
@@ -60,9 +60,12 @@ const constants = [
   { id: 'pi', title: words.partsPi },
   { id: 'tau', title: words.partsTau },
   { id: 'e', title: words.partsE },
+  ...Object.entries(countedTitles).map(([id, title]) => ({ id, title })),
   ...Object.entries(POWERS).map(([id, { title }]) => ({ id, title })),
 ]
-const counted = computed(() => props.wishes.multipleOf ?? powersOf(props.wishes) ?? NUMBERS)
+const counted = computed(
+  () => props.wishes.multipleOf ?? props.wishes.counted ?? powersOf(props.wishes) ?? NUMBERS,
+)
 const isPowers = computed(() => powersOf(props.wishes) !== undefined)
 </script>
 

@@ -1,3 +1,4 @@
+import type { Counted } from '~~/core/ticks/counted'
 import { add, compare, leadingPower, multiply, subtract } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal, toNumber, toText } from '~~/core/decimal/decimal'
 import { divide, roundToPlace } from '~~/core/decimal/round'
@@ -144,6 +145,16 @@ export const POWERS: Readonly<
 /** The choice that an axis follows; undefined where its ticks are even. */
 export const powersOf = ({ kind, base = 10 }: TickWishes): string | undefined =>
   Object.keys(POWERS).find((id) => POWERS[id]!.kind === kind && POWERS[id]!.base === base)
+
+/** What is counted in its own way, as it is chosen. */
+export const countedTitles: Readonly<Record<Counted, string>> = {
+  second: 'seconds',
+  minute: 'minutes',
+  hour: 'hours',
+  degree: 'degrees',
+  month: 'months',
+  byte: 'bytes',
+}
 
 const COUNTS = [2, 3, 4, 6, 8, 12]
 /** Ticks at powers, thinned to several counts. */

@@ -5,7 +5,9 @@ import { resolve } from '~~/core/label/resolve'
 import { difference, inherit } from '~~/core/style/inherit'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { type AxisChoice, suggestAxis } from '~~/core/suggest/axis'
+import type { Counted } from '~~/core/ticks/counted'
 import { AGAINST, type Scored } from '~~/core/ticks/search'
+import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
 import { distinctTicks, fractionSteps, powerTicks, wishesFor } from './ruler'
 import { useLocaleTables } from '~/stores/localeTables'
@@ -42,6 +44,7 @@ const REST = 120
 interface Sought {
   readonly wanted: Drawing['wanted']
   readonly wishes: TickWishes
+  readonly counted: Counted | undefined
   /** The axis's style as it stands. */
   readonly own: FullStyle
   readonly room: AxisRoom
@@ -118,7 +121,7 @@ function candidatesFor(sought: Sought): Candidate[] {
         wishes: { ...wishes, count: powers },
       }),
     )
-  const asked = { domain: wanted, style: own, ...room, count, context }
+  const asked = { domain: wanted, style: own, ...room, count, counted: sought.counted, context }
   return distinctTicks(suggestAxis(asked, SEARCHED), MOST).map((one) => weighed(sought, one))
 }
 
@@ -137,6 +140,7 @@ export function useCandidates(
     return candidatesFor({
       wanted: drawing.value.wanted,
       wishes: quantity.ticks,
+      counted: countedIn(quantity),
       own: own.value,
       room: room.value,
       context: { ...tables.loaded, ...recordedIn(quantity) },

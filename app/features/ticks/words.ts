@@ -75,6 +75,7 @@ export const ticksPage = {
   stepBy: (step: Told) => `Step by ${step}`,
   aboutTicks: (count: Told) => `About ${count} ticks`,
   ticksFromTo: (domain: Told, domain2: Told) => `Ticks from ${domain} to ${domain2}`,
+  numbers: 'numbers',
   countAxisIn: (title: Told) => `Count the axis in ${title}`,
   takeTicksEvery: (step: Told) => `Take ticks every ${step}`,
   labelTick: (text: Told) => `Label a tick “${text}”`,

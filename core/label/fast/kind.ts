@@ -41,6 +41,7 @@ export function decidableByDoubles(plan: Plan): Rule | null {
     !rule.convert &&
     rule.exponent === null &&
     rule.multiple === null &&
+    !rule.clock &&
     rule.under === null &&
     rule.over === null &&
     rule.zero === null &&

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { ROUNDING_MODES } from '../../decimal/round'
 import { LADDER_IDS } from '../../ladders'
 import { NOTATION_IDS } from '../../notations'
+import { CLOCK_FORMS, CLOCK_KINDS, CLOCK_UNITS } from '../../notations/clock'
 import type { Value } from '../types'
 
 const pair = fc.tuple(fc.integer({ min: 0, max: 100 }), fc.integer({ min: 0, max: 100 }))
@@ -21,6 +22,14 @@ export const anyFields: Record<string, fc.Arbitrary<unknown>> = {
   exponent: fc.oneof(fc.constantFrom('each', 'shared'), power),
   exponentForm: fc.constantFrom('times', 'e', 'E', 'power'),
   multipleOf: fc.oneof(fc.constantFrom('pi', 'tau', 'e'), number),
+  clock: fc.record(
+    {
+      of: fc.constantFrom(...CLOCK_UNITS),
+      form: fc.constantFrom(...CLOCK_FORMS),
+      kind: fc.constantFrom(...CLOCK_KINDS),
+    },
+    { requiredKeys: [] },
+  ),
   fraction: fc.option(pair),
   significant: fc.option(pair),
   priority: fc.constantFrom('morePrecision', 'lessPrecision'),

@@ -2,6 +2,7 @@ import { superscript } from '../../decimal/superscript'
 import { LADDER_IDS } from '../../ladders'
 import { ladderOf, REGIONAL } from '../../ladders/find'
 import { NOTATION_IDS, notationOf, notations } from '../../notations'
+import { CLOCK_FORMS, CLOCK_KINDS, type ClockForm } from '../../notations/clock'
 import { CONSTANTS } from '../../notations/multiple'
 import { EXPONENT_FORMS, type FullStyle, RUNG_FORMS } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
@@ -103,6 +104,27 @@ export const multipleOf: PhraseOf<'multipleOf'> = {
   choices: () => CONSTANTS,
   say: (value) => constantWords[value] ?? value,
   typed: { hint: 'another number, such as 0.25', read: asIs },
+}
+
+const clockForms: Readonly<Record<ClockForm, string>> = {
+  'h:mm': 'hours and minutes',
+  'h:mm:ss': 'hours, minutes and seconds',
+  'm:ss': 'minutes and seconds',
+  'd h:mm': 'days, hours and minutes',
+}
+/** Times of day have no days, and hours. */
+const isTold = ({ form, kind }: Required<Pick<FullStyle['clock'], 'form' | 'kind'>>) =>
+  kind === 'duration' || form.startsWith('h')
+export const clock: PhraseOf<'clock'> = {
+  lead: 'of',
+  name: 'clock',
+  applies: (style) => notationOf(style).isClock,
+  choices: ({ clock: own }) =>
+    CLOCK_KINDS.flatMap((kind) => CLOCK_FORMS.map((form) => ({ ...own, form, kind }))).filter(
+      isTold,
+    ),
+  say: ({ form = 'h:mm', kind = 'duration' }) =>
+    clockForms[form] + (kind === 'duration' ? '' : ' of the day'),
 }
 
 const exponentWords = { each: 'each its own', shared: 'one for all' } as const

@@ -2,7 +2,9 @@ import { extent } from '../../../core/data/extent'
 import { recordedIn } from '../../../core/label/context'
 import { columnsOf } from '../../../core/style/dependencies'
 import { formOf } from '../../forms'
+import type { TickWishes } from '../../study/chart'
 import { rowsBeside } from '../../quantities'
+import { countedIn } from '../counted'
 import { drawingOf } from '../drawing'
 import { binEdges } from '../legend'
 import { textsOf } from '../numbers'
@@ -15,7 +17,11 @@ const NO_LAYOUT = {}
 /** What is decided about a page besides its styles. */
 const decided = {
   chart: from(['quantity'], ({ quantity }) => quantity.chart),
-  wishes: from(['quantity'], ({ quantity }) => quantity.ticks),
+  wishes: from(
+    ['quantity'],
+    ({ quantity }): TickWishes => ({ ...quantity.ticks, counted: countedIn(quantity) }),
+    { same: true },
+  ),
   recorded: from(['quantity'], ({ quantity }) => recordedIn(quantity), { same: true }),
   filter: from(['quantity'], ({ quantity }) => quantity.filter),
   readers: from(['document'], ({ document }) => document.readers),

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { Style } from '~~/core/style/fields'
+import { CLOCK_UNITS } from '~~/core/notations/clock'
+import { COUNTED, type Counted } from '~~/core/ticks/counted'
 import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { TickWishes } from '~~/shared/study/chart'
 import { type Candidate, useCandidates } from '~/features/ticks/useCandidates'
 import { useFixes } from '~/features/margin/useFixes'
 import type { Page } from '~/features/page/usePage'
 import { cardsOf } from '~/features/margin/cards'
-import { POWERS } from '~/features/ticks/ruler'
+import { countedTitles, POWERS } from '~/features/ticks/ruler'
 import { useStudy } from '~/stores/study'
 import { ticksPage as words } from '~/features/ticks/words'
 
@@ -50,19 +52,30 @@ const IN_POWERS: Style = {
   exponentForm: 'power',
   fraction: [0, 2],
 }
+/** What labels go with what is counted. */
+function styleFor(
+  what: string | undefined,
+  { powers, own }: { powers: object | undefined; own: Counted | undefined },
+): Style {
+  if (powers) return IN_POWERS
+  const unit = CLOCK_UNITS.find((one) => one === own)
+  if (unit) return { notation: 'clock', clock: { of: unit } }
+  return what && !own ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
+}
 /** Numbers, parts of a constant and powers have ticks of their own, and labels to go with them. */
 function countIn(what: string | undefined) {
   const powers = what === undefined ? undefined : POWERS[what]
+  const own = COUNTED.find((one) => one === what)
   const next: TickWishes = {
     ...wishes.value,
     step: undefined,
-    multipleOf: powers ? undefined : (what as TickWishes['multipleOf']),
+    multipleOf: powers || own ? undefined : (what as TickWishes['multipleOf']),
+    counted: own,
     kind: powers?.kind,
     base: powers?.base,
   }
-  const counted: Style = what ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
-  const style = powers ? IN_POWERS : counted
-  study.setTicks(words.countAxisIn(powers?.title ?? what ?? 'numbers'), next, { style })
+  const title = powers?.title ?? (own && countedTitles[own]) ?? what ?? words.numbers
+  study.setTicks(words.countAxisIn(title), next, { style: styleFor(what, { powers, own }) })
 }
 const take = ({ wishes: next, style, step }: Candidate) =>
   study.setTicks(words.takeTicksEvery(step), next, { style })

@@ -1,0 +1,55 @@
+import { StyleError } from '../error'
+import type { ClockTable } from '../locale/types'
+import { areAlike } from '../measures/convert'
+import { notationOf } from '../notations'
+import type { FullStyle } from '../style/schemas'
+import type { Clock } from './types'
+
+export const WITH_DAYS = 'd h:mm'
+
+/** A clock says minutes and seconds itself, so that a measure of time is not said once more. */
+const SAYS_TIME: FullStyle['unit'] = { kind: 'none' }
+const isTime = ({ unit }: FullStyle): boolean =>
+  unit.kind === 'measure' && typeof unit.id === 'string' && areAlike(unit.id, 'second')
+
+/**
+ * A style whose clock says its measure of time itself; any other as it is.
+ *
+ * @throws StyleError for a clock with a unit that is no measure of time
+ * @example withoutTime(inherit({ notation: 'clock', unit: { kind: 'measure', id: 'hour' } })).unit // none
+ */
+export function withoutTime(style: FullStyle): FullStyle {
+  if (!notationOf(style).isClock) return style
+  if (isTime(style)) return { ...style, unit: SAYS_TIME }
+  if (style.unit.kind === 'none' || style.unit.kind === 'symbol') return style
+  throw new StyleError(
+    'unit',
+    style.unit,
+    'a clock says hours and minutes itself; it takes {"kind": "none"}, a symbol, or a measure of time',
+  )
+}
+
+/**
+ * How a region sets a style's clock; null for a style without one.
+ *
+ * @throws StyleError for a time of day with days, or without hours
+ * @example clockFor(inherit({ notation: 'clock' }), en.clock).tokens // ['h', "':", 'mm']
+ */
+export function clockFor(style: FullStyle, table: ClockTable): Clock | null {
+  if (!notationOf(style).isClock) return null
+  const { form = 'h:mm', kind = 'duration' } = style.clock
+  if (kind === 'timeOfDay') {
+    if (form === WITH_DAYS || form === 'm:ss')
+      throw new StyleError('clock.form', form, 'a time of day takes h:mm or h:mm:ss')
+    return {
+      tokens: table.times[form],
+      periods: table.periods,
+      longer: table.durations[form],
+      days: null,
+    }
+  }
+  const hasDays = form === WITH_DAYS
+  const own = table.durations[hasDays ? 'h:mm' : form]
+  const tokens = hasDays ? ['d', "' ", ...own] : own
+  return { tokens, periods: null, longer: tokens, days: hasDays ? table.days : null }
+}
