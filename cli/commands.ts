@@ -14,6 +14,7 @@ import { inherit } from '../core/style/inherit'
 import { suggestAxis } from '../core/suggest/axis'
 import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
+import { countedBy } from '../core/ticks/counted'
 import { placeTicks, stepStyle, type TickRequest } from '../core/ticks/place'
 import { checkCommand } from './check'
 import { convertCommand } from './convert'
@@ -95,7 +96,8 @@ const isOpen = ({ kind, step, positions, multipleOf }: TickRequest): boolean =>
 const ticks: Command = {
   summary: 'place ticks: {"domain", "step" or "count" …} in, {"step", "ticks"} out',
   run(input) {
-    const { style, quantity, width, ...given } = check(ticksInput, input)
+    const { style, quantity, width, ...asked } = check(ticksInput, input)
+    const given = { ...asked, counted: asked.counted ?? countedBy(quantity?.measure) }
     const found =
       width !== undefined && isOpen(given)
         ? suggestAxis(

@@ -3,6 +3,7 @@ import { toText } from '../core/decimal/decimal'
 import { amountOf, isFiniteAmount } from '../core/label/value'
 import { DEFAULT_SIZE, suggestAxis } from '../core/suggest/axis'
 import { suggest } from '../core/suggest/suggest'
+import { countedBy } from '../core/ticks/counted'
 import { evenStep } from '../core/ticks/linear'
 import { placeTicks } from '../core/ticks/place'
 import type { Command } from './command'
@@ -32,6 +33,7 @@ export const suggestCommand: Command = {
         fontSize,
         form,
         kind: quantity?.kind,
+        counted: countedBy(quantity?.measure),
         context,
       })
       return {
@@ -50,7 +52,9 @@ export const suggestCommand: Command = {
       }
     }
     const values = domain
-      ? placeTicks({ domain }).ticks.map(({ value }) => value)
+      ? placeTicks({ domain, counted: countedBy(quantity?.measure) }).ticks.map(
+          ({ value }) => value,
+        )
       : given!.map((value, at) => amountOf(value, at)).filter(isFiniteAmount)
     if (values.length === 0)
       throw new InputError('values: all are missing; give at least one number')

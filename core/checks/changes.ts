@@ -1,4 +1,5 @@
 import { notationOf } from '../notations'
+import { lastOf } from '../notations/clock'
 import { compare, leadingPower } from '../decimal/arithmetic'
 import { type Decimal, toText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
@@ -29,8 +30,17 @@ const mostWritten = ({ decisions }: Proof): number =>
 const mostDecimals = (proof: Proof): number =>
   withDigits(proof.full).fraction?.[1] ?? mostWritten(proof)
 
-/** More and more decimals, one at a time. */
+/** Whether labels are a clock without seconds, of which nobody reads decimals. */
+const lacksSeconds = ({ full }: Proof): boolean =>
+  notationOf(full).isClock && lastOf(full.clock.form ?? 'h:mm') === 'minute'
+
+/** More and more decimals, one at a time; seconds first where a clock has none. */
 export function* moreDecimals(proof: Proof): Generator<Fix> {
+  if (lacksSeconds(proof)) {
+    const clock = { ...proof.style.clock, form: 'h:mm:ss' as const }
+    yield fix('seconds', {}, styled(proof, 'decimals', { clock }))
+    return
+  }
   const most = mostDecimals(proof)
   const more =
     notationOf(proof.full).hasRungs && proof.surface !== 'axis' ? MOST_MORE_SCALED : MOST_MORE

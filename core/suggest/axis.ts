@@ -1,12 +1,13 @@
 import { clearanceOf } from '../checks/crowded'
 import type { Subject } from '../checks/types'
-import { type Decimal, toExactText } from '../decimal/decimal'
+import { type Decimal, toExactText, toText } from '../decimal/decimal'
 import { decide } from '../label/decide'
 import type { Context } from '../label/context'
 import { resolve } from '../label/resolve'
 import type { Style } from '../style/fields'
 import type { Counted } from '../ticks/counted'
 import { reachOf } from '../ticks/linear'
+import { stepStyle } from '../ticks/place'
 import {
   AGAINST,
   bestTicks,
@@ -80,6 +81,14 @@ function telling(style: Style, values: readonly Decimal[], context: Context): St
   return { ...style, fraction: [decimals, decimals], ...(exponent === null ? {} : { exponent }) }
 }
 
+/** A style's own clock, and the one that tells what is counted; none of what no clock tells. */
+function clocksFor({ step, values }: TickSet, style: Style, counted: Counted | undefined): Style[] {
+  const own = style.notation === 'clock' ? [style] : []
+  const ticks = { step: toText(step), ticks: values.map((value) => ({ value })), minor: [] }
+  const found = counted === undefined ? {} : stepStyle({ counted }, ticks)
+  return found.clock ? [...own, { ...style, ...found, unit: { kind: 'none' } }] : own
+}
+
 const sizeScore = (size: number, wanted: number): number =>
   size >= wanted ? 1 : (0.2 * (size - LEAST_SIZE + 1)) / (wanted - LEAST_SIZE)
 const gapScore = (ems: number): number => (ems >= EASY_GAP ? 1 : 2 - EASY_GAP / ems)
@@ -98,6 +107,7 @@ function labelled(
     fontSize = DEFAULT_SIZE,
     form,
     kind,
+    counted,
     context = {},
   }: AxisRequest,
 ): AxisChoice[] {
@@ -108,7 +118,12 @@ function labelled(
   const seen = new Set<string>()
   const styles = keepsStyle
     ? [style]
-    : wordings(form).map((wording) => telling({ ...cleared, ...wording }, values, shared))
+    : [
+        ...clocksFor(ticks, cleared, form ? undefined : counted),
+        ...(cleared.notation === 'clock' ? [] : wordings(form)).map((wording) =>
+          telling({ ...cleared, ...wording }, values, shared),
+        ),
+      ]
   const choices = styles.flatMap((full) => {
     const subject: Subject = {
       surface: 'axis',

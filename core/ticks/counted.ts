@@ -5,6 +5,15 @@ import { type Decimal, decimal } from '../decimal/decimal'
 export const COUNTED = ['second', 'minute', 'hour', 'degree', 'month', 'byte'] as const
 export type Counted = (typeof COUNTED)[number]
 
+/**
+ * What is counted where numbers are recorded in a measure.
+ *
+ * @returns undefined where that has no steps of its own
+ * @example countedBy('hour') // 'hour'; of kilogram undefined
+ */
+export const countedBy = (measure: string | undefined): Counted | undefined =>
+  COUNTED.find((one) => one === measure)
+
 interface Way {
   /** Its own steps, ascending, in that measure; below the first, steps are round. */
   readonly own: readonly Decimal[]

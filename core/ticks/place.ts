@@ -115,12 +115,12 @@ const isWholeIn = (count: Decimal, unit: Decimal): boolean => {
   const [first, last] = multiplesIn(count, count, unit, 'tight')
   return first === last
 }
-/** The clock that tells every tick: hours from the first hour on, seconds where a tick has some. */
+/** The clock that tells every tick: hours where a tick has some, seconds where one has or none has hours. */
 function formFor(of: ClockUnit, step: string, values: readonly Decimal[]): ClockForm {
   const seconds = (count: Decimal) => multiply(count, SECONDS[of])
-  if (isWholeIn(seconds(decimal(step)), SECONDS.minute)) return 'h:mm'
   const hasHours = values.some((value) => compare(magnitudeOf(seconds(value)), SECONDS.hour) >= 0)
-  return hasHours ? 'h:mm:ss' : 'm:ss'
+  if (!hasHours) return 'm:ss'
+  return isWholeIn(seconds(decimal(step)), SECONDS.minute) ? 'h:mm' : 'h:mm:ss'
 }
 
 /** Beyond these powers of ten digits are hard to count. */

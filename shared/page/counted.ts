@@ -1,6 +1,6 @@
 import { notationOf } from '../../core/notations'
 import { inherit } from '../../core/style/inherit'
-import { COUNTED, type Counted } from '../../core/ticks/counted'
+import { type Counted, countedBy } from '../../core/ticks/counted'
 import type { Quantity } from '../study/quantity'
 
 /**
@@ -17,5 +17,5 @@ export function countedIn({
 }: Pick<Quantity, 'ticks' | 'measure' | 'style' | 'surfaces'>): Counted | undefined {
   const written = inherit(style, surfaces?.axis ?? {})
   const ofClock = notationOf(written).isClock ? (written.clock.of ?? 'second') : undefined
-  return ticks.counted ?? COUNTED.find((one) => one === measure) ?? ofClock
+  return ticks.counted ?? countedBy(measure) ?? ofClock
 }

@@ -38,6 +38,7 @@ const USUAL: readonly FieldName[] = [
   'rung',
   'exponent',
   'multipleOf',
+  'clock',
   'fraction',
   'grouping',
   'unit',

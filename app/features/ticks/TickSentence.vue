@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
+import type { Counted } from '~~/core/ticks/counted'
 import type { TickWishes } from '~~/shared/study/chart'
 import type { Drawing } from '~~/shared/forms/types'
 import { countedTitles, LIMITS, POWERS, powersOf } from './ruler'
@@ -10,6 +11,8 @@ import { tickSentence as words } from './words'
 const props = defineProps<{
   title: string
   wishes: TickWishes
+  /** What the axis counts, where that has steps of its own. */
+  counts: Counted | undefined
   drawing: Drawing
   width: number
   fontSize: number
@@ -64,7 +67,7 @@ const constants = [
   ...Object.entries(POWERS).map(([id, { title }]) => ({ id, title })),
 ]
 const counted = computed(
-  () => props.wishes.multipleOf ?? props.wishes.counted ?? powersOf(props.wishes) ?? NUMBERS,
+  () => props.wishes.multipleOf ?? props.counts ?? powersOf(props.wishes) ?? NUMBERS,
 )
 const isPowers = computed(() => powersOf(props.wishes) !== undefined)
 </script>

@@ -8,6 +8,7 @@ import { type Candidate, useCandidates } from '~/features/ticks/useCandidates'
 import { useFixes } from '~/features/margin/useFixes'
 import type { Page } from '~/features/page/usePage'
 import { cardsOf } from '~/features/margin/cards'
+import { countedIn } from '~~/shared/page/counted'
 import { countedTitles, POWERS } from '~/features/ticks/ruler'
 import { useStudy } from '~/stores/study'
 import { ticksPage as words } from '~/features/ticks/words'
@@ -104,6 +105,7 @@ const clearTexts = () =>
           :width="room.width"
           :font-size="room.fontSize"
           @change="set"
+          :counts="study.quantity ? countedIn(study.quantity) : undefined"
           @counted="countIn"
           @width="setWidth"
           @font-size="setFontSize"
