@@ -1,8 +1,10 @@
+import { axes } from './axes'
 import type { DeskCase } from './case'
 import { money } from './money'
 import { places } from './places'
 import { science } from './science'
 import { shares } from './shares'
+import { times } from './times'
 
 /** Cases by subject, as a chart editor would judge them. */
 export const desk: Readonly<Record<string, readonly DeskCase[]>> = {
@@ -10,4 +12,6 @@ export const desk: Readonly<Record<string, readonly DeskCase[]>> = {
   shares,
   science,
   places,
+  times,
+  axes,
 }
