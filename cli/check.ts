@@ -142,10 +142,14 @@ function subjectOf(input: Input): { subject: Subject; places: readonly number[] 
 /** Findings of values as a style writes them on a surface. */
 function findingsOf(input: unknown): Answer {
   const { subject, places } = subjectOf(check(checkInput, input))
-  const findings = runChecks(subject).map((finding) => ({
-    ...finding,
-    at: finding.at.map((at) => places[at]!),
-    fixes: finding.fixes.map(told),
+  const placed = <One extends { readonly at: readonly number[] }>(one: One): One => ({
+    ...one,
+    at: one.at.map((at) => places[at]!),
+  })
+  const findings = runChecks(subject).map(({ also, fixes, ...finding }) => ({
+    ...placed(finding),
+    fixes: fixes.map(told),
+    ...(also && { also: also.map(placed) }),
   }))
   return { findings }
 }

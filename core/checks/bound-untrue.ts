@@ -87,6 +87,7 @@ const messages: Readonly<Record<Untrue['what'], (untrue: Untrue) => string>> = {
 export const boundUntrue: Check<Untrue> = {
   id: 'bound-untrue',
   title: 'A bound or a text says another number',
+  brings: { checks: ['same-label', 'misread'] },
   weight: 'error',
   finds:
     'a bound whose label is another number, as where its sign is hidden; a text for zero or missing values that reads as another number',

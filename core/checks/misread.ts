@@ -67,6 +67,7 @@ const OF: Readonly<Record<Misreading['of'], string>> = { step: 'a step', value: 
 export const misread: Check<Misreading> = {
   id: 'misread',
   title: 'Reads as another number',
+  brings: { checks: ['same-label'] },
   weight: 'error',
   finds:
     'a label that is off by more than a twentieth: of the step on an axis, of the number elsewhere; not where its precision is usual (whole percent, a currency’s minor unit, counts) and its text is its own',

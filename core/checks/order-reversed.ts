@@ -15,6 +15,10 @@ export const orderReversed: Check<{
 }> = {
   id: 'order-reversed',
   title: 'A larger number reads smaller',
+  brings: {
+    checks: ['same-label', 'step-hidden', 'uneven-steps', 'misread'],
+    everywhere: true,
+  },
   weight: 'error',
   finds:
     'a number that is larger than another and reads smaller: cases that do not convert, hidden signs',

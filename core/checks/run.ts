@@ -2,9 +2,10 @@ import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { whereResolved } from '../error'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
+import { byCause } from './causes'
 import { layouts } from './layouts'
 import { doublesOf, proofOf, valueAt } from './proof'
-import type { Change, Check, Finding, Fix, Proof, Severity, Subject } from './types'
+import type { Change, Check, Finding, Fix, Proof, Severity, Subject, ToldFinding } from './types'
 
 const MOST_FIXES = 2
 
@@ -147,7 +148,7 @@ function fixesFor(
 }
 
 /**
- * Runs every check. A fix is offered only after it was tried: its check holds with it, and it
+ * Runs every check. Findings of one cause are told as one, the others named in it. A fix is offered only after it was tried: its check holds with it, and it
  * brings no new error.
  *
  * @param subject values as they stand on one surface
@@ -172,18 +173,22 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
     }
     return tried.get(key)!
   }
+  const causes = byCause(findings)
+  const told = (check: Check): ToldFinding => {
+    const found = findings.get(check)!
+    return { check: check.id, ...found, message: check.message(found.params) }
+  }
   return checks.flatMap((check) => {
     step()
-    const found = findings.get(check)
-    return found
-      ? [
-          {
-            check: check.id,
-            ...found,
-            message: check.message(found.params),
-            fixes: fixesFor(check, proof, found.at, before, findingsAfter),
-          },
-        ]
-      : []
+    if (causes.get(check) !== check) return []
+    const also = [...causes].filter(([other, cause]) => other !== check && cause === check)
+    const fixes = fixesFor(check, proof, findings.get(check)!.at, before, findingsAfter)
+    return [
+      {
+        ...told(check),
+        fixes,
+        ...(also.length > 0 ? { also: also.map(([other]) => told(other)) } : {}),
+      },
+    ]
   })
 }

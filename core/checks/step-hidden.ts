@@ -28,6 +28,7 @@ type HiddenStep = {
 export const stepHidden: Check<HiddenStep> = {
   id: 'step-hidden',
   title: 'The labels hide the step',
+  brings: { checks: ['same-label', 'uneven-steps', 'vanished', 'misread'], everywhere: true },
   weight: 'error',
   finds: 'an axis with an even step, some of whose labels are not exactly their tick',
   find(proof) {

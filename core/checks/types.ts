@@ -168,17 +168,27 @@ export interface Found<Params> {
   /** The places of the values that it is about. */
   readonly at: readonly number[]
 }
-export interface Finding extends Found<FindingParams> {
+/** A finding in words. */
+export interface ToldFinding extends Found<FindingParams> {
   readonly check: string
   /** What the reader will think, where, and by how much. */
   readonly message: string
+}
+export interface Finding extends ToldFinding {
   readonly fixes: readonly Fix[]
+  /** What else has the same cause, and goes with it. */
+  readonly also?: readonly ToldFinding[]
 }
 
 /** @typeParam Params what its message says */
 export interface Check<Params = FindingParams> {
   readonly id: string
   readonly title: string
+  /**
+   * The checks whose findings have the same cause where both are found: of its own values, or
+   * everywhere on the surface.
+   */
+  readonly brings?: { readonly checks: readonly string[]; readonly everywhere?: boolean }
   /** How grave it is, and where otherwise, for the guide. */
   readonly weight: string
   /** What it finds, and when, for the guide. */

@@ -61,6 +61,7 @@ const hasOwnWords = ({ full }: Proof): boolean =>
 export const unclearMarks: Check<{ label: string; said: string; reader: string; taken: string }> = {
   id: 'unclear-marks',
   title: 'Readers take it for another number',
+  brings: { checks: ['unfamiliar-rung'], everywhere: true },
   weight: 'error',
   finds:
     "a label that a reader of the style's own region, or a declared one, takes for another number, by that region's marks and names of powers",

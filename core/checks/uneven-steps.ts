@@ -15,6 +15,7 @@ const areEven = (steps: readonly Decimal[]): boolean =>
 export const unevenSteps: Check<{ step: string; labels: readonly string[] }> = {
   id: 'uneven-steps',
   title: 'Even ticks, uneven labels',
+  brings: { checks: ['misread'] },
   weight: 'error',
   finds: 'an axis with an even step whose labels read back at unequal distances',
   find(proof) {

@@ -7,6 +7,7 @@ import type { Check } from './types'
 export const vanished: Check<{ numbers: readonly string[]; count: number; label: string }> = {
   id: 'vanished',
   title: 'A number is written as zero',
+  brings: { checks: ['same-label', 'misread'] },
   weight: 'error',
   finds: 'a number that is not zero, whose kept digits are all zero',
   find(proof) {

@@ -13,9 +13,13 @@ function checkCells(
   // Places among the rows become those among the values, and back.
   const placeOf = new Map(places.map((at, i) => [at, i]))
   const selection = subject.selection?.flatMap((at) => placeOf.get(at) ?? [])
-  return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) => ({
-    ...finding,
-    at: finding.at.map((i) => places[i]!),
+  const placed = <One extends { readonly at: readonly number[] }>(one: One): One => ({
+    ...one,
+    at: one.at.map((i) => places[i]!),
+  })
+  return runChecks({ ...subject, values, rows, selection }, onStep).map(({ also, ...finding }) => ({
+    ...placed(finding),
+    ...(also && { also: also.map(placed) }),
   }))
 }
 

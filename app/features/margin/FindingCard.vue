@@ -26,8 +26,12 @@ const places = computed(() =>
     ? words.onAxis(props.card.main.other.title)
     : surfaces.value.map((surface) => levelWords[surface]).join(', '),
 )
+/** What its fix mends too, and what has the same cause. */
+const also = computed(() =>
+  [props.card.main, ...props.card.also].flatMap((one) => [one, ...(one.also ?? [])]).slice(1),
+)
 const alsoTitles = computed(() =>
-  props.card.also.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '),
+  also.value.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '),
 )
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
@@ -93,9 +97,9 @@ function leave() {
         @click="emit('fix', fix, card)"
       />
     </div>
-    <details v-if="card.also.length > 0" class="also">
-      <summary>{{ words.mendsMore(card.also.length, alsoTitles) }}</summary>
-      <p v-for="one in card.also" :key="one.check" :data-check="one.check">
+    <details v-if="also.length > 0" class="also">
+      <summary>{{ words.mendsMore(also.length, alsoTitles) }}</summary>
+      <p v-for="one in also" :key="one.check" :data-check="one.check">
         <b>{{ checkTitles[one.check] }}.</b> {{ one.message }}
       </p>
     </details>

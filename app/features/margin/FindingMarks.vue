@@ -3,7 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import type { Fix } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 import type { Checks } from './useFindings'
-import { type Card, checkTitles, findingsOf, type PlacedFinding } from './cards'
+import { type Card, checkTitles, surfacesOf, type PlacedFinding } from './cards'
 import { findingMarks as words } from './words'
 
 const props = defineProps<{
@@ -25,11 +25,10 @@ const isChecking = computed(() => props.checks.checking.value)
 const isLong = refDebounced(isChecking, LONG)
 const isSlow = computed(() => isChecking.value && isLong.value)
 
-/** How many findings each surface has. */
+/** How many cards speak of each surface. */
 const counts = computed(() => {
   const by = new Map<string, number>()
-  for (const { surface } of props.cards.flatMap(findingsOf))
-    by.set(surface, (by.get(surface) ?? 0) + 1)
+  for (const surface of props.cards.flatMap(surfacesOf)) by.set(surface, (by.get(surface) ?? 0) + 1)
   return [...by]
 })
 /** What was left of a surface for one reason. */

@@ -1,21 +1,24 @@
 import { checks } from '~~/core/checks'
 import { fixKey } from '~~/core/checks/fixes'
-import type { Finding, Severity, Surface } from '~~/core/checks/types'
+import type { Finding, Severity, Surface, ToldFinding } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 
 export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(
   checks.map(({ id, title }) => [id, title]),
 )
 
-export interface PlacedFinding extends Omit<Finding, 'at'> {
+/** A finding's places; of a long column as one buffer. */
+interface Placed {
+  readonly at: ArrayLike<number>
+}
+export interface PlacedFinding extends Omit<Finding, 'at' | 'also'>, Placed {
   readonly surface: Surface
   /**
    * The quantity that it is about, where that is another than the page's: one with an axis of its
    * own.
    */
   readonly other?: { readonly id: string; readonly title: string } | undefined
-  /** The places of its values on the surface; of a long column as one buffer. */
-  readonly at: ArrayLike<number>
+  readonly also?: readonly (Omit<ToldFinding, 'at'> & Placed)[]
 }
 /** PlaceSet that something holds for. */
 export interface PlaceSet {
@@ -102,7 +105,9 @@ export const standing = (
  * million.
  */
 export function flaggedBy(findings: readonly PlacedFinding[]): PlaceSet {
-  const told = findings.filter(({ severity }) => severity !== 'note')
+  const told = findings
+    .flatMap((one) => [one, ...(one.also ?? [])])
+    .filter(({ severity }) => severity !== 'note')
   let last = -1
   for (const { at } of told) for (let i = 0; i < at.length; i++) last = Math.max(last, at[i]!)
   const flags = new Uint8Array(last + 1)

@@ -1,4 +1,4 @@
-import type { Finding } from '~~/core/checks/types'
+import type { Finding, ToldFinding } from '~~/core/checks/types'
 import { runPlaced } from '~~/shared/page/check'
 import type { CheckedSubject } from '~~/shared/page/subjects'
 
@@ -7,7 +7,10 @@ export interface CheckJob {
   readonly subjects: readonly CheckedSubject[]
 }
 /** A finding whose places are one buffer, which is handed over and not copied. */
-export type SentFinding = Omit<Finding, 'at'> & { readonly at: Int32Array }
+export type SentFinding = Omit<Finding, 'at' | 'also'> & {
+  readonly at: Int32Array
+  readonly also?: readonly (Omit<ToldFinding, 'at'> & { readonly at: Int32Array })[]
+}
 /**
  * How far a run is, what it found of one of its subjects, or why it found nothing; done is 1 at its
  * end.
@@ -37,6 +40,7 @@ addEventListener('message', ({ data: { run, subjects } }: MessageEvent<CheckJob>
       const findings = runPlaced(subject, onStep).map((finding): SentFinding => ({
         ...finding,
         at: Int32Array.from(finding.at),
+        also: finding.also?.map((one) => ({ ...one, at: Int32Array.from(one.at) })),
       }))
       answer(
         { of, findings },

@@ -28,6 +28,7 @@ test('the corpus: errors and warnings are those that its rules imply, no more an
   const wrong: string[] = []
   for (const [at, one] of (cases as unknown as CorpusCase[]).entries()) {
     const found = runChecks(subjectOf(one))
+      .flatMap((finding) => [finding, ...(finding.also ?? [])])
       .filter(({ severity }) => severity !== 'note')
       .map(({ check }) => check)
     const missed = one.expect.filter((check) => !found.includes(check))
@@ -53,7 +54,10 @@ test('the corpus: errors and warnings are those that its rules imply, no more an
 test("the corpus: a finding's words are made of its parameters alone, read from JSON too", () => {
   const told = new Set<string>()
   for (const one of cases as unknown as CorpusCase[])
-    for (const { check, message, params } of runChecks(subjectOf(one))) {
+    for (const { check, message, params } of runChecks(subjectOf(one)).flatMap((finding) => [
+      finding,
+      ...(finding.also ?? []),
+    ])) {
       told.add(check)
       const { message: words } = checks.find(({ id }) => id === check)!
       expect([check, words(JSON.parse(JSON.stringify(params)))]).toEqual([check, message])

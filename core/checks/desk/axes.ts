@@ -13,7 +13,7 @@ export const axes: readonly DeskCase[] = [
   ),
   due(
     'both sides of zero read alike',
-    'same-label',
+    'order-reversed',
     axis({ ...shared(6), fraction: whole, sign: 'never' }, [-2e6, 2e6], 1e6),
   ),
   fine('parentheses below zero', axis({ fraction: whole, sign: 'parentheses' }, [-40, 40], 20)),

@@ -15,7 +15,7 @@ const withTables = (subject: Subject): Subject => ({
 describe.each(Object.entries(desk))('%s', (_, cases) => {
   test.each(cases.map((one) => [one.why, one] as const))('%s', (_why, { subject, due, not }) => {
     const found = runChecks(withTables(subject))
-    const ids = found.map(({ check }) => check)
+    const ids = found.flatMap(({ check, also = [] }) => [check, ...also.map((one) => one.check)])
     const grave = found.filter(({ severity }) => severity !== 'note').map(({ check }) => check)
     expect({
       missed: due.filter((check) => !ids.includes(check)),

@@ -4,12 +4,19 @@ import type { Finding, Subject } from '../types'
 
 export { axis, written } from './subjects'
 
-/** What a check says of a subject. */
+/** Every finding, those that are named in others among them. */
+const allFound = (subject: Subject): Finding[] =>
+  runChecks(subject).flatMap(({ also = [], ...own }) => [
+    own,
+    ...also.map((one) => ({ ...one, fixes: [] })),
+  ])
+
+/** What a check says of a subject, by itself or named in another of its cause. */
 export const found = (subject: Subject, check: string): Finding | undefined =>
-  runChecks(subject).find((finding) => finding.check === check)
+  allFound(subject).find((finding) => finding.check === check)
 
 const errorsOf = (subject: Subject): string[] =>
-  runChecks(subject)
+  allFound(subject)
     .filter(({ severity }) => severity === 'error')
     .map(({ check }) => check)
 

@@ -1,0 +1,37 @@
+import type { Check, Severity } from './types'
+
+const RANK: Record<Severity, number> = { note: 0, warning: 1, error: 2 }
+interface Verdict {
+  readonly severity: Severity
+  readonly at: readonly number[]
+}
+
+/** Whether a finding is one of another's cause: no graver, and of no other values. */
+function isBroughtBy(
+  [check, found]: readonly [Check, Verdict],
+  [cause, own]: readonly [Check, Verdict],
+): boolean {
+  const { brings } = cause
+  if (!brings?.checks.includes(check.id) || RANK[found.severity] > RANK[own.severity]) return false
+  if (brings.everywhere) return true
+  const places = new Set(own.at)
+  return found.at.every((at) => places.has(at))
+}
+
+/**
+ * Which finding each one is named in, since both have one cause; itself where it has its own.
+ *
+ * @param findings by their checks
+ * @example byCause(new Map([[stepHidden, …], [misread, …]])).get(misread) // stepHidden
+ */
+export function byCause(findings: ReadonlyMap<Check, Verdict>): ReadonlyMap<Check, Check> {
+  const all = [...findings]
+  const nearest = new Map(
+    all.map((one) => [one[0], all.find((cause) => isBroughtBy(one, cause))?.[0] ?? one[0]]),
+  )
+  const rootOf = (check: Check): Check => {
+    const cause = nearest.get(check)!
+    return cause === check ? check : rootOf(cause)
+  }
+  return new Map(all.map(([check]) => [check, rootOf(check)]))
+}
