@@ -60,9 +60,8 @@ test('check names findings with their fixes, and ends with 1 where one is an err
             { title: 'Write 3 decimals', style: { fraction: [3, 3] } },
             { ticks: { step: '0.2' } },
           ],
+          also: [{ check: 'uneven-steps' }, { check: 'misread' }],
         },
-        { check: 'uneven-steps' },
-        { check: 'misread' },
       ],
     },
   })

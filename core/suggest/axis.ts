@@ -93,37 +93,34 @@ const sizeScore = (size: number, wanted: number): number =>
   size >= wanted ? 1 : (0.2 * (size - LEAST_SIZE + 1)) / (wanted - LEAST_SIZE)
 const gapScore = (ems: number): number => (ems >= EASY_GAP ? 1 : 2 - EASY_GAP / ems)
 
+/** The styles that are tried on a set of ticks. */
+function stylesFor(
+  ticks: TickSet,
+  { style, keepsStyle, form, counted }: AxisRequest,
+  shared: Context,
+): Style[] {
+  if (keepsStyle) return [style]
+  const cleared: Style = style.significant ? { ...style, significant: null } : style
+  const clocks = clocksFor(ticks, cleared, form ? undefined : counted)
+  // A clock stays one.
+  if (cleared.notation === 'clock') return clocks
+  return [
+    ...clocks,
+    ...wordings(form).map((wording) => telling({ ...cleared, ...wording }, ticks.values, shared)),
+  ]
+}
+
 /**
  * The best ways to label a set of ticks, one a wording: each the largest type, lying rather than
  * turned, in which no label meets the next.
  */
-function labelled(
-  ticks: TickSet,
-  {
-    domain,
-    style,
-    keepsStyle,
-    width,
-    fontSize = DEFAULT_SIZE,
-    form,
-    kind,
-    counted,
-    context = {},
-  }: AxisRequest,
-): AxisChoice[] {
+function labelled(ticks: TickSet, request: AxisRequest): AxisChoice[] {
+  const { domain, width, fontSize = DEFAULT_SIZE, form, kind, context = {} } = request
   const { step, values } = ticks
   const ends = reachOf(domain, values)
-  const cleared: Style = style.significant ? { ...style, significant: null } : style
   const shared: Context = { ...context, values: values.map(toExactText) }
   const seen = new Set<string>()
-  const styles = keepsStyle
-    ? [style]
-    : [
-        ...clocksFor(ticks, cleared, form ? undefined : counted),
-        ...(cleared.notation === 'clock' ? [] : wordings(form)).map((wording) =>
-          telling({ ...cleared, ...wording }, values, shared),
-        ),
-      ]
+  const styles = stylesFor(ticks, request, shared)
   const choices = styles.flatMap((full) => {
     const subject: Subject = {
       surface: 'axis',

@@ -17,6 +17,7 @@ const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: words.error, warning: words.warning, note: words.note } as const
 const checks = computed(() =>
   findingsOf(props.card)
+    .flatMap((one) => [one, ...(one.also ?? [])])
     .map(({ check }) => check)
     .join(' '),
 )
