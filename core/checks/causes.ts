@@ -6,6 +6,15 @@ interface Verdict {
   readonly at: readonly number[]
 }
 
+/**
+ * A finding, and those that are named in it.
+ *
+ * @example withAlso({ check: 'vanished', also: [{ check: 'misread' }] }).length // 2
+ */
+export const withAlso = <One, Also>(
+  finding: One & { readonly also?: readonly Also[] },
+): (One | Also)[] => [finding, ...(finding.also ?? [])]
+
 /** Whether a finding is one of another's cause: no graver, and of no other values. */
 function isBroughtBy(
   [check, found]: readonly [Check, Verdict],

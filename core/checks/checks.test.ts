@@ -1,3 +1,4 @@
+import { withAlso } from './causes'
 import fc from 'fast-check'
 import type { Style } from '../style/fields'
 import { changed, runChecks } from './run'
@@ -122,7 +123,7 @@ test('after a fix its check is silent and no error is new', () => {
             expect(after.map(({ check }) => check)).not.toContain(finding.check)
             const errors = (findings: Finding[]) =>
               findings
-                .flatMap((one) => [one, ...(one.also ?? [])])
+                .flatMap(withAlso)
                 .filter(({ severity }) => severity === 'error')
                 .map(({ check }) => check)
             expect(errors(before)).toEqual(expect.arrayContaining(errors(after)))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { withAlso } from '~~/core/checks/causes'
 import { fixKey } from '~~/core/checks/fixes'
 import type { Fix } from '~~/core/checks/types'
 import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from './cards'
@@ -17,7 +18,7 @@ const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: words.error, warning: words.warning, note: words.note } as const
 const checks = computed(() =>
   findingsOf(props.card)
-    .flatMap((one) => [one, ...(one.also ?? [])])
+    .flatMap(withAlso)
     .map(({ check }) => check)
     .join(' '),
 )
@@ -28,9 +29,7 @@ const places = computed(() =>
     : surfaces.value.map((surface) => levelWords[surface]).join(', '),
 )
 /** What its fix mends too, and what has the same cause. */
-const also = computed(() =>
-  [props.card.main, ...props.card.also].flatMap((one) => [one, ...(one.also ?? [])]).slice(1),
-)
+const also = computed(() => [props.card.main, ...props.card.also].flatMap(withAlso).slice(1))
 const alsoTitles = computed(() =>
   also.value.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '),
 )

@@ -1,4 +1,5 @@
 import { checks } from '~~/core/checks'
+import { withAlso } from '~~/core/checks/causes'
 import { fixKey } from '~~/core/checks/fixes'
 import type { Finding, Severity, Surface, ToldFinding } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
@@ -105,9 +106,7 @@ export const standing = (
  * million.
  */
 export function flaggedBy(findings: readonly PlacedFinding[]): PlaceSet {
-  const told = findings
-    .flatMap((one) => [one, ...(one.also ?? [])])
-    .filter(({ severity }) => severity !== 'note')
+  const told = findings.flatMap(withAlso).filter(({ severity }) => severity !== 'note')
   let last = -1
   for (const { at } of told) for (let i = 0; i < at.length; i++) last = Math.max(last, at[i]!)
   const flags = new Uint8Array(last + 1)

@@ -1,3 +1,4 @@
+import { withAlso } from '../causes'
 import { decimal } from '../../decimal/decimal'
 import de from '../../locale/generated/locales/de.json'
 import type { LocaleTable } from '../../locale/types'
@@ -28,7 +29,7 @@ test('the corpus: errors and warnings are those that its rules imply, no more an
   const wrong: string[] = []
   for (const [at, one] of (cases as unknown as CorpusCase[]).entries()) {
     const found = runChecks(subjectOf(one))
-      .flatMap((finding) => [finding, ...(finding.also ?? [])])
+      .flatMap(withAlso)
       .filter(({ severity }) => severity !== 'note')
       .map(({ check }) => check)
     const missed = one.expect.filter((check) => !found.includes(check))
@@ -54,10 +55,7 @@ test('the corpus: errors and warnings are those that its rules imply, no more an
 test("the corpus: a finding's words are made of its parameters alone, read from JSON too", () => {
   const told = new Set<string>()
   for (const one of cases as unknown as CorpusCase[])
-    for (const { check, message, params } of runChecks(subjectOf(one)).flatMap((finding) => [
-      finding,
-      ...(finding.also ?? []),
-    ])) {
+    for (const { check, message, params } of runChecks(subjectOf(one)).flatMap(withAlso)) {
       told.add(check)
       const { message: words } = checks.find(({ id }) => id === check)!
       expect([check, words(JSON.parse(JSON.stringify(params)))]).toEqual([check, message])
