@@ -1,6 +1,7 @@
 import { axes } from './axes'
 import type { DeskCase } from './case'
 import { money } from './money'
+import { people } from './people'
 import { places } from './places'
 import { science } from './science'
 import { shares } from './shares'
@@ -14,4 +15,5 @@ export const desk: Readonly<Record<string, readonly DeskCase[]>> = {
   places,
   times,
   axes,
+  people,
 }
