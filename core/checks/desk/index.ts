@@ -5,6 +5,7 @@ import { people } from './people'
 import { places } from './places'
 import { science } from './science'
 import { shares } from './shares'
+import { stories } from './stories'
 import { times } from './times'
 
 /** Cases by subject, as a chart editor would judge them. */
@@ -16,4 +17,5 @@ export const desk: Readonly<Record<string, readonly DeskCase[]>> = {
   times,
   axes,
   people,
+  stories,
 }

@@ -79,8 +79,8 @@ export const people: readonly DeskCase[] = [
     on('marks', { fraction: two }, ['1.24', '1.36'], { changes: [change(0, 1, '0.12')] }),
   ),
   due(
-    'three thirds of a survey',
-    'shares-not-100',
+    'three thirds of a survey, one of them larger',
+    ['shares-not-100', 'same-label'],
     on('table', { unit: PERCENT, fraction: whole }, ['0.334', '0.333', '0.333'], {
       kind: 'shares',
       shares: true,
