@@ -8,13 +8,17 @@ import type { Check } from './types'
  */
 const NUMBER = /[-−+]?\d[\d.,\u00a0\u202f']*\d(?:[a-zA-Z%]\b|%)?|[-−+]?\d(?:[a-zA-Z%]\b|%)?/gu
 
+/** A hyphen for a minus is another check's. */
+const withMinus = (text: string): string => text.replace(/-(?=\d)/g, '−')
+
 /** Numbers of a text that stand in none of its labels. */
 function rawIn(text: string, labels: readonly string[]): string[] {
   // The longest first, so that no label is taken for part of another.
-  const bare = [...labels]
+  const bare = labels
     .filter((label) => label !== '')
+    .map(withMinus)
     .sort((a, b) => b.length - a.length)
-    .reduce((rest, label) => rest.split(label).join(' '), text)
+    .reduce((rest, label) => rest.split(label).join(' '), withMinus(text))
   return bare.match(NUMBER) ?? []
 }
 
