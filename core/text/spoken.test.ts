@@ -5,6 +5,7 @@ import type { Value } from '../label/types'
 import { regionsBy } from '../label/needs'
 import type { Style } from '../style/schemas'
 import { speaker } from './spoken'
+import { SPOKEN_WORDS } from './spokenWords'
 import { spokenPlan, spokenStyle } from './words'
 
 function spoken(style: Style, ...values: Value[]): string[] {
@@ -47,6 +48,60 @@ test.each<[Style, Value, string]>([
 ])('%j says %p as %s', (style, value, words) => {
   expect(spoken(style, value)).toEqual([words])
 })
+
+const percent: Style['unit'] = { kind: 'percent' }
+test.each<[string, Style, Value, string]>([
+  ['de', { unit: percent }, -0.125, 'minus 12,5 Prozent'],
+  ['de', { notation: 'scientific', fraction: [0, 1] }, 4.2e-7, '4,2 mal 10 hoch minus 7'],
+  ['de-AT', { under: '0.01' }, 0.001, 'weniger als 0,01'],
+  ['fr', { unit: { kind: 'percentPoint' } }, 0.02, '2 points de pourcentage'],
+  ['fr', {}, -5, 'moins 5'],
+  ['es', { ...short, unit: euro }, 1234567, '1,2 millones de euros'],
+  ['fr', { ...short, unit: euro }, 2.5e6, '2,5 millions d’euros'],
+  [
+    'fr',
+    { ...short, unit: { kind: 'currency', code: 'CHF' } },
+    2e6,
+    '2 millions de francs suisses',
+  ],
+  ['it', { ...short, unit: euro }, 3e9, '3 miliardi di euro'],
+  ['pt', { ...short, unit: euro }, 2e6, '2 milhões de Euros'],
+  ['es', { ...short, unit: euro }, 5000, '5 mil euros'],
+  ['es', { notation: 'multiple' }, -2.0943951023931953, 'menos 2 pi entre 3'],
+  ['it', { before: '≈ ' }, 12, 'circa 12'],
+  ['pt-PT', { over: '99' }, 120, 'mais de 99'],
+  ['nl', { unit: { kind: 'basisPoint' } }, 0.0012, '12 basispunten'],
+  ['pl', {}, Infinity, 'nieskończoność'],
+  ['ja', { under: '0.01' }, 0.001, '0.01未満'],
+  ['ja', { unit: percent }, 0.125, '12.5パーセント'],
+  ['ja', { notation: 'scientific' }, 1e6, '1かける10の6乗'],
+  ['sv', { unit: percent }, 0.125, '12,5 %'],
+])('in %s %j says %p as %s', (locale, style, value, words) => {
+  expect(spoken({ ...style, locale }, value)).toEqual([words])
+})
+
+test.each(['de', 'fr', 'es', 'it', 'pt', 'nl', 'pl', 'ja'])(
+  'nothing is said in English in %s',
+  (locale) => {
+    const own = SPOKEN_WORDS[locale]!
+    const { en } = SPOKEN_WORDS
+    // Words that the languages share are few: minus, plus, pi, zero.
+    for (const key of [
+      'about',
+      'less',
+      'more',
+      'power',
+      'times',
+      'over',
+      'infinity',
+      'missing',
+    ] as const)
+      expect([key, own[key]]).not.toEqual([key, en![key]])
+    expect(Object.keys(own.units)).toEqual(Object.keys(en!.units))
+    for (const pattern of [own.about, own.less, own.more, own.power, own.over])
+      expect(pattern).toContain('{0}')
+  },
+)
 
 test.each<[Style, number, string]>([
   [{ unit: { kind: 'percentPoint' } }, 0.01, '1 percentage point'],

@@ -2,59 +2,79 @@ import { decide } from '../label/decide'
 import { amountOf } from '../label/value'
 import { fromSuperscript } from '../decimal/superscript'
 import { partsOf } from '../label/write'
-import type { Part, PartType, Plan, Row, Rule, Value } from '../label/types'
+import type { SpokenWords } from './spokenWords'
+import type { Part, PartType, Plan, Row, Rule, Value, Written } from '../label/types'
 
 /** The labels of a Plan as they are said: the same decisions, other words. */
 export interface SpokenPlan {
   /** What each rule of the Plan writes otherwise. */
   readonly rules: readonly Partial<Rule>[]
-  /** Whether signs and powers have words here; elsewhere they stand as they are written. */
-  readonly isEnglish: boolean
+  /** What is said for signs; null where they stand as they are written. */
+  readonly words: SpokenWords | null
 }
 
-const constants: Record<string, string> = { π: 'pi', τ: 'tau' }
-const units: Record<string, string> = {
-  '%': 'percent',
-  '‰': 'permille',
-  pp: 'percentage points',
-  bp: 'basis points',
-}
+const around = (pattern: string, text: string): string => pattern.replace('{0}', () => text)
 
 /** "×10⁻⁷" as "times 10 to the minus 7". */
-function powerWords(text: string): string {
+function powerWords(text: string, { power, times, minus, gap }: SpokenWords): string {
   return text
-    .replace('×', ' times ')
-    .replace(
-      /10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/,
-      (_, raised: string) => `10 to the ${String(fromSuperscript(raised)).replace('-', 'minus ')}`,
+    .replace('×', `${gap}${times}`)
+    .replace(/10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, raised: string) =>
+      around(power, String(fromSuperscript(raised)).replace('-', minus)),
     )
 }
 
-/** How a part is said in English; the others are said as they are written. */
-const english: Partial<Record<PartType, (text: string, isOne: boolean) => string>> = {
-  before: (text) => text.replace(/^[≈~]\s*/, 'about '),
-  minus: () => 'minus ',
-  plus: () => 'plus ',
-  bound: (text) => (text === '<' ? 'less than ' : 'more than '),
+/** "×7" as "times 7", "π" as "pi". */
+const constantWords = (text: string, { constants, times, gap }: SpokenWords): string =>
+  gap + (constants[text] ?? text.replace('×', times))
+
+type Say = (text: string, words: SpokenWords, isOne: boolean) => string
+/** How a part is said; the others are said as they are written. */
+const sayings: Partial<Record<PartType, Say>> = {
+  before: (text, { about }) => text.replace(/^[≈~]\s*/, around(about, '')),
+  minus: (_, { minus }) => minus,
+  plus: (_, { plus }) => plus,
+  bound: () => '',
   exponent: powerWords,
-  constant: (text) => ` ${constants[text] ?? text.replace('×', 'times ')}`,
-  denominator: (text) => ` over ${text.slice(1)}`,
-  unit: (text, isOne) => (units[text] ? ` ${units[text].replace(/s$/, isOne ? '' : 's')}` : text),
+  constant: constantWords,
+  denominator: (text, { over, gap }) => gap + around(over, text.slice(1)),
+  unit: (text, { units, gap }, isOne) => (units[text] ? gap + units[text][isOne ? 0 : 1] : text),
   // A prefix is a word of its own when it is said.
-  rung: (text) => ` ${text} `,
-  infinity: () => 'infinity',
-  zero: () => 'zero',
+  rung: (text, { gap }) => `${gap}${text}${gap}`,
+  infinity: (_, { infinity }) => infinity,
+  zero: (_, { zero }) => zero,
+}
+
+const MILLIONS = 6
+const hasMillions = ({ rules }: Plan, { rule, rung, exponent, kind }: Written): boolean => {
+  const { base, power } = rules[rule]!.rungs[rung] ?? { base: 2, power: 0 }
+  return kind === 'number' && exponent === null && base === 10 && power >= MILLIONS
 }
 
 /** Kinds of parts that tell how many there are: integer, decimal, rung, exponent. */
 const COUNTED = /^(int|dec|rung|exp)/
-const said = (parts: readonly Part[], isEnglish: boolean): string => {
+const VOWEL = /^[aeiouyhàâéèêëîïôûœ]/i
+/** Parts with what stands between millions and what is counted: un million d’euros. */
+function withOf(parts: readonly Part[], { ofMillions }: SpokenWords): readonly Part[] {
+  const at = parts.findIndex(({ type }) => type === 'rung')
+  const unit = parts.findIndex(({ type }, place) => place > at && type === 'unit')
+  if (!ofMillions || at < 0 || unit < 0) return parts
+  return parts.map((part, place) => {
+    const name = part.value.trimStart()
+    const of = ofMillions[VOWEL.test(name) ? 1 : 0]
+    return place === unit ? { type: 'unit', value: of + name } : part
+  })
+}
+
+function said(parts: readonly Part[], words: SpokenWords | null): string {
   const count = parts.map(({ type, value }) => (COUNTED.test(type) ? value : '')).join('')
-  return parts
-    .map(({ type, value }) => (isEnglish ? english[type]?.(value, count === '1') : null) ?? value)
+  const text = parts
+    .map(({ type, value }) => (words && sayings[type]?.(value, words, count === '1')) ?? value)
     .join('')
     .replace(/\s+/g, ' ')
     .trim()
+  const bound = parts.find(({ type }) => type === 'bound')?.value
+  return words && bound ? around(bound === '<' ? words.less : words.more, text) : text
 }
 
 /** What a screen reader says for a value. */
@@ -67,12 +87,13 @@ export type Speaker = (value: Value, row?: Row) => string
  * @param spoken the same style in words, from `spokenPlan`
  * @example speaker(plan, spokenPlan(plan, style))(1234567) // '1.2 million euros', where the label is €1.2M
  */
-export function speaker(plan: Plan, { rules, isEnglish }: SpokenPlan): Speaker {
+export function speaker(plan: Plan, { rules, words: signs }: SpokenPlan): Speaker {
   const words: Plan = { ...plan, rules: plan.rules.map((rule, at) => ({ ...rule, ...rules[at] })) }
   return (value, row) => {
     const written = decide(plan, amountOf(value), row)
-    return isEnglish && written.kind === 'missing'
-      ? 'no value'
-      : said(partsOf(words, written), isEnglish)
+    const parts = partsOf(words, written)
+    return signs && written.kind === 'missing'
+      ? signs.missing
+      : said(hasMillions(words, written) && signs ? withOf(parts, signs) : parts, signs)
   }
 }

@@ -1,10 +1,10 @@
 import type { Context } from '../label/context'
 import { resolve } from '../label/resolve'
-import { isEnglish } from '../locale/choose'
 import { inherit } from '../style/inherit'
 import type { Plan, Rule } from '../label/types'
 import type { FullStyle, Style } from '../style/schemas'
 import type { SpokenPlan } from './spoken'
+import { type SpokenWords, spokenWordsOf } from './spokenWords'
 
 type Unit = FullStyle['unit']
 
@@ -52,6 +52,14 @@ function difference(from: Rule, to: Rule): Partial<Rule> {
   return Object.fromEntries(entries)
 }
 
+/** Of a language's words those of units and constants that the labels have: they go with each module. */
+function neededBy(plan: Plan, words: SpokenWords | null): SpokenWords | null {
+  const written = JSON.stringify(plan.rules)
+  const needed = <Word>(all: Readonly<Record<string, Word>>) =>
+    Object.fromEntries(Object.entries(all).filter(([sign]) => written.includes(`"${sign}"`)))
+  return words && { ...words, units: needed(words.units), constants: needed(words.constants) }
+}
+
 /**
  * The words of a style's labels: rungs and currencies by their names, in the region's language
  * where CLDR has them.
@@ -66,6 +74,6 @@ export function spokenPlan(plan: Plan, style: Style, context: Context = {}): Spo
   const words = resolve(spokenStyle(style), { ...context, inWords: true })
   return {
     rules: words.rules.map((rule, at) => difference(plan.rules[at]!, rule)),
-    isEnglish: isEnglish(inherit(style).locale),
+    words: neededBy(words, spokenWordsOf(inherit(style).locale)),
   }
 }
