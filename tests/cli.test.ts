@@ -41,7 +41,7 @@ test('label --spoken adds what a screen reader should say', () => {
   })
   expect(
     run('label', { style: { ...style, locale: 'fr' }, values: [1234567] }, '--spoken').output,
-  ).toMatchObject({ spoken: ['1,2 million euros'] })
+  ).toMatchObject({ spoken: ['1,2 million d’euros'] })
 })
 
 test('each row is written in the currency that it names, line by line too', () => {
