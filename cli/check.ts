@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import { placedAmong } from '../core/checks/causes'
 import { runChecks } from '../core/checks/run'
 import type { Finding, Fix, Subject } from '../core/checks/types'
 import { subtract, sum } from '../core/decimal/arithmetic'
@@ -142,14 +143,9 @@ function subjectOf(input: Input): { subject: Subject; places: readonly number[] 
 /** Findings of values as a style writes them on a surface. */
 function findingsOf(input: unknown): Answer {
   const { subject, places } = subjectOf(check(checkInput, input))
-  const placed = <One extends { readonly at: readonly number[] }>(one: One): One => ({
-    ...one,
-    at: one.at.map((at) => places[at]!),
-  })
-  const findings = runChecks(subject).map(({ also, fixes, ...finding }) => ({
-    ...placed(finding),
-    fixes: fixes.map(told),
-    ...(also && { also: also.map(placed) }),
+  const findings = runChecks(subject).map((finding) => ({
+    ...placedAmong(finding, places),
+    fixes: finding.fixes.map(told),
   }))
   return { findings }
 }

@@ -23,6 +23,7 @@ export const suggestCommand: Command = {
       fontSize = DEFAULT_SIZE,
       quantity,
     } = check(suggestInput, input)
+    const counted = countedBy(quantity?.measure)
     const common = locale === undefined ? {} : { locale }
     const context = { ...tablesFor(common), ...recordedIn(quantity) }
     if (domain && width !== undefined && surface === 'axis') {
@@ -33,7 +34,7 @@ export const suggestCommand: Command = {
         fontSize,
         form,
         kind: quantity?.kind,
-        counted: countedBy(quantity?.measure),
+        counted,
         context,
       })
       return {
@@ -52,9 +53,7 @@ export const suggestCommand: Command = {
       }
     }
     const values = domain
-      ? placeTicks({ domain, counted: countedBy(quantity?.measure) }).ticks.map(
-          ({ value }) => value,
-        )
+      ? placeTicks({ domain, counted }).ticks.map(({ value }) => value)
       : given!.map((value, at) => amountOf(value, at)).filter(isFiniteAmount)
     if (values.length === 0)
       throw new InputError('values: all are missing; give at least one number')

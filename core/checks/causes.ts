@@ -1,6 +1,7 @@
 import type { Check, Severity } from './types'
 
-const RANK: Record<Severity, number> = { note: 0, warning: 1, error: 2 }
+/** How grave a finding is, beside others. */
+export const RANK: Readonly<Record<Severity, number>> = { note: 0, warning: 1, error: 2 }
 interface Verdict {
   readonly severity: Severity
   readonly at: readonly number[]
@@ -14,6 +15,28 @@ interface Verdict {
 export const withAlso = <One, Also>(
   finding: One & { readonly also?: readonly Also[] },
 ): (One | Also)[] => [finding, ...(finding.also ?? [])]
+
+/** What stands at places among some values. */
+interface At {
+  readonly at: readonly number[]
+}
+/**
+ * A finding of some values, and those that are named in it, at their places among all.
+ *
+ * @param places of those values, by their place
+ * @example placedAmong({ at: [0, 1], … }, [3, 8]).at // [3, 8]
+ */
+export function placedAmong<One extends At & { readonly also?: readonly At[] }>(
+  finding: One,
+  places: readonly number[],
+): One {
+  const among = ({ at }: At) => at.map((place) => places[place]!)
+  return {
+    ...finding,
+    at: among(finding),
+    ...(finding.also && { also: finding.also.map((one) => ({ ...one, at: among(one) })) }),
+  }
+}
 
 /** Whether a finding is one of another's cause: no graver, and of no other values. */
 function isBroughtBy(

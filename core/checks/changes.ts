@@ -32,7 +32,7 @@ const mostDecimals = (proof: Proof): number =>
 
 /** Whether labels are a clock without seconds, of which nobody reads decimals. */
 const lacksSeconds = ({ full }: Proof): boolean =>
-  notationOf(full).isClock && lastOf(full.clock.form ?? 'h:mm') === 'minute'
+  notationOf(full).isClock && lastOf(full.clock) === 'minute'
 
 /** More and more decimals, one at a time; seconds first where a clock has none. */
 export function* moreDecimals(proof: Proof): Generator<Fix> {

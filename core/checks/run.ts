@@ -2,7 +2,7 @@ import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { whereResolved } from '../error'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
-import { byCause } from './causes'
+import { byCause, RANK } from './causes'
 import { layouts } from './layouts'
 import { doublesOf, proofOf, valueAt } from './proof'
 import type { Change, Check, Finding, Fix, Proof, Severity, Subject, ToldFinding } from './types'
@@ -32,7 +32,6 @@ export function changed(subject: Subject, change: Change): Subject {
   }
 }
 
-const RANK: Record<Severity, number> = { note: 0, warning: 1, error: 2 }
 type Verdict = NonNullable<ReturnType<Check['find']>>
 /** What each check finds, check by check. */
 const findingsIn = (proof: Proof, onStep: () => void = () => {}): ReadonlyMap<Check, Verdict> =>

@@ -2,6 +2,7 @@ import { StyleError } from '../error'
 import type { ClockTable } from '../locale/types'
 import { areAlike } from '../measures/convert'
 import { notationOf } from '../notations'
+import { clockOf } from '../notations/clock'
 import type { FullStyle } from '../style/schemas'
 import type { Clock } from './types'
 
@@ -37,7 +38,7 @@ export function withoutTime(style: FullStyle): FullStyle {
  */
 export function clockFor(style: FullStyle, table: ClockTable): Clock | null {
   if (!notationOf(style).isClock) return null
-  const { form = 'h:mm', kind = 'duration' } = style.clock
+  const { form, kind } = clockOf(style.clock)
   if (kind === 'timeOfDay') {
     if (form === WITH_DAYS || form === 'm:ss')
       throw new StyleError('clock.form', form, 'a time of day takes h:mm or h:mm:ss')

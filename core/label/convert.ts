@@ -16,10 +16,11 @@ interface Recorded {
 }
 
 /** What a clock's values are recorded in, and what its last place counts. */
-function clockMeasures({ clock: { of, form = 'h:mm' } }: FullStyle, { measure }: Recorded) {
+function clockMeasures({ clock }: FullStyle, { measure }: Recorded) {
+  const { of } = clock
   if (of !== undefined && measure !== undefined && of !== measure)
     throw new StyleError('clock.of', of, `the values are recorded in ${measure}; leave it out`)
-  return [measure ?? of ?? 'second', lastOf(form)] as const
+  return [measure ?? of ?? 'second', lastOf(clock)] as const
 }
 
 /** What leads from the measure of the cells to that of a style; null where they are the same. */

@@ -13,7 +13,7 @@ const moneyDecimals = (unit: FullStyle['unit']): number | null =>
 /** How many decimals a style has by what it writes; null for as many as are usual. */
 function ownDecimals(style: FullStyle): number | null {
   const { hasAllDigits, isClock } = notationOf(style)
-  if (isClock) return lastOf(style.clock.form ?? 'h:mm') === 'minute' ? 0 : null
+  if (isClock) return lastOf(style.clock) === 'minute' ? 0 : null
   return hasAllDigits ? moneyDecimals(style.unit) : null
 }
 

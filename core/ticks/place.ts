@@ -1,6 +1,6 @@
 import { compare, leadingPower, magnitudeOf, multiply, shift } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
-import type { ClockForm, ClockUnit } from '../notations/clock'
+import { type ClockForm, type ClockUnit, isClockUnit } from '../notations/clock'
 import type { Style } from '../style/fields'
 import { MOST_DIGITS, MOST_POWER } from '../style/schemas'
 import type { AxisKind } from './along'
@@ -110,7 +110,6 @@ const SECONDS: Readonly<Record<ClockUnit, Decimal>> = {
   minute: decimal(60),
   hour: decimal(3600),
 }
-const isClockUnit = (counted: Counted): counted is ClockUnit => counted in SECONDS
 const isWholeIn = (count: Decimal, unit: Decimal): boolean => {
   const [first, last] = multiplesIn(count, count, unit, 'tight')
   return first === last
@@ -137,7 +136,7 @@ export function stepStyle(
 ): Style {
   if (multipleOf !== undefined) return { notation: 'multiple', multipleOf, fraction: [0, 3] }
   const values = ticks.map(({ value }) => value)
-  if (counted !== undefined && step !== null && isClockUnit(counted))
+  if (step !== null && isClockUnit(counted))
     return { notation: 'clock', clock: { of: counted, form: formFor(counted, step, values) } }
   const decimals = Math.max(0, ...values.map(decimalsOf))
   const whole = Math.max(0, ...values.map((value) => toText(value).replace(/^-|\..*$/g, '').length))

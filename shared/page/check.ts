@@ -1,3 +1,4 @@
+import { placedAmong } from '../../core/checks/causes'
 import { runChecks } from '../../core/checks/run'
 import type { Finding } from '../../core/checks/types'
 import { present } from './packing'
@@ -13,14 +14,9 @@ function checkCells(
   // Places among the rows become those among the values, and back.
   const placeOf = new Map(places.map((at, i) => [at, i]))
   const selection = subject.selection?.flatMap((at) => placeOf.get(at) ?? [])
-  const placed = <One extends { readonly at: readonly number[] }>(one: One): One => ({
-    ...one,
-    at: one.at.map((i) => places[i]!),
-  })
-  return runChecks({ ...subject, values, rows, selection }, onStep).map(({ also, ...finding }) => ({
-    ...placed(finding),
-    ...(also && { also: also.map(placed) }),
-  }))
+  return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) =>
+    placedAmong(finding, places),
+  )
 }
 
 /**

@@ -2,7 +2,7 @@ import { superscript } from '../../decimal/superscript'
 import { LADDER_IDS } from '../../ladders'
 import { ladderOf, REGIONAL } from '../../ladders/find'
 import { NOTATION_IDS, notationOf, notations } from '../../notations'
-import { CLOCK_FORMS, CLOCK_KINDS, type ClockForm } from '../../notations/clock'
+import { CLOCK_FORMS, CLOCK_KINDS, type ClockForm, clockOf } from '../../notations/clock'
 import { CONSTANTS } from '../../notations/multiple'
 import { EXPONENT_FORMS, type FullStyle, RUNG_FORMS } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
@@ -123,8 +123,10 @@ export const clock: PhraseOf<'clock'> = {
     CLOCK_KINDS.flatMap((kind) => CLOCK_FORMS.map((form) => ({ ...own, form, kind }))).filter(
       isTold,
     ),
-  say: ({ form = 'h:mm', kind = 'duration' }) =>
-    clockForms[form] + (kind === 'duration' ? '' : ' of the day'),
+  say(value) {
+    const { form, kind } = clockOf(value)
+    return clockForms[form] + (kind === 'duration' ? '' : ' of the day')
+  },
 }
 
 const exponentWords = { each: 'each its own', shared: 'one for all' } as const

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Style } from '~~/core/style/fields'
-import { CLOCK_UNITS } from '~~/core/notations/clock'
+import { isClockUnit } from '~~/core/notations/clock'
 import { COUNTED, type Counted } from '~~/core/ticks/counted'
 import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { TickWishes } from '~~/shared/study/chart'
@@ -59,8 +59,7 @@ function styleFor(
   { powers, own }: { powers: object | undefined; own: Counted | undefined },
 ): Style {
   if (powers) return IN_POWERS
-  const unit = CLOCK_UNITS.find((one) => one === own)
-  if (unit) return { notation: 'clock', clock: { of: unit } }
+  if (isClockUnit(own)) return { notation: 'clock', clock: { of: own } }
   return what && !own ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
 }
 /** Numbers, parts of a constant and powers have ticks of their own, and labels to go with them. */
