@@ -9,6 +9,7 @@ const shared = {
     '/node_modules/(?!(lossless-json|messageformat|d3-[a-z-]+|internmap|ofetch|destr|ufo|node-fetch-native)/)',
   ],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
+  setupFilesAfterEnv: ['<rootDir>/tests/lib/patience.ts'],
   testPathIgnorePatterns: ['/node_modules/', '/.output/', '/.nuxt/'],
   modulePathIgnorePatterns: ['/.output/', '/.nuxt/', '/dist/'],
 }

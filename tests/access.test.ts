@@ -38,7 +38,7 @@ test('axe finds nothing on the desk, its lists and its dialogs', async () => {
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
   await page.getByText('The module was run: all 144 values').waitFor()
   expect(await violations()).toEqual([])
-}, 60_000)
+})
 
 test('the chart and every cell are said in words, with the names of their units', async () => {
   const { page, program } = desk
@@ -53,31 +53,27 @@ test('the chart and every cell are said in words, with the names of their units'
   const cell = page.getByRole('cell', { name: '65 thousand euros' }).first()
   await cell.waitFor()
   expect(await cell.textContent()).toBe('€65K')
-}, 30_000)
+})
 
 test('axe finds nothing on the ticks', async () => {
   await desk.page.goto(desk.program.url)
   await desk.page.getByRole('link', { name: 'Ticks' }).click()
   await desk.page.getByRole('button', { name: /^Take candidate 1/ }).waitFor()
   expect(await violations()).toEqual([])
-}, 60_000)
+})
 
 test.each([
   ['Compare', 'tbody tr'],
   ['Sweep', '[data-order]'],
   ['Regions', '[data-region="ja"]'],
   ['Ladders', '[data-ladder="short"]'],
-])(
-  'axe finds nothing on %s',
-  async (screen, content) => {
-    const { page, program } = desk
-    await page.goto(program.url)
-    await page.getByRole('link', { name: screen, exact: true }).click()
-    await page.locator(content).first().waitFor()
-    expect(await violations()).toEqual([])
-  },
-  60_000,
-)
+])('axe finds nothing on %s', async (screen, content) => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await page.getByRole('link', { name: screen, exact: true }).click()
+  await page.locator(content).first().waitFor()
+  expect(await violations()).toEqual([])
+})
 
 test('axe finds nothing on a ladder of one’s own', async () => {
   const { page } = desk
@@ -85,31 +81,27 @@ test('axe finds nothing on a ladder of one’s own', async () => {
   await page.locator('input.symbol').first().waitFor()
   expect(await violations()).toEqual([])
   await page.getByRole('button', { name: 'Undo' }).click()
-}, 60_000)
+})
 
 test('axe finds nothing on the list of studies', async () => {
   const { page, program } = desk
   await page.goto(`${program.url}/studies`)
   await page.getByRole('link', { name: 'Osprind Sound Kelp Cooperative' }).waitFor()
   expect(await violations()).toEqual([])
-}, 30_000)
+})
 
 test.each([
   [1024, 700],
   [1600, 1000],
-])(
-  'at %d×%d nothing is cut off at the sides',
-  async (width, height) => {
-    const { page, program } = desk
-    await page.setViewportSize({ width, height })
-    await page.goto(program.url)
-    await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0)
-    const dock = (await page.getByRole('slider', { name: /^Cut/ }).boundingBox())!
-    expect(dock.y + dock.height).toBeLessThanOrEqual(height)
-  },
-  30_000,
-)
+])('at %d×%d nothing is cut off at the sides', async (width, height) => {
+  const { page, program } = desk
+  await page.setViewportSize({ width, height })
+  await page.goto(program.url)
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBe(0)
+  const dock = (await page.getByRole('slider', { name: /^Cut/ }).boundingBox())!
+  expect(dock.y + dock.height).toBeLessThanOrEqual(height)
+})
 
 test.each([
   [1024, 700],
@@ -144,7 +136,6 @@ test.each([
       }, true)
     }
   },
-  30_000,
 )
 
 test('help leads to the guide, whose pages and pictures are there', async () => {
@@ -172,7 +163,7 @@ test('help leads to the guide, whose pages and pictures are there', async () => 
     expect(broken).toEqual([])
   }
   await guide.close()
-}, 60_000)
+})
 
 test.each(['/guide', '/guide/', '/guide/index.html'])(
   'the guide at %s has its looks, its typeface and its links',
@@ -193,5 +184,4 @@ test.each(['/guide', '/guide/', '/guide/index.html'])(
     await guide.waitForURL(`${desk.program.url}/guide/checks.html`)
     await guide.close()
   },
-  30_000,
 )

@@ -205,5 +205,4 @@ test.each(Object.entries(cases))(
     await standing.waitFor({ state: 'detached' })
     expect(await standing.count()).toBe(0)
   },
-  60_000,
 )

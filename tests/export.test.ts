@@ -55,18 +55,14 @@ test.each([
     '.study.json',
     /"format":"ivory-abacus study"/,
   ],
-])(
-  'Revenue is taken away as %s',
-  async (title, proof, ending, content) => {
-    const { page, program } = desk
-    if (!page.url().startsWith(program.url)) await page.goto(program.url)
-    if ((await page.getByRole('dialog').count()) === 0) await open()
-    await select('Taken away as', new RegExp(`^${title}`))
-    await page.getByText(proof).waitFor()
-    expect(readFileSync(await fetched(ending), 'utf8')).toMatch(content)
-  },
-  60_000,
-)
+])('Revenue is taken away as %s', async (title, proof, ending, content) => {
+  const { page, program } = desk
+  if (!page.url().startsWith(program.url)) await page.goto(program.url)
+  if ((await page.getByRole('dialog').count()) === 0) await open()
+  await select('Taken away as', new RegExp(`^${title}`))
+  await page.getByText(proof).waitFor()
+  expect(readFileSync(await fetched(ending), 'utf8')).toMatch(content)
+})
 
 /** Texts with their boxes, by the corner of what holds them. */
 const textsIn = (root: Element[], inside: string) => {
@@ -150,7 +146,6 @@ test.each(['Revenue', 'Harvest', 'Warming', 'Depth', 'Tide phase', 'Nitrate', 'W
     })
     expect(overlaps(inPicture)).toEqual(overlaps(onPage))
   },
-  60_000,
 )
 
 test('a picture has the legend and the callout of its chart, where the page has them', async () => {
@@ -202,4 +197,4 @@ test('a picture has the legend and the callout of its chart, where the page has 
   expect(words.map(({ text }) => text)).toContain('Holm Skerry: €1M')
   expect(await alone.locator('svg > svg line').count()).toBeGreaterThan(0)
   await alone.context().close()
-}, 60_000)
+})

@@ -142,7 +142,7 @@ test('the whole path: from a pasted table to a module that writes the same label
     )
   expect(rows.length).toBeGreaterThan(4)
   expect(rows.map(({ text }) => text)).toEqual(rows.map(({ at }) => written[at]))
-}, 90_000)
+})
 
 test('the rail moves with the arrow keys, and every label with it', async () => {
   await show('Revenue')
@@ -160,7 +160,7 @@ test('the rail moves with the arrow keys, and every label with it', async () => 
   await page.getByRole('slider', { name: /^Cut/ }).focus()
   await page.keyboard.press('ArrowLeft')
   await saved()
-}, 30_000)
+})
 
 test('beside the styled labels stands what a machine writes', async () => {
   await page.getByText('beside what a machine writes').click()
@@ -175,7 +175,7 @@ test('beside the styled labels stands what a machine writes', async () => {
     '1.75e+06',
   ])
   await page.getByText('beside what a machine writes').click()
-}, 30_000)
+})
 
 test('a table sorts by the number, not by its label', async () => {
   await show('Spores released')
@@ -190,7 +190,7 @@ test('a table sorts by the number, not by its label', async () => {
   expect(values.length).toBeGreaterThan(10)
   expect(values).toEqual([...values].sort((a, b) => b - a))
   await saved()
-}, 30_000)
+})
 
 test('what cannot be read is listed by row, and an empty paste says what to do', async () => {
   await page.getByRole('button', { name: 'Bring in data' }).click()
@@ -201,7 +201,7 @@ test('what cannot be read is listed by row, and an empty paste says what to do',
   await page.getByText('There is a header but no row below it.').waitFor()
   expect(await page.getByRole('button', { name: 'Bring in', exact: true }).isDisabled()).toBe(true)
   await page.keyboard.press('Escape')
-}, 30_000)
+})
 
 test('bringing data in is a step like others: undone, and redone over a reload', async () => {
   await show('Revenue')
@@ -216,7 +216,7 @@ test('bringing data in is a step like others: undone, and redone over a reload',
   await until(() => labels('marks'), ['11.75', '4.125'])
   await show('Revenue')
   await saved()
-}, 30_000)
+})
 
 test('a dialog can be written in as soon as it is there, and leaves the hand in the field that it goes to', async () => {
   const browser = await page.context().newCDPSession(page)
@@ -237,4 +237,4 @@ test('a dialog can be written in as soon as it is there, and leaves the hand in 
   await browser.detach()
   await page.keyboard.press('Escape')
   await page.getByRole('dialog').waitFor({ state: 'detached' })
-}, 30_000)
+})

@@ -36,7 +36,7 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await other.getByText('Saved', { exact: true }).waitFor()
   expect(await labels('axis', other)).toEqual(await labels('axis'))
   await other.close()
-}, 30_000)
+})
 
 test('a saved change outlives the server being killed', async () => {
   await show('Warming')
@@ -48,7 +48,7 @@ test('a saved change outlives the server being killed', async () => {
   await page.goto(again.url)
   await page.getByRole('img', { name: 'Columns of Warming' }).waitFor()
   expect((await labels('axis')).slice(0, 2)).toEqual(['0.000\u00a0°C', '0.125\u00a0°C'])
-}, 60_000)
+})
 
 test('a phrase is opened, searched and chosen with the keyboard alone', async () => {
   await show('Harvest')
@@ -61,7 +61,7 @@ test('a phrase is opened, searched and chosen with the keyboard alone', async ()
   await page.getByRole('button', { name: 'notation: shortened' }).waitFor()
   expect((await labels('axis'))[1]).toMatch(/K\u00a0kg$/)
   await saved()
-}, 30_000)
+})
 
 test('rung and unit move from the labels into the titles', async () => {
   await show('Revenue')
@@ -72,7 +72,7 @@ test('rung and unit move from the labels into the titles', async () => {
   expect((await labels('axis')).slice(0, 3)).toEqual(['0', '250', '500'])
   expect(await page.getByRole('columnheader', { name: 'Revenue, € thousand' }).count()).toBe(1)
   await saved()
-}, 30_000)
+})
 
 test('labels follow another region, fetched when it is chosen, and an increment that is typed', async () => {
   await bringIn('site,sales\nHolm,1739346.2\nVik,1281729.96', 'sales')
@@ -90,7 +90,7 @@ test('labels follow another region, fetched when it is chosen, and an increment 
   await page.reload()
   await page.getByRole('img', { name: 'Columns of sales' }).waitFor()
   expect(await labels('marks')).toEqual(['17,50,000', '13,00,000'])
-}, 30_000)
+})
 
 test('a column names the currency of each row, on the desk and in the module', async () => {
   await bringIn('site,amount,money\nHolm,1200,EUR\nVik,7,JPY\nSund,3,', 'amount')
@@ -100,7 +100,7 @@ test('a column names the currency of each row, on the desk and in the module', a
   await saved()
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
   await page.getByText('The module was run: all 3 values').waitFor()
-}, 30_000)
+})
 
 test('a new study begins empty, says what to do, and keeps its data', async () => {
   await page.goto(`${desk.program.url}/studies`)
@@ -116,11 +116,11 @@ test('a new study begins empty, says what to do, and keeps its data', async () =
   expect(await labels('marks')).toEqual(['11.75', '4.125'])
   await page.goto(`${desk.program.url}/studies`)
   await page.getByRole('link', { name: 'Depths' }).waitFor()
-}, 30_000)
+})
 
 test('a study that is not there is said, with the way back', async () => {
   await page.goto(`${desk.program.url}/study/none`)
   await page.getByText('There is no such study').waitFor()
   await page.getByRole('link', { name: 'All studies' }).click()
   await page.getByRole('heading', { name: 'Studies' }).waitFor()
-}, 30_000)
+})

@@ -15,7 +15,7 @@ const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: tr
 beforeAll(async () => {
   await desk.page.goto(desk.program.url)
   await desk.page.getByText('The labels hide the step').first().waitFor()
-}, 60_000)
+})
 
 test('rungs stand to scale beside each other, and those in use are told', async () => {
   await toLadders()
@@ -31,7 +31,7 @@ test('rungs stand to scale beside each other, and those in use are told', async 
       .locator('.used')
       .evaluateAll((rungs) => rungs.map((rung) => rung.getAttribute('data-power'))),
   ).toEqual(['6'])
-}, 60_000)
+})
 
 test('the region’s own ladder is drawn with the others, and is climbed at one click', async () => {
   const { page } = desk
@@ -47,7 +47,7 @@ test('the region’s own ladder is drawn with the others, and is climbed at one 
   await until(() => powers('.used'), [3, 6])
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(() => powers('.used'), [])
-}, 60_000)
+})
 
 test('a ladder is copied, edited in place and used, and every label follows its names', async () => {
   const { page } = desk
@@ -62,7 +62,7 @@ test('a ladder is copied, edited in place and used, and every label follows its 
   await page.getByRole('button', { name: 'Undo' }).click()
   await toDesk()
   await until(async () => (await marks())[0], '€2M')
-}, 60_000)
+})
 
 describe('a rung climbs past another one and stays in hand', () => {
   const powers = () =>
@@ -95,7 +95,7 @@ describe('a rung climbs past another one and stays in hand', () => {
     expect(await own().getByLabel('Symbol of 10 to the 14').inputValue()).toBe('G')
     await page.getByRole('button', { name: 'Undo' }).click()
     await until(powers, withG(9))
-  }, 60_000)
+  })
 
   test('by the arrow keys, over a power that is taken', async () => {
     const { page } = desk
@@ -109,7 +109,7 @@ describe('a rung climbs past another one and stays in hand', () => {
       await grip(power).waitFor()
     }
     await until(powers, withG(9))
-  }, 60_000)
+  })
 })
 
 test('what is no ladder is said at once, and nothing is lost meanwhile', async () => {
@@ -120,7 +120,7 @@ test('what is no ladder is said at once, and nothing is lost meanwhile', async (
   expect(await symbol.inputValue()).toBe('k')
   await symbol.fill('M')
   await until(() => own().getByRole('alert').count(), 0)
-}, 60_000)
+})
 
 test('a rung is added, climbs by the arrow keys, and one that is fixed does not go without a word', async () => {
   const { page } = desk
@@ -154,7 +154,7 @@ test('a rung is added, climbs by the arrow keys, and one that is fixed does not 
   await until(() => own().locator('[data-power="6"]').count(), 0)
   await toDesk()
   await until(async () => (await marks())[0], '€1,739k')
-}, 60_000)
+})
 
 test('a ladder in use goes only when that is said, and comes back with undo', async () => {
   const { page } = desk
@@ -165,7 +165,7 @@ test('a ladder in use goes only when that is said, and comes back with undo', as
   await until(() => own().count(), 0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await own().waitFor()
-}, 60_000)
+})
 
 describe('regions', () => {
   test('the same numbers stand in each region’s labels, with what others would read in them', async () => {
@@ -182,5 +182,5 @@ describe('regions', () => {
     await row('de').getByRole('button', { name: 'write it so' }).click()
     await page.getByRole('link', { name: 'Desk' }).click()
     await until(async () => (await marks()).includes('23,125\u00a0m'), true)
-  }, 60_000)
+  })
 })

@@ -19,7 +19,7 @@ test('findings that one fix mends stand on one card, counted for each surface', 
   await axisCard()
     .getByText('Ticks 250,000 apart are written “€0M”, “€0M”, “€1M”, “€1M” and 4 more')
     .waitFor()
-}, 60_000)
+})
 
 test('a check that takes long says how far it is, is stopped, and begins again', async () => {
   const { page, program } = desk
@@ -42,13 +42,13 @@ test('a check that takes long says how far it is, is stopped, and begins again',
   await allChecked()
   expect(await page.getByText('The check was stopped.').count()).toBe(0)
   await page.unrouteAll()
-}, 60_000)
+})
 
 test('the table marks the rows that mislead, and only errors and warnings', async () => {
   const { page } = desk
   expect(await page.locator('.flagged[data-surface="table"]').count()).toBeGreaterThan(5)
   expect(await page.locator('[data-surface="axis"].flagged').count()).toBe(8)
-}, 60_000)
+})
 
 test('a finding is left with a reason, which outlives a reload, and is taken back', async () => {
   const { page } = desk
@@ -67,7 +67,7 @@ test('a finding is left with a reason, which outlives a reload, and is taken bac
   await page.getByText('1 left: A sketch for the board').waitFor()
   await page.getByRole('button', { name: 'take back' }).click()
   await axisCard().waitFor()
-}, 60_000)
+})
 
 test('a fix is undone and done again, by button and by key', async () => {
   const { page } = desk
@@ -89,7 +89,7 @@ test('a fix is undone and done again, by button and by key', async () => {
   await page.reload()
   await allChecked()
   expect(await cards().count()).toBeGreaterThan(2)
-}, 60_000)
+})
 
 test('exponents that differ are found on data of one’s own and mended', async () => {
   const { page, program } = desk
@@ -100,4 +100,4 @@ test('exponents that differ are found on data of one’s own and mended', async 
   const card = page.locator('article[data-check="mixed-notation"][data-on~="axis"]')
   await card.getByRole('button', { name: 'Share one exponent' }).click()
   await card.waitFor({ state: 'detached' })
-}, 60_000)
+})

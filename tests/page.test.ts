@@ -41,7 +41,7 @@ test('a legend that needs two lines takes them from the chart, and gives them ba
   await until(handles, before)
   await whole(1)
   await page.setViewportSize({ width: 1280, height: 800 })
-}, 60_000)
+})
 
 describe('one colour for each', () => {
   test('columns are parted by species, and the tooltip tells each part', async () => {
@@ -62,7 +62,7 @@ describe('one colour for each', () => {
       (await page.locator('[data-surface="tooltip"]').textContent())!.replace(/[€,]/g, ''),
     )
     expect(parts.reduce((sum, part) => sum + part, 0)).toBeCloseTo(whole, 2)
-  }, 60_000)
+  })
 
   test('what does not add up is drawn in one colour, with the reason', async () => {
     const { page } = desk
@@ -72,7 +72,7 @@ describe('one colour for each', () => {
     await select('Aggregate', 'sum')
     await until(() => page.locator('[data-mark="0"] rect').count(), 4)
     await select('Colours', 'in one shade')
-  }, 60_000)
+  })
 })
 
 test('a callout stands at its mark, is written in its place, and moved with the arrow keys', async () => {
@@ -95,7 +95,7 @@ test('a callout stands at its mark, is written in its place, and moved with the 
   }, [8, -4])
   await select('Callout', 'no callout')
   await until(() => callout.count(), 0)
-}, 60_000)
+})
 
 test('a mark says its change from another column, and its share of its panel', async () => {
   const { page } = desk
@@ -126,7 +126,7 @@ test('a mark says its change from another column, and its share of its panel', a
   expect(shares.slice(0, inPanel).reduce((sum, share) => sum + share, 0)).toBeCloseTo(100, 0)
   await tick('its share of the panel')
   await select('Panels', 'in one piece')
-}, 60_000)
+})
 
 test('the spread of all rows says its least, median and largest, on an axis of the quantity', async () => {
   const { page } = desk
@@ -145,7 +145,7 @@ test('the spread of all rows says its least, median and largest, on an axis of t
     /^Half of them lie below \d/,
   )
   await select('Form', 'An area')
-}, 60_000)
+})
 
 test('marks without room get a second line, or keep the labels that tell most', async () => {
   const { page } = desk
@@ -180,7 +180,7 @@ test('marks without room get a second line, or keep the labels that tell most', 
         .then((count) => count <= 4),
     true,
   )
-}, 60_000)
+})
 
 test('labels stand inside the columns that have room for them, and outside the others', async () => {
   const { page } = desk
@@ -203,4 +203,4 @@ test('labels stand inside the columns that have room for them, and outside the o
       inside.y >= column.y,
   ).toBe(true)
   await select('Where labels stand', 'outside')
-}, 60_000)
+})

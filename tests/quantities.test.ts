@@ -24,7 +24,7 @@ test('a table shows other columns, each written as its own quantity is', async (
   expect(await page.getByRole('combobox', { name: 'Where this style is set' }).textContent()).toBe(
     'in the table',
   )
-}, 60_000)
+})
 
 test.each([
   ['Bars', 'Bars'],
@@ -32,18 +32,14 @@ test.each([
   ['Points', 'Points'],
   ['An area', 'Area'],
   ['A ring', 'Ring'],
-])(
-  '%s are drawn with the same labels',
-  async (form, name) => {
-    const { page } = desk
-    await select('Form', form)
-    await page.getByRole('img', { name: `${name} of Harvest` }).waitFor()
-    const labels = await page.locator('[data-surface="marks"]').allTextContents()
-    expect(labels).toHaveLength(4)
-    for (const one of labels) expect(one).toMatch(/^[\d,]+\u00a0kg$/)
-  },
-  60_000,
-)
+])('%s are drawn with the same labels', async (form, name) => {
+  const { page } = desk
+  await select('Form', form)
+  await page.getByRole('img', { name: `${name} of Harvest` }).waitFor()
+  const labels = await page.locator('[data-surface="marks"]').allTextContents()
+  expect(labels).toHaveLength(4)
+  for (const one of labels) expect(one).toMatch(/^[\d,]+\u00a0kg$/)
+})
 
 test('panels for each site share one axis and one rung, and their labels are numbered through', async () => {
   const { page } = desk
@@ -63,7 +59,7 @@ test('panels for each site share one axis and one rung, and their labels are num
     true,
   )
   await select('Panels', 'in one piece')
-}, 60_000)
+})
 
 test('a second quantity has an axis of its own, in its own wording, which leads to it', async () => {
   const { page } = desk
@@ -77,7 +73,7 @@ test('a second quantity has an axis of its own, in its own wording, which leads 
   )
   await show('Harvest')
   await select('Second axis', 'alone')
-}, 60_000)
+})
 
 test('an axis of powers is chosen on the ruler, and stands on the desk', async () => {
   const { page } = desk
@@ -93,7 +89,7 @@ test('an axis of powers is chosen on the ruler, and stands on the desk', async (
   await until(() => text('axis'), '10⁴\u00a0kg')
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(() => text('axis'), '0\u00a0kg')
-}, 60_000)
+})
 
 test('a column is made of two others and written on its own', async () => {
   const { page } = desk
@@ -107,7 +103,7 @@ test('a column is made of two others and written on its own', async () => {
   await until(() => page.getByRole('combobox', { name: 'Aggregate' }).textContent(), 'mean')
   await page.keyboard.press('Escape')
   await show('Harvest')
-}, 60_000)
+})
 
 test('three ways of writing are offered, and one is taken', async () => {
   const { page } = desk
@@ -119,7 +115,7 @@ test('three ways of writing are offered, and one is taken', async () => {
   await ways.first().click()
   await until(() => text('axis', 1), promised[1]!)
   await page.getByText('take all back').waitFor()
-}, 60_000)
+})
 
 test('the keyboard alone takes up a surface, changes it and undoes that', async () => {
   const { page } = desk
@@ -134,7 +130,7 @@ test('the keyboard alone takes up a surface, changes it and undoes that', async 
   await until(async () => (await text('marks')) !== before, true)
   await page.keyboard.press('Control+z')
   await until(() => text('marks'), before)
-}, 60_000)
+})
 
 test('a study is renamed, copied, removed and brought back', async () => {
   const { page, program } = desk
@@ -161,4 +157,4 @@ test('a study is renamed, copied, removed and brought back', async () => {
   ])
   await page.getByLabel('Bring a study in from its file').setInputFiles(await file.path())
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
-}, 60_000)
+})

@@ -16,7 +16,7 @@ beforeAll(async () => {
   const [study] = (await (await fetch(`${program.url}/api/studies`)).json()) as StudySummary[]
   file = (await (await fetch(`${program.url}/api/studies/${study!.id}/file`)).json()) as StudyFile
   writeFileSync(path, JSON.stringify(file))
-}, 60_000)
+})
 afterAll(async () => {
   await program.stop()
   removeFolder(program.data)

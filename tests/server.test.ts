@@ -7,7 +7,7 @@ import { type Program, removeFolder, startProgram } from './lib/program'
 let program: Program
 beforeAll(async () => {
   program = await startProgram()
-}, 30_000)
+})
 afterAll(async () => {
   await program.stop()
   removeFolder(program.data)

@@ -12,7 +12,7 @@ test('the axis of a second quantity is checked, and leads to it', async () => {
   const card = page.locator('article').filter({ hasText: 'on the axis of Revenue' }).first()
   await card.getByRole('button', { name: 'Show Revenue' }).click()
   await page.getByRole('img', { name: / of Revenue$/ }).waitFor()
-}, 60_000)
+})
 
 test('rows that are ticked for a total stay ticked over a reload and a filter', async () => {
   const { page } = desk
@@ -38,7 +38,7 @@ test('rows that are ticked for a total stay ticked over a reload and a filter', 
         .count(),
     1,
   )
-}, 60_000)
+})
 
 test('the page is laid out anew: the table below, the words under all', async () => {
   const { page } = desk
@@ -52,7 +52,7 @@ test('the page is laid out anew: the table below, the words under all', async ()
   const top = async (selector: string) => (await page.locator(selector).first().boundingBox())!.y
   await until(async () => (await top('[data-head="table"]')) > (await top('svg.chart')) + 200, true)
   expect(await top('[data-surface="headline"]')).toBeGreaterThan(await top('[data-head="table"]'))
-}, 60_000)
+})
 
 test('dates that can be read in two ways are asked for at import, and sentences follow the answer', async () => {
   const { page } = desk
@@ -68,7 +68,7 @@ test('dates that can be read in two ways are asked for at import, and sentences 
     () => page.locator('[data-surface="sentence"]').first().textContent(),
     'Laid March 4, 2026',
   )
-}, 60_000)
+})
 
 test('a rail drawn move by move looks as one that is drawn at once', async () => {
   const { page, program } = desk
@@ -99,7 +99,7 @@ test('a rail drawn move by move looks as one that is drawn at once', async () =>
   for (let undone = 0; undone < 4 && (await drawn()) !== atFirst; undone++)
     await page.getByRole('button', { name: 'Undo' }).click()
   await until(drawn, atFirst)
-}, 60_000)
+})
 
 test('names without end and numbers of three hundred digits keep to their room, and hide no label', async () => {
   const { page } = desk
@@ -139,4 +139,4 @@ test('names without end and numbers of three hundred digits keep to their room, 
         ),
       ),
   ).toBe(true)
-}, 60_000)
+})

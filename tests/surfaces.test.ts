@@ -20,7 +20,7 @@ describe('a style on each of three levels', () => {
     await choose(/^rung: in millions/, 'in thousands (K)')
     await until(() => text('table'), '€65K')
     expect([await text('axis', 4), await text('marks')]).toEqual(['€1M', '€2M'])
-  }, 60_000)
+  })
 
   test('what is set says so, is taken back, and given to the quantity', async () => {
     const { page } = desk
@@ -39,7 +39,7 @@ describe('a style on each of three levels', () => {
     await page.getByRole('button', { name: 'give it to the quantity' }).click()
     await until(() => text('axis', 4), '€1,000K')
     expect([await text('table'), await text('tooltip', 5)]).toEqual(['€65K', '€307,502.88'])
-  }, 60_000)
+  })
 
   test('the house style reaches every quantity that sets nothing else, and all of it outlives a reload with its undo', async () => {
     const { page } = desk
@@ -59,7 +59,7 @@ describe('a style on each of three levels', () => {
     await until(() => text('axis', 4), '€1000K')
     await page.getByRole('button', { name: 'Undo' }).click()
     await saved()
-  }, 60_000)
+  })
 })
 
 describe('other wordings for some', () => {
@@ -79,7 +79,7 @@ describe('other wordings for some', () => {
       })
       .waitFor()
     await page.keyboard.press('Escape')
-  }, 60_000)
+  })
 
   test('a wording that is never used says which one comes first, and can be raised', async () => {
     const { page } = desk
@@ -94,7 +94,7 @@ describe('other wordings for some', () => {
       .first()
       .click()
     await until(() => text('marks'), '9,820.685\u00a0m³')
-  }, 60_000)
+  })
 })
 
 test('a mark says its number, its share and its change in two lines, each still a number underneath', async () => {
@@ -117,7 +117,7 @@ test('a mark says its number, its share and its change in two lines, each still 
   await until(async () => /^\d\d\.\d\d%$/.test((await shares())[0]!), true)
   const total = (await shares()).reduce((sum, share) => sum + parseFloat(share), 0)
   expect(Math.abs(total - 100)).toBeLessThan(0.03)
-}, 60_000)
+})
 
 describe('sentences', () => {
   test('a sentence follows the rows that are shown', async () => {
@@ -144,7 +144,7 @@ describe('sentences', () => {
     expect(await page.locator('[data-surface="table"]').count()).toBe(2)
     await page.getByRole('button', { name: 'show all' }).click()
     await until(() => page.locator('[data-surface="table"]').count(), 6)
-  }, 60_000)
+  })
 
   test('it is written in its place: what it would say is offered, and a mistake is told with its place', async () => {
     const { page } = desk
@@ -161,5 +161,5 @@ describe('sentences', () => {
       .waitFor()
     await page.getByRole('button', { name: 'as the program writes it' }).click()
     await until(() => text('headline'), '38\u00a0m')
-  }, 60_000)
+  })
 })

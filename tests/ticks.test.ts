@@ -31,7 +31,7 @@ test('the ruler shows the axis, and its handles move with the keyboard', async (
   expect(await page.getByLabel('Length of the axis in pixels').inputValue()).toBe(
     String(Number(await handle('Length').getAttribute('aria-valuenow'))),
   )
-}, 60_000)
+})
 
 test('the step handle is dragged to round steps', async () => {
   const { page } = desk
@@ -41,7 +41,7 @@ test('the step handle is dragged to round steps', async () => {
   await page.mouse.move(box.x + box.width / 2 + 150, box.y + 4, { steps: 6 })
   await page.mouse.up()
   await until(labels, ['€0M', '€1M', '€2M'])
-}, 60_000)
+})
 
 test('the ends and the length are dragged, each as one step of undo', async () => {
   const { page } = desk
@@ -65,7 +65,7 @@ test('the ends and the length are dragged, each as one step of undo', async () =
   await until(async () => Number(await handle('Length').getAttribute('aria-valuenow')), length - 60)
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(async () => Number(await handle('Length').getAttribute('aria-valuenow')), length)
-}, 60_000)
+})
 
 test('a drag that rests half way is one step of undo, and a key after it another', async () => {
   const { page } = desk
@@ -84,7 +84,7 @@ test('a drag that rests half way is one step of undo, and a key after it another
   await until(end, dragged)
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(end, before)
-}, 60_000)
+})
 
 test('a candidate is drawn with its labels and taken with its style, as one step of undo', async () => {
   const { page } = desk
@@ -104,7 +104,7 @@ test('a candidate is drawn with its labels and taken with its style, as one step
   await page.getByText('Every label reads back as its number.').waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(labels, ['€0M', '€1M', '€2M'])
-}, 60_000)
+})
 
 test('an own text that says another number is found, and given back', async () => {
   const { page } = desk
@@ -124,7 +124,7 @@ test('an own text that says another number is found, and given back', async () =
     '€1M',
     '€2M',
   ])
-}, 60_000)
+})
 
 test('an axis counts parts of π, and names of winds are told as no numbers', async () => {
   const { page } = desk
@@ -137,11 +137,11 @@ test('an axis counts parts of π, and names of winds are told as no numbers', as
   await page.getByText(/9 labels are written by hand for 5 ticks/).waitFor()
   await page.getByRole('button', { name: 'Write the labels from the ticks again' }).click()
   await until(labels, ['−π', '0', 'π', '2π', '3π'])
-}, 60_000)
+})
 
 test('a step that cannot be is refused where it is typed', async () => {
   const { page } = desk
   await page.getByLabel('Tick step').fill('0.5')
   await page.getByText('A step is a fraction of the constant, such as 1/3 or 2').waitFor()
   expect(await labels()).toEqual(['−π', '0', 'π', '2π', '3π'])
-}, 60_000)
+})

@@ -21,7 +21,7 @@ test('parts that miss their printed total are told, with three ways out and thei
     .click()
   await until(parts, ['†4', '5', '2'])
   await page.getByText('1 printed part is adjusted (†) so that all add up.').waitFor()
-}, 60_000)
+})
 
 test('a selection has a total of its own, which is left with a note', async () => {
   const { page } = desk
@@ -36,7 +36,7 @@ test('a selection has a total of its own, which is left with a note', async () =
   await page.getByText('Parts may miss the total because each is rounded.').waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(parts, ['†4', '5', '2'])
-}, 60_000)
+})
 
 test('a total is parted by category, and the parts keep the table’s wording', async () => {
   const { page } = desk
@@ -48,7 +48,7 @@ test('a total is parted by category, and the parts keep the table’s wording', 
   expect(new Set(ends).size).toBe(1)
   await page.getByRole('button', { name: 'by site' }).click()
   await until(() => page.locator('[data-subtotal]').count(), 0)
-}, 60_000)
+})
 
 test('a label under the pointer says its value, what it reads back as, and what a click does', async () => {
   const { page, program } = desk
@@ -73,4 +73,4 @@ test('a label under the pointer says its value, what it reads back as, and what 
   await until(() => note.innerText(), 'Click to write it another way in the legend')
   await page.mouse.move(5, 5)
   await note.waitFor({ state: 'detached' })
-}, 60_000)
+})

@@ -141,4 +141,4 @@ test('of a long column too, a fix is offered only when it holds for every row', 
     'same-label',
   )!
   expect(finding.fixes[0]).toMatchObject({ title: 'Write 5 decimals' })
-}, 60_000)
+})

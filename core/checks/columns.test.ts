@@ -70,4 +70,4 @@ test('a hundred thousand values are checked in some seconds, and each step is to
   expect(found.map(({ check }) => check)).toContain('vanished')
   expect(steps).toEqual([...steps].sort((a, b) => a - b))
   expect(steps.at(-1)).toBeCloseTo(1)
-}, 60_000)
+})

@@ -81,7 +81,7 @@ export function withDesk(options: BrowserContextOptions = {}): Desk {
       await desk.browser.newContext({ viewport: { width: 1280, height: 800 }, ...options })
     ).newPage()
     await desk.page.goto(desk.program.url)
-  }, 60_000)
+  })
   afterAll(async () => {
     await desk.browser.close()
     await desk.program.stop()
