@@ -9,7 +9,7 @@ import { conversionsOf, measureNames } from './lib/measures.mjs'
 const root = join(dirname(fileURLToPath(import.meta.url)), '..')
 const folder = join(root, 'core', 'locale', 'generated')
 /** Raised when the tables get another shape. */
-const SHAPE = 8
+const SHAPE = 9
 const LEAST_POWER = 3
 const MOST_POWER = 21
 const PLURALS = ['0', '1', 'zero', 'one', 'two', 'few', 'many', 'other']
@@ -69,6 +69,8 @@ function systemOf(numbers, system) {
     percent: symbols.percentSign,
     permille: symbols.perMille,
     infinity: symbols.infinity,
+    // What stands between the ends of a range: {0}–{1}.
+    range: numbers[`miscPatterns-numberSystem-${system}`].range.replace(/\{[01]\}/g, ''),
     patterns: {
       decimal: decimal.standard,
       percent: numbers[`percentFormats-numberSystem-${system}`].standard,

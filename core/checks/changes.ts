@@ -53,6 +53,17 @@ export function* fewerDecimals(proof: Proof): Generator<Fix> {
   for (let count = mostWritten(proof) - 1; count >= 0; count--) yield toDecimals(proof, count)
 }
 
+/** A known error that is not written, written. */
+export function* withError(proof: Proof): Generator<Fix> {
+  const { uncertainty } = proof.full
+  if (uncertainty?.form === 'unsaid')
+    yield fix(
+      'with-error',
+      {},
+      styled(proof, 'decimals', { uncertainty: { ...uncertainty, form: 'plusMinus' } }),
+    )
+}
+
 /** Signs shown again where they were hidden. */
 export function* shownSign(proof: Proof): Generator<Fix> {
   if (proof.full.sign === 'never')

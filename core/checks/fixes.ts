@@ -7,6 +7,7 @@ import type { Change, Fix, FixParams } from './types'
 const words = {
   decimals: ({ count }: { count: number }) => `Write ${decimalsText(count)}`,
   seconds: () => 'Write seconds too',
+  'with-error': () => 'Write the error too',
   'show-sign': () => 'Show the sign',
   'whole-digits': () => 'Write whole digits',
   'in-rung': ({ rung }: { rung: string }) => `Write all in ${rung}`,

@@ -5,7 +5,7 @@ import { plainly } from '../decimal/plainly'
 import { divide, roundToPlace } from '../decimal/round'
 import type { DecidedColumn } from '../label/fast/column'
 import { finer, shownSign } from './changes'
-import { isNumeral, isOver, isZero, offBy, placesWhere, worstOff } from './numbers'
+import { isSure, isOver, isZero, offBy, placesWhere, worstOff } from './numbers'
 import { doublesOf, labelAt, saidAt, valueAt } from './proof'
 import { usualRounding } from './usual'
 import type { Check, Proof } from './types'
@@ -84,7 +84,7 @@ export const misread: Check<Misreading> = {
       !isUsual?.(proof.decisions[proof.which[i]!]!)
     const at = placesWhere(
       proof,
-      (decision, place) => isNumeral(decision) && (column ? verdictOfAll(column, place) : null),
+      (decision, place) => isSure(decision) && (column ? verdictOfAll(column, place) : null),
       isFarOff,
     )
     if (at.length === 0) return null

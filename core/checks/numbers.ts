@@ -146,6 +146,9 @@ export const firstLabels = (proof: Proof, places: readonly number[]): string[] =
 /** Whether a label is a number written with digits, neither bound nor text for zero. */
 export const isNumeral = ({ written }: Decision): boolean =>
   written.kind === 'number' && written.bound === ''
+/** Whether it is written by its value alone: an error beside it says how far it may be off. */
+export const isSure = (decision: Decision): boolean =>
+  isNumeral(decision) && decision.written.error === undefined
 /** Whether it says a number that is not zero. */
 export const saysSome = (decision: Decision): boolean =>
   isNumeral(decision) && decision.written.digits !== 0n

@@ -84,7 +84,8 @@ export function proofOf(subject: Subject): Proof {
   const common = { ...subject, context, full: inherit(subject.style), plan }
   // Rows decide beside values where there are cases, so that one value can be written in several
   // ways.
-  if (!isColumn(values) || (rows && plan.rules.length > 1))
+  const areByRow = plan.rules.length > 1 || plan.rules.some(({ uncertainty }) => uncertainty)
+  if (!isColumn(values) || (rows && areByRow))
     return { ...common, ...decideEach(plan, valuesOf(subject), rows) }
   const column = decideColumn(plan, values)
   return { ...common, ...column, column }

@@ -22,7 +22,7 @@ function textsOf({ decisions, column }: Proof): Int32Array {
 
 /** The texts that stand for different values, by their first decisions. */
 function sharedTexts(proof: Proof, texts: Int32Array): Set<number> {
-  const { column, which } = proof
+  const { column, which, decisions } = proof
   const shared = new Set<number>()
   if (column) {
     texts.forEach((text, place) => {
@@ -36,6 +36,8 @@ function sharedTexts(proof: Proof, texts: Int32Array): Set<number> {
   }
   const first = new Map<number, Decimal>()
   which.forEach((place, at) => {
+    // Within their errors two values may well be one.
+    if (decisions[place]!.written.error !== undefined) return
     const text = texts[place]!
     const value = valueAt(proof, at)
     const known = first.get(text)

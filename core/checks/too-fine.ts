@@ -6,8 +6,9 @@ import { quotientRounded } from '../decimal/round'
 import { unitOfLastDigit } from '../label/cells'
 import type { Decision } from '../label/fast/column'
 import type { Written } from '../label/types'
-import { fewerDecimals } from './changes'
-import { doublesAt, isExact, isNumeral, isOver, placesWhere } from './numbers'
+import { fewerDecimals, withError } from './changes'
+import { beyondError } from './beyond-error'
+import { doublesAt, isExact, isNumeral, isOver, isSure, placesWhere } from './numbers'
 import { doublesOf, labelAt, valueAt, writtenAt } from './proof'
 import type { Check, Proof, Surface } from './types'
 import { usualDecimals } from './usual'
@@ -40,7 +41,7 @@ const isMultiple = (value: Decimal, step: Decimal): boolean =>
 const IN_WORDS: readonly Surface[] = ['headline', 'sentence']
 
 const hasDecimals = (decision: Decision): boolean =>
-  isNumeral(decision) && decision.written.decimals > 0
+  isSure(decision) && decision.written.decimals > 0
 
 /** One unit of the last digit, which labels of a column share with many others. */
 function unitsIn({ plan }: Proof): (written: Written) => Decimal {
@@ -111,13 +112,15 @@ function areUsual(proof: Proof, places: readonly number[]): boolean {
  * Cents are left alone, and digits to which the data were recorded, as those of coordinates and
  * scores.
  */
-export const tooFine: Check<{ apart: string; label: string; unit: string }> = {
+export const tooFine: Check<{ apart?: string; error?: string; label: string; unit: string }> = {
   id: 'too-fine',
   title: 'Finer than the values differ',
   weight: 'note',
   finds:
-    'a last place that counts less than a hundredth of the distance between the closest two values; not in sentences, nor where all values are multiples of that distance, or were recorded to that place; not where the decimals are those of a currency',
+    'a last place that counts less than a hundredth of the distance between the closest two values; not in sentences, nor where all values are multiples of that distance, or were recorded to that place; not where the decimals are those of a currency; and more digits than the first two of a known error allow',
   find(proof) {
+    const beyond = beyondError(proof)
+    if (beyond) return { severity: 'note', ...beyond }
     if (IN_WORDS.includes(proof.surface)) return null
     const unitOf = unitsIn(proof)
     const needed = neededGap(proof, unitOf)
@@ -155,7 +158,12 @@ export const tooFine: Check<{ apart: string; label: string; unit: string }> = {
       at,
     }
   },
-  message: ({ apart, label, unit }) =>
-    `The closest two numbers lie ${apart} apart, and the last digit of “${label}” counts ${unit}.`,
-  propose: fewerDecimals,
+  message: ({ apart, error, label, unit }) =>
+    error
+      ? `The last digit of “${label}” counts ${unit}, and the value is known to within ${error}.`
+      : `The closest two numbers lie ${apart} apart, and the last digit of “${label}” counts ${unit}.`,
+  *propose(proof) {
+    yield* withError(proof)
+    yield* fewerDecimals(proof)
+  },
 }

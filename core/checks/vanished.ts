@@ -1,5 +1,5 @@
 import { finer } from './changes'
-import { firstNumbers, isNumeral, isZero, listed, placesWhere } from './numbers'
+import { firstNumbers, isSure, isZero, listed, placesWhere } from './numbers'
 import { labelAt } from './proof'
 import type { Check } from './types'
 
@@ -13,7 +13,7 @@ export const vanished: Check<{ numbers: readonly string[]; count: number; label:
   find(proof) {
     const at = placesWhere(
       proof,
-      (decision) => (isNumeral(decision) && decision.written.digits === 0n ? null : false),
+      (decision) => (isSure(decision) && decision.written.digits === 0n ? null : false),
       (i) => !isZero(proof, i),
     )
     if (at.length === 0) return null

@@ -4,6 +4,7 @@ import { type Decimal, decimal, ZERO } from '../decimal/decimal'
 import { decideMultiple } from './multiple'
 import { toUnits } from './cells'
 import { boundOf, digitsIn, exactly } from './bounds'
+import { decideUncertain } from './uncertainty'
 import { keep, type Kept } from './keep'
 import type { Condition, Plan, Row, Rule, SignMode, SignState, Written } from './types'
 import { type Amount, isFiniteAmount } from './value'
@@ -208,6 +209,9 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
   const trueValue = shift(amount, plan.recorded)
   const at = ruleFor(plan, trueValue, row)
   const rule = plan.rules[at]!
+  const uncertain =
+    rule.uncertainty && decideUncertain(plan, rule, trueValue, row, decideNumber, signs[rule.sign])
+  if (uncertain) return { ...uncertain, rule: at, bound: '' }
   if (rule.zero !== null && amount.coefficient === 0n)
     return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
   const bound = boundOf(rule, trueValue)

@@ -7,6 +7,7 @@ import { inCells } from './cells'
 import { unitsRung } from './decide'
 import { readNumeral } from './numeral'
 import { inLatin } from './digits'
+import { withoutError } from './uncertainty'
 import { beyond, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
 import type { ChosenRegion } from './region'
 import type { Plan, Rule } from './types'
@@ -125,7 +126,8 @@ export function readAs(label: string, plan: Plan, reader: ChosenRegion): Reading
     plan.rules.every(({ multiple, clock }) => multiple !== null || clock)
   )
     return readBack(label, plan)
-  const latin = inLatin(label.replace(INVISIBLE, ''), reader.digits)
+  const number = plan.rules.reduce(withoutError, label.replace(INVISIBLE, ''))
+  const latin = inLatin(number, reader.digits)
   const match = NUMERAL.exec(latin)
   if (!match) return { value: null, missing: false, candidates: [] }
   const before = latin.slice(0, match.index)

@@ -4,12 +4,13 @@ import { boundSigns } from './bounds'
 import { inCells } from './cells'
 import { readClock } from './clock'
 import { unitsRung } from './decide'
+import { reachOf, readUncertain, type Uncertain } from './uncertainty'
 import { inLatin } from './digits'
 import type { Frame, Frames, Name, Plan, Rule, SignState, Slot, Written } from './types'
 import { fromSuperscript } from '../decimal/superscript'
 import { joined } from './write'
 
-/** All numbers below or above one. */
+/** All numbers below or above one, or between two. */
 export interface Interval {
   readonly from: Decimal | null
   readonly to: Decimal | null
@@ -70,17 +71,30 @@ function readDigits(text: string, rule: Rule): Decimal | null {
 
 const ONE = parseDecimal('1')!
 
-function readExponent(text: string, rule: Rule): { number: Decimal; reach: Reach } | null {
+/** What the middle of a label says, with its error where it has one. */
+interface Middle extends Uncertain {
+  readonly reach: Reach
+}
+
+/** Digits, with an error where the rule writes one. */
+function readNumber(text: string, rule: Rule): Uncertain | null {
+  const uncertain = rule.uncertainty ? readUncertain(text, rule, readDigits) : null
+  if (uncertain) return uncertain
+  const number = readDigits(text, rule)
+  return number && { number }
+}
+
+function readExponent(text: string, rule: Rule): Middle | null {
   const match = EXPONENT.exec(inLatin(text, rule.digits))
   if (!match) return null
   const [, head = '', raised, minus, plain] = match
   if (minus && minus !== rule.marks.minus) return null
   const exponent = raised ? fromSuperscript(raised) : Number(plain) * (minus ? -1 : 1)
-  const number = head === '' && raised ? ONE : readDigits(head, rule)
-  return number && { number, reach: { rung: unitsRung(rule), exponent, denominator: 1 } }
+  const number = head === '' && raised ? { number: ONE } : readNumber(head, rule)
+  return number && { ...number, reach: { rung: unitsRung(rule), exponent, denominator: 1 } }
 }
 
-function readMultiple(text: string, rule: Rule): { number: Decimal; reach: Reach } | null {
+function readMultiple(text: string, rule: Rule): Middle | null {
   const { alone, behind } = rule.multiple!
   const [head = '', below] = text.split(/\/(?=\d+$)/)
   const denominator = below === undefined ? 1 : Number(below)
@@ -120,12 +134,7 @@ function boundsIn(rule: Rule): Readonly<Record<string, '<' | '>'>> {
 }
 
 /** Every way in which the middle of a label can be a number of this rule. */
-function readMiddle(
-  text: string,
-  rule: Rule,
-  rung: number,
-  plan: Plan,
-): { number: Decimal; reach: Reach } | null {
+function readMiddle(text: string, rule: Rule, rung: number, plan: Plan): Middle | null {
   if (rule.multiple) return readMultiple(text, rule)
   if (rule.clock) {
     const number = readClock(text, rule)
@@ -136,8 +145,16 @@ function readMiddle(
     isUnits && (rule.exponent || rule.beyond !== null) ? readExponent(text, rule) : null
   if (powered) return powered
   if (rule.fixedRung !== null && rung !== rule.fixedRung) return null
-  const number = readDigits(text, rule)
-  return number && { number, reach: { rung, exponent: bareExponent(rule, plan), denominator: 1 } }
+  const number = readNumber(text, rule)
+  return (
+    number && { ...number, reach: { rung, exponent: bareExponent(rule, plan), denominator: 1 } }
+  )
+}
+
+/** A number that was read, in the cells' own measure; with an error, all that it may be. */
+function inCellsOf(plan: Plan, rule: Rule, { number, error, reach }: Middle): ReadNumber {
+  const cells = (one: Decimal) => inCells(plan, rule, one, reach)
+  return error ? reachOf({ number, error }, cells) : cells(number)
 }
 
 /**
@@ -182,7 +199,7 @@ function framesIn(plan: Plan, rule: Rule, rung: number | null): Around[] {
 }
 
 /** The number that a word without digits says: exactly the one of its plural. */
-const readWord = (rung: number, plural: string): { number: Decimal; reach: Reach } => ({
+const readWord = (rung: number, plural: string): Middle => ({
   number: plural === '0' ? { coefficient: 0n, exponent: 0 } : ONE,
   reach: { rung, exponent: null, denominator: 1 },
 })
@@ -229,13 +246,8 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
         if (!rest.startsWith(before) || !rest.endsWith(after)) continue
         const read = readWithin(rest, { frame, name, plural, rung, before, after }, rule, plan)
         if (!read) continue
-        const value = inCells(
-          plan,
-          rule,
-          state === 'minus' ? negate(read.number) : read.number,
-          read.reach,
-        )
-        keep(beyond(bound, value))
+        const number = state === 'minus' ? negate(read.number) : read.number
+        keep(beyond(bound, inCellsOf(plan, rule, { ...read, number })))
       }
     }
   }

@@ -14,6 +14,7 @@ import { framesOf, NO_SURROUNDINGS } from './frames'
 import { checkConstant } from './refusals'
 import { type ChosenRegion, regionOf } from './region'
 import { rungWords } from './rungwords'
+import { uncertaintyFor } from './uncertaintyfor'
 import { sharedLevel } from './shared'
 import type { Condition, Grouping, Marks, Plan, Rule } from './types'
 import { type Region, type UnitWriting, unitWriting } from './units'
@@ -152,5 +153,6 @@ export function ruleFrom(
       ? { ...rung, forms: formsOf(style, unit, isMoneyPattern, own.patterns[place]) }
       : rung,
   )
-  return { rule: { ...ruleOf(own), rungs }, unit }
+  const rule = { ...ruleOf(own), rungs, ...uncertaintyFor(style, region, rungs) }
+  return { rule, unit }
 }

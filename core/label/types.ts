@@ -78,6 +78,21 @@ export interface Rule {
   readonly multiple: Multiple | null
   /** How a count of minutes or seconds is set as a clock, where it is one. */
   readonly clock?: Clock
+  /** The error that stands with each value, where one is written. */
+  readonly uncertainty?: Uncertainty
+}
+
+export type UncertaintyForm = 'plusMinus' | 'parentheses' | 'interval'
+/** How the error of a value is written with it. */
+export interface Uncertainty {
+  /** The column that has it, in the values' own measure. */
+  readonly column: string
+  readonly form: UncertaintyForm
+  /** So many significant digits of it are kept. */
+  readonly significant: number
+  /** What stands between the ends of an interval above zero, and where one is below. */
+  readonly between: string
+  readonly apart: string
 }
 
 /** A clock's patterns: texts, which begin with an apostrophe, and places such as h, HH and mm. */
@@ -172,6 +187,7 @@ export type PartType =
   | 'clock'
   | 'period'
   | 'denominator'
+  | 'uncertainty'
   | 'missing'
   | 'infinity'
   | 'zero'
@@ -199,6 +215,8 @@ export interface Written {
   readonly denominator: number
   /** Whether the number stands for all below or above it. */
   readonly bound: '' | '<' | '>'
+  /** The error that is written with it, in units of the last digit. */
+  readonly error?: bigint
 }
 
 /** A value as the core takes it in. */

@@ -3,6 +3,7 @@ import { pluralOf } from '../locale/plurals'
 import { emitClock } from './clock'
 import { digitsOf, type Emit, emitInteger, inDigits } from './digits'
 import { nameFor } from './names'
+import { emitUncertain, signsWithin } from './uncertainty'
 import type { ExponentForm, Forms, Frames, Name, Part, Plan, Rule, Slot, Written } from './types'
 
 /** How an exponent is set behind the mantissa. */
@@ -47,19 +48,24 @@ function emitDigits(rule: Rule, written: Written, emit: Emit): void {
 }
 
 function emitNumber(rule: Rule, written: Written, saysUnit: boolean, emit: Emit): void {
-  const { digits, place, decimals, exponent: own } = written
+  const { digits, place, decimals, exponent: own, error } = written
   const exponent = saysUnit || rule.exponent?.fixed == null ? own : null
   if (
     exponent !== null &&
     rule.exponentForm === 'power' &&
+    error === undefined &&
     digits === 1n &&
     place === 0 &&
     decimals === 0
   ) {
     return emit('exponent', `10${superscript(exponent)}`)
   }
-  emitDigits(rule, written, emit)
-  if (exponent !== null && !(digits === 0n && rule.exponent?.fixed == null)) {
+  if (error === undefined) emitDigits(rule, written, emit)
+  else emitUncertain(rule, { ...written, exponent }, emitDigits, emit)
+  if (
+    exponent !== null &&
+    !(error === undefined && digits === 0n && rule.exponent?.fixed == null)
+  ) {
     emit('exponent', exponentTexts[rule.exponentForm](exponent, rule))
   }
 }
@@ -100,7 +106,8 @@ function emitLabel(plan: Plan, written: Written, saysUnit: boolean, emit: Emit):
   }
   const rule = plan.rules[written.rule]!
   if (written.kind === 'zero') return emit('zero', rule.zero!)
-  const frame = framesFor(rule, written, saysUnit)[written.sign]
+  const frames = framesFor(rule, written, saysUnit)
+  const frame = frames[signsWithin(rule, written) ? 'none' : written.sign]
   if (written.bound) emit('bound', written.bound)
   const name = saysUnit && rule.names ? nameFor(rule, written) : null
   for (const slot of frame.before) emitSlot(rule, written, name, slot, emit)

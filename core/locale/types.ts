@@ -15,6 +15,8 @@ export interface SystemTable {
   readonly percent: string
   readonly permille: string
   readonly infinity: string
+  /** What stands between the ends of a range. */
+  readonly range: string
   readonly patterns: {
     readonly decimal: string
     readonly percent: string

@@ -14,14 +14,17 @@ export const unitColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
 
 /**
  * Whether what a style writes for one value depends on the others or on their rows: something is
- * shared, or units are named by a column.
+ * shared, or a column names units or has errors.
  *
  * @example looksAtValues({ notation: 'scaled', rung: 'shared' }) // true
  */
 export const looksAtValues = (style: Style): boolean =>
   stylesOf(inherit(style)).some(
     ({ style: one }) =>
-      one.rung === 'shared' || one.exponent === 'shared' || unitColumn(one) !== null,
+      one.rung === 'shared' ||
+      one.exponent === 'shared' ||
+      unitColumn(one) !== null ||
+      one.uncertainty !== null,
   )
 
 /**
@@ -37,7 +40,8 @@ export function sharedField(style: Style): 'rung' | 'exponent' | null {
 }
 
 /**
- * The columns whose cells a style looks at: those of its cases, and those that name a unit.
+ * The columns whose cells a style looks at: those of its cases, those that name a unit,
+ * and those of errors.
  *
  * @example columnsOf({ unit: { kind: 'currency', code: { column: 'money' } } }) // ['money']
  */
@@ -45,7 +49,8 @@ export function columnsOf(style: Style): string[] {
   const written = stylesOf(inherit(style))
   const looked = written.flatMap(({ when }) => (when && 'column' in when ? [when.column] : []))
   const named = written.map(({ style: one }) => unitColumn(one)).filter((name) => name !== null)
-  return [...new Set([...looked, ...named])]
+  const errors = written.flatMap(({ style: { uncertainty } }) => uncertainty?.column ?? [])
+  return [...new Set([...looked, ...named, ...errors])]
 }
 
 /**

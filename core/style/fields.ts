@@ -14,6 +14,7 @@ import {
   GROUPINGS,
   MEASURE_DISPLAYS,
   MOST_DIGITS,
+  MOST_ERROR_DIGITS,
   MOST_POWER,
   PRIORITIES,
   RATIO_UNITS,
@@ -21,6 +22,7 @@ import {
   schemas,
   SIGNS,
   TRAILING_ZEROS,
+  UNCERTAINTY_FORMS,
   UNIT_PLACES,
 } from './schemas'
 
@@ -261,6 +263,13 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
     'The text for a missing value.',
     'it takes a text of up to 200 characters',
     phrases.missing,
+  ),
+  uncertainty: field(
+    'uncertainty',
+    null,
+    'The error that each value is written with, to the same last place and in the same rung; unsaid where it is known, and not written. A row without one is written by itself.',
+    `it takes null or {"column": "name", "form": ${oneOfQuoted(UNCERTAINTY_FORMS)}, "significant": 1 or ${MOST_ERROR_DIGITS}}`,
+    phrases.uncertainty,
   ),
   align: field(
     'align',

@@ -22,6 +22,10 @@ export const UNIT_PLACES = ['label', 'first', 'last', 'title'] as const
 /** Units that are a part of one: how many of them make one. */
 export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
 
+/** How the error of a value is written; `unsaid` where it is known, and not written. */
+export const UNCERTAINTY_FORMS = ['plusMinus', 'parentheses', 'interval', 'unsaid'] as const
+/** So many digits of an error may be kept. */
+export const MOST_ERROR_DIGITS = 2
 export const MEASURE_DISPLAYS = ['short', 'narrow', 'long'] as const
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
@@ -121,6 +125,13 @@ export const ownSchemas = {
   before: text,
   after: text,
   zero: text.nullable(),
+  uncertainty: z
+    .strictObject({
+      column: z.string().min(1),
+      form: z.enum(UNCERTAINTY_FORMS).optional(),
+      significant: z.int().min(1).max(MOST_ERROR_DIGITS).optional(),
+    })
+    .nullable(),
   align: z.enum(ALIGNMENTS),
   missing: text,
 }

@@ -1,5 +1,6 @@
 import { decide } from '../label/decide'
 import { amountOf } from '../label/value'
+import { sayError } from '../label/uncertainty'
 import { fromSuperscript } from '../decimal/superscript'
 import { partsOf } from '../label/write'
 import type { SpokenWords } from './spokenWords'
@@ -37,6 +38,7 @@ const sayings: Partial<Record<PartType, Say>> = {
   bound: () => '',
   exponent: powerWords,
   constant: constantWords,
+  uncertainty: sayError,
   denominator: (text, { over, gap }) => gap + around(over, text.slice(1)),
   unit: (text, { units, gap }, isOne) => (units[text] ? gap + units[text][isOne ? 0 : 1] : text),
   // A prefix is a word of its own when it is said.

@@ -8,6 +8,9 @@ export interface SpokenWords {
   readonly about: string
   readonly minus: string
   readonly plus: string
+  /** Between a value and its error, and between the ends of an interval. */
+  readonly plusMinus?: string
+  readonly to?: string
   readonly less: string
   readonly more: string
   /** A power of ten, by its exponent. */
@@ -35,6 +38,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'about {0}',
     minus: 'minus ',
     plus: 'plus ',
+    plusMinus: 'plus or minus',
+    to: 'to',
     less: 'less than {0}',
     more: 'more than {0}',
     power: '10 to the {0}',
@@ -57,6 +62,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'etwa {0}',
     minus: 'minus ',
     plus: 'plus ',
+    plusMinus: 'plus/minus',
+    to: 'bis',
     less: 'weniger als {0}',
     more: 'mehr als {0}',
     power: '10 hoch {0}',
@@ -79,6 +86,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'environ {0}',
     minus: 'moins ',
     plus: 'plus ',
+    plusMinus: 'plus ou moins',
+    to: 'à',
     less: 'moins de {0}',
     more: 'plus de {0}',
     power: '10 puissance {0}',
@@ -101,6 +110,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'aproximadamente {0}',
     minus: 'menos ',
     plus: 'más ',
+    plusMinus: 'más menos',
+    to: 'a',
     less: 'menos de {0}',
     more: 'más de {0}',
     power: '10 elevado a {0}',
@@ -123,6 +134,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'circa {0}',
     minus: 'meno ',
     plus: 'più ',
+    plusMinus: 'più o meno',
+    to: 'a',
     less: 'meno di {0}',
     more: 'più di {0}',
     power: '10 elevato a {0}',
@@ -145,6 +158,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'cerca de {0}',
     minus: 'menos ',
     plus: 'mais ',
+    plusMinus: 'mais ou menos',
+    to: 'a',
     less: 'menos de {0}',
     more: 'mais de {0}',
     power: '10 elevado a {0}',
@@ -167,6 +182,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'ongeveer {0}',
     minus: 'min ',
     plus: 'plus ',
+    plusMinus: 'plus of min',
+    to: 'tot',
     less: 'minder dan {0}',
     more: 'meer dan {0}',
     power: '10 tot de macht {0}',
@@ -189,6 +206,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: 'około {0}',
     minus: 'minus ',
     plus: 'plus ',
+    plusMinus: 'plus minus',
+    to: 'do',
     less: 'mniej niż {0}',
     more: 'więcej niż {0}',
     power: '10 do potęgi {0}',
@@ -211,6 +230,8 @@ export const SPOKEN_WORDS: Readonly<Record<string, SpokenWords>> = {
     about: '約{0}',
     minus: 'マイナス',
     plus: 'プラス',
+    plusMinus: 'プラスマイナス',
+    to: 'から',
     less: '{0}未満',
     more: '{0}超',
     power: '10の{0}乗',

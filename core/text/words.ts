@@ -23,6 +23,9 @@ function inWords<Some extends Style>(style: Some): Some {
   return {
     ...style,
     ...(style.unit ? { unit: unitInWords(style.unit) } : {}),
+    ...(style.uncertainty?.form === 'parentheses'
+      ? { uncertainty: { ...style.uncertainty, form: 'plusMinus' } }
+      : {}),
     ...(style.sign === 'parentheses' ? { sign: 'auto' } : {}),
     ...(style.zero == null ? {} : { zero: '0' }),
     exponentForm: 'times',
@@ -57,7 +60,10 @@ function neededBy(plan: Plan, words: SpokenWords | null): SpokenWords | null {
   const written = JSON.stringify(plan.rules)
   const needed = <Word>(all: Readonly<Record<string, Word>>) =>
     Object.fromEntries(Object.entries(all).filter(([sign]) => written.includes(`"${sign}"`)))
-  return words && { ...words, units: needed(words.units), constants: needed(words.constants) }
+  if (!words) return null
+  const { plusMinus, to, ...rest } = words
+  const ofErrors = plan.rules.some(({ uncertainty }) => uncertainty) ? { plusMinus, to } : {}
+  return { ...rest, ...ofErrors, units: needed(words.units), constants: needed(words.constants) }
 }
 
 /**

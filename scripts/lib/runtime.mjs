@@ -14,6 +14,11 @@ const RARE = {
     file: /core\/label\/conversion\.ts$/,
     standIn: 'export const intoMeasure = null, outOfMeasure = null',
   },
+  uncertainty: {
+    file: /core\/label\/uncertainty\.ts$/,
+    standIn:
+      'export const decideUncertain = null, emitUncertain = null, readUncertain = null, reachOf = null, sayError = null, signsWithin = () => false',
+  },
   bounds: {
     file: /core\/label\/bounds\.ts$/,
     standIn:

@@ -8,6 +8,7 @@ export type ReadRuntime = (name: string) => Promise<string>
 const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
   ['multiple', ({ multiple }) => Boolean(multiple)],
   ['clock', ({ clock }) => Boolean(clock)],
+  ['uncertainty', ({ uncertainty }) => Boolean(uncertainty)],
   ['convert', ({ convert }) => Boolean(convert)],
   [
     'bounds',

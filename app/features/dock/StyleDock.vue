@@ -7,6 +7,7 @@ import { isPart, type Level } from '~~/shared/quantities'
 import { useCurrencyColumns } from './useCurrencyColumns'
 import type { Page } from '~/features/page/usePage'
 import { type Choice, sentenceOf } from './choices'
+import { errorColumns } from './errorColumns'
 import { samplesOf, useChoices } from './useChoices'
 import { numberStep } from '~~/shared/page/axis'
 import { levelNames, levelWords, originOn } from '~/stores/levelWords'
@@ -81,6 +82,7 @@ const origin = (field: FieldName) => told.value.origins.get(field) ?? 'nobody'
 const codes = useCurrencyColumns()
 const more = computed(() => ({
   ladder: study.document?.ladders ?? [],
+  uncertainty: errorColumns(study.dataset?.columns ?? [], study.quantity?.column ?? ''),
   unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })),
 }))
 const { desk, choices, typed, prepare } = useChoices(() => ({

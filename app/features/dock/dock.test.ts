@@ -5,6 +5,7 @@ import { inherit } from '~~/core/style/inherit'
 import { FIELD_NAMES, type Style } from '~~/core/style/fields'
 import type { Quantity } from '~~/shared/study/quantity'
 import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
+import { errorColumns } from './errorColumns'
 import { type DrawnRows, drawingOf, panelOf } from '~~/shared/page/drawing'
 import { changesOf } from '~~/shared/page/marks'
 import { cardsOf } from '~/features/margin/cards'
@@ -142,6 +143,29 @@ test('each choice is written as the style writes once it is taken', () => {
 test('a study adds choices of its own', () => {
   const own = { ...desk({}, 5), more: { unit: [{ kind: 'currency', code: { column: 'money' } }] } }
   expect(choicesOf('unit', own).map(({ title }) => title)).toContain('the currency in money')
+})
+
+test('errors are looked for where a header says so, and else in all other numbers', () => {
+  const column = (name: string, kind: 'number' | 'text' = 'number') => ({
+    ...{
+      name,
+      kind,
+      position: 0,
+      reason: '',
+      encoding: 'float64' as const,
+      missing: 0,
+      unread: [],
+    },
+  })
+  const found = (...columns: ReturnType<typeof column>[]) =>
+    errorColumns(columns, 'yield').map((error) => error!.column)
+  expect(found(column('yield'), column('yield_se'), column('spores'))).toEqual(['yield_se'])
+  expect(found(column('yield'), column('spores'), column('site', 'text'))).toEqual(['spores'])
+  const own = { ...desk({}, 5), more: { uncertainty: errorColumns([column('se')], 'yield') } }
+  expect(choicesOf('uncertainty', own).map(({ title }) => title)).toEqual([
+    'unknown',
+    'in se, after ±',
+  ])
 })
 
 test('a choice of a region whose table is not here yet waits for it; one that the style rules out is left out', () => {

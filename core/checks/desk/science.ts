@@ -1,6 +1,7 @@
 import { axis, type DeskCase, due, fine, on, shared, symbol } from './case'
 
 const own = (power: number, name: string) => ({ rungs: [{ power, symbol: name, word: name }] })
+const errors = (...of: number[]) => of.map((se) => ({ se }))
 /** Temperatures, energy, health, logs, moments, texts. */
 export const science: readonly DeskCase[] = [
   due(
@@ -233,5 +234,52 @@ export const science: readonly DeskCase[] = [
     'a unit left to a title that a tooltip does not have',
     'unit-lost',
     on('tooltip', { unit: symbol('kg'), unitAt: 'title' }, [12, 5]),
+  ),
+  // What is known to within an error says no more digits than that allows.
+  due(
+    'a mean to a thousandth, known to three tenths',
+    'too-fine',
+    on(
+      'table',
+      { fraction: [3, 3], uncertainty: { column: 'se', form: 'unsaid' } },
+      ['4.234', '5.107', '3.918'],
+      { rows: errors(0.3, 0.4, 0.3) },
+    ),
+  ),
+  due(
+    'millions of kelvin to the last one',
+    'too-fine',
+    on('marks', { uncertainty: { column: 'se', form: 'unsaid' } }, [5_778_412, 9_940_018], {
+      rows: errors(20_000, 30_000),
+    }),
+  ),
+  fine(
+    'two digits of an error are usual',
+    on(
+      'table',
+      { fraction: [2, 2], uncertainty: { column: 'se', form: 'unsaid' } },
+      ['4.23', '5.11', '3.92'],
+      { rows: errors(0.31, 0.44, 0.29) },
+    ),
+    ['too-fine'],
+  ),
+  fine(
+    'with their errors, values that are the same within them may read alike',
+    on('table', { uncertainty: { column: 'se' } }, ['4.21', '4.24', '3.92'], {
+      rows: errors(0.3, 0.4, 0.3),
+    }),
+    ['too-fine', 'uneven-decimals'],
+  ),
+  fine(
+    'a value within its error of none is written as none, plus or minus that',
+    on('marks', { uncertainty: { column: 'se' } }, ['0.2', '8.4'], { rows: errors(3, 3) }),
+    ['too-fine'],
+  ),
+  fine(
+    'a value is known to within its error, and written to that',
+    on('table', { uncertainty: { column: 'se', form: 'interval' } }, ['14.2', '18.4'], {
+      rows: errors(3, 3),
+    }),
+    ['too-fine', 'misread'],
   ),
 ]

@@ -42,6 +42,7 @@ export function decidableByDoubles(plan: Plan): Rule | null {
     rule.exponent === null &&
     rule.multiple === null &&
     !rule.clock &&
+    !rule.uncertainty &&
     rule.under === null &&
     rule.over === null &&
     rule.zero === null &&

@@ -56,6 +56,16 @@ export const anyFields: Record<string, fc.Arbitrary<unknown>> = {
   after: text,
   zero: fc.option(text),
   missing: text,
+  uncertainty: fc.option(
+    fc.record(
+      {
+        column: fc.constantFrom('c', 'd'),
+        form: fc.constantFrom('plusMinus', 'parentheses', 'interval', 'unsaid'),
+        significant: fc.constantFrom(1, 2),
+      },
+      { requiredKeys: ['column'] },
+    ),
+  ),
   align: fc.constantFrom('end', 'decimal', 'edges'),
   cases: fc.constantFrom(
     [],
