@@ -36,6 +36,22 @@ function meant(value: Decimal): Decimal | null {
   return left < SOUND && !isOver(off, MOST_STEPS, multiply(size, STEP)) ? short : null
 }
 
+/** A double scaled to so many digits is this near to a whole number of fewer, where it may be noise. */
+const [SCALED_TO, NEAR] = [1e13, 0.1]
+const [LEAST_SCALED, LARGEST_SCALED] = [1e-9, 1e22]
+/**
+ * Whether a double may be a short number with noise, as far as doubles tell: nearly all that are not
+ * are told apart here, without their digits.
+ */
+function mayBeNoise(double: number): boolean {
+  let size = Math.abs(double)
+  if (size < LEAST_SCALED || size > LARGEST_SCALED) return true
+  while (size >= SCALED_TO) size /= 10
+  while (size < SCALED_TO / 10) size *= 10
+  const whole = Math.round(size)
+  return whole % 10 === 0 && Math.abs(size - whole) < NEAR
+}
+
 /** Digits that only binary arithmetic put there. */
 export const floatNoise: Check<{ label: string; meant: string }> = {
   id: 'float-noise',
@@ -48,7 +64,7 @@ export const floatNoise: Check<{ label: string; meant: string }> = {
       proof,
       ({ written }) => (written.kind === 'number' ? null : false),
       (i) => {
-        if (doubles && isShort(doubles[i]!)) return false
+        if (doubles && (isShort(doubles[i]!) || !mayBeNoise(doubles[i]!))) return false
         const short = meant(valueAt(proof, i))
         return short !== null && compare(saidAt(proof, i), short) !== 0 && isExact(proof, i)
       },

@@ -3,7 +3,7 @@ import { saidBy } from '../label/cells'
 import { decide } from '../label/decide'
 import { type Decision, decideColumn } from '../label/fast/column'
 import { resolve } from '../label/resolve'
-import type { Plan, Written } from '../label/types'
+import type { Plan, Value, Written } from '../label/types'
 import { textOf } from '../label/write'
 import { endsDecide } from '../style/dependencies'
 import { inherit } from '../style/inherit'
@@ -48,14 +48,15 @@ export const saidOf = ({ decisions, which }: Decided): Decimal[] =>
  * The values that decide what is shared: all of them, or the two ends of a long column where those
  * do.
  */
-function deciding({ values, style }: Subject): string[] {
-  if (!isColumn(values) || !endsDecide(style)) return valuesOf({ values }).map(toExactText)
+function deciding({ values, style }: Subject): Iterable<Value> {
+  if (!isColumn(values)) return values.map(toExactText)
+  if (!endsDecide(style)) return values
   let [least, largest] = [0, 0]
   for (let at = 1; at < values.length; at++) {
     if (values[at]! < values[least]!) least = at
     if (values[at]! > values[largest]!) largest = at
   }
-  return values.length === 0 ? [] : [String(values[least]), String(values[largest])]
+  return values.length === 0 ? [] : [values[least], values[largest]]
 }
 
 /** A short list: each value has its own decision. */

@@ -4,7 +4,8 @@ import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
 import { byCause, RANK } from './causes'
 import { layouts } from './layouts'
-import { doublesOf, proofOf, valueAt } from './proof'
+import { proofOf, valueAt } from './proof'
+import { sampleOf } from './sample'
 import type { Change, Check, Finding, Fix, Proof, Severity, Subject, ToldFinding } from './types'
 
 const MOST_FIXES = 2
@@ -93,30 +94,6 @@ function isGood(check: Check, before: Found, after: Found): boolean {
 }
 const hasErrors = (found: Found): boolean => [...found.values()].includes('error')
 
-/** Larger sets are looked at in part before a change is tried on all of them. */
-const MOST_TRIED_WHOLE = 2000
-const SAMPLED = 500
-
-/**
- * Values that a finding is about, and some of all, in the set that they belong to; null where all
- * can be tried at once.
- */
-function sampleOf(subject: Subject, at: readonly number[]): Subject | null {
-  const { values, rows, byHand, total, shares } = subject
-  if (values.length <= MOST_TRIED_WHOLE || byHand || total || shares) return null
-  const stride = Math.ceil(values.length / SAMPLED)
-  const even = [...values.keys()].filter((place) => place % stride === 0)
-  const places = [...new Set([...at.slice(0, SAMPLED), ...even])].sort((a, b) => a - b)
-  const doubles = doublesOf(subject)
-  return {
-    ...subject,
-    values: doubles
-      ? Float64Array.from(places, (place) => doubles[place]!)
-      : places.map((place) => valueAt(subject, place)),
-    rows: rows && places.map((place) => rows[place]!),
-  }
-}
-
 /**
  * Of the changes that turn to the same, the smallest that leaves no error; where none does, the
  * smallest that is good.
@@ -126,7 +103,7 @@ function fixesFor(
   proof: Proof,
   at: Verdict['at'],
   before: Found,
-  findingsAfter: (change: Change) => Found | null,
+  findingsAfter: (check: Check, change: Change) => Found | null,
 ): Fix[] {
   const ways = new Map<Change['way'], { change: Fix; isClean: boolean }>()
   const sample = sampleOf(proof, at)
@@ -136,7 +113,7 @@ function fixesFor(
       const sampled = whereResolved(() => proofOf(changed(sample, change)))
       if (!sampled || check.find(sampled)) continue
     }
-    const after = findingsAfter(change)
+    const after = findingsAfter(check, change)
     if (!after) continue
     const isClean = !hasErrors(after)
     if (isGood(check, before, after) && (isClean || !ways.has(change.way)))
@@ -163,12 +140,15 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
   const findings = findingsIn(proof, step)
   const before = severitiesOf(findings)
   // Checks often propose the same change.
-  const tried = new Map<string, Found | null>()
-  const findingsAfter = (change: Change): Found | null => {
+  const tried = new Map<string, Found>()
+  const findingsAfter = (check: Check, change: Change): Found | null => {
     const key = JSON.stringify([change.style, change.ticks, change.dropsLabels, change.layout])
     if (!tried.has(key)) {
       const after = whereResolved(() => proofOf(changed(subject, change)))
-      tried.set(key, after && severitiesOf(findingsIn(after)))
+      // Where its own check is not silent, what the others find does not matter.
+      const isMended = after !== null && !check.find(after)
+      if (!isMended) return null
+      tried.set(key, severitiesOf(findingsIn(after)))
     }
     return tried.get(key)!
   }

@@ -92,7 +92,7 @@ export function unitOfLastDigit(plan: Plan, written: Written): Decimal {
       plan,
       plan.rules[written.rule]!,
       { coefficient: 1n, exponent: -written.decimals },
-      { ...written, denominator: 1 },
+      { rung: written.rung, exponent: written.exponent, denominator: 1 },
       true,
     ),
   )

@@ -5,6 +5,7 @@ import type { Style } from '../style/schemas'
 import { titleOf } from './around'
 import type { Context } from './context'
 import { ruleFrom } from './rule'
+import type { SetValues } from './shared'
 import { byUnit } from './unitColumns'
 import { ruleFor } from './decide'
 import { checkUnitAt, checkZero } from './refusals'
@@ -27,7 +28,8 @@ export function resolve(style: Style, context: Context = {}): Plan {
 
   let sorted: Decimal[][] | undefined
   /** The finite values that each rule writes. */
-  const valuesOf = (at: number): Decimal[] => {
+  const valuesOf = (at: number): SetValues => {
+    if (conditions.length === 1 && isFiniteColumn(context.values)) return context.values
     sorted ??= sortByRule(conditions, context, recorded)
     return sorted[at]!
   }
@@ -55,6 +57,10 @@ export function resolve(style: Style, context: Context = {}): Plan {
   checkZero(plan)
   return freeze(plan)
 }
+
+/** Whether values are doubles of which none is missing or infinite. */
+const isFiniteColumn = (values: Context['values']): values is Float64Array =>
+  ArrayBuffer.isView(values) && (values as Float64Array).every(Number.isFinite)
 
 function sortByRule(
   conditions: readonly (Condition | null)[],

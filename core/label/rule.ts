@@ -1,4 +1,4 @@
-import { decimal, type Decimal, toText } from '../decimal/decimal'
+import { decimal, toText } from '../decimal/decimal'
 import { StyleError } from '../error'
 import { REGIONAL } from '../ladders/find'
 import { parsePattern } from '../locale/pattern'
@@ -15,7 +15,7 @@ import { checkConstant } from './refusals'
 import { type ChosenRegion, regionOf } from './region'
 import { rungWords } from './rungwords'
 import { uncertaintyFor } from './uncertaintyfor'
-import { sharedLevel } from './shared'
+import { type SetValues, sharedLevel } from './shared'
 import type { Condition, Grouping, Marks, Plan, Rule } from './types'
 import { type Region, type UnitWriting, unitWriting } from './units'
 
@@ -110,7 +110,7 @@ function restOf(
 /** The values that a rule writes, for what they share; and the Plan of the rule alone. */
 interface Shared {
   planOf(rule: Rule): Plan
-  values(): readonly Decimal[]
+  values(): SetValues
 }
 
 /**

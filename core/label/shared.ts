@@ -1,7 +1,8 @@
 import { compare } from '../decimal/arithmetic'
-import type { Decimal } from '../decimal/decimal'
+import { type Decimal, fromNumber } from '../decimal/decimal'
 import type { Contribution, SharedLevel } from '../notations/types'
 import { decide, unitsRung } from './decide'
+import { decideColumn } from './fast/column'
 import type { Plan, Rule, Written } from './types'
 import { textOf } from './write'
 
@@ -15,17 +16,49 @@ const isShort = (written: Written): boolean =>
     { coefficient: 1n, exponent: LARGEST_MANTISSA },
   ) < 0
 
-/** The labels at both ends of the set, the zeros among them left out. */
-function extremes(plan: Plan, values: readonly Decimal[]): Written[] {
+/** Values of a set: decimals, or doubles that stand for the shortest that they mean. */
+export type SetValues = readonly Decimal[] | Float64Array
+const areDoubles = (values: SetValues): values is Float64Array => ArrayBuffer.isView(values)
+
+/** The least and the largest of some values. */
+function endsOf(values: SetValues): Decimal[] {
   if (values.length === 0) return []
+  if (areDoubles(values)) {
+    const ends = values.reduce(
+      ([least, largest], value) => [Math.min(least!, value), Math.max(largest!, value)],
+      [Infinity, -Infinity],
+    )
+    return ends.map(fromNumber)
+  }
   let [least, largest] = [values[0]!, values[0]!]
   for (const value of values) {
     if (compare(value, least) < 0) least = value
     if (compare(value, largest) > 0) largest = value
   }
-  return [decide(plan, least), decide(plan, largest)].filter(
-    (written) => written.kind === 'number' && written.digits !== 0n,
-  )
+  return [least, largest]
+}
+
+/** How long all labels are together; infinite where one has too large a mantissa. */
+function lengthOf(plan: Plan, values: SetValues): number {
+  const own = (written: Written) => (isShort(written) ? textOf(plan, written).length : Infinity)
+  if (areDoubles(values)) {
+    const { decisions, which } = decideColumn(plan, values)
+    const lengths = decisions.map(({ written }) => own(written))
+    return which.reduce((all, place) => all + lengths[place]!, 0)
+  }
+  let length = 0
+  for (const value of values) {
+    length += own(decide(plan, value))
+    if (length === Infinity) break
+  }
+  return length
+}
+
+/** The labels at both ends of the set, the zeros among them left out. */
+function extremes(plan: Plan, values: SetValues): Written[] {
+  return endsOf(values)
+    .map((value) => decide(plan, value))
+    .filter((written) => written.kind === 'number' && written.digits !== 0n)
 }
 
 /**
@@ -39,7 +72,7 @@ function extremes(plan: Plan, values: readonly Decimal[]): Written[] {
 export function sharedLevel(
   ruleOf: (own: Contribution) => Rule,
   planOf: (rule: Rule) => Plan,
-  values: () => readonly Decimal[],
+  values: () => SetValues,
 ): SharedLevel {
   return {
     rung(own) {
@@ -58,11 +91,7 @@ export function sharedLevel(
       let [best, shortest] = [largest, Infinity]
       for (let power = largest; power > largest - SHARED_EXPONENTS; power--) {
         const plan = planOf(ruleOf({ ...own, exponent: { step, fixed: power } }))
-        let length = 0
-        for (const value of values()) {
-          const written = decide(plan, value)
-          length += isShort(written) ? textOf(plan, written).length : Infinity
-        }
+        const length = lengthOf(plan, values())
         if (length < shortest) [best, shortest] = [power, length]
       }
       return best

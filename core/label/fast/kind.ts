@@ -28,32 +28,40 @@ const isGrouped = ({ grouping, marks }: Rule): boolean =>
   grouping === null ||
   (marks.group.length === 1 && grouping.first === 3 && (grouping.rest === 3 || grouping.rest === 2))
 
-/**
- * The one rule whose digits doubles can decide: of decimals rounded to the nearest, in powers of
- * ten; null where a Plan has none.
- */
-export function decidableByDoubles(plan: Plan): Rule | null {
+/** The one rule of a Plan whose numbers are rounded to the nearest, in powers of ten; null where there is none. */
+function ruleInTens(plan: Plan): Rule | null {
   const [rule] = plan.rules
   if (!rule || plan.rules.length > 1) return null
   const { precision } = rule
   const isOne =
     rule.factor === '1' &&
     !rule.convert &&
-    rule.exponent === null &&
     rule.multiple === null &&
     !rule.clock &&
     !rule.uncertainty &&
     rule.under === null &&
     rule.over === null &&
     rule.zero === null &&
-    precision.fraction !== null &&
-    precision.significant === null &&
     precision.increment === null &&
     !precision.strip &&
-    precision.fraction[1] <= MOST_DECIMALS &&
     precision.rounding in tiesUp &&
+    (precision.fraction === null || precision.significant === null) &&
+    Math.max(precision.fraction?.[1] ?? 0, precision.significant?.[1] ?? 0) <= MOST_DECIMALS &&
     rule.rungs.every(({ base }) => base === 10)
   return isOne ? rule : null
+}
+/**
+ * The one rule whose digits doubles can decide: of decimals rounded to the nearest, in powers of
+ * ten; null where a Plan has none.
+ */
+export function decidableByDoubles(plan: Plan): Rule | null {
+  const rule = ruleInTens(plan)
+  return rule && rule.exponent === null && rule.precision.fraction !== null ? rule : null
+}
+/** The same of a rule that writes exponents, with decimals or significant digits. */
+export function decidableInExponents(plan: Plan): Rule | null {
+  const rule = ruleInTens(plan)
+  return rule && rule.exponent !== null ? rule : null
 }
 
 /**
