@@ -9,7 +9,10 @@ import type { Check } from './types'
 const binOf = (value: Decimal, edges: readonly Decimal[]): number =>
   edges.filter((edge) => compare(edge, value) <= 0).length
 
-/** A rounded edge of a legend's bin that moves a value to another bin. */
+/**
+ * Protects readers of a map from colours that contradict the legend: a rounded edge that moves a
+ * value to another bin. Edges that move none are left alone, however they are rounded.
+ */
 export const binEdge: Check<{ edge: string; label: string; value: string; count: number }> = {
   id: 'bin-edge',
   title: 'A rounded edge moves values to another bin',

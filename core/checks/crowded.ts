@@ -119,7 +119,10 @@ const messages = {
     `“${label}” takes ${width} px and has ${room} px: ${count === 1 ? 'it is' : `${count} labels are`} cut.`,
 } as const
 
-/** Labels that collide or overflow at their real width. */
+/**
+ * Protects readers from labels that run into each other or out of their room, at their real width.
+ * Labels that touch nothing are left alone, and so is a surface whose room nobody knows.
+ */
 export const crowded: Check<Tight> = {
   id: 'crowded',
   title: 'Labels have no room',

@@ -14,7 +14,10 @@ type Mismatch = {
   readonly count: number
 }
 
-/** A printed change that is not the difference of the printed values. */
+/**
+ * Protects those who subtract: a printed change that is not the difference of the printed values.
+ * Changes that nobody prints are left alone.
+ */
 export const differenceMismatch: Check<Mismatch> = {
   id: 'difference-mismatch',
   title: 'A printed change misses the printed difference',

@@ -14,7 +14,10 @@ type Mismatch = {
   readonly apart: string
 }
 
-/** Printed parts against the printed total. */
+/**
+ * Protects those who add up: printed parts that do not come to the printed total. Parts in several
+ * units or rungs are added as what they say; a column without a total is left alone.
+ */
 export const doesNotAddUp: Check<Mismatch> = {
   id: 'does-not-add-up',
   title: 'The printed parts miss the printed total',

@@ -52,7 +52,10 @@ function mayBeNoise(double: number): boolean {
   return whole % 10 === 0 && Math.abs(size - whole) < NEAR
 }
 
-/** Digits that only binary arithmetic put there. */
+/**
+ * Protects readers from digits that only binary arithmetic put there. Numbers that were recorded
+ * to as many digits are left alone: they are no short number's neighbours.
+ */
 export const floatNoise: Check<{ label: string; meant: string }> = {
   id: 'float-noise',
   title: 'Digits of binary arithmetic',

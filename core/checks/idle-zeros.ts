@@ -11,7 +11,10 @@ function zerosOf({ digits, place, decimals }: Written): number {
   return Math.min(decimals, decimals + place + (text.length - text.replace(/0+$/, '').length))
 }
 
-/** Decimals that are zero on every label. */
+/**
+ * Protects the eye from decimals that are zero on every label. Zeros are left alone where one label
+ * has other digits there, and where there is one label.
+ */
 export const idleZeros: Check<{ idle: number; labels: readonly string[]; count: number }> = {
   id: 'idle-zeros',
   title: 'Decimals that say nothing',

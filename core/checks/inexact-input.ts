@@ -21,7 +21,10 @@ function isCut(value: Decimal): boolean {
   return !digits.includes('.') && telling >= TELLING_DIGITS && telling < digits.length
 }
 
-/** Integers beyond 2⁵³ that had already lost digits. */
+/**
+ * Protects whoever counts on every digit: whole numbers beyond 2⁵³ that had already lost some.
+ * Decimals and texts are left alone; they hold all of theirs.
+ */
 export const inexactInput: Check<{ value: string }> = {
   id: 'inexact-input',
   title: 'Digits were lost before the data came here',

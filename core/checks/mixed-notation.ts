@@ -3,7 +3,10 @@ import { oneExponent } from './changes'
 import { listed, placesWhere, quoted, saysSome } from './numbers'
 import type { Check } from './types'
 
-/** Exponents on some labels only, or different ones. */
+/**
+ * Protects those who compare labels: exponents on some of them only, or different ones. An axis of
+ * powers is left alone, whose exponents are its ticks, and a single value on a surface.
+ */
 export const mixedNotation: Check<{ labels: readonly string[]; which: 'some' | 'different' }> = {
   id: 'mixed-notation',
   title: 'Exponents differ from label to label',

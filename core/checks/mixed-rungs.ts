@@ -7,7 +7,10 @@ import type { Check, Surface } from './types'
 /** Where labels are compared down a line. */
 const COMPARED: readonly Surface[] = ['axis', 'table']
 
-/** Several rungs on one axis or in one column. */
+/**
+ * Protects those who compare labels of one axis or column in several rungs. Prose is left alone,
+ * and what stands by itself.
+ */
 export const mixedRungs: Check<{ labels: readonly string[] }> = {
   id: 'mixed-rungs',
   title: 'Several rungs on one scale',

@@ -28,8 +28,8 @@ export const offBy = (proof: Proof, at: number): Decimal =>
 /** Whether a is more than `times` as large as b; both above zero. */
 export const isOver = (a: Decimal, times: string, b: Decimal): boolean =>
   compare(a, multiply(decimal(times), b)) > 0
-/** Of a decision's values: none, all, or those that a test of their own picks. */
-const [NONE, ALL, SOME] = [0, 1, 2]
+/** Of a decision's values all, or those that a test of their own picks; 0 is none. */
+const [ALL, SOME] = [1, 2]
 /**
  * The places of values for which something holds. What a decision alone tells is asked once,
  * however many values have it.
@@ -41,12 +41,16 @@ export function placesWhere(
   ofDecision: (decision: Decision, place: number) => boolean | null,
   ofValue: (at: number) => boolean = () => true,
 ): number[] {
-  const verdicts = Uint8Array.from(decisions, (decision, place) => {
-    const holds = ofDecision(decision, place)
-    if (holds === null) return SOME
-    return holds ? ALL : NONE
-  })
-  if (!verdicts.includes(ALL) && !verdicts.includes(SOME)) return []
+  // A loop: `from` with a function takes three times as long for a million.
+  const verdicts = new Uint8Array(decisions.length)
+  let isAny = false
+  for (let place = 0; place < decisions.length; place++) {
+    const holds = ofDecision(decisions[place]!, place)
+    if (holds === false) continue
+    verdicts[place] = holds ? ALL : SOME
+    isAny = true
+  }
+  if (!isAny) return []
   const places: number[] = []
   for (let at = 0; at < which.length; at++) {
     const verdict = verdicts[which[at]!]!

@@ -6,7 +6,10 @@ import { labelsOf, saidOf, valuesOf } from './proof'
 import { fix } from './fixes'
 import type { Check } from './types'
 
-/** A larger number that reads smaller. */
+/**
+ * Protects readers from a larger number that reads smaller, as where cases change the unit or
+ * signs are hidden. Equal readings are left to `same-label`.
+ */
 export const orderReversed: Check<{
   larger: string
   smaller: string

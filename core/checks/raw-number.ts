@@ -22,7 +22,10 @@ function rawIn(text: string, labels: readonly string[]): string[] {
   return bare.match(NUMBER) ?? []
 }
 
-/** A number in a sentence that no style writes. */
+/**
+ * Protects the next edition: a number typed in a sentence stays when the data change. Numbers that
+ * a style writes are left alone.
+ */
 export const rawNumber: Check<{ numbers: readonly string[] }> = {
   id: 'raw-number',
   title: 'A number that no style writes',

@@ -51,7 +51,10 @@ function better(proof: Proof): { place: number; rung: LadderRung } | null {
   return compare(number, ONE) < 0 && below ? { place: found.place, rung: reached ?? below } : null
 }
 
-/** Labels such as 1,000K or 0.001M where another rung reads better. */
+/**
+ * Protects readers from labels such as 1,000K or 0.001M where another rung reads better. Labels
+ * that share their rung with larger or smaller ones are left alone.
+ */
 export const rungOverflow: Check<{ label: string; rung: string }> = {
   id: 'rung-overflow',
   title: 'Another rung reads better',

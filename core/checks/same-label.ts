@@ -76,7 +76,10 @@ function distinct(proof: Proof, places: readonly number[]): Distinct {
   return { first: sorted, last: sorted.at(-1)!, count: sorted.length }
 }
 
-/** Different values on one surface that read the same. */
+/**
+ * Protects readers from different values on one surface that read the same. Values that are one
+ * within their errors are left alone.
+ */
 export const sameLabel: Check<{
   numbers: readonly string[]
   count: number

@@ -4,7 +4,10 @@ import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
 import type { Check } from './types'
 
-/** Decimals on what is counted whole, unless it is scaled. */
+/**
+ * Protects readers from halves of what is counted whole. Scaled counts are left alone: 1.5 million
+ * people are whole.
+ */
 export const splitCount: Check<{ label: string }> = {
   id: 'split-count',
   title: 'A part of what is counted whole',

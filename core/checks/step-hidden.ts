@@ -24,7 +24,10 @@ type HiddenStep = {
   readonly off: string
 }
 
-/** Fewer decimals than the tick step needs. */
+/**
+ * Protects readers of an axis from fewer decimals than its step needs. Surfaces without a step are
+ * left to `misread` and `same-label`.
+ */
 export const stepHidden: Check<HiddenStep> = {
   id: 'step-hidden',
   title: 'The labels hide the step',

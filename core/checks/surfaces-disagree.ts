@@ -10,7 +10,10 @@ import { labelAt, saidAt, valueAt, valuesOf, writtenAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Surface } from './types'
 
-/** One value that reads differently on two surfaces, beyond the precision of both. */
+/**
+ * Protects readers who meet one value twice: on two surfaces it reads differently, beyond the
+ * precision of both. Fewer digits of the same number are left alone.
+ */
 export const surfacesDisagree: Check<{
   value: string
   label: string

@@ -21,7 +21,10 @@ type Texts = {
   readonly count: number
 }
 
-/** Text where numbers belong: cells that cannot be summed, sorted or plotted. */
+/**
+ * Protects whoever calculates on: text where numbers belong cannot be summed, sorted or plotted.
+ * Words for what is missing are left alone.
+ */
 export const textAsNumber: Check<Texts> = {
   id: 'text-as-number',
   title: 'Text stands where numbers belong',

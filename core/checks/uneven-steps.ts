@@ -11,7 +11,10 @@ const stepsOf = (values: readonly Decimal[]): Decimal[] =>
 const areEven = (steps: readonly Decimal[]): boolean =>
   steps.every((step) => compare(step, steps[0]!) === 0)
 
-/** Even ticks whose labels step unevenly. */
+/**
+ * Protects readers of an axis from even ticks whose labels step unevenly. Ticks that are uneven
+ * themselves are left alone.
+ */
 export const unevenSteps: Check<{ step: string; labels: readonly string[] }> = {
   id: 'uneven-steps',
   title: 'Even ticks, uneven labels',

@@ -18,7 +18,10 @@ type LostUnit = {
   readonly count: number
 }
 
-/** Labels whose unit or rung is said nowhere the reader sees. */
+/**
+ * Protects readers from labels whose unit or rung is said nowhere that they see. A title that says
+ * it, or the first label, is enough.
+ */
 export const unitLost: Check<LostUnit> = {
   id: 'unit-lost',
   title: 'The unit is said nowhere',

@@ -56,7 +56,10 @@ function unconverted({ full }: Proof): { at: number; from: string; to: string }[
   })
 }
 
-/** A case that changes the unit but not the number. */
+/**
+ * Protects readers from a case that changes the unit but not the number. Units by column are left
+ * alone, whose cells are each recorded in their own.
+ */
 export const unitUnconverted: Check<{ from: string; to: string; label: string }> = {
   id: 'unit-unconverted',
   title: 'A unit is changed, its numbers are not',

@@ -3,7 +3,10 @@ import { firstNumbers, isSure, isZero, listed, placesWhere } from './numbers'
 import { labelAt } from './proof'
 import type { Check } from './types'
 
-/** A number that is not zero, written as zero. */
+/**
+ * Protects readers from a number that is not zero, written as zero. A value within its written
+ * error of none is left alone, and a bound that says how small it is.
+ */
 export const vanished: Check<{ numbers: readonly string[]; count: number; label: string }> = {
   id: 'vanished',
   title: 'A number is written as zero',
