@@ -3,7 +3,8 @@ import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
 import type { FullStyle, Style } from '../core/style/fields'
-import type { DatasetMeta } from './study/dataset'
+import type { Role } from './import/roles'
+import type { ColumnMeta, DatasetMeta } from './study/dataset'
 import type { Quantity } from './study/quantity'
 import { STYLED_PARTS, type StyledPart } from './forms/parts'
 import type { StudyDocument } from './study/document'
@@ -33,21 +34,54 @@ export function rowsBeside(
   )
 }
 
-/** The quantities of a new data set: one a numeric column, parted by its first text column. */
+/** Roles of names in the order in which they part a chart best. */
+const PARTING: readonly Role[] = ['text', 'date', 'year', 'code']
+/** Roles of moments, which stay in the order of their rows. */
+const MOMENTS: readonly (Role | undefined)[] = ['date', 'year']
+/** What is no more for more rows: it is not summed. */
+const INTENSIVE =
+  /\b(?:averages?|avg|mean|median|temperature|temp|price|age|speed|index|score|grade|rank|density|latitude|longitude|lat|lon|lng|level|depth|height|width|length|ph|intensity|magnitude)\b|°/i
+
+/** The column that parts the rows of a new data set; null where it has none. */
+function categoryIn({ columns }: DatasetMeta): ColumnMeta | null {
+  const texts = columns.filter(({ kind }) => kind === 'text')
+  const placeOf = ({ reading }: ColumnMeta) => (reading ? PARTING.indexOf(reading.role) : 0)
+  return texts.reduce<ColumnMeta | null>(
+    (best, one) => (best === null || placeOf(one) < placeOf(best) ? one : best),
+    null,
+  )
+}
+
+/**
+ * The quantities of a new data set: one a numeric column, parted by its names, in the unit and the
+ * power of ten that its cells or its header say.
+ *
+ * @example quantitiesOf(dataset)[0].style // { unit: { kind: 'currency', code: 'EUR' } }
+ */
 export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
-  const category = dataset.columns.find((column) => column.kind === 'text')?.name ?? null
+  const category = categoryIn(dataset)
   return dataset.columns
     .filter((column) => column.kind === 'number')
-    .map((column) => ({
-      id: `${dataset.id}.${column.position}`,
-      datasetId: dataset.id,
-      column: column.name,
-      title: column.name,
-      recorded: 0,
-      style: {},
-      chart: { category, aggregate: 'sum' },
-      ticks: {},
-    }))
+    .map(({ position, name, reading }) => {
+      const isRatio = reading?.role === 'ratio'
+      const unit = reading?.unit
+      return {
+        id: `${dataset.id}.${position}`,
+        datasetId: dataset.id,
+        column: name,
+        title: name,
+        recorded: reading?.recorded ?? 0,
+        ...(isRatio ? { kind: 'ratio' as const } : {}),
+        ...(unit?.kind === 'measure' ? { measure: String(unit.id) } : {}),
+        style: unit ? { unit } : {},
+        chart: {
+          category: category?.name ?? null,
+          aggregate: isRatio || INTENSIVE.test(name) ? 'mean' : 'sum',
+          ...(MOMENTS.includes(category?.reading?.role) ? { order: 'rows' as const } : {}),
+        },
+        ticks: {},
+      }
+    })
 }
 
 /** The quantity of a column of a data set; undefined where it has none. */

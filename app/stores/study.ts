@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { AskedOrder } from '~~/shared/import/dates'
+import type { Said } from '~~/shared/import/table'
 import { stylesIn } from '~~/shared/quantities'
 import type { StudyDocument } from '~~/shared/study/document'
 import type { NewColumn } from '~~/shared/study/requests'
@@ -38,10 +38,10 @@ export const useStudy = defineStore('study', () => {
   async function takeTheirs() {
     if (saving.newer.value) await takeWithTables(saving.newer.value)
   }
-  async function bringIn(name: string, text: string, dates?: Record<string, AskedOrder>) {
+  async function bringIn(name: string, text: string, said: Said = {}) {
     await saveAll(saving)
     const [before, base] = [document.value, revision.value]
-    const body = { name, text, dates }
+    const body = { name, text, ...said }
     const study = await request<Study>(`/api/studies/${id.value}/datasets`, body)
     // What another tab saved meanwhile came with it, and no step leads back over that.
     if (!before || study.revision !== base + 1) return take(study)
@@ -49,6 +49,12 @@ export const useStudy = defineStore('study', () => {
     steps.letGo()
     history.keep(before, `Bring in ${name}`)
     history.store(study.id, study.revision)
+  }
+  /** Brings a table in as a study of its own. @returns its id */
+  async function bringInAlone(name: string, text: string, said: Said = {}): Promise<string> {
+    await saveAll(saving)
+    const study = await request<Study>('/api/studies', { name, table: { text, ...said } })
+    return study.id
   }
   async function derive(column: NewColumn) {
     await saveAll(saving)
@@ -65,6 +71,6 @@ export const useStudy = defineStore('study', () => {
     ...commands,
     ...quantityCommands(commands),
     ...{ state, trouble, newer, flush, keepMine, canUndo, canRedo, steps: done },
-    ...{ open, takeTheirs, bringIn, derive },
+    ...{ open, takeTheirs, bringIn, bringInAlone, derive },
   }
 })

@@ -1,6 +1,6 @@
 import type { ColumnMeta } from '../../shared/study/dataset'
 import type { Cell } from '../../shared/quantities'
-import type { ImportedColumn } from '../../shared/import/column'
+import { type ImportedColumn, readingOf } from '../../shared/import/types'
 import type { Db } from './database'
 
 /** The cells as one buffer: doubles where they hold every digit, JSON otherwise. */
@@ -17,8 +17,8 @@ export function insertColumn(
 ): void {
   const { name, kind, reason, missing } = column
   db.prepare(
-    `INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
-    VALUES (:datasetId, :position, :name, :kind, :reason, :encoding, :missing, :unread, :body)`,
+    `INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, reading, body)
+    VALUES (:datasetId, :position, :name, :kind, :reason, :encoding, :missing, :unread, :reading, :body)`,
   ).run({
     datasetId,
     position,
@@ -27,17 +27,25 @@ export function insertColumn(
     reason,
     missing,
     unread: JSON.stringify(column.unread),
+    reading: JSON.stringify(readingOf(column)) ?? null,
     ...encode(column),
   })
 }
 
 export function listColumns(db: Db, datasetId: string): ColumnMeta[] {
   return db
-    .prepare<[string], Omit<ColumnMeta, 'unread'> & { unread: string }>(
-      'SELECT position, name, kind, reason, encoding, missing, unread FROM dataset_column WHERE dataset_id = ? ORDER BY position',
+    .prepare<
+      [string],
+      Omit<ColumnMeta, 'unread' | 'reading'> & { unread: string; reading: string | null }
+    >(
+      'SELECT position, name, kind, reason, encoding, missing, unread, reading FROM dataset_column WHERE dataset_id = ? ORDER BY position',
     )
     .all(datasetId)
-    .map((row) => ({ ...row, unread: JSON.parse(row.unread) as ColumnMeta['unread'] }))
+    .map(({ reading, ...row }) => ({
+      ...row,
+      unread: JSON.parse(row.unread) as ColumnMeta['unread'],
+      ...(reading ? { reading: JSON.parse(reading) as ColumnMeta['reading'] } : {}),
+    }))
 }
 
 /** The cells of a column as they are kept, with how. */

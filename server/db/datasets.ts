@@ -35,7 +35,7 @@ export function copyDataset(
     'INSERT INTO dataset (id, study_id, position, name, row_count, notices) SELECT :id, :studyId, position, name, row_count, notices FROM dataset WHERE id = :from',
   ).run({ ...to, from })
   db.prepare(
-    `INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
-    SELECT :id, position, name, kind, reason, encoding, missing, unread, body FROM dataset_column WHERE dataset_id = :from`,
+    `INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, reading, body)
+    SELECT :id, position, name, kind, reason, encoding, missing, unread, reading, body FROM dataset_column WHERE dataset_id = :from`,
   ).run({ id: to.id, from })
 }

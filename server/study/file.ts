@@ -40,13 +40,14 @@ export function studyOfFile(db: Db, { document, datasets }: StudyFile): Study {
     )
     for (const { id, name, rowCount, notices, columns } of datasets) {
       insertDataset(db, study.id, { id: ids.get(id)!, name, rowCount, notices })
-      for (const { cells, encoding, ...column } of columns) {
+      for (const { cells, encoding, reading, ...column } of columns) {
         const doubles =
           encoding === 'float64'
             ? Float64Array.from(cells, (cell) => (cell === null ? NaN : Number(cell)))
             : null
         insertColumn(db, ids.get(id)!, column.position, {
           ...column,
+          ...reading,
           doubles,
           cells: () => cells.map((cell) => (cell === null ? null : String(cell))),
         })

@@ -1,11 +1,10 @@
 import { randomUUID } from 'node:crypto'
-import type { AskedOrder } from '../../shared/import/dates'
-import { readTable } from '../../shared/import/table'
+import { readTable, type Said } from '../../shared/import/table'
 import { quantitiesOf } from '../../shared/quantities'
 import type { DatasetMeta } from '../../shared/study/dataset'
 import type { SaveRequest } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
-import type { StudyDocument } from '../../shared/study/document'
+import { newDocument, type StudyDocument } from '../../shared/study/document'
 import { insertColumn } from '../db/columns'
 import type { Db } from '../db/database'
 import { insertDataset, listDatasets } from '../db/datasets'
@@ -69,7 +68,7 @@ export function saveStudy(
 /**
  * Reads a table into a study; each numeric column becomes a quantity, and the first is shown.
  *
- * @param dates how dates are meant that can be read in two ways, by column
+ * @param said what its owner says of its columns
  * @throws ImportError when the text is no table
  * @returns the study with it, or undefined when there is none of that id
  */
@@ -78,9 +77,9 @@ export function importDataset(
   studyId: string,
   name: string,
   text: string,
-  dates?: Readonly<Record<string, AskedOrder>>,
+  said?: Said,
 ): Study | undefined {
-  const table = readTable(text, dates)
+  const table = readTable(text, said)
   return db.transaction(() => {
     const study = loadStudy(db, studyId)
     if (!study) return undefined
@@ -97,3 +96,14 @@ export function importDataset(
     return saveStudy(db, studyId, { base: study.revision, document, what: `Bring in ${name}` })
   })()
 }
+
+/**
+ * Begins a study with a table, in one go: where the table cannot be read there is no study either.
+ *
+ * @throws ImportError when the text is no table
+ */
+export const studyOfTable = (db: Db, name: string, text: string, said?: Said): Study =>
+  db.transaction(() => {
+    const study = createStudy(db, newDocument(name), 'Begin the study')
+    return importDataset(db, study.id, name, text, said)!
+  })()

@@ -2,7 +2,20 @@ import { parseDecimal, toText } from '../../core/decimal/decimal'
 
 export type DecimalMark = '.' | ','
 
-const MISSING = new Set(['', 'na', 'n/a', 'nan', 'null', '-', '–'])
+const MISSING = new Set([
+  '',
+  'na',
+  'n/a',
+  'n.a.',
+  'nan',
+  'null',
+  '-',
+  '–',
+  '—',
+  '..',
+  '...',
+  '#n/a',
+])
 const BLANK_GROUPS = /(?<=\d)[ \u00a0\u202f'’](?=\d{3}(?!\d))/g
 
 /** Whether a cell stands for a missing value. */

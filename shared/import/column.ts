@@ -1,34 +1,13 @@
-import { orderOf } from '../../core/data/dates'
-import { reasonForDates } from './dates'
 import { isCode } from './cells'
+import { factsOf } from './facts'
+import { headerOf, type Header } from './header'
+import { headerPower, type LabelRule, labelRuleOf } from './label'
+import { missingIn, namesOf, saidToBe, textColumn } from './names'
+import { numbersOf, sampleOf } from './numbers'
+import { isNumeric, type Judged, type Role, roleOfNumbers } from './roles'
+import type { Ask, Cells, ImportedColumn, UnreadCell } from './types'
 
-export interface UnreadCell {
-  /** The line of data, from 1, below the header. */
-  readonly row: number
-  readonly text: string
-}
-
-export interface ImportedColumn {
-  readonly name: string
-  readonly kind: 'number' | 'text'
-  /** Why it is taken for that. */
-  readonly reason: string
-  /**
-   * The numbers of a numeric column where doubles keep every digit, NaN where missing or unread;
-   * otherwise null.
-   */
-  readonly doubles: Float64Array | null
-  /**
-   * Decimal text in a numeric column, null where missing or unread; the cell itself in a text
-   * column.
-   */
-  readonly cells: () => (string | null)[]
-  /** Cells of a numeric column that are no number. */
-  readonly unread: readonly UnreadCell[]
-  readonly missing: number
-}
-
-/** The share of cells that must be numbers for a column to be numeric. */
+/** The share of cells that must be numbers for a column to be numeric, where several are not. */
 const NUMERIC_SHARE = 0.8
 const MOST_ROWS_NAMED = 5
 
@@ -39,22 +18,6 @@ export function rowsText(rows: readonly number[]): string {
   return `row${rows.length === 1 ? '' : 's'} ${named}${more > 0 ? ` and ${more} more` : ''}`
 }
 
-/** What a cell is that is no plain number. */
-export interface Looked {
-  readonly text: string
-  readonly isMissing: boolean
-  /** Plain decimal text, or null. */
-  readonly read: string | null
-  readonly vote: number
-}
-/** The cells of a column, those apart that are no plain numbers. */
-export interface Cells {
-  readonly length: number
-  /** Nothing where a plain number stands. */
-  readonly texts: readonly (Looked | undefined)[]
-  others(): Generator<[number, Looked]>
-}
-
 /** How the cells of a column are counted. */
 interface Counts {
   readonly filled: number
@@ -62,67 +25,96 @@ interface Counts {
   readonly numbers: number
   readonly codes: number
 }
-function countsOf({ length, others }: Cells): Counts {
+function countsOf({ length, others }: Cells, rule: LabelRule): Counts {
   let [missing, unread, codes] = [0, 0, 0]
-  for (const [, { text, isMissing, read }] of others()) {
-    if (isMissing) missing++
-    else if (read === null) unread++
-    if (isCode(text)) codes++
+  for (const [, looked] of others()) {
+    if (looked.isMissing) missing++
+    else if (rule.read(looked) === null) unread++
+    if (isCode(looked.text)) codes++
   }
   return { missing, codes, filled: length - missing, numbers: length - missing - unread }
 }
-
-/** Why a column is text; null where it is numbers. */
+/** Why a column is text; null where it is numbers. One word among numbers is one unread cell. */
 function reasonForText({ filled, numbers, codes }: Counts): string | null {
   if (filled === 0) return 'Text: every cell is empty'
-  if (codes > 0) return 'Text: numbers that begin with zero are codes'
+  if (codes > 0) return 'Codes: numbers that begin with zero'
   if (numbers === 0) return 'Text: no cell is a number'
-  if (numbers >= NUMERIC_SHARE * filled) return null
+  const unread = filled - numbers
+  if (numbers >= NUMERIC_SHARE * filled || (unread === 1 && numbers > unread)) return null
   return `Text: only ${numbers} of ${filled} cells are numbers`
 }
-function reasonForNumbers({ filled, numbers }: Counts, unread: readonly UnreadCell[]): string {
-  if (unread.length === 0) return `Number: all ${filled} cells are numbers`
+function reasonForNumbers(
+  role: Role,
+  { filled, numbers }: Counts,
+  unread: readonly UnreadCell[],
+  rule: string,
+): string {
+  const begin = role === 'ratio' ? 'Ratio' : 'Number'
+  const by = rule === '' ? '' : `, read ${rule}`
+  if (unread.length === 0) return `${begin}: all ${filled} cells are numbers${by}`
   const rows = rowsText(unread.map(({ row }) => row))
-  return `Number: ${numbers} of ${filled} cells are numbers; ${unread.length} cannot be read (${rows})`
+  return `${begin}: ${numbers} of ${filled} cells are numbers${by}; ${unread.length} cannot be read (${rows})`
 }
 
-function* textsOf({ others }: Cells): Generator<string> {
-  for (const [, { text }] of others()) yield text
+function* unreadIn({ others }: Cells, rule: LabelRule): Generator<UnreadCell> {
+  for (const [at, looked] of others())
+    if (!looked.isMissing && rule.read(looked) === null) yield { row: at + 1, text: looked.text }
 }
-function* unreadIn({ others }: Cells): Generator<UnreadCell> {
-  for (const [at, { text, isMissing, read }] of others())
-    if (!isMissing && read === null) yield { row: at + 1, text }
+
+/** What is asked of a column of numbers. */
+function asksOf({ asks }: Judged, { unclear }: Cells, { others }: LabelRule): Ask[] {
+  return [
+    ...(asks ? [{ about: 'role' as const, choices: asks, cells: [] }] : []),
+    ...(unclear.length > 0
+      ? [{ about: 'mark' as const, choices: ['.', ','], cells: unclear }]
+      : []),
+    ...(others.length > 0 ? [{ about: 'unit' as const, choices: others, cells: [] }] : []),
+  ]
+}
+
+/** The power of ten of cells: what their header says, as far as the cells do not say it themselves. */
+function recordedIn({ words, power }: LabelRule, header: Header): number {
+  if (words === '') return headerPower(header)
+  return power === 0 ? header.power : 0
 }
 
 /**
  * What the cells of a column make.
  *
- * @param numbersOf asked for only where it is numbers
+ * @param wanted the role that somebody said it has
  * @returns null where it is text and some cells' texts were not kept
+ * @example columnOf('year', cells).role // 'year'
  */
-export function columnOf(
-  name: string,
-  cells: Cells,
-  numbersOf: () => Pick<ImportedColumn, 'doubles' | 'cells'>,
-): ImportedColumn | null {
-  const counts = countsOf(cells)
-  const { missing, filled } = counts
-  const text = reasonForText(counts)
-  if (text === null) {
-    const unread = [...unreadIn(cells)]
-    const reason = reasonForNumbers(counts, unread)
-    return { name, kind: 'number', reason, ...numbersOf(), unread, missing }
-  }
-  const { texts, length } = cells
-  if (texts.filter(Boolean).length < length) return null
-  const dates = filled === 0 ? null : orderOf(textsOf(cells))
+export function columnOf(name: string, cells: Cells, wanted?: Role): ImportedColumn | null {
+  const header: Header = headerOf(name)
+  const rule = labelRuleOf(cells, cells.length - missingIn(cells), header)
+  const counts = countsOf(cells, rule)
+  const reason = reasonForText(counts)
+  const isReadable = counts.numbers > 0
+  if (wanted ? !isNumeric(wanted) || !isReadable : reason !== null)
+    return wanted && reason === null
+      ? namesOf(name, cells, saidToBe(wanted), '', counts.missing)
+      : textColumn(name, cells, reason ?? '', wanted && !isNumeric(wanted) ? wanted : undefined)
+  const made = numbersOf(cells, rule)
+  const judged: Judged = wanted
+    ? saidToBe(wanted)
+    : roleOfNumbers(factsOf(cells, rule), { ...header, unit: rule.unit })
+  if (!isNumeric(judged.role)) return namesOf(name, cells, judged, '', counts.missing)
+  const unread = [...unreadIn(cells, rule)]
+  const recorded = recordedIn(rule, header)
+  const asks = asksOf(judged, cells, rule)
   return {
     name,
-    kind: 'text',
-    reason: dates ? reasonForDates(dates) : text,
-    doubles: null,
-    cells: () => texts.map((looked) => looked!.text),
-    unread: [],
-    missing,
+    kind: 'number',
+    role: judged.role,
+    reason: reasonForNumbers(judged.role, counts, unread, rule.words),
+    sample: sampleOf(cells, rule),
+    ...made,
+    unread,
+    missing: counts.missing,
+    ...(rule.words ? { rule: rule.words } : {}),
+    ...(rule.unit ? { unit: rule.unit } : {}),
+    ...(recorded ? { recorded } : {}),
+    ...(asks.length > 0 ? { asks } : {}),
   }
 }

@@ -1,7 +1,8 @@
-import { fitsDouble } from '../../core/decimal/arithmetic'
-import { fromNumber, parseDecimal, toText } from '../../core/decimal/decimal'
 import { type DecimalMark, isMissing, plainNumber, readCell, speaksFor } from './cells'
-import { type Cells, columnOf, type ImportedColumn, type Looked } from './column'
+import { columnOf } from './column'
+import type { ImportedColumn, Looked } from './types'
+import type { Role } from './roles'
+import { readWritten } from './written'
 
 /** A column while its cells come in. */
 export interface Intake {
@@ -9,7 +10,9 @@ export interface Intake {
   /** Its cells' votes for a decimal mark: above zero for a point, below for a comma. */
   readonly votes: number
   /** @returns null where the column turned out to hold text, and some cells' texts were not kept */
-  finish(name: string): ImportedColumn | null
+  finish(name: string, role?: Role): ImportedColumn | null
+  /** The same, whose decimal mark something else tells. */
+  settled(): Intake
 }
 /** How cells are taken in. */
 export interface Taking {
@@ -18,6 +21,8 @@ export interface Taking {
   readonly delimiter: string
   /** Whether the texts of plain numbers are kept too. */
   readonly keepsTexts: boolean
+  /** Whether something else tells the decimal mark, where the cells do not. */
+  readonly isSettled: boolean
 }
 
 const FIRST_ROOM = 1024
@@ -26,6 +31,9 @@ const MOST_KNOWN = 10_000
 const SIDE: Readonly<Record<DecimalMark, number>> = { '.': 1, ',': -1 }
 /** As many digits behind a mark could be a group. */
 const GROUP = 4
+/** One mark with three digits behind it may part decimals or groups. */
+const UNCLEAR = /^[-+]?\d{1,3}[.,]\d{3}$/
+const MOST_UNCLEAR = 5
 
 /** Looks at texts, at those that stand often once. */
 function looker({ mark, delimiter }: Pick<Taking, 'mark' | 'delimiter'>) {
@@ -34,11 +42,19 @@ function looker({ mark, delimiter }: Pick<Taking, 'mark' | 'delimiter'>) {
     const found = known.get(text)
     if (found) return found
     const missing = isMissing(text)
+    const read = missing ? null : readCell(text, mark)
+    // By the other mark what is around a number is the same.
+    const written =
+      missing || read !== null
+        ? null
+        : (readWritten(text, mark) ?? readWritten(text, mark === '.' ? ',' : '.'))
+    const isByMark = written !== null && readCell(written.digits, mark) !== null
     const looked = {
       text,
       isMissing: missing,
-      read: missing ? null : readCell(text, mark),
-      vote: missing ? 0 : speaksFor(text, delimiter),
+      read,
+      written: isByMark ? written : null,
+      vote: missing ? 0 : speaksFor(written?.digits ?? text, delimiter),
     }
     if (known.size < MOST_KNOWN) known.set(text, looked)
     return looked
@@ -52,26 +68,14 @@ function voteOf(text: string, { mark, delimiter }: Pick<Taking, 'mark' | 'delimi
   return text.length - at < GROUP || at > GROUP ? SIDE[mark] : speaksFor(text, delimiter)
 }
 
-/** The numbers of some cells: doubles where these keep every digit, and decimal text. */
-function numbersOf(doubles: Float64Array, { texts, others }: Cells) {
-  let fits = true
-  for (const [at, { read }] of others()) {
-    doubles[at] = read === null ? NaN : Number(read)
-    fits &&= read === null || fitsDouble(parseDecimal(read)!)
-  }
-  const textAt = (number: number, at: number) =>
-    texts[at] ? texts[at].read : toText(fromNumber(number))
-  return { doubles: fits ? doubles : null, cells: () => Array.from(doubles, textAt) }
-}
-
 /**
  * Takes in a column cell by cell. Plain numbers are kept as doubles alone, so that a long column
  * takes eight bytes a cell; texts that stand often are kept once.
  *
- * @example intake({ mark: ',', delimiter: ';', keepsTexts: false })
+ * @example intake({ mark: ',', delimiter: ';', keepsTexts: false, isSettled: false })
  */
 export function intake(taking: Taking): Intake {
-  const { mark, keepsTexts } = taking
+  const { mark, keepsTexts, isSettled } = taking
   const look = looker(taking)
   let doubles = new Float64Array(FIRST_ROOM)
   const texts: (Looked | undefined)[] = []
@@ -82,12 +86,29 @@ export function intake(taking: Taking): Intake {
   function* others(): Generator<[number, Looked]> {
     for (let at = 0; at < texts.length; at++) if (texts[at]) yield [at, texts[at]!]
   }
+  const unclear: string[] = []
+  const note = (text: string) => {
+    if (unclear.length < MOST_UNCLEAR && !unclear.includes(text)) unclear.push(text)
+  }
   function widen() {
     const wider = new Float64Array(2 * length)
     wider.set(doubles)
     doubles = wider
   }
-  return {
+  const finished = (name: string, role: Role | undefined, isKnown: boolean) =>
+    columnOf(
+      name,
+      {
+        length,
+        texts,
+        others,
+        doubles: doubles.slice(0, length),
+        unclear: votes === 0 && !isKnown ? unclear : [],
+      },
+      role,
+    )
+  const made: Intake = {
+    settled: () => ({ ...made, votes, finish: (name, role) => finished(name, role, true) }),
     push(text) {
       if (length === doubles.length) widen()
       const number = keepsTexts ? NaN : plainNumber(text, mark)
@@ -97,15 +118,18 @@ export function intake(taking: Taking): Intake {
         while (texts.length < length) texts.push(undefined)
         texts.push(looked)
         votes += looked.vote
-      } else votes += voteOf(text, taking)
+        if (looked.vote === 0 && UNCLEAR.test(looked.written?.digits ?? text)) note(text)
+      } else {
+        const vote = voteOf(text, taking)
+        votes += vote
+        if (vote === 0 && text.includes(mark)) note(text)
+      }
       length++
     },
     get votes() {
       return votes
     },
-    finish(name) {
-      const cells: Cells = { length, texts, others }
-      return columnOf(name, cells, () => numbersOf(doubles.slice(0, length), cells))
-    },
+    finish: (name, role) => finished(name, role, isSettled),
   }
+  return made
 }

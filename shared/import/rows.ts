@@ -2,7 +2,8 @@ import Papa from 'papaparse'
 import type { Intake } from './intake'
 import { ImportError } from './error'
 
-const DELIMITERS = [',', '\t', ';', '|']
+const DELIMITERS = ['\t', ';', '|', ',']
+const COMMA = ','
 /** Characters read at a time, so that the rows of a long table never stand in memory at once. */
 const CHUNK = 2 ** 17
 
@@ -54,6 +55,26 @@ function* piecesOf(text: string): Generator<string> {
   }
 }
 
+/** Rows that tell what parts the cells. */
+const TELLING = 50
+/**
+ * What parts the cells: where most of the first rows have as many cells as the first, and more than
+ * one; commas last, which stand in numbers and sentences too.
+ */
+function delimiterOf(piece: string): string {
+  const scores = DELIMITERS.map((delimiter) => {
+    const { data } = Papa.parse<string[]>(piece, { delimiter, preview: TELLING })
+    const rows = data.filter((row) => !isBlank(row))
+    const width = rows[0]?.length ?? 1
+    const alike = rows.filter((row) => row.length === width).length
+    return { delimiter, alike: width > 1 ? alike / rows.length : 0, width }
+  })
+  const best = scores.reduce((a, b) =>
+    b.alike > a.alike || (b.alike === a.alike && b.alike > 0 && b.width > a.width) ? b : a,
+  )
+  return best.alike > 0 ? best.delimiter : COMMA
+}
+
 /**
  * Parts text into rows, some thousands at a time.
  * @throws ImportError for a quotation mark astray
@@ -62,16 +83,13 @@ function parse(text: string, take: (row: readonly string[], delimiter: string) =
   let read = 0
   let delimiter: string | undefined
   for (const piece of piecesOf(text)) {
-    const { data, errors, meta } = Papa.parse<string[]>(piece, {
-      delimiter,
-      delimitersToGuess: DELIMITERS,
-    })
+    delimiter ??= delimiterOf(piece)
+    const { data, errors } = Papa.parse<string[]>(piece, { delimiter })
     const broken = errors.find((error) => error.type === 'Quotes')
     if (broken)
       throw new ImportError(
         `Line ${read + (broken.row ?? 0) + 1}: a quotation mark is opened and not closed, or stands inside a cell. Close it, or write two for one inside a quoted cell.`,
       )
-    delimiter = meta.delimiter
     // The end of a piece's last row would make an empty one more.
     if (data.length > 1 && isBlank(data.at(-1)!) && /[\n\r]$/.test(piece)) data.pop()
     for (const row of data) take(row, delimiter)
@@ -96,7 +114,7 @@ export function readRows(text: string, takes: Takes): Rows {
   const ragged: number[] = []
   let [header, parted, width, rowCount]: [readonly string[] | null, string, number, number] = [
     null,
-    DELIMITERS[0]!,
+    COMMA,
     0,
     0,
   ]

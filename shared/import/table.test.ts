@@ -135,6 +135,8 @@ test('dates that can be read in two ways are read as somebody says that they are
     [false, true, 'dmy'],
   )
   expect(
-    readTable(text, { laid: 'mdy', hauled: 'mdy' }).columns.map(({ reason }) => orderIn(reason)),
+    readTable(text, { dates: { laid: 'mdy', hauled: 'mdy' } }).columns.map(({ reason }) =>
+      orderIn(reason),
+    ),
   ).toEqual([undefined, 'mdy', 'dmy'])
 })

@@ -1,9 +1,12 @@
 import { type DecimalMark, isMissing, readCell } from './cells'
-import { type ImportedColumn, rowsText } from './column'
-import { intake } from './intake'
+import { rowsText } from './column'
+import type { ImportedColumn } from './types'
+import { type Intake, intake } from './intake'
 import { type AskedOrder, isUnclear, reasonForDates } from './dates'
 import { ImportError } from './error'
+import type { Role } from './roles'
 import { readRows } from './rows'
+import { readWritten } from './written'
 
 export interface ImportedTable {
   readonly delimiter: string
@@ -14,10 +17,38 @@ export interface ImportedTable {
   readonly notices: readonly string[]
 }
 
+/** What the owner of a table says of its columns, by their names. */
+export interface Said {
+  /** How dates are meant that can be read in two ways. */
+  readonly dates?: Readonly<Record<string, AskedOrder>>
+  readonly roles?: Readonly<Record<string, Role>>
+  /** The decimal marks of columns that do not tell it. */
+  readonly marks?: Readonly<Record<string, DecimalMark>>
+}
+
+/** The decimal mark that cells vote for; null where they do not tell. */
+function markBy(votes: number): DecimalMark | null {
+  if (votes === 0) return null
+  return votes < 0 ? ',' : '.'
+}
+
+/** A column without the question of its mark, where that was answered. */
+const withoutAnswered = (
+  column: ImportedColumn | null,
+  isAnswered: boolean,
+): ImportedColumn | null =>
+  column?.asks && isAnswered
+    ? { ...column, asks: column.asks.filter(({ about }) => about !== 'mark') }
+    : column
+
 /** Whether a first line names the columns: some cell of it is neither number nor missing. */
 const isHeader = (row: readonly string[]): boolean =>
   row.some(
-    (cell) => readCell(cell, '.') === null && readCell(cell, ',') === null && !isMissing(cell),
+    (cell) =>
+      readCell(cell, '.') === null &&
+      readCell(cell, ',') === null &&
+      !isMissing(cell) &&
+      !readWritten(cell, '.'),
   )
 
 /** A name for each column, none twice. */
@@ -53,28 +84,37 @@ const withDates = (
  * what each column holds. Nothing is dropped: what is no number is listed by row.
  *
  * @param text a whole file; a byte order mark, quotes and line breaks in quoted cells are fine
- * @param dates how dates are meant that can be read in two ways, by the name of their column
+ * @param said what its owner said of its columns
  * @throws ImportError for text that is no table
  * @example readTable('site;kg\nHolm;1,5').columns[1].cells() // ['1.5']
  */
-export function readTable(
-  text: string,
-  dates: Readonly<Record<string, AskedOrder>> = {},
-): ImportedTable {
-  const take = (mark: DecimalMark, texts: ReadonlySet<number>) =>
+export function readTable(text: string, said: Said = {}): ImportedTable {
+  const { dates = {}, roles = {}, marks = {} } = said
+  const take = (
+    markAt: (at: number) => DecimalMark,
+    isSettled: boolean,
+    texts: ReadonlySet<number>,
+  ) =>
     readRows(text, {
       isHeader,
-      column: (at, delimiter) => intake({ mark, delimiter, keepsTexts: texts.has(at) }),
+      column: (at, delimiter) =>
+        intake({ mark: markAt(at), delimiter, keepsTexts: texts.has(at), isSettled }),
     })
-  let rows = take('.', new Set())
+  let rows = take(() => '.', false, new Set())
   if (rows.rowCount === 0)
     throw new ImportError(
       'There is a header but no row below it. Paste at least one row of values.',
     )
-  const decimalMark: DecimalMark =
-    rows.columns.reduce((votes, column) => votes + column.votes, 0) < 0 ? ',' : '.'
+  const votes = rows.columns.map((column) => column.votes)
+  const sum = votes.reduce((all, own) => all + own, 0)
+  const decimalMark: DecimalMark = sum < 0 ? ',' : '.'
+  const nameAt = (at: number) => rows.header?.[at]?.trim() ?? ''
+  const asked = (at: number) => (Object.hasOwn(marks, nameAt(at)) ? marks[nameAt(at)] : undefined)
+  const markAt = (at: number): DecimalMark => asked(at) ?? markBy(votes[at]!) ?? decimalMark
+  const isSettled = sum !== 0
   // Rare enough to read the text once more: points that part groups, texts among plain numbers.
-  if (decimalMark === ',') rows = take(decimalMark, new Set())
+  if (rows.columns.some((_, at) => markAt(at) === ',')) rows = take(markAt, isSettled, new Set())
+  else if (isSettled) rows = { ...rows, columns: rows.columns.map((column) => column.settled()) }
   const { delimiter, header, rowCount, ragged, blank, columns: intakes } = rows
   const notices: string[] = []
   if (blank > 0) notices.push(`${blank} blank ${blank === 1 ? 'line was' : 'lines were'} left out.`)
@@ -87,12 +127,16 @@ export function readTable(
     notices.push(
       `${ragged.length} of ${rowCount} rows have another number of cells than the first line (${rowsText(ragged)}); absent cells count as missing, and no cell was dropped.`,
     )
+  const commas = intakes.flatMap((_, at) => (markAt(at) === ',' && votes[at] ? [names[at]!] : []))
   if (decimalMark === ',') notices.push('Numbers were read with a decimal comma.')
-  const read = intakes.map((column, at) => column.finish(names[at]!))
+  else if (commas.length > 0)
+    notices.push(`Numbers were read with a decimal comma in ${commas.join(', ')}.`)
+  const roleAt = (at: number) => (Object.hasOwn(roles, names[at]!) ? roles[names[at]!] : undefined)
+  const finish = (column: Intake, at: number) =>
+    withoutAnswered(column.finish(names[at]!, roleAt(at)), asked(at) !== undefined)
+  const read = intakes.map(finish)
   const lacking = new Set(read.flatMap((column, at) => (column ? [] : [at])))
-  const again = lacking.size > 0 ? take(decimalMark, lacking).columns : []
-  const columns = read.map((column, at) =>
-    withDates(column ?? again[at]!.finish(names[at]!)!, dates),
-  )
+  const again = lacking.size > 0 ? take(markAt, isSettled, lacking).columns : []
+  const columns = read.map((column, at) => withDates(column ?? finish(again[at]!, at)!, dates))
   return { delimiter, decimalMark, rowCount, columns, notices }
 }

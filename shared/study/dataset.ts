@@ -1,5 +1,24 @@
 import { z } from 'zod'
+import { schemas } from '../../core/style/schemas'
+import { ROLES } from '../import/roles'
 import { id } from './texts'
+
+/** What a column is for, and how its cells were read. */
+export const readingSchema = z.strictObject({
+  role: z.enum(ROLES),
+  rule: z.string().optional(),
+  unit: schemas.unit.optional(),
+  recorded: z.int().min(-30).max(30).optional(),
+  asks: z
+    .array(
+      z.strictObject({
+        about: z.enum(['role', 'mark', 'unit']),
+        choices: z.array(z.string()),
+        cells: z.array(z.string()),
+      }),
+    )
+    .optional(),
+})
 
 export const columnMetaSchema = z.strictObject({
   position: z.int(),
@@ -9,6 +28,8 @@ export const columnMetaSchema = z.strictObject({
   encoding: z.enum(['float64', 'json']),
   missing: z.int(),
   unread: z.array(z.strictObject({ row: z.int(), text: z.string() })),
+  /** Absent in columns of earlier versions, and in those that were made of others. */
+  reading: readingSchema.optional(),
 })
 export type ColumnMeta = z.infer<typeof columnMetaSchema>
 

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { DERIVATION_IDS } from '../../core/data/derive'
 import { ASKED_ORDERS } from '../import/dates'
+import { ROLES } from '../import/roles'
 import { studyDocumentSchema } from './document'
 import { name } from './texts'
 
@@ -14,13 +15,17 @@ export const saveRequestSchema = z.strictObject({
 })
 export type SaveRequest = z.infer<typeof saveRequestSchema>
 
-export const newStudySchema = z.strictObject({ name })
-export const newDatasetSchema = z.strictObject({
-  name,
+const tableSchema = z.strictObject({
   text: z.string().max(512 * 1024 * 1024),
   /** How dates are meant that can be read in two ways, by the name of their column. */
   dates: z.record(z.string(), z.enum(ASKED_ORDERS)).optional(),
+  /** What columns are for, and which decimal mark they have, where their owner says so. */
+  roles: z.record(z.string(), z.enum(ROLES)).optional(),
+  marks: z.record(z.string(), z.enum(['.', ','])).optional(),
 })
+export const newDatasetSchema = tableSchema.extend({ name })
+/** A study, which may begin with a table. */
+export const newStudySchema = z.strictObject({ name, table: tableSchema.optional() })
 
 /** A column made of two others, row by row. */
 export const newColumnSchema = z.strictObject({

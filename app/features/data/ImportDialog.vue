@@ -1,7 +1,11 @@
 <script setup lang="ts">
-import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
+import type { AskedOrder } from '~~/shared/import/dates'
+import type { DecimalMark } from '~~/shared/import/cells'
+import type { ImportedColumn } from '~~/shared/import/types'
+import type { Role } from '~~/shared/import/roles'
 import { type ImportedTable, readTable } from '~~/shared/import/table'
 import { useStudy } from '~/stores/study'
+import ColumnReport from './ColumnReport.vue'
 import { importDialog as words } from './words'
 
 const visible = defineModel<boolean>('visible', { required: true })
@@ -10,6 +14,19 @@ const text = ref('')
 const name = ref('')
 const busy = ref(false)
 const refused = ref('')
+/** Whether the table joins the study that is open. */
+const joins = ref(false)
+
+/** What was said of columns, by their names. */
+const dates = ref<Record<string, AskedOrder>>({})
+const roles = ref<Record<string, Role>>({})
+const marks = ref<Record<string, DecimalMark>>({})
+const said = computed(() => ({ dates: dates.value, roles: roles.value, marks: marks.value }))
+watch(text, () => {
+  dates.value = {}
+  roles.value = {}
+  marks.value = {}
+})
 
 interface Preview {
   readonly table: ImportedTable | null
@@ -18,23 +35,15 @@ interface Preview {
 const preview = computed<Preview>(() => {
   if (text.value.trim() === '') return { table: null, trouble: '' }
   try {
-    return { table: readTable(text.value), trouble: '' }
+    return { table: readTable(text.value, said.value), trouble: '' }
   } catch (error) {
     return { table: null, trouble: (error as Error).message }
   }
 })
-/** What was said of dates that can be read in two ways. */
-const dates = ref<Record<string, AskedOrder>>({})
-const ORDERS: { id: AskedOrder; title: string }[] = [
-  { id: 'dmy', title: words.dayComesFirst },
-  { id: 'mdy', title: words.monthComesFirst },
-]
-watch(text, () => (dates.value = {}))
-const MOST_UNREAD = 8
-/** Amber where some cells cannot be read. */
-function beadOf({ kind, unread }: ImportedTable['columns'][number]) {
-  if (kind === 'text') return ''
-  return unread.length > 0 ? 'busy' : 'good'
+/** Amber where some cells cannot be read, or something is asked. */
+function beadOf({ kind, unread, asks = [] }: ImportedColumn) {
+  if (unread.length > 0 || asks.length > 0) return 'busy'
+  return kind === 'text' ? '' : 'good'
 }
 const numbers = computed(
   () => preview.value.table?.columns.filter((column) => column.kind === 'number').length ?? 0,
@@ -57,8 +66,10 @@ const drop = (event: DragEvent) => read(event.dataTransfer?.files[0])
 async function bringIn() {
   busy.value = true
   refused.value = ''
+  const called = name.value.trim() || words.pastedTable
   try {
-    await study.bringIn(name.value.trim() || words.pastedTable, text.value, dates.value)
+    if (joins.value) await study.bringIn(called, text.value, said.value)
+    else await navigateTo(`/study/${await study.bringInAlone(called, text.value, said.value)}`)
     visible.value = false
     text.value = ''
     name.value = ''
@@ -123,28 +134,12 @@ async function bringIn() {
           <template v-for="column in preview.table.columns" :key="column.name">
             <dt><span class="bead" :class="beadOf(column)" /> {{ column.name }}</dt>
             <dd>
-              <template v-if="isUnclear(column.reason)"
-                >{{ words.dates }}
-                <Select
-                  v-model="dates[column.name]"
-                  :options="ORDERS"
-                  option-label="title"
-                  option-value="id"
-                  :placeholder="words.doesDayOrMonth"
-                  :aria-label="words.orderDatesIn(column.name)"
-                  class="in-text"
-              /></template>
-              <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">{{
-                words.missing(column.missing)
-              }}</template>
-              <ul v-if="column.unread.length > 0" class="unread">
-                <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">
-                  {{ words.rowKeptAsMissing(cell.row, cell.text) }}
-                </li>
-                <li v-if="column.unread.length > MOST_UNREAD">
-                  {{ words.andMore(column.unread.length - MOST_UNREAD) }}
-                </li>
-              </ul>
+              <ColumnReport
+                v-model:role="roles[column.name]"
+                v-model:date="dates[column.name]"
+                v-model:mark="marks[column.name]"
+                :column
+              />
             </dd>
           </template>
         </dl>
@@ -154,6 +149,11 @@ async function bringIn() {
       <span v-if="preview.table && numbers === 0" class="soft">{{
         words.noColumnHoldsNumbers
       }}</span>
+      <fieldset class="where">
+        <legend class="unseen">{{ words.where }}</legend>
+        <label><input v-model="joins" type="radio" :value="false" />{{ words.asNewStudy }}</label>
+        <label><input v-model="joins" type="radio" :value="true" />{{ words.intoThisOne }}</label>
+      </fieldset>
       <Button :label="words.cancel" severity="secondary" variant="text" @click="visible = false" />
       <Button
         :label="words.bringIn"
@@ -207,7 +207,7 @@ async function bringIn() {
   grid-template-columns: minmax(120px, auto) 1fr;
   gap: var(--gap-1) var(--gap-4);
   margin: 0;
-  max-height: 220px;
+  max-height: 260px;
   overflow: auto;
 }
 
@@ -228,11 +228,22 @@ ul {
   padding-left: var(--gap-4);
 }
 
-.notices {
-  color: var(--ink-soft);
+.where {
+  display: flex;
+  gap: var(--gap-3);
+  align-items: center;
+  margin: 0 auto 0 0;
+  padding: 0;
+  border: 0;
 }
 
-.unread {
-  color: var(--rosewood);
+.where label {
+  display: flex;
+  gap: var(--gap-1);
+  align-items: center;
+}
+
+.notices {
+  color: var(--ink-soft);
 }
 </style>

@@ -1,4 +1,15 @@
+import type { Role } from '~~/shared/import/roles'
 import type { Told } from '~/composables/words'
+
+/** What columns are for. */
+export const roleTitles: Readonly<Record<Role, string>> = {
+  number: 'numbers',
+  ratio: 'ratios',
+  date: 'dates',
+  year: 'years',
+  code: 'codes',
+  text: 'texts',
+}
 
 /** What is said by the import, part by part: a translation needs nothing else here. */
 export const importDialog = {
@@ -13,6 +24,20 @@ export const importDialog = {
   name: 'Name',
   rowsPartedByColumns: (rowCount: Told, delimiter: Told, numbers: Told, length: Told) =>
     `${rowCount} rows parted by ${delimiter}, ${numbers} of ${length} columns are numbers.`,
+  roleOf: (name: Told) => `What ${name} holds`,
+  markOf: (name: Told) => `Decimal mark in ${name}`,
+  pointIsDecimal: 'a point begins the decimals',
+  commaIsDecimal: 'a comma begins the decimals',
+  onlyYouKnow: (roles: readonly string[]) =>
+    `Read as ${roles[0]}; only you know whether they are ${roles.slice(1).join(' or ')}.`,
+  twoWays: (cells: readonly string[]) =>
+    cells.length > 0 ? `${cells.slice(0, 3).join(', ')} can be read in two ways:` : 'As you say:',
+  otherUnits: (units: readonly string[]) =>
+    `Cells in ${units.join(', ')} are kept as missing: they cannot be added to the others.`,
+  isRead: (cell: Told, value: Told) => `“${cell}” is ${value}`,
+  where: 'Where the table goes',
+  asNewStudy: 'a new study',
+  intoThisOne: 'into this one',
   dates: 'Dates:',
   doesDayOrMonth: 'does day or month come first?',
   orderDatesIn: (name: Told) => `Order of the dates in ${name}`,

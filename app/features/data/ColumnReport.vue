@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import type { DecimalMark } from '~~/shared/import/cells'
+import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
+import type { Role } from '~~/shared/import/roles'
+import type { Ask, ImportedColumn } from '~~/shared/import/types'
+import { importDialog as words, roleTitles } from './words'
+
+/** What a column was read as, and what its owner says of it. */
+const { column } = defineProps<{ column: ImportedColumn }>()
+const role = defineModel<Role | undefined>('role')
+const date = defineModel<AskedOrder | undefined>('date')
+const mark = defineModel<DecimalMark | undefined>('mark')
+
+const ORDERS: { id: AskedOrder; title: string }[] = [
+  { id: 'dmy', title: words.dayComesFirst },
+  { id: 'mdy', title: words.monthComesFirst },
+]
+const ROLE_CHOICES = Object.entries(roleTitles).map(([id, title]) => ({ id, title }))
+const MARKS: { id: DecimalMark; title: string }[] = [
+  { id: '.', title: words.pointIsDecimal },
+  { id: ',', title: words.commaIsDecimal },
+]
+const MOST_UNREAD = 8
+const askOf = ({ asks = [] }: ImportedColumn, about: Ask['about']) =>
+  asks.find((ask) => ask.about === about)
+const titlesOf = ({ choices }: Ask) => choices.map((one) => roleTitles[one as Role])
+/** Cells that were read as another text than their own. */
+const readOtherwise = ({ sample = [] }: ImportedColumn) =>
+  sample.filter((one) => one.text !== one.value)
+</script>
+
+<template>
+  <Select
+    v-model="role"
+    :options="ROLE_CHOICES"
+    option-label="title"
+    option-value="id"
+    :placeholder="roleTitles[column.role ?? 'text']"
+    :aria-label="words.roleOf(column.name)"
+    class="in-text"
+  />
+  <template v-if="isUnclear(column.reason)"
+    >{{ words.dates }}
+    <Select
+      v-model="date"
+      :options="ORDERS"
+      option-label="title"
+      option-value="id"
+      :placeholder="words.doesDayOrMonth"
+      :aria-label="words.orderDatesIn(column.name)"
+      class="in-text"
+  /></template>
+  <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">{{
+    words.missing(column.missing)
+  }}</template>
+  <p v-if="askOf(column, 'role')" class="ask">
+    {{ words.onlyYouKnow(titlesOf(askOf(column, 'role')!)) }}
+  </p>
+  <p v-if="askOf(column, 'mark') || mark" class="ask">
+    {{ words.twoWays(askOf(column, 'mark')?.cells ?? []) }}
+    <Select
+      v-model="mark"
+      :options="MARKS"
+      option-label="title"
+      option-value="id"
+      :placeholder="words.pointIsDecimal"
+      :aria-label="words.markOf(column.name)"
+      class="in-text"
+    />
+  </p>
+  <p v-if="askOf(column, 'unit')" class="ask">
+    {{ words.otherUnits(askOf(column, 'unit')!.choices) }}
+  </p>
+  <p v-if="readOtherwise(column).length > 0" class="soft sample">
+    <span v-for="one in readOtherwise(column)" :key="one.text">{{
+      words.isRead(one.text, one.value)
+    }}</span>
+  </p>
+  <ul v-if="column.unread.length > 0" class="unread">
+    <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">
+      {{ words.rowKeptAsMissing(cell.row, cell.text) }}
+    </li>
+    <li v-if="column.unread.length > MOST_UNREAD">
+      {{ words.andMore(column.unread.length - MOST_UNREAD) }}
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.ask,
+.sample {
+  margin: 0;
+}
+
+.ask {
+  color: var(--amber);
+}
+
+.sample {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--gap-3);
+}
+
+.unread {
+  color: var(--rosewood);
+}
+
+ul {
+  margin: 0;
+  padding-left: var(--gap-4);
+}
+</style>

@@ -1,0 +1,72 @@
+import { orderOf } from '../../core/data/dates'
+import { fromNumber, toText } from '../../core/decimal/decimal'
+import { reasonForDates } from './dates'
+import { SAMPLED } from './numbers'
+import { type Judged, type Role, roleOfTexts } from './roles'
+import type { Cells, ImportedColumn } from './types'
+
+function* textsOf({ others }: Cells): Generator<string> {
+  for (const [, { text }] of others()) yield text
+}
+/** How many cells are missing. */
+export const missingIn = ({ others }: Cells): number => {
+  let count = 0
+  for (const [, { isMissing }] of others()) if (isMissing) count++
+  return count
+}
+
+const TITLES: Readonly<Record<Role, string>> = {
+  number: 'Number',
+  ratio: 'Ratio',
+  date: 'Dates',
+  year: 'Years',
+  code: 'Codes',
+  text: 'Text',
+}
+const NAMES = { kind: 'text', doubles: null, unread: [] } as const
+
+/** Names: cells as they stand, which nothing reckons with. */
+export function namesOf(
+  name: string,
+  { texts, doubles, length }: Cells,
+  { role, why, asks }: Judged,
+  reason: string,
+  missing: number,
+): ImportedColumn {
+  const textAt = (at: number) => texts[at]?.text ?? toText(fromNumber(doubles[at]!))
+  const first = new Set<string>()
+  for (let at = 0; at < length && first.size < SAMPLED; at++)
+    if (!texts[at]?.isMissing) first.add(textAt(at))
+  return {
+    name,
+    ...NAMES,
+    role,
+    reason: reason || `${TITLES[role]}: ${why}`,
+    cells: () => Array.from({ length }, (_, at) => textAt(at)),
+    sample: [...first].map((text) => ({ text, value: text })),
+    missing,
+    ...(asks ? { asks: [{ about: 'role' as const, choices: asks, cells: [] }] } : {}),
+  }
+}
+
+/** A role that somebody said. */
+export const saidToBe = (role: Role): Judged => ({ role, why: 'as you said' })
+
+/** What a column of texts makes; null where some cells' texts were not kept. */
+export function textColumn(
+  name: string,
+  cells: Cells,
+  reason: string,
+  wanted?: Role,
+): ImportedColumn | null {
+  const { texts, length } = cells
+  if (texts.filter(Boolean).length < length) return null
+  const missing = missingIn(cells)
+  const dates = missing === length ? null : orderOf(textsOf(cells))
+  if (wanted) return namesOf(name, cells, saidToBe(wanted), '', missing)
+  if (dates) return namesOf(name, cells, { role: 'date', why: '' }, reasonForDates(dates), missing)
+  if (reason.startsWith(TITLES.code))
+    return namesOf(name, cells, { role: 'code', why: '' }, reason, missing)
+  const judged = roleOfTexts(textsOf(cells))
+  return namesOf(name, cells, judged, judged.role === 'text' ? reason : '', missing)
+}

@@ -1,0 +1,40 @@
+import { fitsDouble } from '../../core/decimal/arithmetic'
+import { fromNumber, parseDecimal, toText } from '../../core/decimal/decimal'
+import type { LabelRule } from './label'
+import type { Cells, Looked, Sample } from './types'
+
+/** The numbers of some cells: doubles where these keep every digit, and decimal text. */
+export function numbersOf({ doubles: plain, texts, others, length }: Cells, rule: LabelRule) {
+  const read = new Map<number, string | null>()
+  const doubles = plain.slice()
+  const take = (at: number, text: string | null) => {
+    doubles[at] = text === null ? NaN : Number(text)
+    fits &&= text === null || fitsDouble(parseDecimal(text)!)
+    read.set(at, text)
+  }
+  let fits = true
+  for (const [at, looked] of others()) take(at, looked.isMissing ? null : rule.read(looked))
+  if (rule.power !== 0)
+    for (let at = 0; at < length; at++)
+      if (!texts[at]) take(at, rule.read({ read: toText(fromNumber(plain[at]!)) } as Looked))
+  const textAt = (number: number, at: number) =>
+    read.has(at) ? read.get(at)! : toText(fromNumber(number))
+  return { doubles: fits ? doubles : null, cells: () => Array.from(doubles, textAt) }
+}
+
+/** So many cells are shown as they were read. */
+export const SAMPLED = 3
+/** Some cells as they were read, those first that are written as labels. */
+export function sampleOf({ texts, doubles, others, length }: Cells, rule: LabelRule): Sample[] {
+  const found = new Map<string, string>()
+  const keep = (text: string, value: string | null) => {
+    if (value !== null && found.size < SAMPLED) found.set(text, value)
+  }
+  for (const [, looked] of others()) if (!looked.isMissing) keep(looked.text, rule.read(looked))
+  for (let at = 0; at < length && found.size < SAMPLED; at++) {
+    if (texts[at]) continue
+    const text = toText(fromNumber(doubles[at]!))
+    keep(text, rule.read({ read: text } as Looked))
+  }
+  return [...found].map(([text, value]) => ({ text, value }))
+}

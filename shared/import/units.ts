@@ -1,0 +1,214 @@
+import { isCurrency } from '../../core/locale/currencies'
+import type { Style } from '../../core/style/fields'
+
+type Unit = NonNullable<Style['unit']>
+
+/** Signs of currencies as tables have them; `$` alone is the dollar of the United States. */
+const CURRENCY_SIGNS: Readonly<Record<string, string>> = {
+  '€': 'EUR',
+  $: 'USD',
+  US$: 'USD',
+  C$: 'CAD',
+  A$: 'AUD',
+  '£': 'GBP',
+  '¥': 'JPY',
+  '₹': 'INR',
+  Rs: 'INR',
+  R$: 'BRL',
+  '₽': 'RUB',
+  '₺': 'TRY',
+  '₩': 'KRW',
+  '₪': 'ILS',
+  zł: 'PLN',
+  Fr: 'CHF',
+  'Fr.': 'CHF',
+}
+const CURRENCY_WORDS: Readonly<Record<string, string>> = {
+  euro: 'EUR',
+  euros: 'EUR',
+  dollars: 'USD',
+  dollar: 'USD',
+  pounds: 'GBP',
+  yen: 'JPY',
+  rupees: 'INR',
+}
+const RATIOS: Readonly<Record<string, Unit>> = {
+  '%': { kind: 'percent' },
+  percent: { kind: 'percent' },
+  'per cent': { kind: 'percent' },
+  pct: { kind: 'percent' },
+  '‰': { kind: 'permille' },
+  pp: { kind: 'percentPoint' },
+  bp: { kind: 'basisPoint' },
+  bps: { kind: 'basisPoint' },
+}
+/** Symbols of the International System of Units and of others in use, as ids of CLDR. */
+export const MEASURE_SYMBOLS: Readonly<Record<string, string>> = {
+  mg: 'milligram',
+  g: 'gram',
+  kg: 'kilogram',
+  t: 'tonne',
+  lb: 'pound',
+  lbs: 'pound',
+  oz: 'ounce',
+  mm: 'millimeter',
+  cm: 'centimeter',
+  m: 'meter',
+  km: 'kilometer',
+  mi: 'mile',
+  miles: 'mile',
+  ft: 'foot',
+  nmi: 'nautical-mile',
+  'm²': 'square-meter',
+  m2: 'square-meter',
+  'km²': 'square-kilometer',
+  km2: 'square-kilometer',
+  ha: 'hectare',
+  'm³': 'cubic-meter',
+  m3: 'cubic-meter',
+  ml: 'milliliter',
+  mL: 'milliliter',
+  l: 'liter',
+  L: 'liter',
+  hl: 'hectoliter',
+  ms: 'millisecond',
+  s: 'second',
+  sec: 'second',
+  seconds: 'second',
+  min: 'minute',
+  minutes: 'minute',
+  h: 'hour',
+  hrs: 'hour',
+  hours: 'hour',
+  d: 'day',
+  days: 'day',
+  weeks: 'week',
+  months: 'month',
+  years: 'year',
+  '°C': 'celsius',
+  '°F': 'fahrenheit',
+  K: 'kelvin',
+  '°': 'degree',
+  W: 'watt',
+  kW: 'kilowatt',
+  MW: 'megawatt',
+  GW: 'gigawatt',
+  kWh: 'kilowatt-hour',
+  J: 'joule',
+  kJ: 'kilojoule',
+  kcal: 'foodcalorie',
+  Hz: 'hertz',
+  kHz: 'kilohertz',
+  MHz: 'megahertz',
+  GHz: 'gigahertz',
+  V: 'volt',
+  A: 'ampere',
+  mA: 'milliampere',
+  hPa: 'hectopascal',
+  bar: 'bar',
+  kB: 'kilobyte',
+  MB: 'megabyte',
+  GB: 'gigabyte',
+  TB: 'terabyte',
+  'km/h': 'kilometer-per-hour',
+  'm/s': 'meter-per-second',
+  mph: 'mile-per-hour',
+  kn: 'knot',
+}
+/** Symbols that are units in a header, or beside a number with a blank, and rungs else. */
+const own = <Value>(table: Readonly<Record<string, Value>>, key: string): Value | undefined =>
+  Object.hasOwn(table, key) ? table[key] : undefined
+
+/**
+ * The unit that a text beside a number names; null where it is none that is known.
+ *
+ * @example unitNamed('€') // { kind: 'currency', code: 'EUR' }
+ */
+export function unitNamed(text: string): Unit | null {
+  const code = own(CURRENCY_SIGNS, text) ?? own(CURRENCY_WORDS, text.toLowerCase())
+  if (code) return { kind: 'currency', code }
+  if (/^[A-Z]{3}$/.test(text) && isCurrency(text)) return { kind: 'currency', code: text }
+  const ratio = own(RATIOS, text.toLowerCase())
+  if (ratio) return ratio
+  const id = own(MEASURE_SYMBOLS, text)
+  return id ? { kind: 'measure', id } : null
+}
+
+/** Names of powers of ten beside numbers, in the languages of tables that people bring. */
+const RUNGS: Readonly<Record<string, number>> = {
+  k: 3,
+  K: 3,
+  thousand: 3,
+  thousands: 3,
+  "'000": 3,
+  '000s': 3,
+  Tsd: 3,
+  'Tsd.': 3,
+  lakh: 5,
+  M: 6,
+  mn: 6,
+  Mn: 6,
+  mln: 6,
+  MM: 6,
+  Mio: 6,
+  'Mio.': 6,
+  mio: 6,
+  million: 6,
+  millions: 6,
+  crore: 7,
+  B: 9,
+  bn: 9,
+  Bn: 9,
+  BN: 9,
+  Mrd: 9,
+  'Mrd.': 9,
+  mrd: 9,
+  billion: 9,
+  billions: 9,
+  T: 12,
+  tn: 12,
+  trn: 12,
+  trillion: 12,
+  trillions: 12,
+}
+/** Millions in tables of money; metres elsewhere. */
+export const MILLION_OR_METRE = 'm'
+
+/** The power of ten that a text names; undefined where it names none. */
+export const rungNamed = (text: string): number | undefined =>
+  own(RUNGS, text) ?? (text.length > 2 ? own(RUNGS, text.toLowerCase()) : undefined)
+
+/** Names of rungs, the longest first. */
+const BY_LENGTH = Object.keys(RUNGS).sort((a, b) => b.length - a.length)
+
+/** What stands beside a number: a rung, a unit, or both. */
+export interface Beside {
+  readonly power: number
+  /** The text of the unit; empty where there is none. */
+  readonly unit: string
+}
+
+/**
+ * A text beside a number in its rung and its unit: a unit that is known as a whole comes first, so
+ * that kg is no thousand grams of another kind.
+ *
+ * @example besideOf('M €') // { power: 6, unit: '€' }
+ */
+export function besideOf(text: string): Beside {
+  const power = rungNamed(text)
+  if (power !== undefined) return { power, unit: '' }
+  if (unitNamed(text)) return { power: 0, unit: text }
+  for (const name of BY_LENGTH) {
+    if (!text.startsWith(name)) continue
+    const rest = text.slice(name.length)
+    const unit = rest.trim()
+    const known = unitNamed(unit)
+    // Without a blank only money follows a rung: Mkg is no million kilograms.
+    if (known && (known.kind === 'currency' || rest !== unit)) return { power: RUNGS[name]!, unit }
+  }
+  const [, currency, rung] = /^(\S{1,4})\s*(\S+)$/.exec(text) ?? []
+  const behind = rung === undefined ? undefined : rungNamed(rung)
+  if (currency && behind !== undefined && unitNamed(currency)?.kind === 'currency')
+    return { power: behind, unit: currency }
+  return { power: 0, unit: text }
+}
