@@ -4,6 +4,7 @@ import { Command as Program } from 'commander'
 import type { CommandOptions } from './command'
 import { commands, labelLines } from './commands'
 import { isInputError, readJson } from './input'
+import { inspectFile } from './inspect'
 import { checkStudy } from './study'
 
 const BAD_INPUT = 2
@@ -91,4 +92,16 @@ for (const [name, command] of Object.entries(commands)) {
     }
   })
 }
+program
+  .command('inspect')
+  .description('what import would make of a table: roles, rules, start styles, findings')
+  .argument('<file>', 'comma-, semicolon- or tab-separated text, JSON or JSON Lines')
+  .action((file: string) => {
+    try {
+      process.stdout.write(`${JSON.stringify(inspectFile(file))}\n`)
+    } catch (error) {
+      if (!isInputError(error)) throw error
+      refuse(error.message)
+    }
+  })
 await program.parseAsync()

@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs'
 import { basename } from 'node:path'
 import { joinRegions } from '../core/label/needs'
 import { isFailure, studyFindings } from '../shared/report/findings'
@@ -6,6 +5,7 @@ import { type ReportFormat, reportFormats } from '../shared/report/formats'
 import { stylesIn } from '../shared/quantities'
 import { studyFileSchema } from '../shared/study/study'
 import { check, InputError, readJson } from './input'
+import { fileText } from './inspect'
 import { tablesFor } from './locales'
 
 const FORMATS = Object.keys(reportFormats) as ReportFormat[]
@@ -19,14 +19,7 @@ const FORMATS = Object.keys(reportFormats) as ReportFormat[]
 export function checkStudy(path: string, format: string): { report: string; isBad: boolean } {
   const write = reportFormats[format as ReportFormat]
   if (!write) throw new InputError(`--format takes ${FORMATS.join(', ')}; it was ${format}`)
-  let text
-  try {
-    text = readFileSync(path, 'utf8')
-  } catch (error) {
-    throw new InputError(
-      `${path} cannot be read: ${(error as NodeJS.ErrnoException).code ?? (error as Error).message}`,
-    )
-  }
+  const text = fileText(path)
   const { document, datasets } = check(studyFileSchema, readJson(text, path), path)
   const cells = new Map(
     datasets.map(({ id, columns }) => [

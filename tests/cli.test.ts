@@ -1,7 +1,10 @@
 import { spawnSync } from 'node:child_process'
+import { mkdtempSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import type { inspectFile } from '../cli/inspect'
 import { run } from './lib/command'
-import { root } from './lib/program'
+import { removeFolder, root } from './lib/program'
 
 test('label writes numbers and decimal text without loss', () => {
   const input =
@@ -236,4 +239,33 @@ test('read gives plain decimal text, and tells what it cannot read', () => {
     status: 0,
     output: { values: ['1500', null, null, '-3000000'], problems: [{ at: 2, candidates: [] }] },
   })
+})
+
+test('inspect says what import would make of a file', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-inspect-'))
+  const file = join(folder, 'trams.csv')
+  writeFileSync(file, 'line;year;sales\nA1;2021;€1.2M\nB2;2022;(€950K)\nC3;2023;shut')
+  const { status, ...answer } = run('inspect', '', file)
+  const output = answer.output as ReturnType<typeof inspectFile>
+  expect([status, output.rows]).toEqual([0, 3])
+  expect(output.columns.map(({ name, role, rule }) => [name, role, rule])).toEqual([
+    ['line', 'code', undefined],
+    ['year', 'year', undefined],
+    ['sales', 'number', 'with K M, minus as parentheses, in EUR'],
+  ])
+  expect(output.columns[2]).toMatchObject({
+    unit: { kind: 'currency', code: 'EUR' },
+    unread: [{ row: 3, text: 'shut' }],
+    sample: [
+      { text: '€1.2M', value: '1200000' },
+      { text: '(€950K)', value: '-950000' },
+    ],
+  })
+  expect(Object.keys(output.styles.sales as object)).toContain('axis')
+  const none = run('inspect', '', join(folder, 'none.csv'))
+  expect([none.status, none.stderr]).toEqual([
+    2,
+    expect.stringMatching(/none\.csv cannot be read: ENOENT/),
+  ])
+  removeFolder(folder)
 })

@@ -58,6 +58,7 @@ test('dates that can be read in two ways are asked for at import, and sentences 
   const { page } = desk
   await page.getByRole('button', { name: 'Bring in data' }).click()
   await page.getByLabel('Paste a table').fill('buoy,laid,depth\na,03/04/2026,4.5\nb,05/06/2026,2.5')
+  await page.getByLabel('into this one').check()
   await select('Order of the dates in laid', 'the month comes first')
   await page.getByRole('button', { name: 'Bring in', exact: true }).click()
   await page.getByRole('img', { name: 'Columns of depth' }).waitFor()

@@ -45,7 +45,11 @@ export async function loadDemo(db: Db, read: (file: string) => Promise<string>):
     study.document.quantities.find((one) => one.id === id)!,
   )
   const others = study.document.quantities.filter((one) => !given.has(one.id))
-  const quantities = [...ordered, ...others].map((one) => ({ ...one, ...given.get(one.id) }))
+  // What the demo shows stands in its own file; it begins with nothing that was found for it.
+  const quantities = [...ordered, ...others].map(({ id, datasetId, column, title, chart }) => ({
+    ...{ id, datasetId, column, title, chart, recorded: 0, style: {}, ticks: {} },
+    ...given.get(id),
+  }))
   const document = {
     ...study.document,
     quantities,

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto'
 import { readTable, type Said } from '../../shared/import/table'
-import { quantitiesOf } from '../../shared/quantities'
 import type { DatasetMeta } from '../../shared/study/dataset'
 import type { SaveRequest } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
 import { newDocument, type StudyDocument } from '../../shared/study/document'
-import { insertColumn } from '../db/columns'
+import { startsOf } from '../../shared/page/start'
+import { columnCells, insertColumn } from '../db/columns'
 import type { Db } from '../db/database'
 import { insertDataset, listDatasets } from '../db/datasets'
 import { documentAt, insertRevision } from '../db/revisions'
@@ -87,7 +87,7 @@ export function importDataset(
     insertDataset(db, studyId, { id, name, rowCount: table.rowCount, notices: [...table.notices] })
     table.columns.forEach((column, position) => insertColumn(db, id, position, column))
     const dataset: DatasetMeta = listDatasets(db, studyId).find((one) => one.id === id)!
-    const quantities = quantitiesOf(dataset)
+    const quantities = startsOf(study.document, dataset, (column) => columnCells(db, id, column))
     const document: StudyDocument = {
       ...study.document,
       quantities: [...study.document.quantities, ...quantities],

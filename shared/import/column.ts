@@ -73,7 +73,8 @@ function asksOf({ asks }: Judged, { unclear }: Cells, { others }: LabelRule): As
 }
 
 /** The power of ten of cells: what their header says, as far as the cells do not say it themselves. */
-function recordedIn({ words, power }: LabelRule, header: Header): number {
+function recordedIn({ words, power, hasRungs }: LabelRule, header: Header): number {
+  if (hasRungs) return 0
   if (words === '') return headerPower(header)
   return power === 0 ? header.power : 0
 }

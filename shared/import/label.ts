@@ -11,6 +11,8 @@ export interface LabelRule {
   readonly unit: Unit | null
   /** The power of ten that every cell is multiplied by: -2 for percent. */
   readonly power: number
+  /** Whether cells say their power of ten themselves. */
+  readonly hasRungs: boolean
   /** The rule in words; empty where cells are plain numbers. */
   readonly words: string
   /** Units of other cells, which are not read. */
@@ -93,6 +95,7 @@ export function labelRuleOf(
   return {
     unit,
     power,
+    hasRungs,
     words: words.filter(Boolean).join(', '),
     others: [...known.keys()].filter((other) => !isSame(other)),
     read({ read, written: one }) {

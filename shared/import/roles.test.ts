@@ -82,6 +82,11 @@ test('each column has its own decimal mark, and units and powers that its header
   ])
 })
 
+test('cells that say their power themselves are not multiplied by their header’s', () => {
+  const { cells, recorded } = column('sales (€ million)', '1.2M', '950K')
+  expect([cells(), recorded]).toEqual([['1200000', '950000'], undefined])
+})
+
 test.each(['\t', ';', '|', ','])('two columns parted by “%s” are two', (delimiter) => {
   const text = ['site', 'kg'].join(delimiter) + '\n' + ['Holm', '4'].join(delimiter)
   const { columns } = readTable(`${text}\n${['Vik', '5'].join(delimiter)}`)

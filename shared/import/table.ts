@@ -4,6 +4,7 @@ import type { ImportedColumn } from './types'
 import { type Intake, intake } from './intake'
 import { type AskedOrder, isUnclear, reasonForDates } from './dates'
 import { ImportError } from './error'
+import { asDelimited } from './json'
 import type { Role } from './roles'
 import { readRows } from './rows'
 import { readWritten } from './written'
@@ -83,13 +84,14 @@ const withDates = (
  * Reads comma-, semicolon- or tab-separated text: finds the delimiter, the decimal mark and
  * what each column holds. Nothing is dropped: what is no number is listed by row.
  *
- * @param text a whole file; a byte order mark, quotes and line breaks in quoted cells are fine
+ * @param given a whole file, of delimited cells or JSON; a byte order mark, quotes and line breaks in quoted cells are fine
  * @param said what its owner said of its columns
  * @throws ImportError for text that is no table
  * @example readTable('site;kg\nHolm;1,5').columns[1].cells() // ['1.5']
  */
-export function readTable(text: string, said: Said = {}): ImportedTable {
+export function readTable(given: string, said: Said = {}): ImportedTable {
   const { dates = {}, roles = {}, marks = {} } = said
+  const text = asDelimited(given)
   const take = (
     markAt: (at: number) => DecimalMark,
     isSettled: boolean,

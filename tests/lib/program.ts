@@ -105,6 +105,7 @@ export async function until<Seen>(look: () => Promise<Seen>, wanted: Seen): Prom
 export async function bringIn({ page }: Desk, table: string, column: string): Promise<void> {
   await page.getByRole('button', { name: 'Bring in data' }).click()
   await page.getByLabel('Paste a table').fill(table)
+  await page.getByLabel('into this one').check()
   await page.getByRole('button', { name: 'Bring in', exact: true }).click()
   await page.getByRole('img', { name: `Columns of ${column}` }).waitFor()
 }

@@ -38,7 +38,7 @@ const readOtherwise = ({ sample = [] }: ImportedColumn) =>
     :placeholder="roleTitles[column.role ?? 'text']"
     :aria-label="words.roleOf(column.name)"
     class="in-text"
-  />
+  />{{ ' ' }}
   <template v-if="isUnclear(column.reason)"
     >{{ words.dates }}
     <Select

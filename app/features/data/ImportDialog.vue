@@ -14,8 +14,15 @@ const text = ref('')
 const name = ref('')
 const busy = ref(false)
 const refused = ref('')
-/** Whether the table joins the study that is open. */
+/** Whether the table joins the study that is open; one without data waits for it. */
 const joins = ref(false)
+watch(
+  visible,
+  (isOpen) => {
+    if (isOpen) joins.value = study.document?.quantities.length === 0
+  },
+  { immediate: true },
+)
 
 /** What was said of columns, by their names. */
 const dates = ref<Record<string, AskedOrder>>({})

@@ -1,0 +1,61 @@
+import { readFileSync } from 'node:fs'
+import { basename } from 'node:path'
+import { SURFACES } from '../core/checks/types'
+import { ImportError } from '../shared/import/error'
+import { readTable } from '../shared/import/table'
+import { startOfTable } from '../shared/page/start'
+import { styleOf } from '../shared/quantities'
+import { studyFindings } from '../shared/report/findings'
+import { InputError } from './input'
+
+/** The text of a file. @throws InputError for one that cannot be read */
+export function fileText(path: string): string {
+  try {
+    return readFileSync(path, 'utf8')
+  } catch (error) {
+    throw new InputError(
+      `${path} cannot be read: ${(error as NodeJS.ErrnoException).code ?? (error as Error).message}`,
+    )
+  }
+}
+
+/**
+ * What import would make of a file: the role of each column and why, how its cells are read, the
+ * styles that its quantities begin with, and what the checks find then.
+ *
+ * @throws InputError for a file that cannot be read, or is no table
+ * @example inspectFile('harvest.csv').columns[0].role // 'text'
+ */
+export function inspectFile(path: string) {
+  const table = tableIn(path)
+  const { document, dataset, cellsOf } = startOfTable(basename(path), table)
+  const styles = document.quantities.map((quantity) => [
+    quantity.column,
+    Object.fromEntries(SURFACES.map((surface) => [surface, styleOf(document, quantity, surface)])),
+  ])
+  return {
+    rows: table.rowCount,
+    notices: table.notices,
+    columns: table.columns.map(
+      ({ name, role, reason, rule, recorded, unit, missing, unread, sample, asks }) => ({
+        ...{ name, role, why: reason, rule, recorded, unit, missing, unread, sample, asks },
+      }),
+    ),
+    styles: Object.fromEntries(styles),
+    findings: studyFindings({
+      document,
+      datasets: [dataset],
+      regions: {},
+      cellsOf: (_, name) => cellsOf(name),
+    }),
+  }
+}
+
+function tableIn(path: string) {
+  try {
+    return readTable(fileText(path))
+  } catch (error) {
+    if (error instanceof ImportError) throw new InputError(`${path}: ${error.message}`)
+    throw error
+  }
+}
