@@ -106,8 +106,11 @@ const cases: Record<string, Case> = {
       },
     },
   },
-  'text-as-number': { table: 'site,kg\nHolm,1\nVik,2\nTarn,3\nGull,4\nNorth,1.2M', isLeft: true },
-  'inexact-input': { table: 'id\n123456789012345680000\n223456789012345680000', isLeft: true },
+  'text-as-number': {
+    table: 'site,kg\nHolm,1\nVik,2\nTarn,3\nGull,4\nNorth,about 5',
+    isLeft: true,
+  },
+  'inexact-input': { table: 'grains\n123456789012345680000\n22345678901234568000', isLeft: true },
   'does-not-add-up': {
     table: 'site,part\nHolm,3.4\nVik,5.4\nTarn,2.4',
     patch: { style: { fraction: [0, 0] }, total: 'plain' },
