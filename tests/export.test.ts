@@ -41,7 +41,7 @@ test.each([
     'a table of values and labels',
     'The file was read in again',
     '.csv',
-    /^site,species,value,label,reads as\r\nFarrow Ledge,ribbon kelp,65484\.41,€0M,0\r\n/,
+    /^site,species,year,value,label,reads as\r\nFarrow Ledge,ribbon kelp,2021,65484\.41,€0M,0\r\n/,
   ],
   [
     'a table for a web page',
