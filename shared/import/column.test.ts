@@ -4,9 +4,9 @@ import { rowsText } from './column'
 
 function taken(
   texts: readonly string[],
-  { mark = '.', delimiter = ',', keepsTexts = true, isSettled = false }: Partial<Taking> = {},
+  { mark = '.', delimiter = ',', keepsTexts = true }: Partial<Taking> = {},
 ) {
-  const column = intake({ mark, delimiter, keepsTexts, isSettled })
+  const column = intake({ mark, delimiter, keepsTexts })
   texts.forEach(column.push)
   return { ...column.finish('depth'), votes: column.votes }
 }
@@ -71,7 +71,7 @@ test('digits that doubles would cut are kept as text, and the column with them',
 })
 
 test('a column that turns out to hold text is read anew where its numbers’ texts were not kept', () => {
-  const column = intake({ mark: '.', delimiter: ',', keepsTexts: false, isSettled: false })
+  const column = intake({ mark: '.', delimiter: ',', keepsTexts: false })
   for (const text of ['1', 'deep', 'shallow']) column.push(text)
   expect(column.finish('depth')).toBeNull()
   expect(taken(['1', 'deep', 'shallow']).cells!()).toEqual(['1', 'deep', 'shallow'])

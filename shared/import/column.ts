@@ -2,7 +2,7 @@ import { isCode } from './cells'
 import { factsOf } from './facts'
 import { headerOf, type Header } from './header'
 import { headerPower, type LabelRule, labelRuleOf } from './label'
-import { missingIn, namesOf, saidToBe, textColumn } from './names'
+import { askForRole, missingIn, namesOf, saidToBe, textColumn } from './names'
 import { numbersOf, sampleOf } from './numbers'
 import { isNumeric, type Judged, type Role, roleOfNumbers } from './roles'
 import type { Ask, Cells, ImportedColumn, UnreadCell } from './types'
@@ -21,18 +21,16 @@ export function rowsText(rows: readonly number[]): string {
 /** How the cells of a column are counted. */
 interface Counts {
   readonly filled: number
-  readonly missing: number
   readonly numbers: number
   readonly codes: number
 }
-function countsOf({ length, others }: Cells, rule: LabelRule): Counts {
-  let [missing, unread, codes] = [0, 0, 0]
+function countsOf({ length, others }: Cells, rule: LabelRule, missing: number): Counts {
+  let [unread, codes] = [0, 0]
   for (const [, looked] of others()) {
-    if (looked.isMissing) missing++
-    else if (rule.read(looked) === null) unread++
+    if (!looked.isMissing && rule.read(looked) === null) unread++
     if (isCode(looked.text)) codes++
   }
-  return { missing, codes, filled: length - missing, numbers: length - missing - unread }
+  return { codes, filled: length - missing, numbers: length - missing - unread }
 }
 /** Why a column is text; null where it is numbers. One word among numbers is one unread cell. */
 function reasonForText({ filled, numbers, codes }: Counts): string | null {
@@ -64,7 +62,7 @@ function* unreadIn({ others }: Cells, rule: LabelRule): Generator<UnreadCell> {
 /** What is asked of a column of numbers. */
 function asksOf({ asks }: Judged, { unclear }: Cells, { others }: LabelRule): Ask[] {
   return [
-    ...(asks ? [{ about: 'role' as const, choices: asks, cells: [] }] : []),
+    ...(asks ? [askForRole(asks)] : []),
     ...(unclear.length > 0
       ? [{ about: 'mark' as const, choices: ['.', ','], cells: unclear }]
       : []),
@@ -88,19 +86,26 @@ function recordedIn({ words, power, hasRungs }: LabelRule, header: Header): numb
  */
 export function columnOf(name: string, cells: Cells, wanted?: Role): ImportedColumn | null {
   const header: Header = headerOf(name)
-  const rule = labelRuleOf(cells, cells.length - missingIn(cells), header)
-  const counts = countsOf(cells, rule)
+  const missing = missingIn(cells)
+  const rule = labelRuleOf(cells, cells.length - missing, header)
+  const counts = countsOf(cells, rule, missing)
   const reason = reasonForText(counts)
   const isReadable = counts.numbers > 0
   if (wanted ? !isNumeric(wanted) || !isReadable : reason !== null)
     return wanted && reason === null
-      ? namesOf(name, cells, saidToBe(wanted), '', counts.missing)
-      : textColumn(name, cells, reason ?? '', wanted && !isNumeric(wanted) ? wanted : undefined)
+      ? namesOf(name, cells, saidToBe(wanted), '', missing)
+      : textColumn(
+          name,
+          cells,
+          reason ?? '',
+          missing,
+          wanted && !isNumeric(wanted) ? wanted : undefined,
+        )
   const made = numbersOf(cells, rule)
   const judged: Judged = wanted
     ? saidToBe(wanted)
     : roleOfNumbers(factsOf(cells, rule), { ...header, unit: rule.unit })
-  if (!isNumeric(judged.role)) return namesOf(name, cells, judged, '', counts.missing)
+  if (!isNumeric(judged.role)) return namesOf(name, cells, judged, '', missing)
   const unread = [...unreadIn(cells, rule)]
   const recorded = recordedIn(rule, header)
   const asks = asksOf(judged, cells, rule)
@@ -112,7 +117,7 @@ export function columnOf(name: string, cells: Cells, wanted?: Role): ImportedCol
     sample: sampleOf(cells, rule),
     ...made,
     unread,
-    missing: counts.missing,
+    missing,
     ...(rule.words ? { rule: rule.words } : {}),
     ...(rule.unit ? { unit: rule.unit } : {}),
     ...(recorded ? { recorded } : {}),

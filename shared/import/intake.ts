@@ -11,8 +11,6 @@ export interface Intake {
   readonly votes: number
   /** @returns null where the column turned out to hold text, and some cells' texts were not kept */
   finish(name: string, role?: Role): ImportedColumn | null
-  /** The same, whose decimal mark something else tells. */
-  settled(): Intake
 }
 /** How cells are taken in. */
 export interface Taking {
@@ -21,8 +19,6 @@ export interface Taking {
   readonly delimiter: string
   /** Whether the texts of plain numbers are kept too. */
   readonly keepsTexts: boolean
-  /** Whether something else tells the decimal mark, where the cells do not. */
-  readonly isSettled: boolean
 }
 
 const FIRST_ROOM = 1024
@@ -72,10 +68,10 @@ function voteOf(text: string, { mark, delimiter }: Pick<Taking, 'mark' | 'delimi
  * Takes in a column cell by cell. Plain numbers are kept as doubles alone, so that a long column
  * takes eight bytes a cell; texts that stand often are kept once.
  *
- * @example intake({ mark: ',', delimiter: ';', keepsTexts: false, isSettled: false })
+ * @example intake({ mark: ',', delimiter: ';', keepsTexts: false })
  */
 export function intake(taking: Taking): Intake {
-  const { mark, keepsTexts, isSettled } = taking
+  const { mark, keepsTexts } = taking
   const look = looker(taking)
   let doubles = new Float64Array(FIRST_ROOM)
   const texts: (Looked | undefined)[] = []
@@ -95,20 +91,7 @@ export function intake(taking: Taking): Intake {
     wider.set(doubles)
     doubles = wider
   }
-  const finished = (name: string, role: Role | undefined, isKnown: boolean) =>
-    columnOf(
-      name,
-      {
-        length,
-        texts,
-        others,
-        doubles: doubles.slice(0, length),
-        unclear: votes === 0 && !isKnown ? unclear : [],
-      },
-      role,
-    )
-  const made: Intake = {
-    settled: () => ({ ...made, votes, finish: (name, role) => finished(name, role, true) }),
+  return {
     push(text) {
       if (length === doubles.length) widen()
       const number = keepsTexts ? NaN : plainNumber(text, mark)
@@ -129,7 +112,17 @@ export function intake(taking: Taking): Intake {
     get votes() {
       return votes
     },
-    finish: (name, role) => finished(name, role, isSettled),
+    finish: (name, role) =>
+      columnOf(
+        name,
+        {
+          length,
+          texts,
+          others,
+          doubles: doubles.slice(0, length),
+          unclear: votes === 0 ? unclear : [],
+        },
+        role,
+      ),
   }
-  return made
 }

@@ -17,6 +17,8 @@ export interface LabelRule {
   readonly words: string
   /** Units of other cells, which are not read. */
   readonly others: readonly string[]
+  /** A plain number as decimal text. */
+  plain(number: string): string
   /** A cell as decimal text; null where it cannot be read by the rule. */
   read(looked: Looked): string | null
 }
@@ -98,6 +100,7 @@ export function labelRuleOf(
     hasRungs,
     words: words.filter(Boolean).join(', '),
     others: [...known.keys()].filter((other) => !isSame(other)),
+    plain: (number) => scaled(number, power),
     read({ read, written: one }) {
       if (read !== null) return scaled(read, power)
       if (!one) return null

@@ -3,7 +3,7 @@ import { fromNumber, toText } from '../../core/decimal/decimal'
 import { reasonForDates } from './dates'
 import { SAMPLED } from './numbers'
 import { type Judged, type Role, roleOfTexts } from './roles'
-import type { Cells, ImportedColumn } from './types'
+import type { Ask, Cells, ImportedColumn } from './types'
 
 function* textsOf({ others }: Cells): Generator<string> {
   for (const [, { text }] of others()) yield text
@@ -25,6 +25,9 @@ const TITLES: Readonly<Record<Role, string>> = {
 }
 const NAMES = { kind: 'text', doubles: null, unread: [] } as const
 
+/** The question which of some roles a column has. */
+export const askForRole = (choices: readonly Role[]): Ask => ({ about: 'role', choices, cells: [] })
+
 /** Names: cells as they stand, which nothing reckons with. */
 export function namesOf(
   name: string,
@@ -45,7 +48,7 @@ export function namesOf(
     cells: () => Array.from({ length }, (_, at) => textAt(at)),
     sample: [...first].map((text) => ({ text, value: text })),
     missing,
-    ...(asks ? { asks: [{ about: 'role' as const, choices: asks, cells: [] }] } : {}),
+    ...(asks ? { asks: [askForRole(asks)] } : {}),
   }
 }
 
@@ -57,11 +60,11 @@ export function textColumn(
   name: string,
   cells: Cells,
   reason: string,
+  missing: number,
   wanted?: Role,
 ): ImportedColumn | null {
   const { texts, length } = cells
   if (texts.filter(Boolean).length < length) return null
-  const missing = missingIn(cells)
   const dates = missing === length ? null : orderOf(textsOf(cells))
   if (wanted) return namesOf(name, cells, saidToBe(wanted), '', missing)
   if (dates) return namesOf(name, cells, { role: 'date', why: '' }, reasonForDates(dates), missing)

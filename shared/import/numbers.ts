@@ -1,22 +1,22 @@
 import { fitsDouble } from '../../core/decimal/arithmetic'
 import { fromNumber, parseDecimal, toText } from '../../core/decimal/decimal'
 import type { LabelRule } from './label'
-import type { Cells, Looked, Sample } from './types'
+import type { Cells, Sample } from './types'
 
 /** The numbers of some cells: doubles where these keep every digit, and decimal text. */
 export function numbersOf({ doubles: plain, texts, others, length }: Cells, rule: LabelRule) {
   const read = new Map<number, string | null>()
   const doubles = plain.slice()
+  let fits = true
   const take = (at: number, text: string | null) => {
     doubles[at] = text === null ? NaN : Number(text)
     fits &&= text === null || fitsDouble(parseDecimal(text)!)
     read.set(at, text)
   }
-  let fits = true
   for (const [at, looked] of others()) take(at, looked.isMissing ? null : rule.read(looked))
   if (rule.power !== 0)
     for (let at = 0; at < length; at++)
-      if (!texts[at]) take(at, rule.read({ read: toText(fromNumber(plain[at]!)) } as Looked))
+      if (!texts[at]) take(at, rule.plain(toText(fromNumber(plain[at]!))))
   const textAt = (number: number, at: number) =>
     read.has(at) ? read.get(at)! : toText(fromNumber(number))
   return { doubles: fits ? doubles : null, cells: () => Array.from(doubles, textAt) }
@@ -34,7 +34,7 @@ export function sampleOf({ texts, doubles, others, length }: Cells, rule: LabelR
   for (let at = 0; at < length && found.size < SAMPLED; at++) {
     if (texts[at]) continue
     const text = toText(fromNumber(doubles[at]!))
-    keep(text, rule.read({ read: text } as Looked))
+    keep(text, rule.plain(text))
   }
   return [...found].map(([text, value]) => ({ text, value }))
 }

@@ -33,14 +33,16 @@ function markBy(votes: number): DecimalMark | null {
   return votes < 0 ? ',' : '.'
 }
 
-/** A column without the question of its mark, where that was answered. */
-const withoutAnswered = (
+/** A column without the question of its mark, where its owner or other columns answered that. */
+function withoutAnswered(
   column: ImportedColumn | null,
   isAnswered: boolean,
-): ImportedColumn | null =>
-  column?.asks && isAnswered
-    ? { ...column, asks: column.asks.filter(({ about }) => about !== 'mark') }
-    : column
+): ImportedColumn | null {
+  if (!column?.asks || !isAnswered) return column
+  const { asks, ...rest } = column
+  const open = asks.filter(({ about }) => about !== 'mark')
+  return open.length > 0 ? { ...rest, asks: open } : rest
+}
 
 /** Whether a first line names the columns: some cell of it is neither number nor missing. */
 const isHeader = (row: readonly string[]): boolean =>
@@ -92,17 +94,12 @@ const withDates = (
 export function readTable(given: string, said: Said = {}): ImportedTable {
   const { dates = {}, roles = {}, marks = {} } = said
   const text = asDelimited(given)
-  const take = (
-    markAt: (at: number) => DecimalMark,
-    isSettled: boolean,
-    texts: ReadonlySet<number>,
-  ) =>
+  const take = (markAt: (at: number) => DecimalMark, texts: ReadonlySet<number>) =>
     readRows(text, {
       isHeader,
-      column: (at, delimiter) =>
-        intake({ mark: markAt(at), delimiter, keepsTexts: texts.has(at), isSettled }),
+      column: (at, delimiter) => intake({ mark: markAt(at), delimiter, keepsTexts: texts.has(at) }),
     })
-  let rows = take(() => '.', false, new Set())
+  let rows = take(() => '.', new Set())
   if (rows.rowCount === 0)
     throw new ImportError(
       'There is a header but no row below it. Paste at least one row of values.',
@@ -113,15 +110,13 @@ export function readTable(given: string, said: Said = {}): ImportedTable {
   const nameAt = (at: number) => rows.header?.[at]?.trim() ?? ''
   const asked = (at: number) => (Object.hasOwn(marks, nameAt(at)) ? marks[nameAt(at)] : undefined)
   const markAt = (at: number): DecimalMark => asked(at) ?? markBy(votes[at]!) ?? decimalMark
-  const isSettled = sum !== 0
   // Rare enough to read the text once more: points that part groups, texts among plain numbers.
-  if (rows.columns.some((_, at) => markAt(at) === ',')) rows = take(markAt, isSettled, new Set())
-  else if (isSettled) rows = { ...rows, columns: rows.columns.map((column) => column.settled()) }
+  if (rows.columns.some((_, at) => markAt(at) === ',')) rows = take(markAt, new Set())
   const { delimiter, header, rowCount, ragged, blank, columns: intakes } = rows
   const notices: string[] = []
   if (blank > 0) notices.push(`${blank} blank ${blank === 1 ? 'line was' : 'lines were'} left out.`)
   const names = namesOf(
-    intakes.map((_, at) => header?.[at]?.trim() ?? ''),
+    intakes.map((_, at) => nameAt(at)),
     header !== null,
     notices,
   )
@@ -135,10 +130,10 @@ export function readTable(given: string, said: Said = {}): ImportedTable {
     notices.push(`Numbers were read with a decimal comma in ${commas.join(', ')}.`)
   const roleAt = (at: number) => (Object.hasOwn(roles, names[at]!) ? roles[names[at]!] : undefined)
   const finish = (column: Intake, at: number) =>
-    withoutAnswered(column.finish(names[at]!, roleAt(at)), asked(at) !== undefined)
+    withoutAnswered(column.finish(names[at]!, roleAt(at)), sum !== 0 || asked(at) !== undefined)
   const read = intakes.map(finish)
   const lacking = new Set(read.flatMap((column, at) => (column ? [] : [at])))
-  const again = lacking.size > 0 ? take(markAt, isSettled, lacking).columns : []
+  const again = lacking.size > 0 ? take(markAt, lacking).columns : []
   const columns = read.map((column, at) => withDates(column ?? finish(again[at]!, at)!, dates))
   return { delimiter, decimalMark, rowCount, columns, notices }
 }
