@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DecimalMark } from '~~/shared/import/cells'
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
-import type { Role } from '~~/shared/import/roles'
+import { type Role, ROLES } from '~~/shared/import/roles'
 import type { Ask, ImportedColumn } from '~~/shared/import/types'
 import { importDialog as words, roleTitles } from './words'
 
@@ -15,7 +15,7 @@ const ORDERS: { id: AskedOrder; title: string }[] = [
   { id: 'dmy', title: words.dayComesFirst },
   { id: 'mdy', title: words.monthComesFirst },
 ]
-const ROLE_CHOICES = Object.entries(roleTitles).map(([id, title]) => ({ id, title }))
+const ROLE_CHOICES = ROLES.map((id) => ({ id, title: roleTitles[id] }))
 const MARKS: { id: DecimalMark; title: string }[] = [
   { id: '.', title: words.pointIsDecimal },
   { id: ',', title: words.commaIsDecimal },
@@ -30,25 +30,21 @@ const readOtherwise = ({ sample = [] }: ImportedColumn) =>
 </script>
 
 <template>
-  <Select
-    v-model="role"
+  <PhraseSelect
+    :value="role"
     :options="ROLE_CHOICES"
-    option-label="title"
-    option-value="id"
+    :label="words.roleOf(column.name)"
     :placeholder="roleTitles[column.role ?? 'text']"
-    :aria-label="words.roleOf(column.name)"
-    class="in-text"
+    @change="role = $event"
   />{{ ' ' }}
   <template v-if="isUnclear(column.reason)"
     >{{ words.dates }}
-    <Select
-      v-model="date"
+    <PhraseSelect
+      :value="date"
       :options="ORDERS"
-      option-label="title"
-      option-value="id"
+      :label="words.orderDatesIn(column.name)"
       :placeholder="words.doesDayOrMonth"
-      :aria-label="words.orderDatesIn(column.name)"
-      class="in-text"
+      @change="date = $event"
   /></template>
   <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">{{
     words.missing(column.missing)
@@ -58,14 +54,12 @@ const readOtherwise = ({ sample = [] }: ImportedColumn) =>
   </p>
   <p v-if="askOf(column, 'mark') || mark" class="ask">
     {{ words.twoWays(askOf(column, 'mark')?.cells ?? []) }}
-    <Select
-      v-model="mark"
+    <PhraseSelect
+      :value="mark"
       :options="MARKS"
-      option-label="title"
-      option-value="id"
+      :label="words.markOf(column.name)"
       :placeholder="words.pointIsDecimal"
-      :aria-label="words.markOf(column.name)"
-      class="in-text"
+      @change="mark = $event"
     />
   </p>
   <p v-if="askOf(column, 'unit')" class="ask">
