@@ -95,6 +95,23 @@ function isGood(check: Check, before: Found, after: Found): boolean {
 const hasErrors = (found: Found): boolean => [...found.values()].includes('error')
 
 /**
+ * The changes to try, smallest first. Of a long set those alone that mend a sample of it: first
+ * those that leave no error there, since what is an error among some is one among all.
+ */
+function* mendsOfSample(check: Check, proof: Proof, at: Verdict['at']): Generator<Fix> {
+  const sample = sampleOf(proof, at)
+  if (!sample) return yield* check.propose(proof)
+  const unclean: Fix[] = []
+  for (const change of check.propose(proof)) {
+    const sampled = whereResolved(() => proofOf(changed(sample, change)))
+    if (!sampled || check.find(sampled)) continue
+    if (findUnlessError(sampled)) yield change
+    else unclean.push(change)
+  }
+  yield* unclean
+}
+
+/**
  * Of the changes that turn to the same, the smallest that leaves no error; where none does, the
  * smallest that is good.
  */
@@ -106,13 +123,8 @@ function fixesFor(
   findingsAfter: (check: Check, change: Change) => Found | null,
 ): Fix[] {
   const ways = new Map<Change['way'], { change: Fix; isClean: boolean }>()
-  const sample = sampleOf(proof, at)
-  for (const change of check.propose(proof)) {
+  for (const change of mendsOfSample(check, proof, at)) {
     if (ways.get(change.way)?.isClean) continue
-    if (sample) {
-      const sampled = whereResolved(() => proofOf(changed(sample, change)))
-      if (!sampled || check.find(sampled)) continue
-    }
     const after = findingsAfter(check, change)
     if (!after) continue
     const isClean = !hasErrors(after)

@@ -16,14 +16,26 @@ const ties = fc
 const nines = fc
   .tuple(fc.integer({ min: 1, max: 14 }), fc.integer({ min: -8, max: 12 }))
   .map(([count, power]) => Number(`${'9'.repeat(count)}5e${power}`))
+const large = fc
+  .tuple(fc.integer({ min: 1, max: 999_999 }), fc.integer({ min: 0, max: 14 }))
+  .map(([digits, power]) => digits * Number(`1e${power}`))
+const long = fc.double({ min: 1, max: 1e9, noNaN: true })
 const any = fc.double({ noNaN: true, noDefaultInfinity: true })
 const columns = fc
-  .array(fc.oneof(money, ties, nines, any, fc.constantFrom(0, -0)), { minLength: 1, maxLength: 60 })
+  .array(fc.oneof(money, ties, nines, any, large, long, fc.constantFrom(0, -0)), {
+    minLength: 1,
+    maxLength: 60,
+  })
   .map((numbers) => Float64Array.from(numbers))
 
 const written: readonly (readonly [Style, Context?])[] = [
   [{}],
   [{ fraction: [2, 2] }],
+  [{ fraction: [0, 11] }],
+  [{ fraction: [4, 12] }],
+  [{ notation: 'scaled', rung: 3, fraction: [1, 12] }],
+  [{ notation: 'scaled', rung: 'each', ladder: 'si', fraction: [0, 12] }, { recorded: 2 }],
+  [{ fraction: [1, 12], rounding: 'halfEven' }, { recorded: -2 }],
   [{ fraction: [0, 0], rounding: 'halfEven' }],
   [{ sign: 'never' }],
   [{ sign: 'parentheses', fraction: [1, 1] }],

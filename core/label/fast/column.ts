@@ -1,9 +1,17 @@
+import { compare, magnitudeOf } from '../../decimal/arithmetic'
 import { fromNumber, toNumber } from '../../decimal/decimal'
 import { saidBy } from '../cells'
 import { decide } from '../decide'
 import type { Plan, Written } from '../types'
 import { textOf } from '../write'
-import { countOf, type Decision, deciderOf, DoubleDecision } from './deciders'
+import {
+  countOf,
+  type Decision,
+  deciderOf,
+  DoubleDecision,
+  LazyDecision,
+  WholeDecision,
+} from './deciders'
 
 export type { Decision } from './deciders'
 
@@ -50,9 +58,11 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
   const which = new Int32Array(doubles.length)
   const decisions: Decision[] = []
   /**
-   * The places of what is decided: by digits for each level and sign, by all they have for the rest.
+   * The places of what is decided: by digits for each level and sign, by the number itself where all
+   * its digits are written, by all they have for the rest.
    */
   const known = new Map<number, Map<number, number>>()
+  const whole = new Map<number, number>()
   const rest = new Map<string, number>()
 
   function exactly(value: number): number {
@@ -60,10 +70,14 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
     const level = decider && decider.levelOf(written)
     const digits = level === null ? NaN : countOf(decider!, written)
     if (digits > 0) return byDigits(value, digits, level!)
+    const said = saidBy(plan, written)
+    const size = level === null || !decider ? 0 : Math.abs(toNumber(said))
+    // Some other number may be all that is said here: it has the same place.
+    if (size > 0 && compare(fromNumber(size), magnitudeOf(said)) === 0)
+      return bySize(value, size, written.decimals, level!)
     const name = nameOf(written)
     const place =
-      rest.get(name) ??
-      decisions.push({ written, label: textOf(plan, written), said: saidBy(plan, written) }) - 1
+      rest.get(name) ?? decisions.push({ written, label: textOf(plan, written), said }) - 1
     rest.set(name, place)
     return place
   }
@@ -77,15 +91,28 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
     places.set(digits, place)
     return place
   }
-  let zero = -1
-  for (let at = 0; at < doubles.length; at++) {
-    const value = doubles[at]!
-    const digits = decider ? decider.digits(value) : NaN
-    if (digits > 0) which[at] = byDigits(value, digits, decider!.level())
-    // What rounds to zero is written as zero is.
-    else if (digits === 0) which[at] = zero < 0 ? (zero = exactly(0)) : zero
-    else which[at] = exactly(value)
+  function bySize(value: number, size: number, decimals: number, level: number): number {
+    const key = value < 0 ? -size : size
+    const found = whole.get(key)
+    if (found !== undefined) return found
+    const one = new WholeDecision(decider!, size, decimals, level, value < 0)
+    const place = decisions.push(one) - 1
+    whole.set(key, place)
+    return place
   }
+  function placeOf(value: number): number {
+    if (!decider) return exactly(value)
+    const digits = decider.digits(value)
+    if (digits > 0) return byDigits(value, digits, decider.level())
+    // What rounds to zero is written as zero is.
+    if (digits === 0) return zero < 0 ? (zero = exactly(0)) : zero
+    const decimals = decider.ownDecimals()
+    return decimals >= 0
+      ? bySize(value, Math.abs(value), decimals, decider.level())
+      : exactly(value)
+  }
+  let zero = -1
+  for (let at = 0; at < doubles.length; at++) which[at] = placeOf(doubles[at]!)
   // In one rung and with their signs, numbers of other digits are other texts.
   const rule = decider?.rule
   const hasOwnTexts =
@@ -99,7 +126,7 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
     which,
     hasOwnTexts,
     said: Float64Array.from(decisions, (one) =>
-      one instanceof DoubleDecision ? one.double : toNumber(one.said),
+      one instanceof LazyDecision ? one.double : toNumber(one.said),
     ),
     ...spread(doubles, which, decisions.length),
   }

@@ -1,4 +1,5 @@
-import type { Decimal } from '../../decimal/decimal'
+import { tenTo as tenToThe } from '../../decimal/arithmetic'
+import { type Decimal, fromNumber } from '../../decimal/decimal'
 import { signs, unitsRung } from '../decide'
 import type { Plan, Rule, SignState, Written } from '../types'
 import { textOf } from '../write'
@@ -26,6 +27,11 @@ export interface DoubleDecider {
   readonly fraction: readonly [number, number]
   /** The digits of a number, unsigned; NaN where exact digits must decide. */
   digits(value: number): number
+  /**
+   * The decimals of the number whose digits were last asked for and are too many, where all of them
+   * are written; NaN elsewhere.
+   */
+  ownDecimals(): number
   /** The level that the digits last asked for count in. */
   level(): number
   /** The level of what exact digits decided; null where doubles have none such. */
@@ -36,15 +42,31 @@ export interface DoubleDecider {
   parts(level: number): Pick<Written, 'rung' | 'exponent'>
 }
 
+/**
+ * The decimals of a number's shortest text, negative for zeros before the mark; NaN where that has
+ * an exponent.
+ */
+function decimalsOf(size: number): number {
+  const text = String(size)
+  if (text.includes('e')) return NaN
+  const mark = text.indexOf('.')
+  if (mark >= 0) return text.length - mark - 1
+  let last = text.length
+  while (text[last - 1] === '0') last--
+  return last - text.length
+}
+
 function inRungs(plan: Plan, rule: Rule): DoubleDecider | null {
   const { fraction } = rule.precision
-  const [, most] = fraction!
+  const [least, most] = fraction!
   const rungs = rungsForDoubles(rule, most, plan.recorded)
   const [first] = rungs
   if (!first) return null
   const { scaled: rounded } = nearestIn(rule.precision.rounding, most)
   const places = new Set(rungs.map(({ place }) => place))
   let now = first
+  /** The size of the number last asked for, where its digits are too many; NaN elsewhere. */
+  let long = NaN
   return {
     plan,
     rule,
@@ -56,8 +78,14 @@ function inRungs(plan: Plan, rule: Rule): DoubleDecider | null {
       now = rungs[at]!
       if (size < now.from) return NaN
       const scaled = now.shift < 0 ? size * POWERS[-now.shift]! : size / POWERS[now.shift]!
-      const digits = scaled < LARGEST_DIGITS ? rounded(size, scaled, now.shift, value < 0) : NaN
-      return digits < now.carry ? digits : NaN
+      const isLong = !(scaled < LARGEST_DIGITS)
+      long = isLong && now.carry === Infinity ? size : NaN
+      const digits = isLong ? NaN : rounded(size, scaled, now.shift, value < 0)
+      return digits < Math.min(now.carry, LARGEST_DIGITS) ? digits : NaN
+    },
+    ownDecimals() {
+      const decimals = Number.isNaN(long) ? NaN : decimalsOf(long) + now.shift + most
+      return decimals <= most ? Math.max(decimals, least) : NaN
     },
     level: () => now.place,
     levelOf: ({ rung, exponent }) => (exponent === null && places.has(rung) ? rung : null),
@@ -107,6 +135,7 @@ function inExponents(plan: Plan, rule: Rule): DoubleDecider | null {
       const digits = scaled < LARGEST_DIGITS ? rounded(size, scaled, shift, value < 0) : NaN
       return digits < carry ? digits : NaN
     },
+    ownDecimals: () => NaN,
     level: () => now,
     levelOf: (written) => written.exponent,
     powerOf: (level) => level,
@@ -137,29 +166,22 @@ export function countOf({ fraction }: DoubleDecider, { kind, digits, place }: Wr
  * What doubles decided. A long column has a million of these: what can be worked out of the digits
  * is worked out when it is asked for, and it is its own `written`.
  */
-export class DoubleDecision implements Decision, Written {
+export abstract class LazyDecision implements Decision, Written {
   readonly rung: number
   readonly exponent: number | null
-  readonly decimals: number
-  private readonly left: number
+  abstract readonly decimals: number
+  abstract get digits(): bigint
+  /** The nearest double to what is said. */
+  abstract get double(): number
 
   constructor(
-    private readonly decider: DoubleDecider,
-    digits: number,
+    protected readonly decider: DoubleDecider,
     level: number,
     private readonly isNegative: boolean,
   ) {
-    const [least, most] = decider.fraction
-    let [left, decimals] = [digits, most]
-    while (decimals > least && left % 10 === 0) {
-      left /= 10
-      decimals--
-    }
     const { rung, exponent } = decider.parts(level)
     this.rung = rung
     this.exponent = exponent
-    this.decimals = decimals
-    this.left = left
   }
   get written(): Written {
     return this
@@ -179,9 +201,6 @@ export class DoubleDecision implements Decision, Written {
   get sign(): SignState {
     return signs[this.decider.rule.sign](this.isNegative, false)
   }
-  get digits(): bigint {
-    return BigInt(this.left)
-  }
   get place(): number {
     return 0 - this.decimals
   }
@@ -189,22 +208,64 @@ export class DoubleDecision implements Decision, Written {
     return textOf(this.decider.plan, this)
   }
   /** The power of ten of the last digit, in the cells' own measure. */
-  private get power(): number {
+  protected get power(): number {
     const { decider, exponent, rung, decimals } = this
     return decider.powerOf(exponent ?? rung) - decimals - decider.plan.recorded
   }
-  private get isMinus(): boolean {
+  protected get isMinus(): boolean {
     return this.sign === 'minus'
   }
   get said(): Decimal {
     return { coefficient: this.isMinus ? -this.digits : this.digits, exponent: this.power }
   }
-  /** The nearest double to what is said: one rounding of exact doubles, where the power is one. */
+}
+
+/** Digits that doubles counted. */
+export class DoubleDecision extends LazyDecision {
+  readonly decimals: number
+  private readonly left: number
+
+  constructor(decider: DoubleDecider, digits: number, level: number, isNegative: boolean) {
+    super(decider, level, isNegative)
+    const [least, most] = decider.fraction
+    let [left, decimals] = [digits, most]
+    while (decimals > least && left % 10 === 0) {
+      left /= 10
+      decimals--
+    }
+    this.decimals = decimals
+    this.left = left
+  }
+  get digits(): bigint {
+    return BigInt(this.left)
+  }
+  /** One rounding of exact doubles, where the power is one. */
   get double(): number {
     const { left, power } = this
     const exact = POWERS[Math.abs(power)]
     if (exact === undefined) return Number(`${this.isMinus ? -left : left}e${power}`)
     const size = power < 0 ? left / exact : left * exact
     return this.isMinus ? -size : size
+  }
+}
+
+/** A number of too many digits to count, all of them written. */
+export class WholeDecision extends LazyDecision {
+  constructor(
+    decider: DoubleDecider,
+    private readonly size: number,
+    readonly decimals: number,
+    level: number,
+    isNegative: boolean,
+  ) {
+    super(decider, level, isNegative)
+  }
+  get digits(): bigint {
+    const { coefficient, exponent } = fromNumber(this.size)
+    const zeros = exponent - this.power
+    return zeros < 0 ? coefficient / tenToThe(-zeros) : coefficient * tenToThe(zeros)
+  }
+  get double(): number {
+    return this.isMinus ? -this.size : this.size
   }
 }
