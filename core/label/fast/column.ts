@@ -45,17 +45,15 @@ const nameOf = ({
 }: Written): string =>
   [kind, rule, sign, digits, place, decimals, rung, exponent, denominator, bound].join(' ')
 
-/**
- * Decides a long column: by doubles where these leave no doubt, by exact digits elsewhere. It gives
- * what `decide`, `textOf` and `saidBy` give, value by value.
- *
- * @param doubles finite; each means its shortest decimal
- * @throws RangeError for a double that is not finite
- * @example decideColumn(resolve({ fraction: [0, 0] }), Float64Array.of(1.2, 7, 0.9)).which // 0, 1, 0
- */
-export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
+/** What finds the decision of a number among those that were made, or makes it. */
+interface Decisions {
+  readonly decider: DoubleDecider | null
+  readonly decisions: readonly Decision[]
+  placeOf(value: number): number
+}
+
+function decisionsOf(plan: Plan): Decisions {
   const decider = deciderOf(plan)
-  const which = new Int32Array(doubles.length)
   const decisions: Decision[] = []
   /**
    * The places of what is decided: by digits for each level and sign, by the number itself where all
@@ -65,53 +63,68 @@ export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
   const whole = new Map<number, number>()
   const rest = new Map<string, number>()
 
-  function exactly(value: number): number {
-    const written = decide(plan, fromNumber(value))
-    const level = decider && decider.levelOf(written)
-    const digits = level === null ? NaN : countOf(decider!, written)
-    if (digits > 0) return byDigits(value, digits, level!)
-    const said = saidBy(plan, written)
-    const size = level === null || !decider ? 0 : Math.abs(toNumber(said))
-    // Some other number may be all that is said here: it has the same place.
-    if (size > 0 && compare(fromNumber(size), magnitudeOf(said)) === 0)
-      return bySize(value, size, written.decimals, level!)
-    const name = nameOf(written)
-    const place =
-      rest.get(name) ?? decisions.push({ written, label: textOf(plan, written), said }) - 1
-    rest.set(name, place)
+  /** The place of what is known by a key; made where there is none. */
+  function once<Key>(places: Map<Key, number>, key: Key, make: () => Decision): number {
+    const found = places.get(key)
+    if (found !== undefined) return found
+    const place = decisions.push(make()) - 1
+    places.set(key, place)
     return place
   }
   function byDigits(value: number, digits: number, level: number): number {
     const side = 2 * level + +(value < 0)
     let places = known.get(side)
     if (!places) known.set(side, (places = new Map()))
-    const found = places.get(digits)
-    if (found !== undefined) return found
-    const place = decisions.push(new DoubleDecision(decider!, digits, level, value < 0)) - 1
-    places.set(digits, place)
-    return place
+    return once(places, digits, () => new DoubleDecision(decider!, digits, level, value < 0))
   }
-  function bySize(value: number, size: number, decimals: number, level: number): number {
-    const key = value < 0 ? -size : size
-    const found = whole.get(key)
-    if (found !== undefined) return found
-    const one = new WholeDecision(decider!, size, decimals, level, value < 0)
-    const place = decisions.push(one) - 1
-    whole.set(key, place)
-    return place
-  }
-  function placeOf(value: number): number {
-    if (!decider) return exactly(value)
-    const digits = decider.digits(value)
-    if (digits > 0) return byDigits(value, digits, decider.level())
-    // What rounds to zero is written as zero is.
-    if (digits === 0) return zero < 0 ? (zero = exactly(0)) : zero
-    const decimals = decider.ownDecimals()
-    return decimals >= 0
-      ? bySize(value, Math.abs(value), decimals, decider.level())
-      : exactly(value)
+  const bySize = (value: number, size: number, decimals: number, level: number): number =>
+    once(
+      whole,
+      value < 0 ? -size : size,
+      () => new WholeDecision(decider!, size, decimals, level, value < 0),
+    )
+  function exactly(value: number): number {
+    const written = decide(plan, fromNumber(value))
+    const level = decider && decider.levelOf(written)
+    const digits = level === null ? NaN : countOf(decider!, written)
+    if (digits > 0) return byDigits(value, digits, level!)
+    const said = saidBy(plan, written)
+    const size = level === null ? 0 : Math.abs(toNumber(said))
+    // Some other number may be all that is said here: it has the same place.
+    if (size > 0 && compare(fromNumber(size), magnitudeOf(said)) === 0)
+      return bySize(value, size, written.decimals, level!)
+    const label = () => ({ written, label: textOf(plan, written), said })
+    return once(rest, nameOf(written), label)
   }
   let zero = -1
+  return {
+    decider,
+    decisions,
+    placeOf(value) {
+      if (!decider) return exactly(value)
+      const digits = decider.digits(value)
+      if (digits > 0) return byDigits(value, digits, decider.level())
+      // What rounds to zero is written as zero is.
+      if (digits === 0) return zero < 0 ? (zero = exactly(0)) : zero
+      const decimals = decider.ownDecimals()
+      return decimals >= 0
+        ? bySize(value, Math.abs(value), decimals, decider.level())
+        : exactly(value)
+    },
+  }
+}
+
+/**
+ * Decides a long column: by doubles where these leave no doubt, by exact digits elsewhere. It gives
+ * what `decide`, `textOf` and `saidBy` give, value by value.
+ *
+ * @param doubles finite; each means its shortest decimal
+ * @throws RangeError for a double that is not finite
+ * @example decideColumn(resolve({ fraction: [0, 0] }), Float64Array.of(1.2, 7, 0.9)).which // 0, 1, 0
+ */
+export function decideColumn(plan: Plan, doubles: Float64Array): DecidedColumn {
+  const { decider, decisions, placeOf } = decisionsOf(plan)
+  const which = new Int32Array(doubles.length)
   for (let at = 0; at < doubles.length; at++) which[at] = placeOf(doubles[at]!)
   // In one rung and with their signs, numbers of other digits are other texts.
   const rule = decider?.rule
