@@ -8,6 +8,7 @@ import {
   countOf,
   type Decision,
   deciderOf,
+  type DoubleDecider,
   DoubleDecision,
   LazyDecision,
   WholeDecision,
