@@ -65,6 +65,16 @@ function subpattern(pattern: string): Subpattern & { number: string } {
  * @example parsePattern('¤#,##0.00;(¤#,##0.00)').negative.prefix // [{ text: '(' }, '¤']
  */
 export function parsePattern(pattern: string): NumberPattern {
+  const known = parsed.get(pattern)
+  if (known) return known
+  const read = readPattern(pattern)
+  parsed.set(pattern, read)
+  return read
+}
+/** Patterns come from the regions' tables, which are read again for every style. */
+const parsed = new Map<string, NumberPattern>()
+
+function readPattern(pattern: string): NumberPattern {
   const [first = '', second] = pattern.split(';')
   const { number, ...positive } = subpattern(first)
   const whole = number.split('.')[0]!

@@ -140,10 +140,15 @@ export function stepStyle(
     return { notation: 'clock', clock: { of: counted, form: formFor(counted, step, values) } }
   const decimals = Math.max(0, ...values.map(decimalsOf))
   const whole = Math.max(0, ...values.map((value) => toText(value).replace(/^-|\..*$/g, '').length))
-  if (kind === 'log' || kind === 'symlog')
-    return decimals > -LEAST_PLAIN || whole > MOST_PLAIN
-      ? { notation: 'scientific', exponentForm: 'power', significant: [1, 4] }
-      : { fraction: [0, decimals] }
+  if (kind === 'log' || kind === 'symlog') {
+    if (decimals <= -LEAST_PLAIN && whole <= MOST_PLAIN) return { fraction: [0, decimals] }
+    // Powers of e have no last digit.
+    const leads = values.filter(({ coefficient }) => coefficient !== 0n).map(leadingPower)
+    const isPlain = leads.every((lead) => lead >= LEAST_PLAIN && lead < MOST_PLAIN)
+    return isPlain
+      ? { significant: [1, 4] }
+      : { notation: 'scientific', exponentForm: 'power', significant: [1, 4] }
+  }
   return decimals > MOST_DECIMALS || whole > MOST_WHOLE
     ? withOneExponent(values)
     : { fraction: [decimals, decimals] }
