@@ -1,4 +1,4 @@
-import { toText } from '../core/decimal/decimal'
+import { decimal, toText } from '../core/decimal/decimal'
 import { sharedField, unitColumn } from '../core/style/dependencies'
 import { type Labeller, labeller } from '../core/label/labeller'
 import { readAs } from '../core/label/readas'
@@ -123,8 +123,9 @@ const ticks: Command = {
     const placed = placeTicks(request)
     const texts = placed.ticks.map(({ value }) => toText(value))
     const used = style ?? found?.choice.style ?? stepStyle(request, placed)
+    const step = placed.step !== null && !request.multipleOf ? decimal(placed.step) : undefined
     const write = labeller(
-      resolve(used, { ...tablesFor(used), values: texts, ...recordedIn(quantity) }),
+      resolve(used, { ...tablesFor(used), values: texts, step, ...recordedIn(quantity) }),
     )
     const labels = write.labels(texts)
     return {

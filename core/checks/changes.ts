@@ -8,7 +8,7 @@ import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
 import { withDecimals } from '../style/decimals'
-import { withDigits } from '../style/digits'
+import { decimalPair, withDigits } from '../style/digits'
 import { largest } from './numbers'
 import { fix } from './fixes'
 import type { Change, Fix, Proof } from './types'
@@ -28,7 +28,7 @@ export const toDecimals = (proof: Proof, count: number): Fix =>
 const mostWritten = ({ decisions }: Proof): number =>
   largest(decisions.map(({ written }) => written.decimals))
 const mostDecimals = (proof: Proof): number =>
-  withDigits(proof.full).fraction?.[1] ?? mostWritten(proof)
+  decimalPair(withDigits(proof.full).fraction)?.[1] ?? mostWritten(proof)
 
 /** Whether labels are a clock without seconds, of which nobody reads decimals. */
 const lacksSeconds = ({ full }: Proof): boolean =>

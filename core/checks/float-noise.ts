@@ -6,11 +6,11 @@ import {
   magnitudeOf,
   multiply,
   subtract,
+  decimalsOf,
 } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { roundToPlace } from '../decimal/round'
-import { decimalsOf } from '../ticks/linear'
 import { fewerDecimals, toDecimals } from './changes'
 import { isExact, isOver, isShort, largest, placesWhere } from './numbers'
 import { doublesOf, labelAt, saidAt, valueAt, valuesOf } from './proof'

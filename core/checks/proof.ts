@@ -80,6 +80,7 @@ export function proofOf(subject: Subject): Proof {
     ...subject.context,
     values: subject.context?.values ?? deciding(subject),
     rows: subject.context?.rows ?? rows,
+    step: subject.context?.step ?? subject.step,
   }
   const plan = resolve(subject.style, context)
   const common = { ...subject, context, full: inherit(subject.style), plan }

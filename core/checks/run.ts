@@ -28,7 +28,7 @@ export function changed(subject: Subject, change: Change): Subject {
     ...subject,
     style: change.style,
     step,
-    context: { ...subject.context, values: undefined },
+    context: { ...subject.context, values: undefined, step: undefined },
     values: linearTicks({ domain: ends, step, ends: 'loose' }).values,
   }
 }

@@ -1,4 +1,4 @@
-import { type Decimal, fromNumber, toNumber, ZERO } from './decimal'
+import { type Decimal, fromNumber, toNumber, toText, ZERO } from './decimal'
 
 const powers: bigint[] = [1n]
 
@@ -139,4 +139,14 @@ export function sum(values: Iterable<Decimal>): Decimal {
 export function fitsDouble(value: Decimal): boolean {
   const double = toNumber(value)
   return Number.isFinite(double) && compare(fromNumber(double), value) === 0
+}
+
+/**
+ * Decimals that a step needs so that every one of its multiples is told exactly.
+ *
+ * @example decimalsOf(decimal('0.125')) // 3
+ */
+export function decimalsOf(step: Decimal): number {
+  const fraction = toText(step).split('.')[1]
+  return fraction?.length ?? 0
 }

@@ -38,7 +38,11 @@ export function digitsIn({ rungs, multiple }: Rule, { coefficient }: Decimal): n
  * @param count of the digits that the bound has in its rung
  * @example exactly(twoDecimals, 1, '<') // of 0.001 it keeps 0.001
  */
-export function exactly(precision: Precision, count: number, bound: '<' | '>'): Precision {
+export function exactly(
+  { by: _, ...precision }: Precision,
+  count: number,
+  bound: '<' | '>',
+): Precision {
   const [least, most] = precision.significant ?? [1, 1]
   return {
     ...precision,

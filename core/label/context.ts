@@ -1,3 +1,4 @@
+import type { Decimal } from '../decimal/decimal'
 import type { Regions } from './region'
 import type { Row, Value } from './types'
 
@@ -11,6 +12,8 @@ export interface Context extends Regions {
   readonly recorded?: number
   /** The measure that the cells are recorded in, where that is known. */
   readonly measure?: string
+  /** The step between the ticks that the values are, where they are some. */
+  readonly step?: Decimal
   /** Whether they are changes: a change of temperatures is one of degrees, from no zero. */
   readonly isChange?: boolean
   /** Whether rungs are said by their words, whatever the style writes for them. */

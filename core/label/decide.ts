@@ -5,7 +5,7 @@ import { decideMultiple } from './multiple'
 import { toUnits } from './cells'
 import { boundOf, digitsIn, exactly } from './bounds'
 import { decideUncertain } from './uncertainty'
-import { keep, type Kept } from './keep'
+import { keep, type Kept, precisionAt } from './keep'
 import type { Condition, Plan, Row, Rule, SignMode, SignState, Written } from './types'
 import { type Amount, isFiniteAmount } from './value'
 
@@ -128,7 +128,7 @@ const belongs = (level: Level, now: Kept): boolean =>
 
 function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound'> {
   const kept = (level: Level): Kept =>
-    keep(rule.precision, scaleBy(value, level.base, -level.power))
+    keep(precisionAt(rule.precision, level), scaleBy(value, level.base, -level.power))
   let level = levelOf(rule, value)
   let now = kept(level)
   if (value.coefficient !== 0n) {

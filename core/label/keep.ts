@@ -28,6 +28,22 @@ function placesFor({ fraction, significant, priority }: Precision, lead: number)
 }
 
 /**
+ * A precision as it is in one level: at a rung, or over an exponent.
+ *
+ * @example precisionAt({ …, by: { rungs: [0, 2] } }, { rung: 1, exponent: null }).fraction // [2, 2]
+ */
+export function precisionAt(
+  { by, ...precision }: Precision,
+  { rung, exponent }: Pick<Written, 'rung' | 'exponent'>,
+): Precision {
+  if (!by) return precision
+  if ('rungs' in by)
+    return exponent === null ? { ...precision, fraction: pairOf(by.rungs[rung]!) } : precision
+  return { ...precision, fraction: pairOf(Math.max(0, (exponent ?? 0) - by.place)) }
+}
+const pairOf = (count: number): readonly [number, number] => [count, count]
+
+/**
  * The place of the last digit that a precision keeps.
  *
  * @param lead power of ten of the number's leading digit

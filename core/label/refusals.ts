@@ -1,6 +1,7 @@
 import { ZERO } from '../decimal/decimal'
 import { StyleError } from '../error'
 import { notationOf } from '../notations'
+import { decimalPair } from '../style/digits'
 import type { FullStyle } from '../style/schemas'
 import { decide } from './decide'
 import type { Plan, Rule } from './types'
@@ -44,7 +45,7 @@ const zeroLabel = (plan: Plan, at: number): string => {
 const MOST_OF_CONSTANT = 60
 export function checkConstant({ fraction, significant, ...style }: FullStyle): void {
   if (!notationOf(style).countsConstant) return
-  const most = (fraction ?? significant)?.[1] ?? 0
+  const most = (decimalPair(fraction) ?? significant)?.[1] ?? 0
   if (most > MOST_OF_CONSTANT)
     throw new StyleError(
       fraction ? 'fraction' : 'significant',

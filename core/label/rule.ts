@@ -15,8 +15,9 @@ import { checkConstant } from './refusals'
 import { type ChosenRegion, regionOf } from './region'
 import { rungWords } from './rungwords'
 import { uncertaintyFor } from './uncertaintyfor'
+import { MOST_STEP_DECIMALS, neededDecimals } from './stepdigits'
 import { type SetValues, sharedLevel } from './shared'
-import type { Condition, Grouping, Marks, Plan, Rule } from './types'
+import type { Condition, Grouping, Marks, Plan, Precision, Rule } from './types'
 import { type Region, type UnitWriting, unitWriting } from './units'
 
 const TWO = 2
@@ -57,6 +58,15 @@ function marksOf(style: FullStyle, { system }: Region): Marks {
   return marks
 }
 
+/** A multiple is told by fractions, whatever the step. */
+const USUAL_DECIMALS = [0, 3] as const
+/** Decimals of a style; of one whose step decides them, all that a step may need. */
+function decimalsOf(style: FullStyle): Precision['fraction'] {
+  const { fraction } = withDigits(style)
+  if (fraction !== 'step') return fraction
+  return notationOf(style).countsConstant ? USUAL_DECIMALS : [0, MOST_STEP_DECIMALS]
+}
+
 /** A rule apart from what its notation decides. */
 type Rest = Omit<Rule, keyof Contribution>
 
@@ -68,7 +78,7 @@ function restOf(
   marks: Marks,
   context: Context,
 ): Rest {
-  const { fraction, significant, priority, rounding, increment, trailingZeros } = withDigits(style)
+  const { significant, priority, rounding, increment, trailingZeros } = withDigits(style)
   const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
   const plain: UnitWriting['layer'] = {
     pattern: parsePattern('#'),
@@ -78,7 +88,7 @@ function restOf(
     when,
     ...conversionFor(style, unit.perOne, context),
     precision: {
-      fraction,
+      fraction: decimalsOf(style),
       significant,
       priority,
       rounding,
@@ -127,6 +137,7 @@ export function ruleFrom(
 ): { rule: Rule; unit: UnitWriting } {
   checkConstant(full)
   const style = withoutTime(full)
+  const isByStep = style.fraction === 'step'
   const region = regionOf(style.locale, context)
   const marks = marksOf(style, region)
   const unit = unitWriting(style, region, marks)
@@ -153,6 +164,8 @@ export function ruleFrom(
       ? { ...rung, forms: formsOf(style, unit, isMoneyPattern, own.patterns[place]) }
       : rung,
   )
-  const rule = { ...ruleOf(own), rungs, ...uncertaintyFor(style, region, rungs) }
+  const made = { ...ruleOf(own), rungs, ...uncertaintyFor(style, region, rungs) }
+  const needed = isByStep && !made.multiple && neededDecimals(planOf(made), values(), context.step)
+  const rule = needed ? { ...made, precision: { ...made.precision, ...needed } } : made
   return { rule, unit }
 }

@@ -78,7 +78,13 @@ export function decideUncertain(
   const level = decide(
     {
       ...rule,
-      precision: { ...rule.precision, fraction: null, significant: [1, all], increment: null },
+      precision: {
+        ...rule.precision,
+        by: undefined,
+        fraction: null,
+        significant: [1, all],
+        increment: null,
+      },
     },
     larger,
   )

@@ -1,5 +1,6 @@
-import { withDigits } from '../style/digits'
+import { decimalPair, withDigits } from '../style/digits'
 import { notationOf } from '../notations'
+import type { Plan } from '../label/types'
 import type { NumberOptions, Unsaid } from '../notations/types'
 import { unitColumn } from '../style/dependencies'
 import { inherit } from '../style/inherit'
@@ -67,7 +68,7 @@ function incrementOf({ increment, fraction }: FullStyle): NumberOptions | null {
   if (!found) return null
   const decimals = found[2]?.length ?? 0
   const digits = Number(found[1] + (found[2] ?? ''))
-  if (!INCREMENTS.includes(digits) || (fraction && fraction[0] > decimals)) return null
+  if (!INCREMENTS.includes(digits) || (decimalPair(fraction)?.[0] ?? 0) > decimals) return null
   return {
     roundingIncrement: digits,
     minimumFractionDigits: decimals,
@@ -76,7 +77,8 @@ function incrementOf({ increment, fraction }: FullStyle): NumberOptions | null {
 }
 
 function digitsOf(style: FullStyle): NumberOptions {
-  const { fraction, significant, priority } = style
+  const { significant, priority } = style
+  const fraction = decimalPair(style.fraction)
   return {
     ...(fraction ? { minimumFractionDigits: fraction[0], maximumFractionDigits: fraction[1] } : {}),
     ...(significant
@@ -107,9 +109,11 @@ const beyond: readonly Unsaid<FullStyle>[] = [
   ],
   [(style) => style.increment !== null && incrementOf(style) === null, 'this increment'],
   [
-    ({ fraction, significant }) => (fraction?.[1] ?? 0) > 100 || (significant?.[1] ?? 0) > 21,
+    ({ fraction, significant }) =>
+      (decimalPair(fraction)?.[1] ?? 0) > 100 || (significant?.[1] ?? 0) > 21,
     'that many digits',
   ],
+  [({ fraction }) => fraction === 'step', 'as many decimals as the step needs'],
   [({ factor }) => factor !== '1', 'a factor (multiply first)'],
   [({ under, over }) => under !== null || over !== null, 'bounds'],
   [
@@ -118,6 +122,18 @@ const beyond: readonly Unsaid<FullStyle>[] = [
   ],
   [({ cases }) => cases.length > 0, 'cases'],
 ]
+
+/**
+ * A style with the decimals that its Plan has worked out, where they are the same on every label:
+ * what the platform's options can say of those that a step needs.
+ *
+ * @example decided(inherit({ fraction: 'step' }), planOfQuarters).fraction // [2, 2]
+ */
+export function decided(style: FullStyle, { rules }: Plan): FullStyle {
+  const { fraction, by } = rules.at(-1)!.precision
+  const isOne = style.fraction === 'step' && style.cases.length === 0 && fraction && !by
+  return isOne ? { ...style, fraction: [fraction[0], fraction[1]] } : style
+}
 
 /**
  * A style as the options of ECMA-402 (Internationalization API, `NumberFormat`), as far as they

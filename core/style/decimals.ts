@@ -1,5 +1,5 @@
 import type { Style } from './schemas'
-import { withDigits } from './digits'
+import { decimalPair, withDigits } from './digits'
 import { inherit } from './inherit'
 
 /**
@@ -9,7 +9,7 @@ import { inherit } from './inherit'
  * @example withDecimals({ fraction: [1, 1] }, 3) // { fraction: [3, 3] }
  */
 export function withDecimals(style: Style, count: number): Pick<Style, 'fraction' | 'significant'> {
-  const [least, most] = withDigits(inherit(style)).fraction ?? [0, 0]
+  const [least, most] = decimalPair(withDigits(inherit(style)).fraction) ?? [0, 0]
   const fraction: [number, number] = [least === most ? count : Math.min(least, count), count]
   return style.significant ? { fraction, significant: null } : { fraction }
 }

@@ -23,20 +23,22 @@ export const looksAtValues = (style: Style): boolean =>
     ({ style: one }) =>
       one.rung === 'shared' ||
       one.exponent === 'shared' ||
+      one.fraction === 'step' ||
       unitColumn(one) !== null ||
       one.uncertainty !== null,
   )
 
 /**
- * The field whose `shared` is decided over all values; null where no style of it shares any.
+ * The field that is decided over all values; null where no style of it has any.
  *
  * @example sharedField({ notation: 'scaled', rung: 'shared' }) // 'rung'
  */
-export function sharedField(style: Style): 'rung' | 'exponent' | null {
+export function sharedField(style: Style): 'rung' | 'exponent' | 'fraction' | null {
   const written = stylesOf(inherit(style)).map((one) => one.style)
   if (written.some((one) => notationOf(one).hasRungs && one.rung === 'shared')) return 'rung'
   const isShared = (one: FullStyle) => notationOf(one).hasExponent && one.exponent === 'shared'
-  return written.some(isShared) ? 'exponent' : null
+  if (written.some(isShared)) return 'exponent'
+  return written.some((one) => one.fraction === 'step') ? 'fraction' : null
 }
 
 /**
@@ -62,5 +64,8 @@ export function columnsOf(style: Style): string[] {
 export const endsDecide = (style: Style): boolean =>
   stylesOf(inherit(style)).every(
     ({ when, style: one }) =>
-      when === null && one.exponent !== 'shared' && unitColumn(one) === null,
+      when === null &&
+      one.exponent !== 'shared' &&
+      one.fraction !== 'step' &&
+      unitColumn(one) === null,
   )

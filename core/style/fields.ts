@@ -140,8 +140,8 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   fraction: field(
     'fraction',
     [0, 3],
-    'Least and most digits after the decimal mark. Money in plain digits has those of its currency, and a clock without seconds none, where neither these nor significant digits are set.',
-    `it takes [least, most], whole numbers from 0 to ${MOST_DIGITS}, least not above most`,
+    'Least and most digits after the decimal mark; or step: as many as the step between the ticks needs, at each label’s own rung or exponent, and without ticks the fewest that tell the values apart, with at most 3 significant digits. Money in plain digits has those of its currency, and a clock without seconds none, where neither these nor significant digits are set.',
+    `it takes step, or [least, most], whole numbers from 0 to ${MOST_DIGITS}, least not above most`,
     phrases.fraction,
   ),
   significant: field(

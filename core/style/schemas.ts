@@ -88,7 +88,7 @@ const unit = z.discriminatedUnion('kind', [
  */
 export const ownSchemas = {
   notation: z.enum(NOTATION_IDS),
-  fraction: pair(0).nullable(),
+  fraction: z.union([pair(0), z.literal('step')]).nullable(),
   significant: pair(1).nullable(),
   priority: z.enum(PRIORITIES),
   rounding: z.enum(ROUNDING_MODES),

@@ -118,7 +118,11 @@ function labelled(ticks: TickSet, request: AxisRequest): AxisChoice[] {
   const { domain, width, fontSize = DEFAULT_SIZE, form, kind, context = {} } = request
   const { step, values } = ticks
   const ends = reachOf(domain, values)
-  const shared: Context = { ...context, values: values.map(toExactText) }
+  const shared: Context = {
+    ...context,
+    values: values.map(toExactText),
+    step: values.length > 1 ? step : undefined,
+  }
   const seen = new Set<string>()
   const styles = stylesFor(ticks, request, shared)
   const choices = styles.flatMap((full) => {

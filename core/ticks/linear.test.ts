@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { compare, multiply } from '../decimal/arithmetic'
+import { compare, multiply, decimalsOf } from '../decimal/arithmetic'
 import { decimal, toText } from '../decimal/decimal'
-import { decimalsOf, type LinearRequest, linearTicks, multiplesIn } from './linear'
+import { type LinearRequest, linearTicks, multiplesIn } from './linear'
 
 const ticks = (
   domain: [number | string, number | string],

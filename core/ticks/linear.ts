@@ -187,16 +187,6 @@ export function linearTicks({
 }
 
 /**
- * Decimals that a step needs so that every one of its multiples is told exactly.
- *
- * @example decimalsOf(decimal('0.125')) // 3
- */
-export function decimalsOf(step: Decimal): number {
-  const fraction = toText(step).split('.')[1]
-  return fraction?.length ?? 0
-}
-
-/**
  * The step between values that stand evenly, in their order; null where they do not or are fewer
  * than two.
  *

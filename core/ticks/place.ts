@@ -1,19 +1,18 @@
-import { compare, leadingPower, magnitudeOf, multiply, shift } from '../decimal/arithmetic'
+import {
+  compare,
+  leadingPower,
+  magnitudeOf,
+  multiply,
+  shift,
+  decimalsOf,
+} from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { type ClockForm, type ClockUnit, isClockUnit } from '../notations/clock'
 import type { Style } from '../style/fields'
 import { MOST_DIGITS, MOST_POWER } from '../style/schemas'
 import type { AxisKind } from './along'
 import type { Counted } from './counted'
-import {
-  decimalsOf,
-  type Ends,
-  evenStep,
-  linearTicks,
-  MOST_TICKS,
-  multiplesIn,
-  TickError,
-} from './linear'
+import { type Ends, evenStep, linearTicks, MOST_TICKS, multiplesIn, TickError } from './linear'
 import { type LogBase, logTicks, symlogTicks } from './logs'
 import { multipleTicks } from './multiples'
 import type { Ticks } from './types'

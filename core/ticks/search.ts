@@ -1,8 +1,8 @@
-import { compare, leadingPower, multiply, subtract } from '../decimal/arithmetic'
+import { compare, leadingPower, multiply, subtract, decimalsOf } from '../decimal/arithmetic'
 import { type Decimal, toNumber, ZERO } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
 import { type Counted, countedSteps } from './counted'
-import { ascending, decimalsOf, DEFAULT_COUNT, multiplesIn } from './linear'
+import { ascending, DEFAULT_COUNT, multiplesIn } from './linear'
 
 /** Steps by preference, tenfold so that all are whole: 1, 5, 2 and 2.5. */
 const PREFERRED = [10n, 50n, 20n, 25n]

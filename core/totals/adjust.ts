@@ -74,6 +74,7 @@ export function adjustedLabels(
     !model ||
     !rule?.precision.fraction ||
     rule.precision.significant ||
+    rule.precision.by ||
     rule.precision.increment !== null ||
     model.denominator !== 1
   )

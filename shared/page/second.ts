@@ -79,7 +79,7 @@ export function secondOf(
   const { step, stands } = placed
   const span = [stands[0]!, stands.at(-1)!] as const
   const texts = stands.map(toExactText)
-  const context = { ...regions, values: texts, ...recordedIn(quantity) }
+  const context = { ...regions, values: texts, step, ...recordedIn(quantity) }
   const plan = resolve(style, context)
   return {
     subject: { surface: 'axis', style, values: stands, step, context, kind, title, readers },

@@ -42,6 +42,7 @@ function ruleInTens(plan: Plan): Rule | null {
     rule.under === null &&
     rule.over === null &&
     rule.zero === null &&
+    precision.by === undefined &&
     precision.increment === null &&
     !precision.strip &&
     precision.rounding in tiesUp &&

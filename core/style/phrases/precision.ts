@@ -1,4 +1,5 @@
 import { ROUNDING_MODES } from '../../decimal/round'
+import { decimalPair } from '../digits'
 import { decimalsText } from '../counts'
 import { type FullStyle, PRIORITIES, TRAILING_ZEROS } from '../schemas'
 import { always, orNone, type PhraseOf } from './types'
@@ -25,8 +26,11 @@ export const fraction: PhraseOf<'fraction'> = {
   lead: ', with',
   name: 'decimals',
   applies: (style) => style.fraction !== null,
-  choices: () => pairs(0, [0, ...listed]),
-  say: (value) => (value === null ? 'any decimals' : digitRange(value, decimalsText)),
+  choices: () => ['step', ...pairs(0, [0, ...listed])],
+  say(value) {
+    if (value === 'step') return 'the decimals that the step needs'
+    return value === null ? 'any decimals' : digitRange(value, decimalsText)
+  },
 }
 
 const significantText = (count: number) => `${count} significant digit${count === 1 ? '' : 's'}`
@@ -86,7 +90,8 @@ const zerosWords: Readonly<Record<FullStyle['trailingZeros'], string>> = {
 export const trailingZeros: PhraseOf<'trailingZeros'> = {
   lead: ',',
   name: 'decimals that are all zero',
-  applies: (style) => Boolean(style.fraction?.[0] || (style.significant?.[0] ?? 1) > 1),
+  applies: (style) =>
+    Boolean(decimalPair(style.fraction)?.[0] || (style.significant?.[0] ?? 1) > 1),
   choices: () => TRAILING_ZEROS,
   say: (value) => zerosWords[value],
 }

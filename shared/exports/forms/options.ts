@@ -1,5 +1,5 @@
 import { isFiniteAmount, amountOf } from '../../../core/label/value'
-import { optionsOf } from '../../../core/options/options'
+import { decided, optionsOf } from '../../../core/options/options'
 import { compared } from '../prove'
 import { exactText } from '../written'
 import type { ExportForm } from '../types'
@@ -9,10 +9,10 @@ import type { ExportForm } from '../types'
  * otherwise.
  */
 const make: ExportForm['make'] = async (
-  { stem, style, context, values, labels },
+  { stem, style, plan, context, values, labels },
   { labelsByOptions, engine },
 ) => {
-  const { locale, options, unsaid } = optionsOf(style, context.recorded)
+  const { locale, options, unsaid } = optionsOf(decided(style, plan), context.recorded)
   const present = values.flatMap((value, at) => (isFiniteAmount(amountOf(value, at)) ? [at] : []))
   const numbers = present.map((at) => values[at]!)
   const theirs = await labelsByOptions(locale, options, numbers.map(exactText))

@@ -6,12 +6,13 @@ import { endsDecide, looksAtValues } from '../../../core/style/dependencies'
 import type { FullStyle } from '../../../core/style/fields'
 import { STYLED_PARTS } from '../../forms/parts'
 import { styleOf } from '../../quantities'
+import { numberStep } from '../axis'
 import { shownSurfaces } from '../shown'
 import { textsOf, titled } from '../numbers'
 import { categoryRows, groupValues, markedOf } from '../sources'
 import { each, from, type PageValues, type Writing } from '../values'
 
-type Sharing = Pick<Context, 'values' | 'rows'>
+type Sharing = Pick<Context, 'values' | 'rows' | 'step'>
 /** What messages share a rung over: the marks and the two ends. */
 const said = ({ whole, allEnds }: Pick<PageValues, 'whole' | 'allEnds'>): Sharing => ({
   values: [...textsOf(markedOf(whole)), ...allEnds],
@@ -21,7 +22,10 @@ const said = ({ whole, allEnds }: Pick<PageValues, 'whole' | 'allEnds'>): Sharin
  * cases look at; of all rows, so that a filter changes no unit.
  */
 const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
-  axis: ({ whole }) => ({ values: textsOf(whole?.ticks.values ?? []) }),
+  axis: ({ whole, wishes }) => ({
+    values: textsOf(whole?.ticks.values ?? []),
+    step: (whole && numberStep(whole.ticks, wishes)) ?? undefined,
+  }),
   marks: ({ chart, whole }) => ({
     values: textsOf(markedOf(whole)),
     rows: categoryRows(chart, whole, whole?.labelled ?? []),
@@ -100,6 +104,7 @@ export const surfaceDerivations = {
         'regions',
         'recorded',
         'chart',
+        'wishes',
         'whole',
         'allEnds',
         'allRows',
