@@ -3,6 +3,7 @@ import { placedAmong } from '../core/checks/causes'
 import { runChecks } from '../core/checks/run'
 import type { Finding, Fix, Subject } from '../core/checks/types'
 import { subtract, sum } from '../core/decimal/arithmetic'
+import { extent } from '../core/data/extent'
 import { recordedIn } from '../core/label/context'
 import type { Decimal } from '../core/decimal/decimal'
 import { joinRegions } from '../core/label/needs'
@@ -54,18 +55,25 @@ function changesAmong(
 /** A fix as it is told: its style is complete; labels by hand that it takes back are null. */
 interface ToldFix extends Pick<Fix, 'id' | 'params' | 'title' | 'style' | 'ticks'> {
   readonly labels?: null
+  readonly total?: null
+  readonly aggregate?: string
 }
 interface Answer {
   readonly findings: readonly (Omit<Finding, 'fixes'> & { readonly fixes: readonly ToldFix[] })[]
 }
-const told = ({ id, params, title, style, ticks, dropsLabels }: Fix): ToldFix => ({
-  id,
-  params,
-  title,
-  style,
-  ...(ticks ? { ticks } : {}),
-  ...(dropsLabels ? { labels: null } : {}),
-})
+const told = (fix: Fix): ToldFix => {
+  const { id, params, title, style, ticks, dropsLabels, dropsTotal, aggregate } = fix
+  return {
+    id,
+    params,
+    title,
+    style,
+    ...(ticks ? { ticks } : {}),
+    ...(dropsLabels ? { labels: null } : {}),
+    ...(dropsTotal ? { total: null } : {}),
+    ...(aggregate ? { aggregate } : {}),
+  }
+}
 
 type Input = z.infer<typeof checkInput>
 /** The tables of every style and reader of an input. */
@@ -95,6 +103,8 @@ function longPlaces({ values, rows, labels, changes, surface, total, selection }
 /** What of a subject is as the input says it, however many values it has. */
 function saidOf(input: Input): Omit<Subject, 'values' | 'context'> {
   const { surface, style, others, shares, binned, text, title, readers } = input
+  const { aggregate } = input
+  const [least, largest] = extent(input.data ?? [])
   const { quantity, width, fontSize = DEFAULT_SIZE } = input
   return {
     surface,
@@ -106,6 +116,9 @@ function saidOf(input: Input): Omit<Subject, 'values' | 'context'> {
     title,
     readers,
     kind: quantity?.kind,
+    role: quantity?.role,
+    aggregate,
+    data: least && largest && [least, largest],
     room: width === undefined ? undefined : { width, fontSize },
   }
 }

@@ -172,7 +172,9 @@ function refuseShared(style: Style): void {
   const field = sharedField(style)
   if (field)
     throw new InputError(
-      `style.${field}: "shared" is decided over all values, and here they come line by line; give it a power, or label all values at once without --lines`,
+      field === 'fraction'
+        ? 'style.fraction: "step" is decided over all values, and here they come line by line; give it [least, most], or label all values at once without --lines'
+        : `style.${field}: "shared" is decided over all values, and here they come line by line; give it a power, or label all values at once without --lines`,
     )
 }
 function labelOf(

@@ -1,5 +1,7 @@
 import { parse } from 'lossless-json'
 import { z } from 'zod'
+import { AGGREGATE_IDS } from '../core/data/aggregate'
+import { ROLES } from '../core/data/roles'
 import { SURFACES } from '../core/checks/types'
 import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
@@ -74,6 +76,7 @@ const quantity = z
     recorded: z.int().min(-400).max(400).optional(),
     kind: z.string().optional(),
     measure: measureId.optional(),
+    role: z.enum(ROLES).optional(),
   })
   .optional()
 
@@ -125,6 +128,9 @@ export const checkInput = z.strictObject({
     .optional(),
   /** What a legend parts into bins whose edges are the values. */
   binned: z.array(decimalText).optional(),
+  /** How the rows of each value are put together, and the ends of what is drawn along an axis. */
+  aggregate: z.enum(AGGREGATE_IDS).optional(),
+  data: z.array(decimalText).min(1).optional(),
   /** The sentence that the labels stand in, and the title over them. */
   text: z.string().optional(),
   title: z.string().optional(),

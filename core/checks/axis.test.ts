@@ -1,3 +1,4 @@
+import { decimal } from '../decimal/decimal'
 import { axis, describeCheck, found, written } from './testing/cases'
 
 describeCheck('uneven-steps', {
@@ -81,4 +82,31 @@ test('text is told apart from a wrong number, and gives way at a click', () => {
     at: [1],
     message: 'The tick at 10 is labelled “5”, which reads as 5.',
   })
+})
+
+const data = (least: number | string, largest: number | string) => ({
+  data: [decimal(least), decimal(largest)] as const,
+})
+describeCheck('beyond-axis', {
+  finds: {
+    'a bar above the last tick': axis({}, [0, 80], 20, data(0, 93)),
+    'a value below the first': axis({}, [20, 80], 20, data(13, 80)),
+    both: axis({}, [-1, 1], '0.5', data('-1.2', '1.2')),
+    'by a hair': axis({}, [0, 1], '0.5', data(0, '1.0000001')),
+    'a falling axis': written('axis', {}, [80, 60, 40], { ...data(10, 80) }),
+    'a log axis': written('axis', {}, [1, 10, 100], { ...data(1, 430) }),
+  },
+  silent: {
+    'data that end at a tick': axis({}, [0, 80], 20, data(0, 80)),
+    'data within': axis({}, [0, 100], 20, data(3, 93)),
+    'data that nobody gave': axis({}, [0, 80], 20),
+    'another surface': written('marks', {}, [1, 2], data(0, 93)),
+    'no ticks': written('axis', {}, [], data(0, 1)),
+    'below zero, within': axis({}, [-100, 0], 20, data(-93, -3)),
+  },
+})
+
+test('the ticks go on to the ends of the data, at their own step', () => {
+  const [fix] = found(axis({}, [0, 80], 20, data(0, 93)), 'beyond-axis')!.fixes
+  expect(fix).toMatchObject({ id: 'enclose', ticks: { step: '20', enclose: true } })
 })

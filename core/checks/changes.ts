@@ -118,6 +118,37 @@ export function* oneExponent(proof: Proof): Generator<Fix> {
 export const stepBy = ({ style }: Proof, step: Decimal): Fix =>
   fix('step-by', { step: plainly(step) }, { way: 'ticks', style, ticks: { step: toText(step) } })
 
+/** Ticks at the same step that go on to the ends of the data. */
+export function* enclosing({ style, step, data }: Proof): Generator<Fix> {
+  if (!step || !data) return
+  yield fix('enclose', {}, { way: 'ticks', style, ticks: { step: toText(step), enclose: true } })
+}
+
+/** Just the decimals that the step of an axis needs. */
+export function* stepDecimals(proof: Proof): Generator<Fix> {
+  if (proof.surface === 'axis' && proof.step)
+    yield fix(
+      'step-decimals',
+      {},
+      styled(proof, 'decimals', {
+        fraction: 'step',
+        ...(proof.style.significant && { significant: null }),
+      }),
+    )
+}
+/** As many decimals on all labels as the longest has, and fewer. */
+export function* exactDecimals(proof: Proof): Generator<Fix> {
+  for (let count = mostWritten(proof); count >= 0; count--)
+    yield fix(
+      'decimals',
+      { count },
+      styled(proof, 'decimals', {
+        fraction: [count, count],
+        ...(proof.style.significant && { significant: null }),
+      }),
+    )
+}
+
 /** The smallest round steps that the labels' last digit can tell. */
 export function* widerSteps(proof: Proof): Generator<Fix> {
   const place = Math.max(

@@ -1,70 +1,11 @@
 import { multiply } from '../decimal/arithmetic'
-import { type Decimal, decimal } from '../decimal/decimal'
+import { decimal } from '../decimal/decimal'
 import type { Style } from '../style/fields'
-import { textWidth } from '../text/advance'
-import { alongOf } from '../ticks/linear'
 import { fewerDecimals, oneRung, stepBy } from './changes'
 import { fix, type FixId } from './fixes'
 import { labelsOf, valuesOf } from './proof'
+import { clearances, gapOf, isBeside, type Labelled } from './room'
 import type { Check, Fix, Proof, Room, Surface } from './types'
-
-/** Labels side by side need a gap of this part of the font size to be told apart. */
-const GAP = 0.5
-/** Labels of these stand side by side in the room; of the others each has all of it. */
-const BESIDE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'legend'])
-/** Marks that are told where few are: both ends, the largest and the least. */
-const MOST_TOLD = 4
-const isBeside = ({ surface }: Pick<Proof, 'surface'>, room: Room): boolean =>
-  !room.each && BESIDE.has(surface)
-/** Lines that do not touch are told apart without more. */
-const gapOf = ({ stacked, fontSize }: Room): number => (stacked ? 0 : GAP * fontSize)
-
-/** A line of text is this many ems high. */
-const LINE = 1.2
-interface Labelled extends Pick<Proof, 'surface' | 'around' | 'below'> {
-  readonly values: readonly Decimal[]
-  readonly labels: readonly string[]
-}
-
-const widthsOf = (
-  { labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>,
-  { fontSize, weight, turned, stacked }: Room,
-): number[] =>
-  labels.map((label, at) => {
-    if (stacked) return fontSize
-    if (turned) return LINE * fontSize
-    const beside = textWidth(around?.[at] ?? '', fontSize)
-    return Math.max(
-      textWidth(label, fontSize, weight) + beside,
-      textWidth(below?.[at] ?? '', fontSize),
-    )
-  })
-
-/**
- * Where the middle of each label stands: at its tick, or in the middle of its share of the room.
- */
-function middlesOf(
-  { surface, values }: Labelled,
-  { width, ends, middles }: Room,
-): readonly number[] {
-  if (middles?.length === values.length) return middles
-  if (surface !== 'axis') return values.map((_, at) => ((at + 0.5) * width) / values.length)
-  const reach = ends ?? ([values[0]!, values.at(-1)!] as const)
-  return values.map((value) => alongOf(value, reach) * width)
-}
-
-/**
- * Pixels between each label and the next, or between its end and that of its room; below zero where
- * they collide.
- */
-function clearances(labelled: Labelled, room: Room): number[] {
-  const widths = widthsOf(labelled, room)
-  if (!isBeside(labelled, room)) return widths.map((width) => room.width - width)
-  const middles = middlesOf(labelled, room)
-  return widths
-    .slice(1)
-    .map((width, at) => middles[at + 1]! - middles[at]! - (width + widths[at]!) / 2)
-}
 
 /**
  * The least room between labels of an axis, in pixels beyond the gap that tells them apart; zero or
@@ -75,6 +16,9 @@ export const clearanceOf = (labelled: Labelled, room: Room): number =>
     (least, clear) => Math.min(least, clear - gapOf(room)),
     room.width,
   )
+
+/** Marks that are told where few are: both ends, the largest and the least. */
+const MOST_TOLD = 4
 
 /** Shorter ways of writing the same numbers. */
 const SHORTER = [
@@ -88,6 +32,12 @@ const TITLES = [
   ['rung-in-title', { notation: 'scaled', rung: 'shared', unitAt: 'title' }],
 ] as const satisfies readonly (readonly [FixId, Style])[]
 
+/** In another rung, ticks need other decimals. */
+const byStep = ({ surface, step, style }: Proof): Style =>
+  surface === 'axis' && step
+    ? { fraction: 'step', ...(style.significant && { significant: null }) }
+    : {}
+
 /** Twice, four, five and ten times the step. */
 function* fewerTicks(proof: Proof): Generator<Fix> {
   if (proof.surface !== 'axis' || !proof.step) return
@@ -95,6 +45,20 @@ function* fewerTicks(proof: Proof): Generator<Fix> {
     const step = multiply(proof.step, decimal(times))
     yield stepBy(proof, step)
   }
+}
+
+/** Ways to write numbers on less room: another rung, fewer labels, and what is said in a title. */
+export function* shorterForms(proof: Proof): Generator<Fix> {
+  const { style, surface, values } = proof
+  yield* oneRung(proof)
+  for (const [id, changes] of SHORTER)
+    yield fix(id, {}, { way: 'notation', style: { ...style, ...changes, ...byStep(proof) } })
+  yield* fewerTicks(proof)
+  if (surface === 'marks' && values.length > MOST_TOLD)
+    yield fix('few-labels', {}, { way: 'layout', style, layout: 'fewerLabels' })
+  if (!TITLED.has(surface)) return
+  for (const [id, changes] of TITLES)
+    yield fix(id, {}, { way: 'unit', style: { ...style, ...changes } })
 }
 
 /** Lengths are in whole pixels. */
@@ -159,14 +123,6 @@ export const crowded: Check<Tight> = {
     if (proof.surface === 'marks' && proof.around)
       yield fix('second-line', {}, { way: 'layout', style, layout: 'secondLine' })
     yield* fewerDecimals(proof)
-    yield* oneRung(proof)
-    for (const [id, changes] of SHORTER)
-      yield fix(id, {}, { way: 'notation', style: { ...style, ...changes } })
-    yield* fewerTicks(proof)
-    if (proof.surface === 'marks' && proof.values.length > MOST_TOLD)
-      yield fix('few-labels', {}, { way: 'layout', style, layout: 'fewerLabels' })
-    if (!TITLED.has(proof.surface)) return
-    for (const [id, changes] of TITLES)
-      yield fix(id, {}, { way: 'unit', style: { ...style, ...changes } })
+    yield* shorterForms(proof)
   },
 }

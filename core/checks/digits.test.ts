@@ -105,3 +105,42 @@ test('messages show what was meant', () => {
     found(written('marks', { fraction: [2, 2] }, ['1.5', '2.5']), 'idle-zeros')!.fixes[0]!.style,
   ).toEqual({ fraction: [1, 1] })
 })
+
+const [halves, quarters] = [
+  ['0.5', '1', '1.5'],
+  ['2', '2.25', '2.5', '2.75'],
+] as const
+describeCheck('uneven-decimals', {
+  finds: {
+    'quarters on an axis': axis({}, [2, '2.75'], '0.25'),
+    'halves on an axis': axis({ fraction: [0, 1] }, [0, 2], '0.5'),
+    'millions on an axis': axis({ notation: 'scaled', rung: 6 }, [0, 2e6], 5e5),
+    'a column': written('table', { fraction: [0, 2] }, quarters),
+    marks: written('marks', { fraction: [0, 1] }, halves),
+    percent: written('table', { unit: { kind: 'percent' }, fraction: [0, 1] }, ['0.125', '0.25']),
+    'edges of a legend': written('legend', { fraction: [0, 2] }, ['0.25', '0.5']),
+  },
+  silent: {
+    'as many as the step needs': axis({ fraction: 'step' }, [2, '2.75'], '0.25'),
+    'exactly two': written('table', { fraction: [2, 2] }, quarters),
+    'significant digits': written('table', { significant: [1, 3] }, quarters),
+    'whole numbers without, by choice': written(
+      'table',
+      { fraction: [2, 2], trailingZeros: 'stripIfInteger' },
+      quarters,
+    ),
+    'rungs of each label': written(
+      'marks',
+      { notation: 'scaled', fraction: [0, 1] },
+      [950_000, 1_200_000],
+    ),
+    'a log axis': written('axis', {}, ['0.01', '0.1', '1']),
+    'labels that stand alone': written('tooltip', { fraction: [0, 2] }, quarters),
+    'zero beside others': written('table', { fraction: [0, 1] }, ['0', '0.5', '1.5']),
+  },
+})
+
+test('on an axis the decimals that the step needs are offered first', () => {
+  const [first] = found(axis({}, [2, '2.75'], '0.25'), 'uneven-decimals')!.fixes
+  expect(first).toMatchObject({ id: 'step-decimals', style: { fraction: 'step' } })
+})

@@ -6,6 +6,7 @@ import type { Change, Fix, FixParams } from './types'
  */
 const words = {
   decimals: ({ count }: { count: number }) => `Write ${decimalsText(count)}`,
+  'step-decimals': () => 'Write the decimals that the step needs',
   seconds: () => 'Write seconds too',
   'with-error': () => 'Write the error too',
   'show-sign': () => 'Show the sign',
@@ -15,6 +16,10 @@ const words = {
   'one-rung': () => 'Share one rung',
   'one-exponent': () => 'Share one exponent',
   'step-by': ({ step }: { step: string }) => `Step by ${step}`,
+  enclose: () => 'Let the ticks go on to the ends of the data',
+  mean: () => 'Draw the mean',
+  'no-total': () => 'Leave the total out',
+  'all-digits': () => 'Write all digits, without marks between',
   'second-line': () => 'Put what stands behind on a second line',
   'few-labels': () => 'Label the ends, the largest and the least alone',
   'one-symbol': () => 'Write all with one symbol',

@@ -1,10 +1,13 @@
+import { beyondAxis } from './beyond-axis'
 import { binEdge } from './bin-edge'
 import { boundUntrue } from './bound-untrue'
 import { crowded } from './crowded'
+import { cutLabel } from './cut-label'
 import { differenceMismatch } from './difference-mismatch'
 import { doesNotAddUp } from './does-not-add-up'
 import { factorUnsaid } from './factor-unsaid'
 import { floatNoise } from './float-noise'
+import { groupedName } from './grouped-name'
 import { hyphenMinus } from './hyphen-minus'
 import { idleZeros } from './idle-zeros'
 import { inexactInput } from './inexact-input'
@@ -26,6 +29,7 @@ import { sharesNot100 } from './shares-not-100'
 import { signInText } from './sign-in-text'
 import { splitCount } from './split-count'
 import { stepHidden } from './step-hidden'
+import { summedRatio } from './summed-ratio'
 import { surfacesDisagree } from './surfaces-disagree'
 import { textAsNumber } from './text-as-number'
 import { timestamp } from './timestamp'
@@ -33,6 +37,7 @@ import { tooFine } from './too-fine'
 import type { Check } from './types'
 import { unclearMarks } from './unclear-marks'
 import { unevenSteps } from './uneven-steps'
+import { unevenDecimals } from './uneven-decimals'
 import { unfamiliarRung } from './unfamiliar-rung'
 import { unitLost } from './unit-lost'
 import { unitUnconverted } from './unit-unconverted'
@@ -49,6 +54,9 @@ export const checks: readonly Check[] = [
   unitLost,
   unitUnconverted,
   unevenSteps,
+  beyondAxis,
+  cutLabel,
+  groupedName,
   misread,
   textAsNumber,
   inexactInput,
@@ -58,6 +66,7 @@ export const checks: readonly Check[] = [
   signInText,
   timestamp,
   unclearMarks,
+  summedRatio,
   doesNotAddUp,
   sharesNot100,
   differenceMismatch,
@@ -74,6 +83,7 @@ export const checks: readonly Check[] = [
   crowded,
   splitCount,
   floatNoise,
+  unevenDecimals,
   idleZeros,
   tooFine,
   unfamiliarRung,

@@ -162,3 +162,38 @@ test('many crowded marks keep the labels of their ends, the largest and the leas
   expect(finding.fixes.map(({ layout }) => layout)).toEqual(['fewerLabels'])
   expect(found(written('marks', {}, values, room(2000)), 'crowded')).toBeUndefined()
 })
+
+const framed = (frame: readonly [number, number], middles: readonly number[], more = {}) => ({
+  room: { width: 300, fontSize: 12, frame, middles, ...more },
+})
+const stackedIn = (across: number) => ({
+  room: { width: 300, fontSize: 12, stacked: true, across, middles: [0, 150, 300] },
+})
+const thousands = [0, 500_000, 1_000_000]
+describeCheck('cut-label', {
+  finds: {
+    'a last label past the edge': written('axis', {}, thousands, framed([0, 300], [20, 150, 295])),
+    'a first label past it': written('marks', {}, [1e6, 5, 7], framed([0, 300], [5, 150, 250])),
+    'labels at the left, too wide': written('axis', {}, thousands, stackedIn(30)),
+    'one label wider than all': written('axis', {}, [12345678901234567890n.toString()], {
+      room: { width: 60, fontSize: 12 },
+    }),
+    'a mark over the axis': written('marks', {}, [1e6, 5], framed([40, 300], [45, 200])),
+    'edges of a legend': written('legend', {}, [1e6, 2e6], framed([0, 120], [10, 110])),
+  },
+  silent: {
+    'labels within': written('axis', {}, thousands, framed([-40, 340], [0, 150, 300])),
+    'room at the left': written('axis', {}, thousands, stackedIn(80)),
+    'no room known': written('axis', {}, thousands),
+    'a headline, which breaks': written('headline', {}, [1e12], {
+      room: { width: 40, fontSize: 12 },
+    }),
+    'turned labels': written(
+      'axis',
+      {},
+      thousands,
+      framed([0, 300], [4, 150, 296], { turned: true }),
+    ),
+    'by less than the air of a letter': written('marks', {}, [8, 5], framed([0, 300], [3, 200])),
+  },
+})

@@ -1,3 +1,4 @@
+import { extent } from '../data/extent'
 import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { whereResolved } from '../error'
 import { linearTicks } from '../ticks/linear'
@@ -10,6 +11,16 @@ import type { Change, Check, Finding, Fix, Proof, Severity, Subject, ToldFinding
 
 const MOST_FIXES = 2
 
+/** What ticks after a change span: what they did, and the data where these are to lie within. */
+function endsAfter(
+  subject: Subject,
+  { enclose = false }: NonNullable<Change['ticks']>,
+): readonly [Decimal, Decimal] {
+  const ends = [valueAt(subject, 0), valueAt(subject, subject.values.length - 1)]
+  const [least, largest] = extent([...ends, ...((enclose && subject.data) || [])])
+  return [least!, largest!]
+}
+
 /**
  * The subject after a change: another style, and other ticks where the change says so.
  *
@@ -17,13 +28,12 @@ const MOST_FIXES = 2
  */
 export function changed(subject: Subject, change: Change): Subject {
   if (change.dropsLabels) return { ...subject, byHand: undefined }
+  if (change.dropsTotal) return { ...subject, total: undefined }
+  if (change.aggregate) return { ...subject, aggregate: change.aggregate }
   if (change.layout) return layouts[change.layout](subject)
   if (!change.ticks) return { ...subject, style: change.style }
   const step = parseDecimal(change.ticks.step)!
-  const ends: readonly [Decimal, Decimal] = [
-    valueAt(subject, 0),
-    valueAt(subject, subject.values.length - 1),
-  ]
+  const ends = endsAfter(subject, change.ticks)
   return {
     ...subject,
     style: change.style,
@@ -154,7 +164,14 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
   // Checks often propose the same change.
   const tried = new Map<string, Found>()
   const findingsAfter = (check: Check, change: Change): Found | null => {
-    const key = JSON.stringify([change.style, change.ticks, change.dropsLabels, change.layout])
+    const key = JSON.stringify([
+      change.style,
+      change.ticks,
+      change.dropsLabels,
+      change.layout,
+      change.dropsTotal,
+      change.aggregate,
+    ])
     if (!tried.has(key)) {
       const after = whereResolved(() => proofOf(changed(subject, change)))
       // Where its own check is not silent, what the others find does not matter.

@@ -1,4 +1,6 @@
 import type { Decimal } from '../decimal/decimal'
+import type { AggregateId } from '../data/aggregate'
+import type { Role } from '../data/roles'
 import type { DecidedColumn, Decision } from '../label/fast/column'
 import type { Context } from '../label/context'
 import type { Plan, Row } from '../label/types'
@@ -46,6 +48,10 @@ export interface Room {
    * Whether labels stand above each other, as at the left of a chart: then the width is its height.
    */
   readonly stacked?: boolean
+  /** Where the picture begins and ends along them; what stands out of it is not seen. */
+  readonly frame?: readonly [from: number, to: number]
+  /** How wide labels above each other may be. */
+  readonly across?: number
   /** Whether labels stand upright along the axis, a quarter turned. */
   readonly turned?: boolean
 }
@@ -65,6 +71,12 @@ export interface Subject {
   readonly context?: Context
   /** What is counted whole is marked `count`. */
   readonly kind?: string
+  /** What the column of the values is. */
+  readonly role?: Role
+  /** How the rows of each mark are put together, where a mark stands for several. */
+  readonly aggregate?: AggregateId
+  /** The least and the largest number that is drawn along an axis. */
+  readonly data?: readonly [Decimal, Decimal]
   /** Labels written by hand in place of the style's, tick by tick. */
   readonly byHand?: readonly string[]
   /** The whole that the values are parts of, printed beside them. */
@@ -139,12 +151,18 @@ export interface Change {
     | 'marks'
     | 'labels'
     | 'layout'
+    | 'total'
+    | 'aggregate'
   /** Complete: it replaces the style. */
   readonly style: Style
   /** New ticks, where the change is one of the axis. */
-  readonly ticks?: { readonly step: string }
+  readonly ticks?: { readonly step: string; readonly enclose?: boolean }
   /** Whether labels by hand give way to the style's. */
   readonly dropsLabels?: boolean
+  /** Whether the total goes. */
+  readonly dropsTotal?: boolean
+  /** How the rows of each mark are put together instead. */
+  readonly aggregate?: AggregateId
   /** How labels of marks stand, where the change is one of the chart. */
   readonly layout?: Layout
 }

@@ -1,7 +1,7 @@
 import { type DecimalMark, isMissing, plainNumber, readCell, speaksFor } from './cells'
 import { columnOf } from './column'
 import type { ImportedColumn, Looked } from './types'
-import type { Role } from './roles'
+import type { Role } from '../../core/data/roles'
 import { readWritten } from './written'
 
 /** A column while its cells come in. */

@@ -2,7 +2,8 @@ import { orderOf } from '../../core/data/dates'
 import { fromNumber, toText } from '../../core/decimal/decimal'
 import { reasonForDates } from './dates'
 import { SAMPLED } from './numbers'
-import { type Judged, type Role, roleOfTexts } from './roles'
+import { type Role } from '../../core/data/roles'
+import { type Judged, roleOfTexts } from './roles'
 import type { Ask, Cells, ImportedColumn } from './types'
 
 function* textsOf({ others }: Cells): Generator<string> {

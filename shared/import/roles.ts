@@ -1,8 +1,5 @@
+import type { Role } from '../../core/data/roles'
 import type { Header } from './header'
-
-export const ROLES = ['number', 'ratio', 'date', 'year', 'code', 'text'] as const
-/** What a column is for: numbers and ratios are reckoned with, the others are names. */
-export type Role = (typeof ROLES)[number]
 
 /** Whether a column of a role holds numbers to reckon with. */
 export const isNumeric = (role: Role): boolean => role === 'number' || role === 'ratio'

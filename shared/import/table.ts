@@ -5,7 +5,7 @@ import { type Intake, intake } from './intake'
 import { type AskedOrder, isUnclear, reasonForDates } from './dates'
 import { ImportError } from './error'
 import { asDelimited } from './json'
-import type { Role } from './roles'
+import type { Role } from '../../core/data/roles'
 import { readRows } from './rows'
 import { readWritten } from './written'
 

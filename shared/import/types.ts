@@ -1,5 +1,5 @@
 import type { Style } from '../../core/style/fields'
-import type { Role } from './roles'
+import type { Role } from '../../core/data/roles'
 import type { Written } from './written'
 
 export interface UnreadCell {

@@ -148,6 +148,7 @@ export function partText(
 export function marksRoomOf(
   geometries: readonly Geometry[],
   panels: readonly PanelDrawing[],
+  grid: Pick<PanelGrid, 'width'>,
   fontSize: number,
 ): Room | undefined {
   const [first] = geometries
@@ -158,7 +159,9 @@ export function marksRoomOf(
   const width = geometries.reduce((sum, one) => sum + one.marksWidth, 0)
   if (geometries.length > 1) return { ...common, width }
   const { labelled } = panels[0]!.drawing
-  return { ...common, width, middles: labelled.map((at) => Math.round(first.marks[at]!.label.x)) }
+  const middles = labelled.map((at) => Math.round(first.marks[at]!.label.x))
+  const from = first.ticks.reduce((least, { x, anchor }) => (anchor === 'end' ? x : least), 0)
+  return { ...common, width, middles, frame: [Math.floor(from), grid.width] }
 }
 
 /** The room of the axis's labels: side by side below, or above each other at the left. */
@@ -169,9 +172,14 @@ export function axisRoomOf(
 ): Room | undefined {
   if (!geometry || geometry.ticks.length === 0) return undefined
   const { ticks } = geometry
-  if (isBelow) return { width, fontSize, middles: ticks.map(({ x }) => Math.round(x)) }
+  if (isBelow) {
+    const middles = ticks.map(({ x }) => Math.round(x))
+    return { width, fontSize, middles, frame: [0, width] }
+  }
   const middles = ticks.map(({ y }) => Math.round(height - y))
-  return { width: height, fontSize, stacked: true, middles }
+  // They end where they stand.
+  const across = Math.floor(Math.min(...ticks.map(({ x }) => x)))
+  return { width: height, fontSize, stacked: true, middles, across }
 }
 
 /** Names keep to their room: some lines at most, the rest behind an ellipsis. */

@@ -1,4 +1,5 @@
 import type { Room, Surface } from '../../core/checks/types'
+import type { Role } from '../../core/data/roles'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Labeller } from '../../core/label/labeller'
 import type { Context, Recorded } from '../../core/label/context'
@@ -106,6 +107,8 @@ export interface PageValues
   // What a change of style leaves as it is.
   readonly chart: ChartWishes
   readonly wishes: TickWishes
+  /** What the quantity's column is, where its reading was kept. */
+  readonly role: Role | undefined
   readonly recorded: Recorded
   readonly filter: Quantity['filter']
   readonly readers: StudyDocument['readers']

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { schemas } from '../../core/style/schemas'
-import { ROLES } from '../import/roles'
+import { ROLES } from '../../core/data/roles'
 import { id } from './texts'
 
 /** What a column is for, and how its cells were read. */

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { DERIVATION_IDS } from '../../core/data/derive'
 import { ASKED_ORDERS } from '../import/dates'
-import { ROLES } from '../import/roles'
+import { ROLES } from '../../core/data/roles'
 import { studyDocumentSchema } from './document'
 import { name } from './texts'
 

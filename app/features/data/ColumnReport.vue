@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { DecimalMark } from '~~/shared/import/cells'
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
-import { type Role, ROLES } from '~~/shared/import/roles'
+import { type Role, ROLES } from '~~/core/data/roles'
 import type { Ask, ImportedColumn } from '~~/shared/import/types'
 import { importDialog as words, roleTitles } from './words'
 

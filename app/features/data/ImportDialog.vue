@@ -2,7 +2,7 @@
 import type { AskedOrder } from '~~/shared/import/dates'
 import type { DecimalMark } from '~~/shared/import/cells'
 import type { ImportedColumn } from '~~/shared/import/types'
-import type { Role } from '~~/shared/import/roles'
+import type { Role } from '~~/core/data/roles'
 import { type ImportedTable, readTable } from '~~/shared/import/table'
 import { useStudy } from '~/stores/study'
 import ColumnReport from './ColumnReport.vue'

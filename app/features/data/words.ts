@@ -1,4 +1,4 @@
-import type { Role } from '~~/shared/import/roles'
+import type { Role } from '~~/core/data/roles'
 import type { Told } from '~/composables/words'
 
 /** What columns are for. */

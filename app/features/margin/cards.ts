@@ -71,8 +71,8 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     const also = take((one) => one.surface === main.surface && mends(one))
     // Ticks are the axis's own, and how labels stand the marks': what they mend is never another
     // surface's.
-    const isShared =
-      main.fixes[0]!.ticks === undefined && !main.fixes[0]!.dropsLabels && !main.fixes[0]!.layout
+    const { ticks, dropsLabels, layout, dropsTotal, aggregate } = main.fixes[0]!
+    const isShared = !ticks && !dropsLabels && !layout && !dropsTotal && !aggregate
     const surfaces = new Set(
       isShared
         ? sorted

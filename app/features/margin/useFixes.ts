@@ -36,10 +36,13 @@ export function useFixes() {
     if (change.ticks)
       return study.setTicks(what, {
         ...quantity.ticks,
+        ...(change.ticks.enclose ? { domain: undefined, ends: 'loose' as const } : {}),
         step: change.ticks.step,
         count: undefined,
         multipleOf: undefined,
       })
+    if (change.aggregate) return study.setChart(what, { aggregate: change.aggregate })
+    if (change.dropsTotal) return study.setTotal(what, undefined)
     if (change.layout) return study.setChart(what, layouts[change.layout])
     if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })
     const patches = surfaces.flatMap((surface) => {

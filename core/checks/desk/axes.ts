@@ -31,7 +31,7 @@ export const axes: readonly DeskCase[] = [
   ),
   due(
     'K and M on one axis',
-    'mixed-rungs',
+    ['mixed-rungs', 'uneven-decimals'],
     axis({ notation: 'scaled', fraction: [0, 1] }, [0, 2_000_000], 500_000),
   ),
   fine('M alone on it', axis({ ...shared(), fraction: one }, [0, 2_000_000], 500_000)),

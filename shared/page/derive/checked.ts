@@ -1,5 +1,7 @@
+import { extent } from '../../../core/data/extent'
 import { type Subject, type Surface, SURFACES } from '../../../core/checks/types'
 import type { Derivation } from '../../graph/derivation'
+import type { Drawing } from '../../forms/types'
 import { numberStep } from '../axis'
 import { changesOf } from '../marks'
 import { packed } from '../packing'
@@ -29,6 +31,22 @@ function summedIn({
   return { total: total ?? undefined, ...(selected.size > 0 ? { selection: summed } : {}) }
 }
 
+const AGGREGATED = ['chart', 'drawing', 'rows'] as const
+/** How the rows of marks are put together, where some mark stands for several. */
+function aggregatedIn({
+  chart,
+  drawing,
+  rows,
+}: Pick<PageValues, (typeof AGGREGATED)[number]>): Pick<Subject, 'aggregate'> {
+  const isEach = !rows || rows.values.length <= (drawing?.all.length ?? 0)
+  return isEach ? {} : { aggregate: chart.aggregate }
+}
+/** The least and the largest number that is drawn. */
+function drawnEnds(drawing: Drawing): Subject['data'] {
+  const [least, largest] = extent(drawing.groups.map(({ value }) => value))
+  return least && largest && [least, largest]
+}
+
 const CHANGED = ['chart', 'drawing', 'partStyle.change'] as const
 /** Changes that marks print, and what they are written in where that is not the marks' own way. */
 function changesIn(
@@ -50,8 +68,10 @@ type Own = CheckedSubject extends infer One
 /** What is checked of each surface besides its style. */
 const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
   axis: from(
-    ['drawing', 'wishes', 'axisRoom', 'tickLabels'],
-    ({ drawing, wishes, axisRoom, tickLabels }) => ({
+    ['drawing', 'whole', 'wishes', 'axisRoom', 'tickLabels', ...AGGREGATED],
+    ({ drawing, whole, wishes, axisRoom, tickLabels, chart, rows }) => ({
+      data: drawnEnds(whole ?? drawing!),
+      ...aggregatedIn({ drawing, chart, rows }),
       values: drawing!.ticks.values,
       step: numberStep(drawing!.ticks, wishes) ?? undefined,
       room: axisRoom,
@@ -59,8 +79,18 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
     }),
   ),
   marks: from(
-    ['numbers.marks', 'markRows', 'marksRoom', 'beside', 'shown', 'style.tooltip', ...CHANGED],
+    [
+      'numbers.marks',
+      'markRows',
+      'marksRoom',
+      'beside',
+      'shown',
+      'style.tooltip',
+      ...CHANGED,
+      ...AGGREGATED,
+    ],
     (page) => ({
+      ...aggregatedIn(page),
       values: page['numbers.marks'],
       rows: page.markRows,
       room: page.marksRoom,
@@ -99,12 +129,20 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
 export const checkedDerivations = {
   ...each('subject', SURFACES, (surface) =>
     from(
-      ['quantity', 'readers', `style.${surface}`, `context.${surface}`, ...checked[surface].needs],
+      [
+        'quantity',
+        'role',
+        'readers',
+        `style.${surface}`,
+        `context.${surface}`,
+        ...checked[surface].needs,
+      ],
       (page): CheckedSubject => ({
         surface,
         style: page[`style.${surface}`],
         context: page[`context.${surface}`],
         kind: page.quantity.kind,
+        role: page.role,
         title: page.quantity.title,
         readers: page.readers,
         ...checked[surface].make(page as PageValues),

@@ -111,8 +111,8 @@ export const layoutDerivations = {
     page.size ? page.panels.map((panel) => geometryOf(page, panel)) : [],
   ),
   marksRoom: from(
-    ['geometries', 'panels', 'fontSize'],
-    ({ geometries, panels, fontSize }) => marksRoomOf(geometries, panels, fontSize),
+    ['geometries', 'panels', 'grid', 'fontSize'],
+    ({ geometries, panels, grid, fontSize }) => marksRoomOf(geometries, panels, grid, fontSize),
     { same: true },
   ),
   axisRoom: from(

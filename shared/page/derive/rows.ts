@@ -22,6 +22,12 @@ const decided = {
     ({ quantity }): TickWishes => ({ ...quantity.ticks, counted: countedIn(quantity) }),
     { same: true },
   ),
+  role: from(
+    ['quantity', 'dataset'],
+    ({ quantity, dataset }) =>
+      dataset.columns.find(({ name }) => name === quantity.column)?.reading?.role,
+    { same: true },
+  ),
   recorded: from(['quantity'], ({ quantity }) => recordedIn(quantity), { same: true }),
   filter: from(['quantity'], ({ quantity }) => quantity.filter),
   readers: from(['document'], ({ document }) => document.readers),

@@ -1,0 +1,38 @@
+import { plainly } from '../decimal/plainly'
+import { fix } from './fixes'
+import { valueAt } from './proof'
+import type { Check, Surface } from './types'
+
+/** Where bars and dots stand for their rows. */
+const DRAWN: ReadonlySet<Surface> = new Set(['axis', 'marks', 'tooltip', 'legend'])
+
+/**
+ * Protects readers from a sum of ratios, which is the ratio of nothing: prices, rates and means are
+ * averaged. Shares of one whole do add up and are left alone, and so are bars of one row each.
+ */
+export const summedRatio: Check<{ what: 'total' | 'marks'; first: string; count: number }> = {
+  id: 'summed-ratio',
+  title: 'Ratios are added',
+  weight: 'warning',
+  finds: 'a total, or marks of several rows, that add ratios or means',
+  find(proof) {
+    const { kind, role, total, aggregate, surface, values } = proof
+    const isRatio = (kind ?? role) === 'ratio'
+    const what = total !== undefined ? 'total' : 'marks'
+    const isSummed = total !== undefined || (DRAWN.has(surface) && aggregate === 'sum')
+    if (!isRatio || !isSummed || proof.shares || values.length === 0) return null
+    return {
+      severity: 'warning',
+      params: { what, first: plainly(total ?? valueAt(proof, 0)), count: values.length },
+      at: Array.from({ length: values.length }, (_, at) => at),
+    }
+  },
+  message: ({ what, first, count }) =>
+    what === 'total'
+      ? `The total ${first} adds ${count} ratios: it is the ratio of nothing. Ratios are averaged.`
+      : `Each of ${count} marks adds the ratios of its rows, the first to ${first}: it is the ratio of nothing. Ratios are averaged.`,
+  *propose({ style, total, aggregate }) {
+    if (aggregate === 'sum') yield fix('mean', {}, { way: 'aggregate', style, aggregate: 'mean' })
+    if (total !== undefined) yield fix('no-total', {}, { way: 'total', style, dropsTotal: true })
+  },
+}

@@ -1,0 +1,5 @@
+/**
+ * What a column is. Years and codes are names that are made of digits; dates and texts are none.
+ */
+export const ROLES = ['number', 'ratio', 'date', 'year', 'code', 'text'] as const
+export type Role = (typeof ROLES)[number]
