@@ -1,6 +1,7 @@
 import { createInterface } from 'node:readline'
 import { text } from 'node:stream/consumers'
-import { Command as Program } from 'commander'
+import { Command as Program, Option } from 'commander'
+import { FILE_FORM_IDS, FORMS } from '../shared/import/endings'
 import type { CommandOptions } from './command'
 import { commands, labelLines } from './commands'
 import { isInputError, readJson } from './input'
@@ -95,10 +96,20 @@ for (const [name, command] of Object.entries(commands)) {
 program
   .command('inspect')
   .description('what import would make of a table: roles, rules, start styles, findings')
-  .argument('<file>', 'comma-, semicolon- or tab-separated text, JSON or JSON Lines')
-  .action((file: string) => {
+  .argument(
+    '<file>',
+    `a table: ${Object.values(FORMS)
+      .map(({ title }) => title)
+      .join(', ')}`,
+  )
+  .addOption(
+    new Option('--as <form>', 'the form of the file, where its name does not tell it').choices(
+      FILE_FORM_IDS,
+    ),
+  )
+  .action(async (file: string, { as }: { as?: string }) => {
     try {
-      process.stdout.write(`${JSON.stringify(inspectFile(file))}\n`)
+      process.stdout.write(`${JSON.stringify(await inspectFile(file, as))}\n`)
     } catch (error) {
       if (!isInputError(error)) throw error
       refuse(error.message)

@@ -246,7 +246,7 @@ test('inspect says what import would make of a file', () => {
   const file = join(folder, 'trams.csv')
   writeFileSync(file, 'line;year;sales\nA1;2021;€1.2M\nB2;2022;(€950K)\nC3;2023;shut')
   const { status, ...answer } = run('inspect', '', file)
-  const output = answer.output as ReturnType<typeof inspectFile>
+  const output = answer.output as Awaited<ReturnType<typeof inspectFile>>
   expect([status, output.rows]).toEqual([0, 3])
   expect(output.columns.map(({ name, role, rule }) => [name, role, rule])).toEqual([
     ['line', 'code', undefined],

@@ -3,17 +3,17 @@ import type { AskedOrder } from '~~/shared/import/dates'
 import type { DecimalMark } from '~~/shared/import/cells'
 import type { ImportedColumn } from '~~/shared/import/types'
 import type { Role } from '~~/core/data/roles'
+import { FILE_ENDINGS } from '~~/shared/import/endings'
 import { type ImportedTable, readTable } from '~~/shared/import/table'
 import { useStudy } from '~/stores/study'
 import ColumnReport from './ColumnReport.vue'
+import { useTableFile } from './useTableFile'
 import { importDialog as words } from './words'
 
 const visible = defineModel<boolean>('visible', { required: true })
 const study = useStudy()
-const text = ref('')
-const name = ref('')
-const busy = ref(false)
-const refused = ref('')
+const file = useTableFile()
+const { text, name, parts, part, trouble: refused, busy, readPart, readFrom, paste } = file
 /** Whether the table joins the study that is open; one without data waits for it. */
 const joins = ref(false)
 watch(
@@ -62,13 +62,8 @@ const delimiters: Record<string, string> = {
   '|': 'bars',
 }
 
-async function read(file: File | undefined) {
-  if (!file) return
-  text.value = await file.text()
-  name.value = file.name.replace(/\.(csv|tsv|txt)$/i, '')
-}
-const choose = (event: Event) => read((event.target as HTMLInputElement).files?.[0])
-const drop = (event: DragEvent) => read(event.dataTransfer?.files[0])
+const choose = (event: Event) => readFrom((event.target as HTMLInputElement).files?.[0])
+const drop = (event: DragEvent) => readFrom(event.dataTransfer?.files[0])
 
 async function bringIn() {
   busy.value = true
@@ -78,8 +73,7 @@ async function bringIn() {
     if (joins.value) await study.bringIn(called, text.value, said.value)
     else await navigateTo(`/study/${await study.bringInAlone(called, text.value, said.value)}`)
     visible.value = false
-    text.value = ''
-    name.value = ''
+    file.clear()
   } catch (error) {
     refused.value = (error as Error).message
   } finally {
@@ -102,7 +96,7 @@ async function bringIn() {
           >{{ words.chooseOne
           }}<input
             type="file"
-            accept=".csv,.tsv,.txt,text/csv"
+            :accept="FILE_ENDINGS.join(',')"
             :aria-label="words.chooseFile"
             @change="choose" /></span
         >{{ words.commasSemicolonsAndTabs }}</label
@@ -115,7 +109,18 @@ async function bringIn() {
         placeholder="site,depth&#10;Farrow Ledge,0.125&#10;Holm Skerry,0.25"
         class="paste"
         autofocus
+        @paste="paste"
       />
+      <label v-if="parts.length > 0" class="name"
+        >{{ words.part }}
+        <Select
+          :model-value="part"
+          :options="parts.map((label, value) => ({ label, value }))"
+          option-label="label"
+          option-value="value"
+          size="small"
+          @update:model-value="readPart($event)"
+      /></label>
       <label for="import-name" class="name"
         >{{ words.name }}
         <InputText id="import-name" v-model="name" size="small" :placeholder="words.pastedTable"

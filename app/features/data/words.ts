@@ -19,8 +19,9 @@ export const importDialog = {
   bringInData: 'Bring in data',
   pasteTableDropFile: 'Paste a table, drop a file here, or',
   chooseOne: 'choose one',
+  part: 'Table',
   chooseFile: 'Choose a file',
-  commasSemicolonsAndTabs: '. Commas, semicolons and tabs are all fine.',
+  commasSemicolonsAndTabs: ': CSV, JSON, HTML, an OpenDocument spreadsheet or Parquet.',
   name: 'Name',
   rowsPartedByColumns: (rowCount: Told, delimiter: Told, numbers: Told, length: Told) =>
     `${rowCount} rows parted by ${delimiter}, ${numbers} of ${length} columns are numbers.`,

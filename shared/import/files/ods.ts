@@ -1,0 +1,154 @@
+import { strFromU8, unzipSync } from 'fflate'
+import { SaxesParser } from 'saxes'
+import { shift } from '../../../core/decimal/arithmetic'
+import { parseDecimal, toText } from '../../../core/decimal/decimal'
+import { ImportError } from '../error'
+import { type Sheet, tabular } from './cells'
+import type { FileForm } from './types'
+
+/** A sheet repeats its empty rows and columns to its own end: beyond these none is looked at. */
+const [MOST_ROWS, MOST_COLUMNS] = [5_000_000, 5000]
+/** Bytes of the sheets, unpacked. */
+const MOST_BYTES = 512 * 2 ** 20
+
+type Attributes = Readonly<Record<string, string>>
+/** How the value of a cell is written, by the type that it has (ISO/IEC 26300-3, 19.389). */
+const written: Readonly<Record<string, (cell: Attributes) => string | undefined>> = {
+  float: (cell) => cell['office:value'],
+  percentage(cell) {
+    const value = parseDecimal(cell['office:value'] ?? '')
+    return value ? `${toText(shift(value, 2))}%` : undefined
+  },
+  currency: (cell) =>
+    [cell['office:value'], cell['office:currency']].filter((text) => text !== undefined).join(' '),
+  date: (cell) => cell['office:date-value']?.replace(/T00:00:00(?:\.0+)?$/, ''),
+  time: (cell) => hoursOf(cell['office:time-value']),
+  boolean: (cell) => cell['office:boolean-value'],
+  string: (cell) => cell['office:string-value'],
+}
+/** "PT01H30M00S" as 1:30:00. */
+function hoursOf(text: string | undefined): string | undefined {
+  const found = /^PT(\d+)H(\d+)M(\d+)(?:[.,]\d+)?S$/.exec(text ?? '')
+  return found ? `${Number(found[1])}:${found[2]}:${found[3]}` : text
+}
+const countIn = (text: string | undefined, most: number): number =>
+  Math.min(Math.max(1, Number(text ?? 1) || 1), most)
+
+/** What is taken of a document so far. */
+interface Taken {
+  readonly sheets: { readonly name: string; readonly rows: string[][] }[]
+  row: string[] | null
+  /** How often the row stands, and empty rows that count only where another row follows. */
+  repeated: number
+  waiting: number
+  cell: { readonly attributes: Attributes; text: string | null } | null
+  /** Elements that are open and no part of the cells. */
+  aside: number
+}
+
+function endCell(taken: Taken): void {
+  const { cell, row } = taken
+  if (!cell || !row) return
+  const { attributes, text } = cell
+  const value = written[attributes['office:value-type'] ?? '']?.(attributes) ?? text ?? ''
+  const count = countIn(attributes['table:number-columns-repeated'], MOST_COLUMNS)
+  for (let at = 0; at < count && row.length < MOST_COLUMNS; at++) row.push(value)
+  taken.cell = null
+}
+function endRow(taken: Taken): void {
+  const { row, repeated } = taken
+  const rows = taken.sheets.at(-1)?.rows
+  if (!row || !rows) return
+  if (row.every((text) => text === '')) taken.waiting += repeated
+  else {
+    for (; taken.waiting > 0 && rows.length < MOST_ROWS; taken.waiting--) rows.push([])
+    for (let at = 0; at < repeated && rows.length < MOST_ROWS; at++) rows.push(row)
+  }
+  taken.row = null
+}
+const addText = (taken: Taken, text: string): void => {
+  if (taken.cell?.text != null) taken.cell.text += text
+}
+const beginCell = (taken: Taken, attributes: Attributes): void =>
+  void (taken.cell = { attributes, text: null })
+
+const opens: Readonly<Record<string, (taken: Taken, attributes: Attributes) => void>> = {
+  'table:table'(taken, attributes) {
+    const name = attributes['table:name'] ?? `sheet ${taken.sheets.length + 1}`
+    taken.sheets.push({ name, rows: [] })
+    taken.waiting = 0
+  },
+  'table:table-row'(taken, attributes) {
+    taken.row = []
+    taken.repeated = countIn(attributes['table:number-rows-repeated'], MOST_ROWS)
+  },
+  'table:table-cell': beginCell,
+  'table:covered-table-cell': beginCell,
+  'text:p'({ cell }) {
+    if (cell) cell.text = cell.text === null ? '' : `${cell.text} `
+  },
+  'text:s': (taken, attributes) => addText(taken, ' '.repeat(countIn(attributes['text:c'], 100))),
+  'text:tab': (taken) => addText(taken, ' '),
+  // What is noted beside a cell is no part of it.
+  'office:annotation': (taken) => void taken.aside++,
+}
+const closes: Readonly<Record<string, (taken: Taken) => void>> = {
+  'table:table-cell': endCell,
+  'table:covered-table-cell': endCell,
+  'table:table-row': endRow,
+  'office:annotation': (taken) => void taken.aside--,
+}
+const isPart = ({ aside }: Taken, name: string): boolean =>
+  aside === 0 || name === 'office:annotation'
+
+/** The sheets of a document's content. @throws ImportError for one that is broken */
+function sheetsIn(xml: string): readonly Sheet[] {
+  const taken: Taken = { sheets: [], row: null, repeated: 1, waiting: 0, cell: null, aside: 0 }
+  const parser = new SaxesParser()
+  parser.on('opentag', ({ name, attributes }) => {
+    if (isPart(taken, name)) opens[name]?.(taken, attributes)
+  })
+  parser.on('closetag', ({ name }) => {
+    if (isPart(taken, name)) closes[name]?.(taken)
+  })
+  parser.on('text', (text) => {
+    if (taken.aside === 0) addText(taken, text)
+  })
+  parser.on('error', (error) => {
+    throw new ImportError(`This spreadsheet is broken: ${error.message}`)
+  })
+  parser.write(xml).close()
+  return taken.sheets
+}
+
+/** The content of a packed document. @throws ImportError where it has none */
+function contentOf(bytes: Uint8Array): string {
+  const files = (() => {
+    try {
+      return unzipSync(bytes, {
+        filter: ({ name, originalSize }) => name === 'content.xml' && originalSize <= MOST_BYTES,
+      })
+    } catch (error) {
+      throw new ImportError(`This spreadsheet cannot be unpacked: ${(error as Error).message}.`)
+    }
+  })()
+  const content = files['content.xml']
+  if (!content)
+    throw new ImportError(
+      'This packed file is no OpenDocument spreadsheet, or one of more than 512 MB. Save it as .ods or .csv in the program that made it.',
+    )
+  return strFromU8(content)
+}
+
+/**
+ * An OpenDocument spreadsheet (ISO/IEC 26300): the values of cells as they are kept, not as they
+ * are shown; percent, money and dates by the types of their cells.
+ */
+export const ods: FileForm = {
+  id: 'ods',
+  begins: (bytes) => bytes[0] === 0x50 && bytes[1] === 0x4b,
+  read: async (bytes, part) => {
+    const isFlat = bytes[0] === 0x3c || bytes[0] === 0xef
+    return tabular(sheetsIn(isFlat ? new TextDecoder().decode(bytes) : contentOf(bytes)), part)
+  },
+}
