@@ -18,12 +18,17 @@ export interface Rows {
   readonly ragged: readonly number[]
   /** Blank lines left out. */
   readonly blank: number
+  /** Lines above and below the table that are none of its rows. */
+  readonly titles: readonly string[]
+  readonly notes: readonly string[]
 }
 
 /** What takes the rows. */
 export interface Takes {
   /** Whether a first line is the header. */
   isHeader(row: readonly string[]): boolean
+  /** So many rows are taken at most. */
+  readonly most?: number
   /** What takes in the column at a place. */
   column(at: number, delimiter: string): Intake
 }
@@ -55,36 +60,66 @@ function* piecesOf(text: string): Generator<string> {
   }
 }
 
-/** Rows that tell what parts the cells. */
+/** Rows that tell what parts the cells, and how many there are. */
 const TELLING = 50
+/** What parts the cells of a table, and how many cells most of its rows have. */
+interface Shape {
+  readonly delimiter: string
+  readonly width: number
+}
+/** The width that most rows have; the larger of two that are as many. */
+function usualWidth(rows: readonly (readonly string[])[]): { width: number; alike: number } {
+  const counts = new Map<number, number>()
+  for (const { length } of rows) counts.set(length, (counts.get(length) ?? 0) + 1)
+  const [width, count] = [...counts].reduce(
+    (best, one) => (one[1] > best[1] || (one[1] === best[1] && one[0] > best[0]) ? one : best),
+    [1, 0],
+  )
+  return { width, alike: count / rows.length }
+}
 /**
- * What parts the cells: where most of the first rows have as many cells as the first, and more than
+ * What parts the cells: where most of the first rows have as many cells as each other, and more than
  * one; commas last, which stand in numbers and sentences too.
  */
-function delimiterOf(piece: string): string {
-  const scores = DELIMITERS.map((delimiter) => {
+function shapeOf(piece: string): Shape {
+  const shapes = DELIMITERS.map((delimiter) => {
     const { data } = Papa.parse<string[]>(piece, { delimiter, preview: TELLING })
-    const rows = data.filter((row) => !isBlank(row))
-    const width = rows[0]?.length ?? 1
-    const alike = rows.filter((row) => row.length === width).length
-    return { delimiter, alike: width > 1 ? alike / rows.length : 0, width }
+    const { width, alike } = usualWidth(data.filter((row) => !isBlank(row)))
+    return { delimiter, width, alike: width > 1 ? alike : 0 }
   })
-  const best = scores.reduce((a, b) =>
+  const best = shapes.reduce((a, b) =>
     b.alike > a.alike || (b.alike === a.alike && b.alike > 0 && b.width > a.width) ? b : a,
   )
-  return best.alike > 0 ? best.delimiter : COMMA
+  return best.alike > 0 ? best : { delimiter: COMMA, width: 1 }
+}
+
+/** Words that notes under a table begin with. */
+const NOTE = /^(?:source|note|notes|quelle|anmerkung|fuente|nota|fonte|bron)s?\b|^[*†‡§¹²³]|^\d\)/iu
+/**
+ * The text of a row that is no row of its table, but a title or a note: it stands alone in a line,
+ * or over all columns. null where it may be a row whose other cells are missing.
+ */
+function textAlone(row: readonly string[], width: number, isApart: boolean): string | null {
+  if (width < 2) return null
+  const filled = row.map((cell) => cell.trim()).filter((cell) => cell !== '')
+  const [text] = filled
+  if (text === undefined || filled.some((cell) => cell !== text) || !/\p{L}/u.test(text))
+    return null
+  const isOverAll = filled.length === width
+  const isFirst = filled.length === 1 && row[0]!.trim() === text
+  return isOverAll || row.length === 1 || (isFirst && (isApart || NOTE.test(text))) ? text : null
 }
 
 /**
  * Parts text into rows, some thousands at a time.
  * @throws ImportError for a quotation mark astray
  */
-function parse(text: string, take: (row: readonly string[], delimiter: string) => void): void {
+function parse(text: string, take: (row: readonly string[], shape: Shape) => void): void {
   let read = 0
-  let delimiter: string | undefined
+  let shape: Shape | undefined
   for (const piece of piecesOf(text)) {
-    delimiter ??= delimiterOf(piece)
-    const { data, errors } = Papa.parse<string[]>(piece, { delimiter })
+    shape ??= shapeOf(piece)
+    const { data, errors } = Papa.parse<string[]>(piece, { delimiter: shape.delimiter })
     const broken = errors.find((error) => error.type === 'Quotes')
     if (broken)
       throw new ImportError(
@@ -92,7 +127,7 @@ function parse(text: string, take: (row: readonly string[], delimiter: string) =
       )
     // The end of a piece's last row would make an empty one more.
     if (data.length > 1 && isBlank(data.at(-1)!) && /[\n\r]$/.test(piece)) data.pop()
-    for (const row of data) take(row, delimiter)
+    for (const row of data) take(row, shape)
     read += data.length
   }
 }
@@ -120,8 +155,12 @@ export function readRows(text: string, takes: Takes): Rows {
   ]
   /** Blank lines since the last row; they count only where another row follows. */
   let [waiting, blank] = [0, 0]
+  const titles: string[] = []
+  /** Rows that are notes, unless another row follows. */
+  let held: (readonly string[])[] = []
 
   function push(row: readonly string[]): void {
+    if (rowCount === takes.most) return
     while (columns.length < row.length) {
       const column = takes.column(columns.length, parted)
       for (let at = 0; at < rowCount; at++) column.push('')
@@ -131,24 +170,33 @@ export function readRows(text: string, takes: Takes): Rows {
     rowCount++
     if (row.length !== width) ragged.push(rowCount)
   }
+  /** Takes a row that begins the table; whether it is its header. */
+  function begin(row: readonly string[], delimiter: string): boolean {
+    ;[parted, width] = [delimiter, row.length]
+    if (!takes.isHeader(row)) return false
+    header = row
+    row.forEach((_, at) => columns.push(takes.column(at, delimiter)))
+    return true
+  }
 
-  parse(bare, (row, delimiter) => {
+  parse(bare, (row, shape) => {
     if (isBlank(row)) {
       if (width > 0) waiting++
       return
     }
+    const alone = textAlone(row, shape.width, width === 0 || waiting > 0 || held.length > 0)
     if (width === 0) {
-      ;[parted, width] = [delimiter, row.length]
-      if (takes.isHeader(row)) {
-        header = row
-        row.forEach((_, at) => columns.push(takes.column(at, delimiter)))
-        return
-      }
+      if (alone !== null) return void titles.push(alone)
+      if (begin(row, shape.delimiter)) return
     }
+    if (alone !== null) return void held.push(row)
+    held.forEach(push)
+    held = []
     if (columns.length <= 1 && row.length === 1) for (; waiting > 0; waiting--) push([''])
     blank += waiting
     waiting = 0
     push(row)
   })
-  return { delimiter: parted, header, columns, rowCount, ragged, blank }
+  const notes = held.map((row) => row.find((cell) => cell.trim() !== '')!.trim())
+  return { delimiter: parted, header, columns, rowCount, ragged, blank, titles, notes }
 }

@@ -6,7 +6,8 @@ import { type AskedOrder, isUnclear, reasonForDates } from './dates'
 import { ImportError } from './error'
 import { asDelimited } from './json'
 import type { Role } from '../../core/data/roles'
-import { readRows } from './rows'
+import { readRows, type Rows } from './rows'
+import { totalRow } from './totals'
 import { readWritten } from './written'
 
 export interface ImportedTable {
@@ -42,6 +43,22 @@ function withoutAnswered(
   const { asks, ...rest } = column
   const open = asks.filter(({ about }) => about !== 'mark')
   return open.length > 0 ? { ...rest, asks: open } : rest
+}
+
+const MOST_QUOTED = 3
+function quotedFew(texts: readonly string[]): string {
+  const few = texts.slice(0, MOST_QUOTED).map((text) => `“${text}”`)
+  return [...few, ...(texts.length > MOST_QUOTED ? ['…'] : [])].join(', ')
+}
+/** What stood around the table and is none of its rows. */
+function aroundIt({ titles, notes }: Pick<Rows, 'titles' | 'notes'>): string[] {
+  const told = (texts: readonly string[], where: string, what: string) =>
+    texts.length === 0
+      ? []
+      : [
+          `${texts.length === 1 ? `The line ${where}` : `${texts.length} lines ${where}`} the table ${texts.length === 1 ? `is taken for a ${what}` : `are taken for ${what}s`}: ${quotedFew(texts)}.`,
+        ]
+  return [...told(titles, 'above', 'title'), ...told(notes, 'below', 'note')]
 }
 
 /** Whether a first line names the columns: some cell of it is neither number nor missing. */
@@ -92,11 +109,21 @@ const withDates = (
  * @example readTable('site;kg\nHolm;1,5').columns[1].cells() // ['1.5']
  */
 export function readTable(given: string, said: Said = {}): ImportedTable {
-  const { dates = {}, roles = {}, marks = {} } = said
   const text = asDelimited(given)
+  const table = readDelimited(text, said)
+  const total = totalRow(table.columns, table.rowCount)
+  if (total === null) return table
+  const parts = readDelimited(text, said, table.rowCount - 1)
+  const notice = `The last row, “${total}”, is the sum of those above it and was left out: else it would be counted twice.`
+  return { ...parts, notices: [...parts.notices, notice] }
+}
+
+function readDelimited(text: string, said: Said, most?: number): ImportedTable {
+  const { dates = {}, roles = {}, marks = {} } = said
   const take = (markAt: (at: number) => DecimalMark, texts: ReadonlySet<number>) =>
     readRows(text, {
       isHeader,
+      most,
       column: (at, delimiter) => intake({ mark: markAt(at), delimiter, keepsTexts: texts.has(at) }),
     })
   let rows = take(() => '.', new Set())
@@ -113,7 +140,7 @@ export function readTable(given: string, said: Said = {}): ImportedTable {
   // Rare enough to read the text once more: points that part groups, texts among plain numbers.
   if (rows.columns.some((_, at) => markAt(at) === ',')) rows = take(markAt, new Set())
   const { delimiter, header, rowCount, ragged, blank, columns: intakes } = rows
-  const notices: string[] = []
+  const notices = aroundIt(rows)
   if (blank > 0) notices.push(`${blank} blank ${blank === 1 ? 'line was' : 'lines were'} left out.`)
   const names = namesOf(
     intakes.map((_, at) => nameAt(at)),
