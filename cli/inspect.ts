@@ -8,6 +8,7 @@ import { startOfTable } from '../shared/page/start'
 import { styleOf } from '../shared/quantities'
 import { studyFindings } from '../shared/report/findings'
 import { InputError } from './input'
+import { tablesFor } from './locales'
 
 /** The bytes of a file. @throws InputError for one that cannot be read */
 export function fileBytes(path: string): Uint8Array {
@@ -32,7 +33,7 @@ export const fileText = (path: string): string => new TextDecoder().decode(fileB
  */
 export async function inspectFile(path: string, as?: string) {
   const table = await tableIn(path, as)
-  const { document, dataset, cellsOf } = startOfTable(basename(path), table)
+  const { document, dataset, cellsOf, regions } = startOfTable(basename(path), table, tablesFor)
   const styles = document.quantities.map((quantity) => [
     quantity.column,
     Object.fromEntries(SURFACES.map((surface) => [surface, styleOf(document, quantity, surface)])),
@@ -49,7 +50,7 @@ export async function inspectFile(path: string, as?: string) {
     findings: studyFindings({
       document,
       datasets: [dataset],
-      regions: {},
+      regions,
       cellsOf: (_, name) => cellsOf(name),
     }),
   }

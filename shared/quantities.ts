@@ -4,6 +4,7 @@ import type { Row } from '../core/label/types'
 import { inherit } from '../core/style/inherit'
 import type { FullStyle, Style } from '../core/style/fields'
 import type { Role } from '../core/data/roles'
+import { headerOf } from './import/header'
 import type { ColumnMeta, DatasetMeta } from './study/dataset'
 import type { Quantity } from './study/quantity'
 import { STYLED_PARTS, type StyledPart } from './forms/parts'
@@ -69,7 +70,8 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
         id: `${dataset.id}.${position}`,
         datasetId: dataset.id,
         column: name,
-        title: name,
+        // Labels say the unit.
+        title: unit ? headerOf(name).title : name,
         recorded: reading?.recorded ?? 0,
         ...(isRatio ? { kind: 'ratio' as const } : {}),
         ...(unit?.kind === 'measure' ? { measure: String(unit.id) } : {}),

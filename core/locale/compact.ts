@@ -14,7 +14,16 @@ export interface PowerName {
  * @param patterns of the powers from 3 on, as CLDR's compact decimal formats have them
  * @example namesIn([{ other: '0K' }, { other: '00K' }]) // K for 3, twice
  */
-export const namesIn = (patterns: readonly ByPlural[] | null): PowerName[] =>
+export function namesIn(patterns: readonly ByPlural[] | null): readonly PowerName[] {
+  if (!patterns) return NONE
+  const found = known.get(patterns) ?? readNames(patterns)
+  known.set(patterns, found)
+  return found
+}
+const NONE: readonly PowerName[] = []
+/** A region's names are asked for with every label that is read. */
+const known = new WeakMap<readonly ByPlural[], readonly PowerName[]>()
+const readNames = (patterns: readonly ByPlural[] | null): PowerName[] =>
   (patterns ?? []).flatMap((byPlural, at) =>
     Object.values(byPlural).flatMap((pattern) => {
       const { zeros, positive } = parsePattern(pattern)

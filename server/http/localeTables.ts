@@ -1,6 +1,15 @@
 import type { Regions } from '../../core/label/region'
-import { needsOf, regionsBy, tableNamed, type TableKinds } from '../../core/label/needs'
+import {
+  joinRegions,
+  needsOf,
+  regionsBy,
+  tableNamed,
+  type TableKinds,
+} from '../../core/label/needs'
 import type { Style } from '../../core/style/schemas'
+import type { ImportedTable } from '../../shared/import/table'
+import { stylesToStart } from '../../shared/page/start'
+import type { StudyDocument } from '../../shared/study/document'
 import { readAsset } from './assets'
 
 /** A kind's tables by region. */
@@ -42,3 +51,13 @@ export async function regionsFor(style: Style): Promise<Regions> {
     tableIn<Kind>(all[kind], name)!,
   )
 }
+
+/**
+ * The tables that the quantities of a table begin with in a study: those of its units, in its
+ * regions.
+ */
+export const regionsOfTable = async (
+  table: ImportedTable,
+  document: StudyDocument,
+): Promise<Regions> =>
+  joinRegions(await Promise.all(stylesToStart(document, table).map(regionsFor)))

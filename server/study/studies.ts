@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto'
-import { readTable, type Said } from '../../shared/import/table'
+import { type ImportedTable, readTable } from '../../shared/import/table'
 import type { DatasetMeta } from '../../shared/study/dataset'
 import type { SaveRequest } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
 import { newDocument, type StudyDocument } from '../../shared/study/document'
+import type { Regions } from '../../core/label/region'
 import { startsOf } from '../../shared/page/start'
 import { columnCells, insertColumn } from '../db/columns'
 import type { Db } from '../db/database'
@@ -66,20 +67,18 @@ export function saveStudy(
 }
 
 /**
- * Reads a table into a study; each numeric column becomes a quantity, and the first is shown.
+ * Takes a table into a study; each numeric column becomes a quantity, and the first is shown.
  *
- * @param said what its owner says of its columns
- * @throws ImportError when the text is no table
+ * @param regions tables of the regions and units that its quantities are written in
  * @returns the study with it, or undefined when there is none of that id
  */
-export function importDataset(
+export function importTable(
   db: Db,
   studyId: string,
   name: string,
-  text: string,
-  said?: Said,
+  table: ImportedTable,
+  regions: Regions = {},
 ): Study | undefined {
-  const table = readTable(text, said)
   return db.transaction(() => {
     const study = loadStudy(db, studyId)
     if (!study) return undefined
@@ -87,7 +86,8 @@ export function importDataset(
     insertDataset(db, studyId, { id, name, rowCount: table.rowCount, notices: [...table.notices] })
     table.columns.forEach((column, position) => insertColumn(db, id, position, column))
     const dataset: DatasetMeta = listDatasets(db, studyId).find((one) => one.id === id)!
-    const quantities = startsOf(study.document, dataset, (column) => columnCells(db, id, column))
+    const cellsOf = (column: string) => columnCells(db, id, column)
+    const quantities = startsOf(study.document, dataset, { cellsOf, regions })
     const document: StudyDocument = {
       ...study.document,
       quantities: [...study.document.quantities, ...quantities],
@@ -98,12 +98,26 @@ export function importDataset(
 }
 
 /**
- * Begins a study with a table, in one go: where the table cannot be read there is no study either.
+ * Reads a table into a study.
  *
  * @throws ImportError when the text is no table
+ * @returns the study with it, or undefined when there is none of that id
  */
-export const studyOfTable = (db: Db, name: string, text: string, said?: Said): Study =>
+export const importDataset = (
+  db: Db,
+  studyId: string,
+  name: string,
+  text: string,
+): Study | undefined => importTable(db, studyId, name, readTable(text))
+
+/** Begins a study with a table, in one go. */
+export const studyOfTable = (
+  db: Db,
+  name: string,
+  table: ImportedTable,
+  regions?: Regions,
+): Study =>
   db.transaction(() => {
     const study = createStudy(db, newDocument(name), 'Begin the study')
-    return importDataset(db, study.id, name, text, said)!
+    return importTable(db, study.id, name, table, regions)!
   })()

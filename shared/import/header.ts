@@ -7,6 +7,8 @@ export interface Header {
   readonly unit: NonNullable<Style['unit']> | null
   /** The power of ten that it names: 3 for thousands. */
   readonly power: number
+  /** What it names without unit and rung. */
+  readonly title: string
   readonly isCode: boolean
   readonly isYear: boolean
   readonly isRatio: boolean
@@ -36,14 +38,16 @@ const OTHER_WORDS = new Set([
   'miles',
 ])
 
-/** The texts of a header in which it may name unit and rung. */
-function saidIn(name: string): string[] {
+/** The texts of a header in which it may name unit and rung, each with what stands before it. */
+function saidIn(name: string): { text: string; before: string }[] {
   const last = LAST.exec(name)?.[1]
-  return [
-    BRACKETS.exec(name)?.[1],
-    BEHIND.exec(name)?.[1],
-    last && !OTHER_WORDS.has(last) && unitNamed(last) ? last : undefined,
-  ].flatMap((text) => (text ? [text.trim().replace(/^in\s+/i, '')] : []))
+  const isLast = last && !OTHER_WORDS.has(last) && unitNamed(last)
+  return [BRACKETS, BEHIND, ...(isLast ? [LAST] : [])].flatMap((pattern) => {
+    const found = pattern.exec(name)
+    if (!found?.[1]) return []
+    const before = name.slice(0, found.index).trim()
+    return [{ text: found[1].trim().replace(/^in\s+/i, ''), before }]
+  })
 }
 
 /**
@@ -53,10 +57,11 @@ function saidIn(name: string): string[] {
  */
 export function headerOf(name: string): Header {
   const flags = { isCode: CODE.test(name), isYear: YEAR.test(name), isRatio: RATIO.test(name) }
-  for (const text of saidIn(name)) {
+  for (const { text, before } of saidIn(name)) {
     const { power, unit } = besideOf(text.replace(/\bof\b\s*/i, ''))
     const named = unitNamed(unit)
-    if (named || (power > 0 && unit === '')) return { unit: named, power, ...flags }
+    if (named || (power > 0 && unit === ''))
+      return { unit: named, power, title: before || name, ...flags }
   }
-  return { unit: null, power: 0, ...flags }
+  return { unit: null, power: 0, title: name, ...flags }
 }
