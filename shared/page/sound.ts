@@ -1,4 +1,4 @@
-import { valueAt } from '../../core/checks/proof'
+import { labelsOf, valueAt } from '../../core/checks/proof'
 import { findAll, runChecks } from '../../core/checks/run'
 import type { Finding, Fix, Subject, Surface } from '../../core/checks/types'
 import { compare } from '../../core/decimal/arithmetic'
@@ -60,10 +60,24 @@ const SEEN: Readonly<Record<string, number>> = {
   crowded: 50,
   'long-headline': 20,
   'uneven-decimals': 5,
+  'unfamiliar-rung': 4,
   'idle-zeros': 2,
 }
 const weigh = (findings: readonly Pick<Finding, 'check' | 'severity'>[]): number =>
   findings.reduce((sum, { check, severity }) => sum + (SEEN[check] ?? GRAVE[severity]), 0)
+
+/** Nobody counts more digits than these; and few read more where a number is to be taken in at once. */
+const [MOST_COUNTED, MOST_TAKEN_IN] = [15, 7]
+const [UNCOUNTED, HEAVY] = [20, 3]
+const AT_ONCE: ReadonlySet<Surface> = new Set(['marks', 'headline', 'sentence'])
+function lengthWeight(surface: Surface, labels: readonly string[]): number {
+  const most = labels.reduce(
+    (count, label) => Math.max(count, label.match(/\p{Nd}/gu)?.length ?? 0),
+    0,
+  )
+  if (most > MOST_COUNTED) return UNCOUNTED
+  return most > MOST_TAKEN_IN && AT_ONCE.has(surface) ? HEAVY : 0
+}
 
 /** A style and how grave is what is found of it. */
 interface Judged {
@@ -72,11 +86,9 @@ interface Judged {
 }
 const judged = (subject: Subject, style: Style): Judged | null =>
   whereResolved(() => {
-    const { findings } = findAll({ ...subject, style })
-    return {
-      style,
-      weight: weigh(findings.map(({ check, severity }) => ({ check: check.id, severity }))),
-    }
+    const { proof, findings } = findAll({ ...subject, style })
+    const told = findings.map(({ check, severity }) => ({ check: check.id, severity }))
+    return { style, weight: weigh(told) + lengthWeight(subject.surface, labelsOf(proof)) }
   })
 
 /** A fix that changes the style and nothing else. */

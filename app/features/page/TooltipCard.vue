@@ -53,11 +53,13 @@ defineProps<{
   border-radius: 3px;
   box-shadow: var(--shadow);
   width: max-content;
-  max-width: 200px;
   white-space: nowrap;
 }
 
-.tip > * {
+/* Names may be shortened, numbers never. */
+.name,
+.title {
+  max-width: 200px;
   overflow: hidden;
   text-overflow: ellipsis;
 }

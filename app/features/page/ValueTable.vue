@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useVirtualList } from '@vueuse/core'
-import { compare } from '~~/core/decimal/arithmetic'
 import { machineLabel } from '~~/core/label/machine'
 import { halves } from '~~/core/label/align'
 import type { Row, Value } from '~~/core/label/types'
@@ -10,6 +9,8 @@ import type { Rows } from '~~/shared/page/rows'
 import type { Writing } from '~~/shared/page/values'
 import type { PlaceSet } from '~/features/margin/cards'
 import { vLabel } from '~/controls/vLabel'
+import { useRowOrder } from './rowOrder'
+import { useColumnWidths } from './columnWidths'
 import { textWidth } from './width'
 import { valueTable as words } from './words'
 
@@ -39,22 +40,7 @@ const emit = defineEmits<{ select: [at: number]; take: [other: OtherColumn] }>()
 const ROW_HEIGHT = 26
 const HEAD_HEIGHT = 30
 const ADJUSTED = '†'
-const order = ref<'rows' | 'down' | 'up'>('rows')
-const nextOrder = { rows: 'down', down: 'up', up: 'rows' } as const
-const arrows = { rows: '', down: ' ↓', up: ' ↑' } as const
-const sorts = { rows: 'none', down: 'descending', up: 'ascending' } as const
-
-/** Rows by their number; missing ones stay last. */
-const ordered = computed(() => {
-  const places = props.rows.cells.map((_, at) => at)
-  if (order.value === 'rows') return places
-  const direction = order.value === 'up' ? 1 : -1
-  return places.sort((a, b) => {
-    const [left, right] = [props.rows.values[a], props.rows.values[b]]
-    if (!left || !right) return Number(!left) - Number(!right)
-    return direction * compare(left, right)
-  })
-})
+const { ordered, sorting, arrow, turn } = useRowOrder(() => props.rows)
 /** An adjusted label is marked as one. */
 const labelOf = (at: number) =>
   props.adjusted.has(at)
@@ -66,6 +52,7 @@ const halvesOf = (at: number) =>
     props.written.value.writer.parts(props.rows.cells[at], props.caseRows.value?.[at]),
     props.align,
   )
+const widths = useColumnWidths(() => ({ ...props, labelOf }))
 /** Rows whose labels decide how much room stands behind the decimal marks. */
 const MOST_MEASURED = 200
 const tailWidth = computed(() => {
@@ -95,7 +82,11 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
       :aria-label="words.rowEach(title)"
       :aria-rowcount="rows.cells.length + 1"
     >
-      <div class="row head" role="row" :style="{ height: `${HEAD_HEIGHT}px` }">
+      <div
+        class="row head"
+        role="row"
+        :style="{ height: `${HEAD_HEIGHT}px`, minWidth: `${widths.least.value}px` }"
+      >
         <span role="columnheader" class="pick" :title="words.rowsInTotal">Σ</span>
         <span v-for="text in rows.texts" :key="text.name" role="columnheader">{{ text.name }}</span>
         <span v-for="other in others" :key="other.name" role="columnheader" class="number beside"
@@ -108,9 +99,9 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
           </button></span
         >
         <span v-if="machine" role="columnheader" class="number machine">{{ words.byMachine }}</span>
-        <span role="columnheader" class="number" data-head="table" :aria-sort="sorts[order]">
-          <button type="button" :title="words.sortByNumber" @click="order = nextOrder[order]">
-            {{ title }}{{ arrows[order] }}
+        <span role="columnheader" class="number" data-head="table" :aria-sort="sorting">
+          <button type="button" :title="words.sortByNumber" @click="turn">
+            {{ title }}{{ arrow }}
           </button>
         </span>
         <span role="columnheader" class="pick"><TableColumns /></span>
@@ -120,7 +111,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
         class="rows"
         role="rowgroup"
         tabindex="0"
-        :style="{ height: `${rowsHeight}px` }"
+        :style="{ height: `${rowsHeight}px`, minWidth: `${widths.least.value}px` }"
         @scroll="containerProps.onScroll"
       >
         <div role="presentation" :style="wrapperProps.style">
@@ -190,6 +181,8 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 
 <style scoped>
 .table {
+  overflow-x: auto;
+  overflow-y: hidden;
   font-size: 13px;
 }
 
@@ -199,6 +192,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
   column-gap: var(--gap-3);
   padding-right: var(--gap-2);
   border-bottom: 1px solid var(--rule-soft);
+  background: var(--sheet);
 }
 
 .row > * {
@@ -227,7 +221,15 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 }
 
 .row > .number {
-  min-width: 84px;
+  flex: 1 0 v-bind('`${widths.number.value}px`');
+}
+
+/* The first column of names stays while the others are scrolled. */
+.row > .pick + * {
+  position: sticky;
+  left: 0;
+  z-index: 1;
+  background: inherit;
 }
 
 .row > .machine {
