@@ -64,6 +64,7 @@ test('the whole path: from a pasted table to a module that writes the same label
   await page.getByRole('img', { name: 'Columns of warming' }).waitFor()
 
   await page.getByLabel('Tick step', { exact: true }).fill('0.125')
+  await page.locator('[data-surface="axis"]').first().click()
   await choose(/^decimals:/, 'no decimals')
   await finding('step-hidden', 'axis')
     .getByText('The axis goes up by 0.125, but a reader sees it go up by 0 or 1')
@@ -214,7 +215,7 @@ test('bringing data in is a step like others: undone, and redone over a reload',
   await page.reload()
   await page.getByRole('button', { name: 'Redo' }).click()
   await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
-  await until(() => labels('marks'), ['11.75', '4.125'])
+  await until(() => labels('marks'), ['11.750', '4.125'])
   await show('Revenue')
   await saved()
 })

@@ -30,18 +30,17 @@ function placesFor({ fraction, significant, priority }: Precision, lead: number)
 /**
  * A precision as it is in one level: at a rung, or over an exponent.
  *
- * @example precisionAt({ …, by: { rungs: [0, 2] } }, { rung: 1, exponent: null }).fraction // [2, 2]
+ * @example precisionAt({ …, by: [0, 2] }, { rung: 1, exponent: null }).fraction // [2, 2]
  */
 export function precisionAt(
-  { by, ...precision }: Precision,
+  precision: Precision,
   { rung, exponent }: Pick<Written, 'rung' | 'exponent'>,
 ): Precision {
-  if (!by) return precision
-  if ('rungs' in by)
-    return exponent === null ? { ...precision, fraction: pairOf(by.rungs[rung]!) } : precision
-  return { ...precision, fraction: pairOf(Math.max(0, (exponent ?? 0) - by.place)) }
+  const { by } = precision
+  const ofRung = exponent === null ? (by as readonly number[] | undefined)?.[rung] : undefined
+  const count = typeof by === 'number' ? Math.max(0, exponent! - by) : ofRung
+  return count === undefined ? precision : { ...precision, fraction: [count, count] }
 }
-const pairOf = (count: number): readonly [number, number] => [count, count]
 
 /**
  * The place of the last digit that a precision keeps.

@@ -28,7 +28,7 @@ function levelsOf({ rungs, fixedRung, exponent }: Rule): readonly Level[] {
 function byLevels(needed: readonly number[]): Needed {
   const most = Math.max(...needed)
   const isOne = needed.every((count) => count === most)
-  return isOne ? { fraction: [most, most] } : { fraction: [0, most], by: { rungs: needed } }
+  return isOne ? { fraction: [most, most] } : { fraction: [0, most], by: needed }
 }
 
 /** Decimals that leave a number with at most three significant digits. */
@@ -52,7 +52,7 @@ function ofSteps(plan: Plan, rule: Rule, first: Decimal | undefined, step: Decim
   const ofFirst = first && toUnits(rule, shift(first, plan.recorded))
   const numbers = [ofStep, ...(ofFirst && ofFirst.coefficient !== 0n ? [ofFirst] : [])]
   if (rule.exponent?.fixed === null)
-    return { fraction: [0, MOST_STEP_DECIMALS], by: { place: Math.min(...numbers.map(lastPower)) } }
+    return { fraction: [0, MOST_STEP_DECIMALS], by: Math.min(...numbers.map(lastPower)) }
   return byLevels(
     levelsOf(rule).map((level) => Math.max(...numbers.map((one) => decimalsIn(one, level)))),
   )

@@ -122,7 +122,7 @@ export interface Precision {
    * Decimals of each rung, by its place, or the power of ten of the last digit of labels with
    * exponents of their own; in place of `fraction`.
    */
-  readonly by?: { readonly rungs: readonly number[] } | { readonly place: number }
+  readonly by?: readonly number[] | number
 }
 
 /** A rung of a rule, with the region's own frames for it in place of the rule's. */

@@ -69,6 +69,7 @@ const quantity = (style: Style): Quantity => ({
   ...study.document.quantities[0]!,
   title: 'Größe & Maß',
   style,
+  surfaces: {},
 })
 
 test.each<Style>([

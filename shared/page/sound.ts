@@ -1,6 +1,12 @@
 import { labelsOf, valueAt } from '../../core/checks/proof'
 import { findAll, runChecks } from '../../core/checks/run'
-import type { Finding, Fix, Subject, Surface } from '../../core/checks/types'
+import {
+  type Finding,
+  type Fix,
+  type Subject,
+  type Surface,
+  SURFACES,
+} from '../../core/checks/types'
 import { compare } from '../../core/decimal/arithmetic'
 import { whereResolved } from '../../core/error'
 import { suggest } from '../../core/suggest/suggest'
@@ -13,16 +19,6 @@ import { present } from './packing'
 import { pageSnapshot, type SnapshotSources } from './snapshot'
 import type { CheckedSubject } from './subjects'
 
-/** Surfaces that begin with a style of their own where the quantity's would not be sound. */
-const STYLED: readonly Surface[] = [
-  'axis',
-  'marks',
-  'table',
-  'tooltip',
-  'legend',
-  'headline',
-  'sentence',
-]
 /** Of a long column so many values tell how it is written. */
 const LOOKED_AT = 500
 /** Of these, so many are what the search looks at: the least, the largest, and some between. */
@@ -126,8 +122,10 @@ const MOST_TRIED = 4
 function soundStyle(subject: Subject): Style | null {
   const own = subject.values.length === 0 ? null : judged(subject, subject.style)
   if (!own || own.weight === 0) return null
-  let best = own
-  for (const { style } of suggest(fewOf(subject)).slice(0, MOST_TRIED)) {
+  // Fixes keep more of the digits than the search does.
+  let best = mended(subject, own)
+  const sought = best.weight === 0 ? [] : suggest(fewOf(subject)).slice(0, MOST_TRIED)
+  for (const { style } of sought) {
     const found = judged(subject, style)
     if (found && found.weight < best.weight) best = found
     if (best.weight === 0) break
@@ -185,7 +183,8 @@ const ROOMIER: readonly Partial<ChartWishes>[] = [
  * @example withSoundStart({ …, quantity: population }).surfaces // { axis: { notation: 'scaled', … } }
  */
 export function withSoundStart(sources: SnapshotSources): Quantity {
-  let best = styled(sources, STYLED)
+  const whole = withOwnStyle(sources)
+  let best = styled({ ...sources, quantity: whole }, SURFACES)
   const { quantity } = best
   const surfaces = { ...quantity.surfaces }
   for (const surface of DRAWN) delete surfaces[surface]
@@ -196,4 +195,15 @@ export function withSoundStart(sources: SnapshotSources): Quantity {
     if (found.weight < best.weight) best = found
   }
   return best.quantity
+}
+
+/**
+ * The quantity with what its table needs as its own style, so that all surfaces follow it until
+ * they are given another: what is set on one of them is changed by nothing that is said of all.
+ */
+function withOwnStyle({ quantity, ...sources }: SnapshotSources): Quantity {
+  const page = pageSnapshot({ ...sources, quantity })
+  if (!page.drawing || !page.shown.includes('table')) return quantity
+  const style = whereResolved(() => soundStyle(subjectOf(page['subject.table'])))
+  return style ? { ...quantity, style: { ...quantity.style, ...style } } : quantity
 }
