@@ -1,3 +1,4 @@
+import { decimalPair } from '../style/counts'
 import { notationOf } from '../notations'
 import { lastOf } from '../notations/clock'
 import { compare, leadingPower } from '../decimal/arithmetic'
@@ -8,7 +9,7 @@ import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
 import { withDecimals } from '../style/decimals'
-import { decimalPair, withDigits } from '../style/digits'
+import { withDigits } from '../style/digits'
 import { largest } from './numbers'
 import { fix } from './fixes'
 import type { Change, Fix, Proof } from './types'
@@ -124,17 +125,15 @@ export function* enclosing({ style, step, data }: Proof): Generator<Fix> {
   yield fix('enclose', {}, { way: 'ticks', style, ticks: { step: toText(step), enclose: true } })
 }
 
+/** The decimals that the step needs, in place of others. */
+export const withStepDecimals = ({ significant }: Style): Style => ({
+  fraction: 'step',
+  ...(significant && { significant: null }),
+})
 /** Just the decimals that the step of an axis needs. */
 export function* stepDecimals(proof: Proof): Generator<Fix> {
   if (proof.surface === 'axis' && proof.step)
-    yield fix(
-      'step-decimals',
-      {},
-      styled(proof, 'decimals', {
-        fraction: 'step',
-        ...(proof.style.significant && { significant: null }),
-      }),
-    )
+    yield fix('step-decimals', {}, styled(proof, 'decimals', withStepDecimals(proof.style)))
 }
 /** As many decimals on all labels as the longest has, and fewer. */
 export function* exactDecimals(proof: Proof): Generator<Fix> {

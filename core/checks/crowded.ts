@@ -1,7 +1,7 @@
 import { multiply } from '../decimal/arithmetic'
 import { decimal } from '../decimal/decimal'
 import type { Style } from '../style/fields'
-import { fewerDecimals, oneRung, stepBy } from './changes'
+import { fewerDecimals, oneRung, stepBy, withStepDecimals } from './changes'
 import { fix, type FixId } from './fixes'
 import { labelsOf, valuesOf } from './proof'
 import { clearances, gapOf, isBeside, type Labelled } from './room'
@@ -34,9 +34,7 @@ const TITLES = [
 
 /** In another rung, ticks need other decimals. */
 const byStep = ({ surface, step, style }: Proof): Style =>
-  surface === 'axis' && step
-    ? { fraction: 'step', ...(style.significant && { significant: null }) }
-    : {}
+  surface === 'axis' && step ? withStepDecimals(style) : {}
 
 /** Twice, four, five and ten times the step. */
 function* fewerTicks(proof: Proof): Generator<Fix> {

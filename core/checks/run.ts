@@ -4,6 +4,7 @@ import { whereResolved } from '../error'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
 import { byCause, RANK } from './causes'
+import { withStepDecimals } from './changes'
 import { layouts } from './layouts'
 import { proofOf, valueAt } from './proof'
 import { sampleOf } from './sample'
@@ -104,15 +105,27 @@ function isGood(check: Check, before: Found, after: Found): boolean {
 }
 const hasErrors = (found: Found): boolean => [...found.values()].includes('error')
 
+/** Of an axis, what turns to these needs other decimals for the same step. */
+const LEVELS: ReadonlySet<Change['way']> = new Set(['rung', 'notation', 'exponent'])
+/** What a check proposes; on ticks each other rung or exponent with the decimals of their step too. */
+function* proposed(check: Check, proof: Proof): Generator<Fix> {
+  const isStepped = proof.surface === 'axis' && proof.step !== undefined
+  for (const change of check.propose(proof)) {
+    yield change
+    if (isStepped && LEVELS.has(change.way))
+      yield { ...change, style: { ...change.style, ...withStepDecimals(change.style) } }
+  }
+}
+
 /**
  * The changes to try, smallest first. Of a long set those alone that mend a sample of it: first
  * those that leave no error there, since what is an error among some is one among all.
  */
 function* mendsOfSample(check: Check, proof: Proof, at: Verdict['at']): Generator<Fix> {
   const sample = sampleOf(proof, at)
-  if (!sample) return yield* check.propose(proof)
+  if (!sample) return yield* proposed(check, proof)
   const unclean: Fix[] = []
-  for (const change of check.propose(proof)) {
+  for (const change of proposed(check, proof)) {
     const sampled = whereResolved(() => proofOf(changed(sample, change)))
     if (!sampled || check.find(sampled)) continue
     if (findUnlessError(sampled)) yield change

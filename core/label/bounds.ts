@@ -39,7 +39,7 @@ export function digitsIn({ rungs, multiple }: Rule, { coefficient }: Decimal): n
  * @example exactly(twoDecimals, 1, '<') // of 0.001 it keeps 0.001
  */
 export function exactly(
-  { by: _, ...precision }: Precision,
+  { by: _, last: __, ...precision }: Precision,
   count: number,
   bound: '<' | '>',
 ): Precision {

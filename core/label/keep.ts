@@ -28,21 +28,6 @@ function placesFor({ fraction, significant, priority }: Precision, lead: number)
 }
 
 /**
- * A precision as it is in one level: at a rung, or over an exponent.
- *
- * @example precisionAt({ …, by: [0, 2] }, { rung: 1, exponent: null }).fraction // [2, 2]
- */
-export function precisionAt(
-  precision: Precision,
-  { rung, exponent }: Pick<Written, 'rung' | 'exponent'>,
-): Precision {
-  const { by } = precision
-  const ofRung = exponent === null ? (by as readonly number[] | undefined)?.[rung] : undefined
-  const count = typeof by === 'number' ? Math.max(0, exponent! - by) : ofRung
-  return count === undefined ? precision : { ...precision, fraction: [count, count] }
-}
-
-/**
  * The place of the last digit that a precision keeps.
  *
  * @param lead power of ten of the number's leading digit

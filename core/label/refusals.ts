@@ -1,7 +1,7 @@
+import { decimalPair } from '../style/counts'
 import { ZERO } from '../decimal/decimal'
 import { StyleError } from '../error'
 import { notationOf } from '../notations'
-import { decimalPair } from '../style/digits'
 import type { FullStyle } from '../style/schemas'
 import { decide } from './decide'
 import type { Plan, Rule } from './types'

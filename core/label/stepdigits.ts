@@ -13,7 +13,7 @@ const MOST_SIGNIFICANT = 3
 /** More different numbers than this are not told apart by so few digits. */
 const MOST_TOLD = 2 * 10 ** MOST_SIGNIFICANT
 
-type Needed = Pick<Precision, 'fraction' | 'by'>
+type Needed = Pick<Precision, 'fraction' | 'by' | 'last'>
 interface Level {
   readonly base: Base
   readonly power: number
@@ -52,7 +52,7 @@ function ofSteps(plan: Plan, rule: Rule, first: Decimal | undefined, step: Decim
   const ofFirst = first && toUnits(rule, shift(first, plan.recorded))
   const numbers = [ofStep, ...(ofFirst && ofFirst.coefficient !== 0n ? [ofFirst] : [])]
   if (rule.exponent?.fixed === null)
-    return { fraction: [0, MOST_STEP_DECIMALS], by: Math.min(...numbers.map(lastPower)) }
+    return { fraction: [0, MOST_STEP_DECIMALS], last: Math.min(...numbers.map(lastPower)) }
   return byLevels(
     levelsOf(rule).map((level) => Math.max(...numbers.map((one) => decimalsIn(one, level)))),
   )

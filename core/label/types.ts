@@ -118,11 +118,10 @@ export interface Precision {
   readonly increment: string | null
   /** Whether decimals that are all zero are left out. */
   readonly strip: boolean
-  /**
-   * Decimals of each rung, by its place, or the power of ten of the last digit of labels with
-   * exponents of their own; in place of `fraction`.
-   */
-  readonly by?: readonly number[] | number
+  /** Decimals of each rung, by its place, in place of `fraction`. */
+  readonly by?: readonly number[]
+  /** The power of ten of the last digit, where labels with exponents of their own share it. */
+  readonly last?: number
 }
 
 /** A rung of a rule, with the region's own frames for it in place of the rule's. */

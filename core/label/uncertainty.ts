@@ -81,6 +81,7 @@ export function decideUncertain(
       precision: {
         ...rule.precision,
         by: undefined,
+        last: undefined,
         fraction: null,
         significant: [1, all],
         increment: null,

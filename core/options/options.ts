@@ -1,4 +1,5 @@
-import { decimalPair, withDigits } from '../style/digits'
+import { decimalPair } from '../style/counts'
+import { withDigits } from '../style/digits'
 import { notationOf } from '../notations'
 import type { Plan } from '../label/types'
 import type { NumberOptions, Unsaid } from '../notations/types'
@@ -130,8 +131,9 @@ const beyond: readonly Unsaid<FullStyle>[] = [
  * @example decided(inherit({ fraction: 'step' }), planOfQuarters).fraction // [2, 2]
  */
 export function decided(style: FullStyle, { rules }: Plan): FullStyle {
-  const { fraction, by } = rules.at(-1)!.precision
-  const isOne = style.fraction === 'step' && style.cases.length === 0 && fraction && !by
+  const { fraction, by, last } = rules.at(-1)!.precision
+  const isOne =
+    style.fraction === 'step' && style.cases.length === 0 && fraction && !by && last === undefined
   return isOne ? { ...style, fraction: [fraction[0], fraction[1]] } : style
 }
 

@@ -1,5 +1,6 @@
+import { decimalPair } from './counts'
 import type { Style } from './schemas'
-import { decimalPair, withDigits } from './digits'
+import { withDigits } from './digits'
 import { inherit } from './inherit'
 
 /**

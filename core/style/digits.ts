@@ -10,14 +10,6 @@ import { DEFAULTS, type FullStyle } from './fields'
 const moneyDecimals = (unit: FullStyle['unit']): number | null =>
   unit.kind === 'currency' && typeof unit.code === 'string' ? currencyDecimals(unit.code) : null
 
-/**
- * Least and most decimals that a style itself names; null where it names none, or its step decides.
- *
- * @example decimalPair('step') // null
- */
-export const decimalPair = (fraction: FullStyle['fraction']): [number, number] | null =>
-  fraction === 'step' ? null : fraction
-
 /** How many decimals a style has by what it writes; null for as many as are usual. */
 function ownDecimals(style: FullStyle): number | null {
   const { hasAllDigits, isClock } = notationOf(style)

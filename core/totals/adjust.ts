@@ -75,6 +75,7 @@ export function adjustedLabels(
     !rule?.precision.fraction ||
     rule.precision.significant ||
     rule.precision.by ||
+    rule.precision.last !== undefined ||
     rule.precision.increment !== null ||
     model.denominator !== 1
   )

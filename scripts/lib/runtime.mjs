@@ -24,6 +24,10 @@ const RARE = {
     standIn:
       'export const isTurned = () => false, boundOf = () => null, digitsIn = null, exactly = null',
   },
+  leveled: {
+    file: /core\/label\/leveled\.ts$/,
+    standIn: 'export const precisionAt = (precision) => precision',
+  },
   plurals: {
     file: /core\/(locale\/plurals|label\/names)\.ts$/,
     standIn: "export const pluralOf = () => 'other', nameFor = null",

@@ -14,6 +14,7 @@ const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
     'bounds',
     ({ under, over, factor }) => under != null || over != null || (factor ?? '').startsWith('-'),
   ],
+  ['leveled', ({ precision: { by, last } = {} }) => by !== undefined || last !== undefined],
   ['plurals', ({ plurals }) => Boolean(plurals)],
 ]
 

@@ -177,9 +177,8 @@ export function axisRoomOf(
     return { width, fontSize, middles, frame: [0, width] }
   }
   const middles = ticks.map(({ y }) => Math.round(height - y))
-  // They end where they stand.
-  const across = Math.floor(Math.min(...ticks.map(({ x }) => x)))
-  return { width: height, fontSize, stacked: true, middles, across }
+  // The axis gives way to its labels up to half of the chart.
+  return { width: height, fontSize, stacked: true, middles, across: width / 2 - AXIS_GAP }
 }
 
 /** Names keep to their room: some lines at most, the rest behind an ellipsis. */

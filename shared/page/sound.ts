@@ -62,18 +62,11 @@ const SEEN: Readonly<Record<string, number>> = {
 const weigh = (findings: readonly Pick<Finding, 'check' | 'severity'>[]): number =>
   findings.reduce((sum, { check, severity }) => sum + (SEEN[check] ?? GRAVE[severity]), 0)
 
-/** Nobody counts more digits than these; and few read more where a number is to be taken in at once. */
-const [MOST_COUNTED, MOST_TAKEN_IN] = [15, 7]
-const [UNCOUNTED, HEAVY] = [20, 3]
-const AT_ONCE: ReadonlySet<Surface> = new Set(['marks', 'headline', 'sentence'])
-function lengthWeight(surface: Surface, labels: readonly string[]): number {
-  const most = labels.reduce(
-    (count, label) => Math.max(count, label.match(/\p{Nd}/gu)?.length ?? 0),
-    0,
-  )
-  if (most > MOST_COUNTED) return UNCOUNTED
-  return most > MOST_TAKEN_IN && AT_ONCE.has(surface) ? HEAVY : 0
-}
+/** Nobody counts more digits than these. */
+const MOST_COUNTED = 15
+const UNCOUNTED = 20
+const lengthWeight = (labels: readonly string[]): number =>
+  labels.some((label) => (label.match(/\p{Nd}/gu)?.length ?? 0) > MOST_COUNTED) ? UNCOUNTED : 0
 
 /** A style and how grave is what is found of it. */
 interface Judged {
@@ -84,7 +77,7 @@ const judged = (subject: Subject, style: Style): Judged | null =>
   whereResolved(() => {
     const { proof, findings } = findAll({ ...subject, style })
     const told = findings.map(({ check, severity }) => ({ check: check.id, severity }))
-    return { style, weight: weigh(told) + lengthWeight(subject.surface, labelsOf(proof)) }
+    return { style, weight: weigh(told) + lengthWeight(labelsOf(proof)) }
   })
 
 /** A fix that changes the style and nothing else. */

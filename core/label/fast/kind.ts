@@ -43,6 +43,7 @@ function ruleInTens(plan: Plan): Rule | null {
     rule.over === null &&
     rule.zero === null &&
     precision.by === undefined &&
+    precision.last === undefined &&
     precision.increment === null &&
     !precision.strip &&
     precision.rounding in tiesUp &&

@@ -1,6 +1,5 @@
 import { ROUNDING_MODES } from '../../decimal/round'
-import { decimalPair } from '../digits'
-import { decimalsText } from '../counts'
+import { decimalsText, decimalPair } from '../counts'
 import { type FullStyle, PRIORITIES, TRAILING_ZEROS } from '../schemas'
 import { always, orNone, type PhraseOf } from './types'
 
