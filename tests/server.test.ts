@@ -58,7 +58,7 @@ test('errors are problem documents that name the place', async () => {
   )
   expect(refused).toMatchObject({ status: 422 })
   expect(refused.detail).toContain(
-    'document.house.fraction: [3,1] is not allowed; it takes [least, most]',
+    'document.house.fraction: [3,1] is not allowed; it takes step, or [least, most]',
   )
   expect(
     await problem(await send(`/api/studies/${made.id}/datasets`, 'POST', { name: 'x', text: '' })),

@@ -3,7 +3,7 @@ import { mkdtempSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { handOn } from './lib/hand'
-import { removeFolder, root, until, withDesk } from './lib/program'
+import { removeFolder, root, withDesk } from './lib/program'
 
 /** Tables that people bring, and what they find on the page when they have: nothing to mend first. */
 const desk = withDesk()
@@ -17,7 +17,17 @@ afterAll(() => removeFolder(folder))
 /** What may not stand on a page that nobody changed yet. */
 const UNSOUND = ['crowded', 'cut-label', 'uneven-decimals']
 const cards = () => desk.page.locator('article.finding')
-const isChecked = () => desk.page.locator('aside.margin .clean .busy').count()
+const busy = () => desk.page.locator('aside.margin .clean .busy').count()
+/** Checks begin anew while a page is laid out: it is checked when it has been for a while. */
+const [PAUSE, QUIET, PATIENCE] = [50, 6, 200]
+async function settled(): Promise<void> {
+  let quiet = 0
+  for (let turn = 0; quiet < QUIET; turn++) {
+    if (turn === PATIENCE) throw new Error('the page is checked for ten seconds and more')
+    await desk.page.waitForTimeout(PAUSE)
+    quiet = (await busy()) === 0 ? quiet + 1 : 0
+  }
+}
 
 /** Brings a file in as a study of its own: two clicks, the file and the button. */
 async function bringFile(file: string): Promise<void> {
@@ -33,7 +43,7 @@ async function bringFile(file: string): Promise<void> {
 
 /** Errors, and what is crowded, cut or ragged, of the quantity that is shown. */
 async function unsound(): Promise<string[]> {
-  await until(isChecked, 0)
+  await settled()
   const told = await cards().evaluateAll((all) =>
     all.map((card) => `${card.getAttribute('data-checks')} ${card.className}`),
   )
