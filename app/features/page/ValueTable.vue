@@ -221,7 +221,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 }
 
 .row > .number {
-  flex: 1 0 v-bind('`${widths.number.value}px`');
+  flex: 0 0 v-bind('`${widths.number.value}px`');
 }
 
 /* The first column of names stays while the others are scrolled. */
