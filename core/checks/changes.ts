@@ -8,7 +8,7 @@ import { unitOfLastDigit } from '../label/cells'
 import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
-import { withDecimals } from '../style/decimals'
+import { withDecimals, withFraction } from '../style/decimals'
 import { withDigits } from '../style/digits'
 import { largest } from './numbers'
 import { fix } from './fixes'
@@ -125,27 +125,17 @@ export function* enclosing({ style, step, data }: Proof): Generator<Fix> {
   yield fix('enclose', {}, { way: 'ticks', style, ticks: { step: toText(step), enclose: true } })
 }
 
-/** The decimals that the step needs, in place of others. */
-export const withStepDecimals = ({ significant }: Style): Style => ({
-  fraction: 'step',
-  ...(significant && { significant: null }),
-})
 /** Just the decimals that the step of an axis needs. */
 export function* stepDecimals(proof: Proof): Generator<Fix> {
   if (proof.surface === 'axis' && proof.step)
-    yield fix('step-decimals', {}, styled(proof, 'decimals', withStepDecimals(proof.style)))
+    yield fix('step-decimals', {}, styled(proof, 'decimals', withFraction(proof.style, 'step')))
 }
 /** As many decimals on all labels as the longest has, and fewer. */
 export function* exactDecimals(proof: Proof): Generator<Fix> {
-  for (let count = mostWritten(proof); count >= 0; count--)
-    yield fix(
-      'decimals',
-      { count },
-      styled(proof, 'decimals', {
-        fraction: [count, count],
-        ...(proof.style.significant && { significant: null }),
-      }),
-    )
+  for (let count = mostWritten(proof); count >= 0; count--) {
+    const exact = withFraction(proof.style, [count, count])
+    yield fix('decimals', { count }, styled(proof, 'decimals', exact))
+  }
 }
 
 /** The smallest round steps that the labels' last digit can tell. */

@@ -1,7 +1,8 @@
 import { multiply } from '../decimal/arithmetic'
 import { decimal } from '../decimal/decimal'
 import type { Style } from '../style/fields'
-import { fewerDecimals, oneRung, stepBy, withStepDecimals } from './changes'
+import { withFraction } from '../style/decimals'
+import { fewerDecimals, oneRung, stepBy } from './changes'
 import { fix, type FixId } from './fixes'
 import { labelsOf, valuesOf } from './proof'
 import { clearances, gapOf, isBeside, type Labelled } from './room'
@@ -34,7 +35,7 @@ const TITLES = [
 
 /** In another rung, ticks need other decimals. */
 const byStep = ({ surface, step, style }: Proof): Style =>
-  surface === 'axis' && step ? withStepDecimals(style) : {}
+  surface === 'axis' && step ? withFraction(style, 'step') : {}
 
 /** Twice, four, five and ten times the step. */
 function* fewerTicks(proof: Proof): Generator<Fix> {

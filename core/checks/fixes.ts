@@ -65,6 +65,14 @@ export const fix = <Id extends FixId>(
   ...change,
 })
 
+/**
+ * Whether a change is one of the style and of nothing else, so that other surfaces can take it too.
+ *
+ * @example isOfStyle({ way: 'ticks', style, ticks: { step: '5' } }) // false
+ */
+export const isOfStyle = ({ ticks, dropsLabels, dropsTotal, aggregate, layout }: Change): boolean =>
+  !ticks && !dropsLabels && !dropsTotal && !aggregate && !layout
+
 /** What a fix is known by: the same on another surface turns to the same. */
 export const fixKey = ({ id, params }: Pick<Fix, 'id' | 'params'>): string =>
   JSON.stringify([id, params])

@@ -4,7 +4,7 @@ import { whereResolved } from '../error'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
 import { byCause, RANK } from './causes'
-import { withStepDecimals } from './changes'
+import { withFraction } from '../style/decimals'
 import { layouts } from './layouts'
 import { proofOf, valueAt } from './proof'
 import { sampleOf } from './sample'
@@ -113,7 +113,7 @@ function* proposed(check: Check, proof: Proof): Generator<Fix> {
   for (const change of check.propose(proof)) {
     yield change
     if (isStepped && LEVELS.has(change.way))
-      yield { ...change, style: { ...change.style, ...withStepDecimals(change.style) } }
+      yield { ...change, style: { ...change.style, ...withFraction(change.style, 'step') } }
   }
 }
 

@@ -38,7 +38,7 @@ export const unevenDecimals: Check<{
   weight: 'note; warning on an axis',
   finds: 'labels of one rung or exponent in a line whose counts of decimals differ',
   find(proof) {
-    const { surface, decisions, byHand, others: _, values } = proof
+    const { surface, decisions, byHand, values } = proof
     if (!IN_LINE.has(surface) || byHand || values.length < 2 || isByChoice(proof)) return null
     const levels = new Map<string, { least: number; most: number }>()
     for (const decision of decisions) {

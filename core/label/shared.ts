@@ -18,7 +18,7 @@ const isShort = (written: Written): boolean =>
 
 /** Values of a set: decimals, or doubles that stand for the shortest that they mean. */
 export type SetValues = readonly Decimal[] | Float64Array
-export const areDoubles = (values: SetValues): values is Float64Array => ArrayBuffer.isView(values)
+const areDoubles = (values: SetValues): values is Float64Array => ArrayBuffer.isView(values)
 
 /** The least and the largest of some values. */
 function endsOf(values: SetValues): Decimal[] {

@@ -34,7 +34,10 @@ function byLevels(needed: readonly number[]): Needed {
 /** Decimals that leave a number with at most three significant digits. */
 const roomFor = (number: Decimal): number =>
   Math.max(0, MOST_SIGNIFICANT - 1 - leadingPower(number))
-/** Decimals of a number in a level: of one that a conversion left without end, those of three digits. */
+/**
+ * Decimals of a number in a level: of one that a conversion left without end, those of three
+ * digits.
+ */
 function decimalsIn(number: Decimal, { base, power }: Level): number {
   const scaled = scaleBy(number, base, -power)
   const decimals = decimalsOf(scaled)
@@ -58,21 +61,24 @@ function ofSteps(plan: Plan, rule: Rule, first: Decimal | undefined, step: Decim
   )
 }
 
-/** Values of a set, each once; of too many, the largest of each power of ten, which leave no room that the others would take. */
+/**
+ * Values of a set, each once; of too many, some of each power of ten, which leave no room that the
+ * others would take.
+ */
 function distinct(values: SetValues): { some: Decimal[]; areAll: boolean } {
   const known = new Map<string | number, Decimal | null>()
-  const largest = new Map<number, Decimal>()
+  const byLead = new Map<number, Decimal>()
   for (const value of values) {
     const key = typeof value === 'number' ? value : toText(value)
     if (known.has(key)) continue
     if (known.size <= MOST_TOLD) known.set(key, typeof value === 'number' ? null : value)
     else {
       const one = typeof value === 'number' ? fromNumber(value) : value
-      largest.set(leadingPower(one), one)
+      byLead.set(leadingPower(one), one)
     }
   }
   const some = [...known].map(([key, value]) => value ?? fromNumber(key as number))
-  return { some: [...some, ...largest.values()], areAll: largest.size === 0 }
+  return { some: [...some, ...byLead.values()], areAll: byLead.size === 0 }
 }
 
 /** What a number is written as, in a few words. */

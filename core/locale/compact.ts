@@ -23,8 +23,8 @@ export function namesIn(patterns: readonly ByPlural[] | null): readonly PowerNam
 const NONE: readonly PowerName[] = []
 /** A region's names are asked for with every label that is read. */
 const known = new WeakMap<readonly ByPlural[], readonly PowerName[]>()
-const readNames = (patterns: readonly ByPlural[] | null): PowerName[] =>
-  (patterns ?? []).flatMap((byPlural, at) =>
+const readNames = (patterns: readonly ByPlural[]): PowerName[] =>
+  patterns.flatMap((byPlural, at) =>
     Object.values(byPlural).flatMap((pattern) => {
       const { zeros, positive } = parsePattern(pattern)
       const text = [...positive.prefix, ...positive.suffix]

@@ -160,7 +160,7 @@ export function marksRoomOf(
   if (geometries.length > 1) return { ...common, width }
   const { labelled } = panels[0]!.drawing
   const middles = labelled.map((at) => Math.round(first.marks[at]!.label.x))
-  const from = first.ticks.reduce((least, { x, anchor }) => (anchor === 'end' ? x : least), 0)
+  const from = first.ticks.find(({ anchor }) => anchor === 'end')?.x ?? 0
   return { ...common, width, middles, frame: [Math.floor(from), grid.width] }
 }
 

@@ -1,3 +1,4 @@
+import { isOfStyle } from '../../core/checks/fixes'
 import { labelsOf, valueAt } from '../../core/checks/proof'
 import { findAll, runChecks } from '../../core/checks/run'
 import {
@@ -80,9 +81,6 @@ const judged = (subject: Subject, style: Style): Judged | null =>
     return { style, weight: weigh(told) + lengthWeight(labelsOf(proof)) }
   })
 
-/** A fix that changes the style and nothing else. */
-const isOfStyle = ({ ticks, dropsLabels, dropsTotal, aggregate, layout }: Fix): boolean =>
-  !ticks && !dropsLabels && !dropsTotal && !aggregate && !layout
 const MOST_MENDED = 4
 const fixesOf = (subject: Subject): Fix[] =>
   runChecks(subject)

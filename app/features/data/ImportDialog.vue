@@ -99,7 +99,7 @@ async function bringIn() {
             :accept="FILE_ENDINGS.join(',')"
             :aria-label="words.chooseFile"
             @change="choose" /></span
-        >{{ words.commasSemicolonsAndTabs }}</label
+        >{{ words.formsOfFiles }}</label
       >
       <Textarea
         id="import-text"

@@ -21,7 +21,7 @@ export const importDialog = {
   chooseOne: 'choose one',
   part: 'Table',
   chooseFile: 'Choose a file',
-  commasSemicolonsAndTabs: ': CSV, JSON, HTML, an OpenDocument spreadsheet or Parquet.',
+  formsOfFiles: ': CSV, JSON, HTML, an OpenDocument spreadsheet or Parquet.',
   name: 'Name',
   rowsPartedByColumns: (rowCount: Told, delimiter: Told, numbers: Told, length: Told) =>
     `${rowCount} rows parted by ${delimiter}, ${numbers} of ${length} columns are numbers.`,

@@ -1,6 +1,6 @@
 import { checks } from '~~/core/checks'
 import { withAlso } from '~~/core/checks/causes'
-import { fixKey } from '~~/core/checks/fixes'
+import { fixKey, isOfStyle } from '~~/core/checks/fixes'
 import type { Finding, Severity, Surface, ToldFinding } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 
@@ -71,8 +71,7 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     const also = take((one) => one.surface === main.surface && mends(one))
     // Ticks are the axis's own, and how labels stand the marks': what they mend is never another
     // surface's.
-    const { ticks, dropsLabels, layout, dropsTotal, aggregate } = main.fixes[0]!
-    const isShared = !ticks && !dropsLabels && !layout && !dropsTotal && !aggregate
+    const isShared = isOfStyle(main.fixes[0]!)
     const surfaces = new Set(
       isShared
         ? sorted
