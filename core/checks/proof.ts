@@ -71,9 +71,10 @@ function decideEach(plan: Plan, values: readonly Decimal[], rows: Subject['rows'
 /**
  * Works out all that checks look at: the Plan, and what is decided of each value.
  *
+ * @param made the Plan, where the style is resolved already
  * @throws StyleError where the style cannot be resolved
  */
-export function proofOf(subject: Subject): Proof {
+export function proofOf(subject: Subject, made?: Plan): Proof {
   const { values, rows } = subject
   // What is shared by a set is decided by the set, where nothing else is said.
   const context = {
@@ -82,7 +83,7 @@ export function proofOf(subject: Subject): Proof {
     rows: subject.context?.rows ?? rows,
     step: subject.context?.step ?? subject.step,
   }
-  const plan = resolve(subject.style, context)
+  const plan = made ?? resolve(subject.style, context)
   const common = { ...subject, context, full: inherit(subject.style), plan }
   // Rows decide beside values where there are cases, so that one value can be written in several
   // ways.

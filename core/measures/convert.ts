@@ -85,16 +85,46 @@ const keyOf = (dimension: ReadonlyMap<string, number>): string =>
     .map(([base, power]) => `${base}^${power}`)
     .sort()
     .join(' ')
+/** What stands above and what below the stroke, apart: litres per metre are no area. */
+const strokeKeyOf = (components: readonly Component[]): string =>
+  [1, -1]
+    .map((side) => keyOf(dimensionOf(components.filter(({ power }) => Math.sign(power) === side))))
+    .join(' / ')
 let named: ReadonlyMap<string, string> | undefined
 /** What kind of quantity a measure is of, in words; its kind in CLDR's table where it has no other. */
 function quantityOf(id: string): string {
   named ??= new Map(
-    Object.entries(quantities).map(([base, name]) => [
-      keyOf(dimensionOf(parseMeasure(base) ?? [])),
-      name.replaceAll('-', ' '),
-    ]),
+    Object.entries(quantities).flatMap(([base, name]) => {
+      const components = parseMeasure(base) ?? []
+      const words = name.replaceAll('-', ' ')
+      return [
+        [strokeKeyOf(components), words],
+        [keyOf(dimensionOf(components)), words],
+      ] as const
+    }),
   )
-  return named.get(keyOf(measureOf(id).dimension)) ?? kinds[id] ?? 'a quantity of its own'
+  return (
+    named.get(strokeKeyOf(parseMeasure(id)!)) ??
+    named.get(keyOf(measureOf(id).dimension)) ??
+    kinds[id] ??
+    'a quantity of its own'
+  )
+}
+
+/** Whether one measure is of the inverse of another's dimension: miles a litre, litres a mile. */
+const areInverse = (a: Measure, b: Measure): boolean =>
+  keyOf(a.dimension) === keyOf(new Map([...b.dimension].map(([base, power]) => [base, -power])))
+
+/** Why one measure cannot be converted into another. */
+function whyNot(from: string, to: string): string {
+  const [source, target] = [measureOf(from), measureOf(to)]
+  if (source.special || target.special) {
+    const [special, other] = source.special ? [from, to] : [to, from]
+    return `${special} has no factor: it cannot be converted into ${other}`
+  }
+  if (areInverse(source, target))
+    return `${to} counts the inverse of ${from}: no factor leads from one to the other`
+  return `${from} measures ${quantityOf(from)} and ${to} measures ${quantityOf(to)}: one cannot be converted into the other`
 }
 
 /**
@@ -125,12 +155,7 @@ export const areAlike = (a: string, b: string): boolean =>
  */
 export function conversionOf(from: string, to: string): Conversion {
   const [source, target] = [measureOf(from), measureOf(to)]
-  if (!areAlike(from, to))
-    throw new MeasureError(
-      source.special || target.special
-        ? `${source.special ? from : to} has no factor: it cannot be converted into ${source.special ? to : from}`
-        : `${from} measures ${quantityOf(from)} and ${to} measures ${quantityOf(to)}: one cannot be converted into the other`,
-    )
+  if (!areAlike(from, to)) throw new MeasureError(whyNot(from, to))
   if (from === to) return { scale: ONE_WHOLE, shift: NOTHING }
   return {
     scale: over(source.scale, target.scale),

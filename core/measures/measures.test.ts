@@ -109,7 +109,12 @@ test.each([
   ],
   ['beaufort', 'knot', 'beaufort has no factor'],
   ['kilogram', 'kilo', '"kilo" is no measure of CLDR'],
-  ['mile-per-gallon', 'liter-per-100-kilometer', 'mile-per-gallon measures'],
+  [
+    'mile-per-gallon',
+    'liter-per-100-kilometer',
+    'liter-per-100-kilometer counts the inverse of mile-per-gallon',
+  ],
+  ['liter-per-100-kilometer', 'meter', 'liter-per-100-kilometer measures consumption'],
 ])('from %s to %s there is no way, and the error names both', (from, to, message) => {
   expect(() => conversionOf(from, to)).toThrow(message)
 })

@@ -1,9 +1,10 @@
 import { clearanceOf } from '../checks/crowded'
-import type { Subject } from '../checks/types'
+import type { Room, Subject } from '../checks/types'
 import { type Decimal, toExactText, toText } from '../decimal/decimal'
 import { decide } from '../label/decide'
 import type { Context } from '../label/context'
 import { resolve } from '../label/resolve'
+import type { Plan } from '../label/types'
 import type { Style } from '../style/fields'
 import type { Counted } from '../ticks/counted'
 import { reachOf } from '../ticks/linear'
@@ -17,8 +18,8 @@ import {
   type TickSet,
 } from '../ticks/search'
 import { type Form, wordings } from './candidates'
-import { judge } from './judge'
-import { needed } from './suggest'
+import { drafted, judge, type Judged } from './judge'
+import { neededFirst } from './suggest'
 
 export interface AxisRequest {
   readonly domain: readonly [Decimal, Decimal]
@@ -69,16 +70,28 @@ const settings = (wanted: number): { size: number; turned: boolean }[] =>
     })),
   )
 
+/** A style that is tried, with its Plan where that is made already. */
+interface Tried {
+  readonly style: Style
+  readonly plan?: Plan
+}
+
 /**
  * The style with just the decimals that tell every tick exactly; an exponent is fixed, since which
  * one is shared depends on them.
  */
-function telling(style: Style, values: readonly Decimal[], context: Context): Style {
-  const plan = resolve({ ...style, fraction: [0, MOST_DECIMALS] }, context)
-  const written = values.map((value) => decide(plan, value))
+function telling(style: Style, values: readonly Decimal[], context: Context): Tried {
+  const open = resolve({ ...style, fraction: [0, MOST_DECIMALS] }, context)
+  const written = values.map((value) => decide(open, value))
   const decimals = Math.max(...written.map((one) => one.decimals))
   const exponent = written[0]!.exponent
-  return { ...style, fraction: [decimals, decimals], ...(exponent === null ? {} : { exponent }) }
+  const fraction: [number, number] = [decimals, decimals]
+  const rules = open.rules.map((rule) => ({ ...rule, precision: { ...rule.precision, fraction } }))
+  return {
+    style: { ...style, fraction, ...(exponent === null ? {} : { exponent }) },
+    // Ticks that are told exactly reach no other rung or exponent.
+    plan: decimals < MOST_DECIMALS ? { ...open, rules } : undefined,
+  }
 }
 
 /** A style's own clock, and the one that tells what is counted; none of what no clock tells. */
@@ -98,16 +111,49 @@ function stylesFor(
   ticks: TickSet,
   { style, keepsStyle, form, counted }: AxisRequest,
   shared: Context,
-): Style[] {
-  if (keepsStyle) return [style]
+): Tried[] {
+  if (keepsStyle) return [{ style }]
   const cleared: Style = style.significant ? { ...style, significant: null } : style
-  const clocks = clocksFor(ticks, cleared, form ? undefined : counted)
+  const clocks = clocksFor(ticks, cleared, form ? undefined : counted).map((one) => ({
+    style: one,
+  }))
   // A clock stays one.
   if (cleared.notation === 'clock') return clocks
   return [
     ...clocks,
     ...wordings(form).map((wording) => telling({ ...cleared, ...wording }, ticks.values, shared)),
   ]
+}
+
+/** The largest type, lying rather than turned, in which no label meets the next; none where all do. */
+function roomiest(
+  subject: Subject & { readonly values: readonly Decimal[] },
+  { labels, cost, reasons }: Judged,
+  { width, fontSize, ends }: Pick<Room, 'width' | 'fontSize' | 'ends'>,
+): AxisChoice[] {
+  let best: AxisChoice | null = null
+  for (const { size, turned } of settings(fontSize)) {
+    const clear = clearanceOf({ ...subject, labels }, { width, fontSize: size, turned, ends })
+    if (clear <= 0) continue
+    const gap = gapScore(clear / size)
+    const legibility = (1 - cost + sizeScore(size, fontSize) + (turned ? TURNED : 1) + gap) / 4
+    if (best && legibility <= best.legibility) continue
+    best = {
+      style: subject.style,
+      labels,
+      fontSize: size,
+      turned,
+      legibility,
+      reasons: [
+        ...reasons,
+        ...(size < fontSize ? [`${AGAINST}type of ${size} px`] : []),
+        ...(turned ? [`${AGAINST}labels are turned`] : []),
+      ],
+    }
+    // Nothing after it can be better.
+    if (gap === 1) break
+  }
+  return best ? [best] : []
 }
 
 /**
@@ -123,42 +169,26 @@ function labelled(ticks: TickSet, request: AxisRequest): AxisChoice[] {
     values: values.map(toExactText),
     step: values.length > 1 ? step : undefined,
   }
+  const drafts = stylesFor(ticks, request, shared).map(({ style, plan }) =>
+    drafted(
+      {
+        surface: 'axis',
+        style,
+        values,
+        step: values.length > 1 ? step : undefined,
+        kind,
+        context: shared,
+      },
+      plan,
+    ),
+  )
   const seen = new Set<string>()
-  const styles = stylesFor(ticks, request, shared)
-  const choices = styles.flatMap((full) => {
-    const subject: Subject = {
-      surface: 'axis',
-      style: full,
-      values,
-      step: values.length > 1 ? step : undefined,
-      kind,
-      context: shared,
-    }
-    const judged = judge(subject, seen)
-    if (!judged) return []
-    let best: AxisChoice | null = null
-    for (const { size, turned } of settings(fontSize)) {
-      const clear = clearanceOf(
-        { ...subject, values, labels: judged.labels },
-        { width, fontSize: size, turned, ends },
-      )
-      if (clear <= 0) continue
-      const gap = gapScore(clear / size)
-      const legibility =
-        (1 - judged.cost + sizeScore(size, fontSize) + (turned ? TURNED : 1) + gap) / 4
-      if (best && legibility <= best.legibility) continue
-      const reasons = [
-        ...judged.reasons,
-        ...(size < fontSize ? [`${AGAINST}type of ${size} px`] : []),
-        ...(turned ? [`${AGAINST}labels are turned`] : []),
-      ]
-      best = { style: full, labels: judged.labels, fontSize: size, turned, legibility, reasons }
-      // Nothing after it can be better.
-      if (gap === 1) break
-    }
-    return best ? [{ isNeedless: judged.isNeedless, best }] : []
-  })
-  return needed(choices, form).map((choice): AxisChoice => choice.best)
+  return neededFirst(drafts, form, (some) =>
+    some.flatMap((draft) => {
+      const judged = judge(draft, seen)
+      return judged ? roomiest({ ...draft.proof, values }, judged, { width, fontSize, ends }) : []
+    }),
+  )
 }
 
 /**

@@ -2,9 +2,9 @@ import { axis, written } from '../checks/testing/cases'
 import { findAll } from '../checks/run'
 import type { Subject } from '../checks/types'
 import type { Style } from '../style/fields'
-import { judge } from './judge'
+import { drafted, judge } from './judge'
 
-const judged = (subject: Subject) => judge(subject, new Set())
+const judged = (subject: Subject, seen = new Set<string>()) => judge(drafted(subject), seen)
 const costOf = (subject: Subject) => judged(subject)!.cost
 
 test('labels that hide the step of an axis are no good at all', () => {
@@ -24,9 +24,9 @@ test('labels that hide the step of an axis are no good at all', () => {
 
 test('the same labels are judged once, by whichever style they come', () => {
   const seen = new Set<string>()
-  expect(judge(written('table', {}, [1, 2]), seen)).not.toBeNull()
-  expect(judge(written('table', { fraction: [0, 0] }, [1, 2]), seen)).toBeNull()
-  expect(judge(written('table', { fraction: [1, 1] }, [1, 2]), seen)).not.toBeNull()
+  expect(judged(written('table', {}, [1, 2]), seen)).not.toBeNull()
+  expect(judged(written('table', { fraction: [0, 0] }, [1, 2]), seen)).toBeNull()
+  expect(judged(written('table', { fraction: [1, 1] }, [1, 2]), seen)).not.toBeNull()
 })
 
 test.each<[string, Style, Style, readonly (number | string)[]]>([

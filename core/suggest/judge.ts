@@ -1,10 +1,11 @@
 import { notations } from '../notations'
 import { findUnlessError } from '../checks/run'
 import { labelsOf, proofOf, saidOf, valuesOf } from '../checks/proof'
-import type { Severity, Subject } from '../checks/types'
+import type { Proof, Severity, Subject } from '../checks/types'
 import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, toNumber, toText } from '../decimal/decimal'
 import { divide } from '../decimal/round'
+import type { Plan } from '../label/types'
 import { AGAINST } from '../ticks/search'
 
 /** How good the labels of a style are. */
@@ -16,6 +17,10 @@ export interface Judged {
   readonly reasons: readonly string[]
   /** Whether plain digits would do as well: it is wanted only where nothing else can be had. */
   readonly isNeedless: boolean
+}
+/** The labels of a style before any check has looked at them: checks only add to their cost. */
+export interface Draft extends Judged {
+  readonly proof: Proof
 }
 
 /** What a finding costs; a style with an error is never suggested. */
@@ -83,38 +88,54 @@ const offText = (off: number): string =>
     : `off by ${off < 0.0001 ? 'less than 0.01' : String(Math.ceil(off * 10_000) / 100)} % at most`
 
 /**
- * Judges labels: long ones, warnings and notes, and what labels lose, all cost.
+ * Writes labels: long ones, needless powers and what labels lose, all cost.
  *
- * @param seen labels that were judged good before; those of this subject join them
- * @returns null where a check finds an error, or the same labels were judged good before
+ * @param plan that of the subject's style, where it is made already
  * @throws StyleError where the subject's style cannot be resolved
  */
-export function judge(subject: Subject, seen: Set<string>): Judged | null {
-  const proof = proofOf(subject)
+export function drafted(subject: Subject, plan?: Plan): Draft {
+  const proof = proofOf(subject, plan)
   const labels = labelsOf(proof)
-  const key = labels.join('\n')
-  const findings = seen.has(key) ? null : findUnlessError(proof)
-  if (!findings) return null
-  seen.add(key)
   const values = valuesOf(proof)
   const longest = Math.max(...labels.map((label) => label.length))
   const off = worstOff(values, saidOf(proof))
   const needless = hasNeedlessPowers(subject, values)
-  const isNeedless =
-    needless || hasNeedlessRungs(subject, values, labels) || roundsShort(values, off)
   return {
+    proof,
     labels,
-    isNeedless,
+    isNeedless: needless || hasNeedlessRungs(subject, values, labels) || roundsShort(values, off),
     cost:
-      findings.reduce((sum, { severity }) => sum + COST[severity as 'warning' | 'note'], 0) +
       LENGTH_WEIGHT * Math.min(1, longest / LONG) +
       Math.min(1, off) +
       (needless ? NEEDLESS_POWERS : 0),
     reasons: [
       `${longest} characters at most`,
       offText(off),
-      ...findings.map(({ check }) => `${AGAINST}${check.title.toLowerCase()}`),
       ...(needless ? [`${AGAINST}powers of ten where digits would do`] : []),
+    ],
+  }
+}
+
+/**
+ * Judges labels: warnings and notes cost too.
+ *
+ * @param seen labels that were judged good before; those of this draft join them
+ * @returns null where a check finds an error, or the same labels were judged good before
+ */
+export function judge({ proof, ...draft }: Draft, seen: Set<string>): Judged | null {
+  const key = draft.labels.join('\n')
+  const findings = seen.has(key) ? null : findUnlessError(proof)
+  if (!findings) return null
+  seen.add(key)
+  return {
+    ...draft,
+    cost: findings.reduce(
+      (sum, { severity }) => sum + COST[severity as 'warning' | 'note'],
+      draft.cost,
+    ),
+    reasons: [
+      ...draft.reasons,
+      ...findings.map(({ check }) => `${AGAINST}${check.title.toLowerCase()}`),
     ],
   }
 }

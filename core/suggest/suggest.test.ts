@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { findAll } from '../checks/run'
 import { axis, written } from '../checks/testing/cases'
 import { decimal } from '../decimal/decimal'
+import { candidates } from './candidates'
+import { drafted, judge } from './judge'
 import { suggest } from './suggest'
 
 test('an axis of half millions is shortened, with the decimal that tells its step', () => {
@@ -51,6 +53,28 @@ test('none has an error, the best comes first, and no two are alike', () => {
           expect(labels).toHaveLength(values.length)
         }
         expect(new Set(found.map(({ labels }) => labels.join('|'))).size).toBe(found.length)
+      },
+    ),
+    { numRuns: 60 },
+  )
+})
+
+test('the best are those that judging every candidate finds', () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 1, max: 99_999 }), { minLength: 2, maxLength: 6 }),
+      fc.integer({ min: -6, max: 9 }),
+      (mantissas, power) => {
+        const values = mantissas.map((mantissa) => decimal(`${mantissa}e${power}`))
+        const subject = { surface: 'table' as const, style: {}, values }
+        const all = candidates('symbols').flatMap(({ style }) => {
+          const judged = judge(drafted({ ...subject, style }), new Set())
+          return judged ? [judged.cost] : []
+        })
+        const [best] = suggest(subject, 'symbols')
+        const least = Math.max(0, 1 - Math.min(...all))
+        if (best) expect(best.score).toBeCloseTo(least, 3)
+        else expect(all).toEqual([])
       },
     ),
     { numRuns: 60 },

@@ -1,7 +1,7 @@
 import type { Subject } from '../checks/types'
 import type { Style } from '../style/fields'
 import { candidates, FAR_APART, type Form } from './candidates'
-import { judge } from './judge'
+import { type Draft, drafted, judge } from './judge'
 
 export interface Suggestion {
   readonly style: Style
@@ -13,21 +13,52 @@ export interface Suggestion {
 }
 
 /**
- * Of judged styles those that are needed, where there are any; all where one form is asked for.
+ * What is good among what is needed; among the rest where none of that is good; among all where one
+ * form is asked for.
  *
- * @example needed([{ isNeedless: true }, { isNeedless: false }]) // the second alone
+ * @param good the good ones among some
+ * @example neededFirst([{ isNeedless: true }, { isNeedless: false }], undefined, (some) => [...some]) // the second alone
  */
-export function needed<One extends { readonly isNeedless: boolean }>(
+export function neededFirst<One extends { readonly isNeedless: boolean }, Good>(
   all: readonly One[],
-  form?: Form,
-): readonly One[] {
-  const some = all.filter(({ isNeedless }) => !isNeedless)
-  return form || some.length === 0 ? all : some
+  form: Form | undefined,
+  good: (some: readonly One[]) => Good[],
+): Good[] {
+  if (form) return good(all)
+  const found = good(all.filter(({ isNeedless }) => !isNeedless))
+  return found.length > 0 ? found : good(all.filter(({ isNeedless }) => isNeedless))
 }
 
 const MOST_SUGGESTED = 5
 /** In thousandths, so that equal scores are. */
 const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cost)) / 1000)
+
+/** A suggestion, and its place among what was tried, which decides between equal scores. */
+interface Told {
+  readonly place: number
+  readonly suggestion: Suggestion
+}
+const better = (one: Told, other: Told): number =>
+  other.suggestion.score - one.suggestion.score || one.place - other.place
+
+/**
+ * The best of some drafts, best first. Checks only take off the score, so that a draft that could
+ * not win even without a finding is never checked.
+ */
+function best(drafts: readonly (Draft & { readonly place: number })[]): Suggestion[] {
+  const seen = new Set<string>()
+  let found: Told[] = []
+  for (const draft of [...drafts].sort((a, b) => a.cost - b.cost || a.place - b.place)) {
+    const worst = found[MOST_SUGGESTED - 1]
+    if (worst && scoreOf(draft.cost) < worst.suggestion.score) break
+    const judged = judge(draft, seen)
+    if (!judged) continue
+    const { labels, cost, reasons } = judged
+    const suggestion = { style: draft.proof.style, labels, score: scoreOf(cost), reasons }
+    found = [...found, { place: draft.place, suggestion }].sort(better).slice(0, MOST_SUGGESTED)
+  }
+  return found.map(({ suggestion }) => suggestion)
+}
 
 /**
  * Styles for values on a surface, best first: none with an error, each with what speaks for and
@@ -40,18 +71,11 @@ const scoreOf = (cost: number): number => Math.max(0, Math.round(1000 * (1 - cos
  * @example suggest({ surface: 'axis', style: {}, values: [0, 5e5, 1e6].map(decimal) })[0].labels // '0.0M', '0.5M', '1.0M'
  */
 export function suggest(subject: Subject, form?: Form): Suggestion[] {
-  const seen = new Set<string>()
-  const judged = (style: Style) => {
-    const full = { ...subject.style, ...style }
-    const found = judge({ ...subject, style: full }, seen)
-    if (!found) return []
-    const { labels, cost, reasons, isNeedless } = found
-    return [{ isNeedless, told: { style: full, labels, score: scoreOf(cost), reasons } }]
-  }
-  const usual = candidates(form).flatMap(({ style }) => judged(style))
-  const all = usual.length > 0 || form ? usual : judged(FAR_APART)
-  return needed(all, form)
-    .map(({ told }): Suggestion => told)
-    .sort((a, b) => b.score - a.score)
-    .slice(0, MOST_SUGGESTED)
+  const draft = (style: Style, place: number) => ({
+    ...drafted({ ...subject, style: { ...subject.style, ...style } }),
+    place,
+  })
+  const usual = candidates(form).map(({ style }, place) => draft(style, place))
+  const found = neededFirst(usual, form, best)
+  return found.length > 0 || form ? found : best([draft(FAR_APART, usual.length)])
 }
