@@ -1,32 +1,45 @@
 <script setup lang="ts">
 /** A phrase that is typed: what does not hold is said, and changes nothing. */
-const props = defineProps<{
+const {
+  value,
+  placeholder,
+  label,
+  check = () => '',
+  read = (text: string) => ({ text: text.replaceAll(',', '').replace('\u2212', '-') }),
+} = defineProps<{
   value: string | undefined
   placeholder: string
   label: string
-  check: (text: string) => string
+  /** What is wrong with what was read; nothing where all is well. */
+  check?: (text: string) => string
+  /** What somebody typed, as what is kept; a whole number with its groups where nothing is given. */
+  read?: (text: string) => { text: string } | { trouble: string }
 }>()
 const emit = defineEmits<{ change: [text: string | undefined] }>()
 
-const text = ref(props.value ?? '')
+const text = ref(value ?? '')
 const focused = ref(false)
 watch(
-  () => props.value,
-  (value) => {
-    if (!focused.value) text.value = value ?? ''
+  () => value,
+  (now) => {
+    if (!focused.value) text.value = now ?? ''
   },
 )
 
-const bare = computed(() => text.value.trim().replaceAll(',', '').replace('\u2212', '-'))
-const trouble = computed(() => (bare.value === '' ? '' : props.check(bare.value)))
+const trimmed = computed(() => text.value.trim())
+const kept = computed(() => (trimmed.value === '' ? { text: '' } : read(trimmed.value)))
+const trouble = computed(() => {
+  if ('trouble' in kept.value) return kept.value.trouble
+  return kept.value.text === '' ? '' : check(kept.value.text)
+})
 /** A number of three hundred digits scrolls in its field. */
 const MOST_WIDE = 24
 const width = computed(() =>
-  Math.min(MOST_WIDE, Math.max(3, (text.value || props.placeholder).length) + 1.5),
+  Math.min(MOST_WIDE, Math.max(3, (text.value || placeholder).length) + 1.5),
 )
-function typed(value: string | undefined) {
-  text.value = value ?? ''
-  if (!trouble.value) emit('change', bare.value || undefined)
+function typed(now: string | undefined) {
+  text.value = now ?? ''
+  if (!trouble.value && 'text' in kept.value) emit('change', kept.value.text || undefined)
 }
 </script>
 

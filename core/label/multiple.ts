@@ -23,8 +23,12 @@ const times = ({ coefficient, exponent }: Decimal, by: number): Decimal => ({
 })
 const DENOMINATORS = Array.from({ length: LARGEST_DENOMINATOR }, (_, at) => at + 1)
 
-/** The simplest fraction within the tolerance, or null. */
-function simpleFraction(ratio: Decimal): Fraction | null {
+/**
+ * The simplest fraction within the tolerance, or null.
+ *
+ * @example simpleFraction(decimal('0.25')) // { numerator: 1n, denominator: 4 }
+ */
+export function simpleFraction(ratio: Decimal): Fraction | null {
   for (const denominator of DENOMINATORS) {
     const part = divide(decimal(1), decimal(denominator))
     const numerator = quotientRounded(times(ratio, denominator), decimal(1), 'halfEven')

@@ -1,11 +1,11 @@
 import { negate, shift } from '../decimal/arithmetic'
 import { type Decimal } from '../decimal/decimal'
-import { ladders } from '../ladders'
 import { scaleBy } from '../decimal/powers'
-import { namesIn, type PowerName } from '../locale/compact'
+import { namesIn } from '../locale/compact'
 import { inCells } from './cells'
 import { unitsRung } from './decide'
 import { readNumeral } from './numeral'
+import { everywhere, powersIn } from './powernames'
 import { inLatin } from './digits'
 import { withoutError } from './uncertainty'
 import { beyond, readBack, type Reading, sameSaid, type ReadNumber } from './readback'
@@ -20,40 +20,6 @@ const NUMERAL = /\d+(?:[.,’'\s\u00a0\u202f\u2009٬٫·]\d+)*/
 const EXPONENT = /^\s*[×x·]\s*10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|^[eE]([-−+]?\d+)/
 const POWER_ALONE = /^(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/
 const MINUS = /[-−‒–]$/
-
-/**
- * Names that are known everywhere: those of the short ladder, and the prefixes of units that
- * multiply. Those that divide are known beside units alone.
- */
-const everywhere: readonly PowerName[] = [ladders.short, ladders.si].flatMap(({ rungs }) =>
-  rungs
-    .filter(({ power }) => power > 0 && power <= 12)
-    .flatMap(({ power, symbol, word }) => [
-      { text: symbol, power },
-      { text: word, power },
-    ]),
-)
-
-const isLetter = (character: string | undefined): boolean =>
-  character !== undefined && /\p{L}/u.test(character)
-
-/** Words are read in either case; of symbols m and M are two. */
-const LEAST_WORD = 3
-const isSame = (name: string, text: string): boolean =>
-  name === text || (name.length >= LEAST_WORD && name.toLowerCase() === text.toLowerCase())
-
-/** The powers that a text beside a number names, by the longest name that stands whole there. */
-function powersIn(before: string, after: string, names: readonly PowerName[]): number[] {
-  const [head, tail] = [before.trim(), after.trim()]
-  const found = names.filter(
-    ({ text }) =>
-      (isSame(text, tail.slice(0, text.length)) &&
-        !(isLetter(text.at(-1)) && isLetter(tail[text.length]))) ||
-      (isSame(text, head.slice(-text.length)) && !isLetter(head[head.length - text.length - 1])),
-  )
-  const longest = Math.max(0, ...found.map(({ text }) => text.length))
-  return [...new Set(found.filter(({ text }) => text.length === longest).map(({ power }) => power))]
-}
 
 /** A power, of ten or of two. */
 interface Power {

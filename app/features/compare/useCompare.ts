@@ -80,7 +80,7 @@ function comparedOn({ context, present, values, subjectOf }: OnCompare, way: Way
  */
 export function useCompare(page: Page) {
   const on = useComparison(page)
-  const { base, comparison, context, present, values } = on
+  const { base, comparison, context, present, values, troubles } = on
   const ways = waysOf(on)
   const columns = computed(() =>
     ways.value.map((way, at): Compared => ({
@@ -99,7 +99,7 @@ export function useCompare(page: Page) {
     return columns.value.map(({ plan }) => labeller(plan).labels(texts))
   }
   return {
-    ...{ base, comparison, context, values, ways, columns, toSuggest, standing },
+    ...{ base, comparison, context, values, troubles, ways, columns, toSuggest, standing },
     ...useComparisonEdits(on, ways),
   }
 }

@@ -1,7 +1,9 @@
 import type { Subject, Surface } from '~~/core/checks/types'
 import { drawn, PROBES } from '~~/core/compare/probes'
-import { type Decimal, decimal, parseDecimal, toExactText } from '~~/core/decimal/decimal'
+import { type Decimal, decimal, toExactText } from '~~/core/decimal/decimal'
 import { type Context, recordedIn } from '~~/core/label/context'
+import { regionOf } from '~~/core/label/region'
+import { typedNumbers } from '~~/core/label/typed'
 import type { Style } from '~~/core/style/fields'
 import { difference, inherit } from '~~/core/style/inherit'
 import { suggest } from '~~/core/suggest/suggest'
@@ -28,20 +30,16 @@ const surfaceOf: Record<ComparedOn, Surface> = {
   drawn: 'table',
 }
 
-/** The numbers of a typed list; what is none counts as missing. */
-const typedValues = (text: string): (Decimal | null)[] =>
-  text
-    .split(/[\s;]+/)
-    .filter(Boolean)
-    .map((one) => parseDecimal(one.replace('−', '-')))
-
 /** The values of each choice. */
-const valuesOn: Record<ComparedOn, (page: Page, now: Comparison) => readonly (Decimal | null)[]> = {
+const valuesOn: Record<
+  ComparedOn,
+  (page: Page, now: Comparison, typed: readonly Decimal[]) => readonly (Decimal | null)[]
+> = {
   marks: (page) => page['numbers.marks'].value,
   axis: (page) => page['numbers.axis'].value,
   table: (page) => page.rows.value?.values ?? [],
   probes: () => PROBES.map((probe) => (probe === null ? null : decimal(probe))),
-  typed: (_, { typed = '' }) => typedValues(typed),
+  typed: (_, __, typed) => typed,
   drawn: (_, { span = USUAL_SPAN, seed = 1 }) =>
     drawn([span[0], span[1]], DRAWN, seed).map((text) => decimal(text)),
 }
@@ -81,9 +79,14 @@ export function useComparison(page: Page) {
     }),
   )
   const comparison = computed(() => study.quantity?.compared ?? usual.value)
-  const values = computed(() =>
-    valuesOn[comparison.value.on](page, comparison.value).slice(0, MOST_ROWS),
+  const typed = computed(() =>
+    typedNumbers(comparison.value.typed ?? '', regionOf(base.value.locale, tables.loaded)),
   )
+  const values = computed(() =>
+    valuesOn[comparison.value.on](page, comparison.value, typed.value.values).slice(0, MOST_ROWS),
+  )
+  /** What is typed and is no number. */
+  const troubles = computed(() => (comparison.value.on === 'typed' ? typed.value.troubles : []))
   const present = computed(() => values.value.filter((value) => value !== null))
   const context = computed<Context>(() => ({
     ...tables.loaded,
@@ -98,6 +101,6 @@ export function useComparison(page: Page) {
     values: present.value,
     context: context.value,
   })
-  return { base, comparison, values, present, context, subjectOf }
+  return { base, comparison, values, troubles, present, context, subjectOf }
 }
 export type OnCompare = ReturnType<typeof useComparison>

@@ -47,6 +47,7 @@ export const comparePage = {
   firstRowsTable: 'the first rows of the table',
   numbersChosenForTheir: 'numbers chosen for their trouble',
   numbersDrawnByChance: 'numbers drawn by chance',
+  numbersSuchAs: '999.5  1,000  1.25M  2 billion',
   numbersYouType: 'numbers that you type',
   powerTenFromTo: 'A power of ten from -300 to 300.',
   compareOnNumbersFrom: (next: Told, next2: Told) =>

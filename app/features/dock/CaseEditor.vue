@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Decimal } from '~~/core/decimal/decimal'
 import { inherit } from '~~/core/style/inherit'
 import type { FieldName, Style } from '~~/core/style/fields'
 import type { StyleCase } from '~~/core/style/schemas'
@@ -68,10 +69,7 @@ function use(patch: Style, what: string) {
 }
 const choose = (choice: Choice | undefined) =>
   choice && use(choice.patch, words.writeForCase(choice.title))
-const asFactor = (text: string) =>
-  /^[+-]?\d+(\.\d+)?(e[+-]?\d+)?$/i.test(text) && Number(text) !== 0
-    ? ''
-    : words.factorNumberNotZero
+const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factorNumberNotZero : '')
 </script>
 
 <template>
@@ -147,7 +145,6 @@ const asFactor = (text: string) =>
         :value="unitText"
         :placeholder="words.same"
         :label="words.anotherUnitForCase"
-        :check="() => ''"
         @change="
           use(
             { unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } },
@@ -156,11 +153,11 @@ const asFactor = (text: string) =>
         "
       />
       {{ words.convertedBy }}
-      <TypedField
+      <NumberField
         :value="edited.use.factor"
         placeholder="1"
         :label="words.factorForCase"
-        :check="asFactor"
+        :check="notZero"
         @change="use({ factor: $event ?? '1' }, words.convertCase)"
       />
     </p>

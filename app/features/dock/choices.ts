@@ -1,6 +1,9 @@
 import { labeller } from '~~/core/label/labeller'
 import type { Context } from '~~/core/label/context'
+import { toText } from '~~/core/decimal/decimal'
+import { regionOf } from '~~/core/label/region'
 import { resolve } from '~~/core/label/resolve'
+import { typedNumber } from '~~/core/label/typed'
 import type { Value } from '~~/core/label/types'
 import {
   DEFAULTS,
@@ -120,6 +123,12 @@ export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   return values.flatMap((value) => whereResolved(() => choiceOf(field, phrase, value, desk)) ?? [])
 }
 
+/** A number that is typed, as plain decimal text. */
+function numberIn(text: string, { style, context }: Desk): { text: string } | { trouble: string } {
+  const read = typedNumber(text, regionOf(style.locale, context))
+  return 'trouble' in read ? read : { text: toText(read.value) }
+}
+
 /** How another value than the listed ones is typed; null for a phrase that has no others. */
 export function typedOf(field: FieldName, desk: Desk): Typed | null {
   const phrase = phraseOf(field)
@@ -128,8 +137,11 @@ export function typedOf(field: FieldName, desk: Desk): Typed | null {
   return {
     hint: typed.hint,
     read(text) {
+      const number = typed.isNumber && text.trim() ? numberIn(text, desk) : { text }
+      if ('trouble' in number) return number
       try {
-        const value = (parseStyle({ [field]: typed.read(text) }) as Record<string, unknown>)[field]
+        const read = typed.read(number.text)
+        const value = (parseStyle({ [field]: read }) as Record<string, unknown>)[field]
         return { choice: choiceOf(field, phrase, value, desk) }
       } catch (error) {
         return { trouble: (error as Error).message }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseDecimal } from '~~/core/decimal/decimal'
+import type { Decimal } from '~~/core/decimal/decimal'
 import { FRACTION } from '~~/shared/study/texts'
 import { stepInput as words } from './words'
 
@@ -9,18 +9,25 @@ const emit = defineEmits<{ change: [step: string | undefined] }>()
 
 const asFraction = (text: string): string =>
   FRACTION.test(text) ? '' : words.stepFractionConstantSuch
-function asNumber(text: string): string {
-  const read = parseDecimal(text)
-  return read && read.coefficient > 0n ? '' : words.stepNumberAboveZero
-}
+const aboveZero = ({ coefficient }: Decimal): string =>
+  coefficient > 0n ? '' : words.stepNumberAboveZero
 </script>
 
 <template>
   <TypedField
+    v-if="isFraction"
     :value="step"
     :placeholder="found"
     :label="words.tickStep"
-    :check="isFraction ? asFraction : asNumber"
+    :check="asFraction"
+    @change="emit('change', $event)"
+  />
+  <NumberField
+    v-else
+    :value="step"
+    :placeholder="found"
+    :label="words.tickStep"
+    :check="aboveZero"
     @change="emit('change', $event)"
   />
 </template>

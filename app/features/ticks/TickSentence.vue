@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
-import { plainly } from '~~/core/decimal/plainly'
+import { toText } from '~~/core/decimal/decimal'
 import type { Counted } from '~~/core/ticks/counted'
 import type { TickWishes } from '~~/shared/study/chart'
 import type { Drawing } from '~~/shared/forms/types'
@@ -40,7 +39,6 @@ function setDomain(end: 0 | 1, text: string | undefined) {
     domain: domain.join() === found.join() ? undefined : domain,
   })
 }
-const asNumber = (text: string) => (parseDecimal(text) ? '' : words.endNumberSuchAs)
 const between =
   ([least, most]: readonly [number, number], what: string) =>
   (text: string) =>
@@ -48,11 +46,6 @@ const between =
       ? ''
       : words.wholeNumberFromTo(what, least, most)
 
-/** A number as it is typed, with its groups. */
-const grouped = (text: string | undefined) => {
-  const read: Decimal | null = text === undefined ? null : parseDecimal(text)
-  return read ? plainly(read) : text
-}
 const endChoices = [
   { id: 'loose', title: words.aroundItsEnds },
   { id: 'tight', title: words.insideItsEnds },
@@ -78,8 +71,8 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
     <template v-if="!isPowers"
       >{{ words.every }}
       <StepInput
-        :step="grouped(wishes.step)"
-        :found="grouped(drawing.ticks.step ?? '') ?? ''"
+        :step="wishes.step"
+        :found="drawing.ticks.step ?? ''"
         :is-fraction="wishes.multipleOf !== undefined"
         @change="setStep"
     /></template>
@@ -92,19 +85,17 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
       @change="setCount"
     />
     {{ words.themFrom }}
-    <TypedField
-      :value="grouped(wishes.domain?.[0])"
-      :placeholder="plainly(drawing.domain[0])"
+    <NumberField
+      :value="wishes.domain?.[0]"
+      :placeholder="toText(drawing.domain[0])"
       :label="words.firstEnd"
-      :check="asNumber"
       @change="setDomain(0, $event)"
     />
     {{ words.to }}
-    <TypedField
-      :value="grouped(wishes.domain?.[1])"
-      :placeholder="plainly(drawing.domain[1])"
+    <NumberField
+      :value="wishes.domain?.[1]"
+      :placeholder="toText(drawing.domain[1])"
       :label="words.lastEnd"
-      :check="asNumber"
       @change="setDomain(1, $event)"
     />,
     <PhraseSelect

@@ -29,8 +29,6 @@ export const tickSentence = {
   aboutTicks: (text: Told) => `About ${text} ticks`,
   asManyTicksAs: 'As many ticks as have room',
   ticksFromTo: (domain: Told, domain2: Told) => `Ticks from ${domain} to ${domain2}`,
-  endNumberSuchAs:
-    'An end is a number, such as 0 or -2.5e6; leave it empty for the end of the data.',
   wholeNumberFromTo: (what: Told, least: Told, most: Told) =>
     `${what} is a whole number from ${least} to ${most}.`,
   aroundItsEnds: 'around its ends',

@@ -67,7 +67,7 @@ export const increment: PhraseOf<'increment'> = {
   applies: always,
   choices: () => [null, '0.05', '0.25', '0.5', '5', '10', '50'],
   say: (value) => (value === null ? 'any digit' : `multiples of ${value}`),
-  typed: { hint: 'another step, such as 0.125', read: orNone },
+  typed: { hint: 'another step, such as 0.125', isNumber: true, read: orNone },
 }
 
 const priorityWords: Readonly<Record<FullStyle['priority'], string>> = {

@@ -13,7 +13,13 @@ export interface Phrase<Value> {
   /** A value in words. */
   say(value: Value, style: FullStyle): string
   /** How a value that is not listed is typed: what to type, and what the text means. */
-  readonly typed?: { readonly hint: string; read(text: string): unknown }
+  readonly typed?: {
+    readonly hint: string
+    /** Whether what is typed is a number, in the region's marks or with a rung. */
+    readonly isNumber?: boolean
+    /** @param text a number as plain decimal text */
+    read(text: string): unknown
+  }
 }
 
 /** The phrase of a field. */

@@ -92,7 +92,11 @@ export const factor: PhraseOf<'factor'> = {
   applies: always,
   choices: () => ['1', '1000', '0.001'],
   say: (value) => (value === '1' ? 'one' : value),
-  typed: { hint: 'what one of the cells is in the unit written, such as 0.001', read: asIs },
+  typed: {
+    hint: 'what one of the cells is in the unit written, such as 0.001',
+    isNumber: true,
+    read: asIs,
+  },
 }
 
 const placeWords: Readonly<Record<FullStyle['unitAt'], string>> = {

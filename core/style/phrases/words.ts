@@ -7,7 +7,11 @@ const boundPhrase = (name: 'under' | 'over', sign: string): Phrase<string | null
   name: `bound ${name}`,
   applies: always,
   choices: () => [null],
-  typed: { hint: `the bound, such as ${name === 'under' ? '0.01' : '1000000'}`, read: orNone },
+  typed: {
+    hint: `the bound, such as ${name === 'under' ? '0.01' : '1M'}`,
+    isNumber: true,
+    read: orNone,
+  },
   say: (value) =>
     value === null
       ? `no bound ${name}`

@@ -83,11 +83,14 @@ const again = () => set(words.drawOtherNumbers, { seed: (comparison.value.seed ?
         :model-value="comparison.typed ?? ''"
         rows="2"
         spellcheck="false"
-        placeholder="999.5 1000 1250000"
+        :placeholder="words.numbersSuchAs"
         :aria-label="words.numbersToCompareOn"
         class="typed"
         @update:model-value="set(words.compareOnTypedNumbers, { typed: $event ?? '' }, true)"
       />
+      <ul v-if="comparing.troubles.value.length > 0" class="troubles" role="alert">
+        <li v-for="(trouble, at) in comparing.troubles.value" :key="at">{{ trouble }}</li>
+      </ul>
       <p class="acts">
         <QuietButton
           aria-haspopup="dialog"
@@ -136,6 +139,14 @@ const again = () => set(words.drawOtherNumbers, { seed: (comparison.value.seed ?
 .acts {
   display: flex;
   gap: var(--gap-4);
+}
+
+.troubles {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  color: var(--rosewood);
+  font-size: var(--text-small);
 }
 
 .typed {
