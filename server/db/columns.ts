@@ -32,6 +32,14 @@ export function insertColumn(
   })
 }
 
+/** Takes a column out of a data set. */
+export function deleteColumn(db: Db, datasetId: string, position: number): void {
+  db.prepare('DELETE FROM dataset_column WHERE dataset_id = ? AND position = ?').run(
+    datasetId,
+    position,
+  )
+}
+
 export function listColumns(db: Db, datasetId: string): ColumnMeta[] {
   return db
     .prepare<

@@ -1,14 +1,15 @@
-import { derivations, derive } from '../../core/data/derive'
-import { fitsDouble } from '../../core/decimal/arithmetic'
-import { type Decimal, toNumber, toText } from '../../core/decimal/decimal'
+import { derivations, derive, type Takes } from '../../core/data/derive'
+import { fitsDouble, shift } from '../../core/decimal/arithmetic'
+import { type Decimal, decimal, toNumber, toText } from '../../core/decimal/decimal'
 import type { Style } from '../../core/style/fields'
 import type { ImportedColumn } from '../../shared/import/types'
 import { decimalOf } from '../../shared/quantities'
-import type { DatasetMeta } from '../../shared/study/dataset'
+import { type DatasetMeta, isUnused, MADE } from '../../shared/study/dataset'
+import type { StudyDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
 import type { NewColumn } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
-import { columnCells, insertColumn } from '../db/columns'
+import { columnCells, deleteColumn, insertColumn } from '../db/columns'
 import type { Db } from '../db/database'
 import { loadStudy, saveStudy } from './studies'
 
@@ -38,44 +39,98 @@ function columnOf(
 }
 
 const PERCENT: Style = { unit: { kind: 'percent' }, fraction: [0, 1] }
-/** How a derived column is written at first: as what it is made of, where it measures the same. */
-function styleOf(by: NewColumn['by'], like: Quantity | undefined): Style {
-  if (by === 'ratio') return like?.style ?? {}
-  if (derivations[by].ratio) return PERCENT
-  return by === 'product' ? {} : (like?.style ?? {})
+type Makes = (typeof derivations)[NewColumn['by']]['makes']
+/** What a derived column is, by what it measures: what it is made of has its unit and measure. */
+const quantities: Record<Makes, (like: Quantity | undefined) => Partial<Quantity>> = {
+  'the same': (like) => ({ style: like?.style, kind: like?.kind, measure: like?.measure }),
+  'a change': (like) => ({ style: like?.style, kind: 'change', measure: like?.measure }),
+  'a ratio': () => ({ kind: 'ratio' }),
+  'a share': () => ({ style: PERCENT }),
+  another: () => ({}),
 }
-/** The quantity of a derived column. */
+const AVERAGED: readonly Makes[] = ['a ratio', 'a share']
+/** The quantity of a derived column, whose cells are true values. */
 function quantityOf(
   { name, by }: NewColumn,
   { id, datasetId }: Pick<Quantity, 'id' | 'datasetId'>,
   like: Quantity | undefined,
 ): Quantity {
-  const { ratio } = derivations[by]
+  const { makes } = derivations[by]
+  const { style = {}, ...told } = quantities[makes](like)
   return {
     id,
     datasetId,
     column: name,
     title: name,
-    recorded: ratio ? 0 : (like?.recorded ?? 0),
+    recorded: 0,
     ticks: {},
-    style: styleOf(by, like),
-    chart: { category: like?.chart.category ?? null, aggregate: ratio ? 'mean' : 'sum' },
+    style,
+    ...told,
+    chart: {
+      category: like?.chart.category ?? null,
+      aggregate: AVERAGED.includes(makes) ? 'mean' : 'sum',
+    },
   }
 }
 
+const NEEDED: Record<Takes, keyof NewColumn | null> = {
+  nothing: null,
+  column: 'and',
+  groups: 'and',
+  number: 'number',
+}
+/** What a way of making a column takes, in words. */
+const TAKEN: Record<Takes, string> = {
+  nothing: 'one column',
+  column: 'two columns of numbers',
+  groups: 'a column of numbers and one of names',
+  number: 'a column and a number, such as 1000',
+}
 /** The numbers of a derived column. @throws ColumnError saying what stands against it */
-function valuesOf(db: Db, dataset: DatasetMeta, { name, by, of, and }: NewColumn) {
-  if (dataset.columns.some((column) => column.name === name))
-    throw new ColumnError(`There is a column “${name}” already; give this one another name.`)
-  if (by !== 'share' && and === undefined)
-    throw new ColumnError(`${derivations[by].title} takes two columns.`)
+function valuesOf(
+  db: Db,
+  dataset: DatasetMeta,
+  like: (column: string) => Quantity | undefined,
+  { by, of, and, number }: NewColumn,
+) {
+  const { takes, title } = derivations[by]
+  const needs = NEEDED[takes]
+  if (needs && { and, number }[needs as 'and' | 'number'] === undefined)
+    throw new ColumnError(`${title} … takes ${TAKEN[takes]}.`)
+  const kindOf = (wanted: string) => dataset.columns.find((one) => one.name === wanted)?.kind
+  // What columns are recorded in may differ: they meet as true values.
   const cellsOf = (wanted: string) => {
-    const column = dataset.columns.find((one) => one.name === wanted)
-    if (column?.kind !== 'number')
+    if (kindOf(wanted) !== 'number')
       throw new ColumnError(`“${wanted}” is no column of numbers in ${dataset.name}.`)
-    return columnCells(db, dataset.id, wanted).map(decimalOf)
+    const recorded = like(wanted)?.recorded ?? 0
+    return columnCells(db, dataset.id, wanted).map((cell) => {
+      const value = decimalOf(cell)
+      return value && shift(value, recorded)
+    })
   }
-  return derive(by, cellsOf(of), and === undefined ? [] : cellsOf(and))
+  const groupsOf = (wanted: string) => {
+    if (kindOf(wanted) !== 'text')
+      throw new ColumnError(`“${wanted}” is no column of names in ${dataset.name}.`)
+    return columnCells(db, dataset.id, wanted).map((cell) => (cell === null ? null : String(cell)))
+  }
+  return derive(by, cellsOf(of), {
+    ...(takes === 'column' && { column: cellsOf(and!) }),
+    ...(takes === 'groups' && { groups: groupsOf(and!) }),
+    ...(takes === 'number' && { number: decimal(number!) }),
+  })
+}
+
+/**
+ * The place of a new column. One of that name that was made and then taken back gives way.
+ *
+ * @throws ColumnError where the name is taken
+ */
+function placeFor(db: Db, dataset: DatasetMeta, document: StudyDocument, name: string): number {
+  const standing = dataset.columns.find((column) => column.name === name)
+  if (standing && !isUnused(standing, dataset, document))
+    throw new ColumnError(`There is a column “${name}” already; give this one another name.`)
+  if (standing) deleteColumn(db, dataset.id, standing.position)
+  return Math.max(-1, ...dataset.columns.map(({ position }) => position)) + 1
 }
 
 /**
@@ -94,18 +149,19 @@ export function deriveColumn(
     const study = loadStudy(db, studyId)
     const dataset = study?.datasets.find((one) => one.id === datasetId)
     if (!study || !dataset) return undefined
-    const { name, by, of, and } = column
-    const values = valuesOf(db, dataset, column)
-    const joined = [of, and].filter(Boolean).join(` ${derivations[by].joins} `)
-    const what = `Made: ${derivations[by].title} ${joined}`
-    const position = Math.max(-1, ...dataset.columns.map((one) => one.position)) + 1
+    const { document } = study
+    const { name, by, of, and, number } = column
+    const like = (wanted: string) =>
+      document.quantities.find((one) => one.datasetId === datasetId && one.column === wanted)
+    const position = placeFor(db, dataset, document, name)
+    const values = valuesOf(db, dataset, like, column)
+    const joined = [of, and ?? number].filter(Boolean).join(` ${derivations[by].joins} `)
+    const what = `${MADE}${derivations[by].title} ${joined}`
     insertColumn(db, datasetId, position, columnOf(name, what, values))
-    const { quantities } = study.document
-    const like = quantities.find((one) => one.datasetId === datasetId && one.column === of)
     const id = `${datasetId}.${position}`
-    const quantity = quantityOf(column, { id, datasetId }, like)
-    const document = { ...study.document, quantities: [...quantities, quantity], shown: id }
-    saveStudy(db, studyId, { base: study.revision, document, what })
+    const quantity = quantityOf(column, { id, datasetId }, like(of))
+    const next = { ...document, quantities: [...document.quantities, quantity], shown: id }
+    saveStudy(db, studyId, { base: study.revision, document: next, what })
     return loadStudy(db, studyId)
   })()
 }

@@ -163,6 +163,25 @@ test('what is removed is gone from the list, and comes back as it was', () => {
   expect(markRemoved(db, 'nobody', null)).toBe(false)
 })
 
+test('columns recorded in other powers meet as true values, and one taken back gives way', () => {
+  const study = importDataset(db, empty('Mixed').id, 'Mixed', 'site,a,b (thousands)\nFarrow,500,2')!
+  const [dataset] = study.datasets
+  const make = (column: Omit<Parameters<typeof deriveColumn>[3], 'name' | 'of'>) =>
+    deriveColumn(db, study.id, dataset!.id, { name: 'made', of: 'a', ...column })!
+  const made = make({ by: 'sum', and: 'b (thousands)' })
+  expect(columnCells(db, dataset!.id, 'made')).toEqual([2500])
+  const quantities = made.document.quantities.filter(({ column }) => column !== 'made')
+  const { shown } = study.document
+  saveStudy(db, study.id, {
+    base: made.revision,
+    document: { ...made.document, quantities, shown },
+    what: 'Undo',
+  })
+  make({ by: 'times', number: '0.1' })
+  expect(columnCells(db, dataset!.id, 'made')).toEqual([50])
+  expect(() => make({ by: 'groupShare', and: 'site' })).toThrow('There is a column “made” already')
+})
+
 test('a column is made of two others, exactly, as a quantity that is shown', () => {
   const study = importDataset(
     db,
@@ -190,5 +209,11 @@ test('a column is made of two others, exactly, as a quantity that is shown', () 
   expect(wrong({ name: 'x', by: 'sum', of: 'low', and: 'site' })).toThrow(
     '“site” is no column of numbers in Soundings.',
   )
-  expect(wrong({ name: 'x', by: 'sum', of: 'low' })).toThrow('the sum of takes two columns.')
+  expect(wrong({ name: 'x', by: 'sum', of: 'low' })).toThrow(
+    'the sum of … takes two columns of numbers.',
+  )
+  expect(wrong({ name: 'x', by: 'times', of: 'low' })).toThrow('takes a column and a number')
+  expect(wrong({ name: 'x', by: 'groupShare', of: 'low', and: 'high' })).toThrow(
+    '“high” is no column of names in Soundings.',
+  )
 })

@@ -59,7 +59,7 @@ const sharesOf = ({ groups, labelled }: Drawing, wholeOf: (at: number) => Decima
   derive(
     'ratio',
     labelled.map((at) => groups[at]!.value),
-    labelled.map(wholeOf),
+    { column: labelled.map(wholeOf) },
   )
 
 /**
@@ -82,7 +82,7 @@ export const partNumbers: Record<StyledPart, (drawing: Drawing) => PartNumbers> 
       ? derive(
           'change',
           labelled.map((at) => groups[at]!.value),
-          labelled.map((at) => against[at]!),
+          { column: labelled.map((at) => against[at]!) },
         )
       : labelled.map(() => null),
 }

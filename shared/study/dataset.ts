@@ -41,3 +41,19 @@ export const datasetMetaSchema = z.strictObject({
   columns: z.array(columnMetaSchema),
 })
 export type DatasetMeta = z.infer<typeof datasetMetaSchema>
+
+/** What the reason of a column begins with that was made of others. */
+export const MADE = 'Made: '
+/**
+ * Whether a column was made and then taken back: no quantity of the study is its own.
+ *
+ * @param column of the data set
+ */
+export const isUnused = (
+  { name, reason, reading }: ColumnMeta,
+  { id: datasetId }: Pick<DatasetMeta, 'id'>,
+  { quantities }: { readonly quantities: readonly { datasetId: string; column: string }[] },
+): boolean =>
+  reading === undefined &&
+  reason.startsWith(MADE) &&
+  !quantities.some((one) => one.datasetId === datasetId && one.column === name)

@@ -3,7 +3,7 @@ import { DERIVATION_IDS } from '../../core/data/derive'
 import { ASKED_ORDERS } from '../import/dates'
 import { ROLES } from '../../core/data/roles'
 import { studyDocumentSchema } from './document'
-import { name } from './texts'
+import { decimalText, name } from './texts'
 
 /** Characters of what a change did. */
 export const LONGEST_WHAT = 300
@@ -27,11 +27,12 @@ export const newDatasetSchema = tableSchema.extend({ name })
 /** A study, which may begin with a table. */
 export const newStudySchema = z.strictObject({ name, table: tableSchema.optional() })
 
-/** A column made of two others, row by row. */
+/** A column made of another, row by row: with a second one, with groups, or with a number. */
 export const newColumnSchema = z.strictObject({
   name,
   by: z.enum(DERIVATION_IDS),
   of: z.string().min(1),
   and: z.string().min(1).optional(),
+  number: decimalText.optional(),
 })
 export type NewColumn = z.infer<typeof newColumnSchema>

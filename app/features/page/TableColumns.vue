@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DERIVATION_IDS, type DerivationId, derivations } from '~~/core/data/derive'
+import { DERIVATION_IDS, type DerivationId, derivations, type Takes } from '~~/core/data/derive'
 import { difference, inherit } from '~~/core/style/inherit'
 import { styleOf, withOwn } from '~~/shared/quantities'
 import { useLevels } from '~/stores/levels'
@@ -24,15 +24,26 @@ function toggle(name: string) {
   )
 }
 const ways = DERIVATION_IDS.map((id) => ({ id, title: derivations[id].title }))
-const numeric = computed(
-  () =>
-    study.dataset?.columns.filter(({ kind }) => kind === 'number').map((column) => column.name) ??
-    [],
-)
+const namesOf = (kind: 'number' | 'text') =>
+  study.dataset?.columns.filter((one) => one.kind === kind).map(({ name }) => name) ?? []
+const numeric = computed(() => namesOf('number'))
+/** What the new column may be made with. */
+const partners = computed(() => (takes.value === 'groups' ? namesOf('text') : numeric.value))
 const by = ref<DerivationId>('ratio')
+const takes = computed<Takes>(() => derivations[by.value].takes)
 const of = ref(study.quantity?.column ?? '')
 const and = ref(numeric.value.find((one) => one !== of.value) ?? of.value)
+const number = ref<string>()
 const newName = ref('')
+watch(partners, (now) => {
+  if (!now.includes(and.value)) and.value = now[0] ?? ''
+})
+const canMake = computed(
+  () =>
+    newName.value.trim() !== '' &&
+    (takes.value !== 'number' || number.value !== undefined) &&
+    (takes.value !== 'groups' || and.value !== ''),
+)
 const trouble = ref('')
 async function make() {
   trouble.value = ''
@@ -41,7 +52,8 @@ async function make() {
       name: newName.value.trim(),
       by: by.value,
       of: of.value,
-      ...(by.value === 'share' ? {} : { and: and.value }),
+      ...(takes.value === 'column' || takes.value === 'groups' ? { and: and.value } : {}),
+      ...(takes.value === 'number' ? { number: number.value } : {}),
     })
     newName.value = ''
   } catch (error) {
@@ -123,11 +135,18 @@ function writeAlike() {
           append-to="self"
           class="in-text"
         />
-        <template v-if="by !== 'share'"
-          >{{ derivations[by].joins }}
+        {{ derivations[by].joins }}
+        <NumberField
+          v-if="takes === 'number'"
+          :value="number"
+          placeholder="1000"
+          :label="words.number"
+          @change="number = $event"
+        />
+        <template v-if="takes === 'column' || takes === 'groups'">
           <Select
             v-model="and"
-            :options="numeric"
+            :options="partners"
             :aria-label="words.otherColumn"
             append-to="self"
             class="in-text"
@@ -139,7 +158,7 @@ function writeAlike() {
           :aria-label="words.nameNewColumn"
           maxlength="200"
         />
-        <Button size="small" type="submit" :label="words.make" :disabled="!newName.trim()" />
+        <Button size="small" type="submit" :label="words.make" :disabled="!canMake" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       </form>
       <QuietButton v-if="shown.length > 0" @click="writeAlike">

@@ -171,6 +171,7 @@ export const tableColumns = {
   howMade: 'How it is made',
   column: 'Column',
   otherColumn: 'Other column',
+  number: 'Number',
   itsName: 'its name',
   nameNewColumn: 'Name of the new column',
   make: 'Make it',

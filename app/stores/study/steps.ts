@@ -5,7 +5,7 @@ import type { OnDesk } from './document'
 import type { Saving } from './saving'
 import { steps as words } from './words'
 
-type History = ReturnType<typeof useHistory<StudyDocument>>
+export type History = ReturnType<typeof useHistory<StudyDocument>>
 
 /** Changes of the document as steps that can be taken back; the moves of one drag are one step. */
 export function studySteps({ document }: OnDesk, saving: Saving, history: History) {

@@ -26,3 +26,8 @@ export const steps = {
   undoSteps: (count: Told) => `Undo ${count} steps`,
   redo: 'Redo',
 }
+
+export const data = {
+  bringIn: (name: Told) => `Bring in ${name}`,
+  make: (name: Told) => `Make ${name}`,
+}

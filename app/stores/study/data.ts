@@ -1,0 +1,49 @@
+import type { Said } from '~~/shared/import/table'
+import type { NewColumn } from '~~/shared/study/requests'
+import type { Study } from '~~/shared/study/study'
+import { request } from '~/composables/request'
+import type { OnDesk } from './document'
+import { saveAll, type Saving } from './saving'
+import type { History, Steps } from './steps'
+import { data as words } from './words'
+
+interface Around {
+  readonly saving: Saving
+  readonly steps: Steps
+  readonly history: History
+  take(study: Study): void
+}
+
+/** Data that come into a study, and columns that are made there: each is a step that can be undone. */
+export function studyData(desk: OnDesk, { saving, steps, history, take }: Around) {
+  const { id, dataset, document, revision } = desk
+  /** Takes the study as the server changed it, as a step that leads back to what was before. */
+  async function takeAsStep(what: string, ask: () => Promise<Study>) {
+    const [before, base] = [document.value, revision.value]
+    const study = await ask()
+    // What another tab saved meanwhile came with it, and no step leads back over that.
+    if (!before || study.revision !== base + 1) return take(study)
+    saving.settle(study)
+    steps.letGo()
+    history.keep(before, what)
+    history.store(study.id, study.revision)
+  }
+  async function bringIn(name: string, text: string, said: Said = {}) {
+    await saveAll(saving)
+    const path = `/api/studies/${id.value}/datasets`
+    await takeAsStep(words.bringIn(name), () => request<Study>(path, { name, text, ...said }))
+  }
+  /** Brings a table in as a study of its own. @returns its id */
+  async function bringInAlone(name: string, text: string, said: Said = {}): Promise<string> {
+    await saveAll(saving)
+    const study = await request<Study>('/api/studies', { name, table: { text, ...said } })
+    return study.id
+  }
+  async function derive(column: NewColumn) {
+    await saveAll(saving)
+    if (!dataset.value) return
+    const path = `/api/studies/${id.value}/datasets/${dataset.value.id}/columns`
+    await takeAsStep(words.make(column.name), () => request<Study>(path, column))
+  }
+  return { bringIn, bringInAlone, derive }
+}
