@@ -3,3 +3,10 @@
  */
 export const ROLES = ['number', 'ratio', 'date', 'year', 'code', 'text'] as const
 export type Role = (typeof ROLES)[number]
+
+/**
+ * Whether a column of a role holds numbers to reckon with.
+ *
+ * @example isNumeric('year') // false
+ */
+export const isNumeric = (role: Role): boolean => role === 'number' || role === 'ratio'

@@ -6,6 +6,7 @@ import type { Export } from '../../shared/exports/export'
 import type { ReadRuntime } from '../../shared/exports/runtime'
 import { stylesToWrite, writtenOn } from '../../shared/exports/written'
 import type { Level } from '../../shared/quantities'
+import { datasetAs } from '../../shared/study/dataset'
 import type { Quantity } from '../../shared/study/quantity'
 import type { Study } from '../../shared/study/study'
 import { columnCells } from '../db/columns'
@@ -35,7 +36,10 @@ export async function exportAs(
     document,
     quantity,
     level,
-    dataset: datasets.find((one) => one.id === quantity.datasetId)!,
+    dataset: datasetAs(
+      datasets.find((one) => one.id === quantity.datasetId)!,
+      document,
+    ),
     cellsOf: (name) => columnCells(db, quantity.datasetId, name),
     regions: joinRegions(await Promise.all(styles.map(regionsFor))),
   })

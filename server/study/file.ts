@@ -13,6 +13,7 @@ const withDatasets = (
 ): StudyDocument => ({
   ...document,
   quantities: document.quantities.map((one) => ({ ...one, datasetId: idOf(one.datasetId) })),
+  roles: document.roles?.map((one) => ({ ...one, datasetId: idOf(one.datasetId) })),
 })
 
 /** A study with its data, as one file; undefined when there is none of that id. */

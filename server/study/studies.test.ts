@@ -1,3 +1,4 @@
+import { datasetAs } from '../../shared/study/dataset'
 import { newDocument } from '../../shared/study/document'
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -8,6 +9,7 @@ import { documentAt } from '../db/revisions'
 import { hasStudies, listStudies, markRemoved } from '../db/studies'
 import { loadDemo } from './demo'
 import { ColumnError, deriveColumn } from './derived'
+import { changeRole } from './roles'
 import { copyStudy, studyFile, studyOfFile } from './file'
 import { ConflictError, createStudy, importDataset, loadStudy, saveStudy } from './studies'
 
@@ -161,6 +163,37 @@ test('what is removed is gone from the list, and comes back as it was', () => {
   markRemoved(db, study.id, null)
   expect(loadStudy(db, study.id)).toEqual(study)
   expect(markRemoved(db, 'nobody', null)).toBe(false)
+})
+
+test('a column of numbers is taken for codes and back, each way a revision of its own', () => {
+  const study = importDataset(
+    db,
+    empty('Lines').id,
+    'Lines',
+    'stop,line,riders\nQuay,12,900\nMill,7,80.5',
+  )!
+  const [dataset] = study.datasets
+  const at = { studyId: study.id, datasetId: dataset!.id }
+  const columnsOf = ({ document }: typeof study) => document.quantities.map(({ column }) => column)
+  const asCode = changeRole(db, at, { column: 'line', role: 'code' })!
+  expect(columnsOf(asCode)).toEqual(['riders'])
+  expect(datasetAs(asCode.datasets[0]!, asCode.document).columns[1]).toMatchObject({
+    kind: 'text',
+    reading: { role: 'code' },
+  })
+  expect(asCode.document.quantities[0]).toMatchObject({ id: asCode.document.shown })
+  const back = changeRole(db, at, { column: 'line', role: 'ratio' })!
+  expect(columnsOf(back)).toEqual(['riders', 'line'])
+  expect(back.document.quantities[1]).toMatchObject({ kind: 'ratio', chart: { aggregate: 'mean' } })
+  const file = studyFile(db, study.id)!
+  const copy = studyOfFile(db, JSON.parse(JSON.stringify(file)) as typeof file)
+  expect(copy.document.roles).toEqual([
+    { datasetId: copy.datasets[0]!.id, column: 'line', role: 'ratio' },
+  ])
+  expect(() => changeRole(db, at, { column: 'stop', role: 'number' })).toThrow(
+    'No cell of “stop” is a number as it stands',
+  )
+  expect(() => changeRole(db, at, { column: 'x', role: 'code' })).toThrow('There is no column “x”')
 })
 
 test('columns recorded in other powers meet as true values, and one taken back gives way', () => {

@@ -66,6 +66,14 @@ export function saveStudy(
   })()
 }
 
+/** A name that no other has: `trams`, then `trams 2`. */
+function apart(name: string, taken: readonly string[]): string {
+  const numbered = (at: number) => (at === 1 ? name : `${name} ${at}`)
+  let at = 1
+  while (taken.includes(numbered(at))) at++
+  return numbered(at)
+}
+
 /**
  * Takes a table into a study; each numeric column becomes a quantity, and the first is shown.
  *
@@ -75,7 +83,7 @@ export function saveStudy(
 export function importTable(
   db: Db,
   studyId: string,
-  name: string,
+  wanted: string,
   table: ImportedTable,
   regions: Regions = {},
 ): Study | undefined {
@@ -83,6 +91,10 @@ export function importTable(
     const study = loadStudy(db, studyId)
     if (!study) return undefined
     const id = randomUUID()
+    const name = apart(
+      wanted,
+      study.datasets.map((one) => one.name),
+    )
     insertDataset(db, studyId, { id, name, rowCount: table.rowCount, notices: [...table.notices] })
     table.columns.forEach((column, position) => insertColumn(db, id, position, column))
     const dataset: DatasetMeta = listDatasets(db, studyId).find((one) => one.id === id)!

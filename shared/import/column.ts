@@ -4,8 +4,8 @@ import { headerOf, type Header } from './header'
 import { headerPower, type LabelRule, labelRuleOf } from './label'
 import { askForRole, missingIn, namesOf, saidToBe, textColumn } from './names'
 import { numbersOf, sampleOf } from './numbers'
-import { type Role } from '../../core/data/roles'
-import { isNumeric, type Judged, roleOfNumbers } from './roles'
+import { isNumeric, type Role } from '../../core/data/roles'
+import { type Judged, roleOfNumbers } from './roles'
 import type { Ask, Cells, ImportedColumn, UnreadCell } from './types'
 
 /** The share of cells that must be numbers for a column to be numeric, where several are not. */

@@ -1,9 +1,6 @@
 import type { Role } from '../../core/data/roles'
 import type { Header } from './header'
 
-/** Whether a column of a role holds numbers to reckon with. */
-export const isNumeric = (role: Role): boolean => role === 'number' || role === 'ratio'
-
 /** What tells the role of a column of numbers. */
 export interface Facts {
   readonly count: number

@@ -1,7 +1,10 @@
+import { sum } from '../../core/decimal/arithmetic'
+import { toExactText } from '../../core/decimal/decimal'
 import { extent } from '../../core/data/extent'
 import { labeller } from '../../core/label/labeller'
 import type { Regions } from '../../core/label/region'
 import { resolve } from '../../core/label/resolve'
+import type { Part } from '../../core/label/types'
 import { type Recorded, recordedIn } from '../../core/label/context'
 import type { FullStyle } from '../../core/style/fields'
 import { decimalOf, quantityOf, styleOf } from '../quantities'
@@ -14,6 +17,8 @@ import type { Rows } from './rows'
 export interface WantedOther extends Pick<Quantity, 'id' | 'column' | 'title'> {
   readonly recorded: Recorded
   readonly style: FullStyle
+  /** Whether its numbers make a total: ratios and means do not. */
+  readonly isSummed: boolean
 }
 /** Another column of numbers in the table, written as its own quantity is there. */
 export interface OtherColumn {
@@ -23,6 +28,10 @@ export interface OtherColumn {
   /** With rung and unit, where its labels do not say them. */
   readonly title: string
   label(at: number): string
+  parts(at: number): Part[]
+  readonly align: FullStyle['align']
+  /** The parts of the total of some rows, of all where none are ticked; none where it has no total. */
+  total(ticked: ReadonlySet<number>): Part[]
 }
 
 /** The other quantities that a table shows. */
@@ -33,15 +42,16 @@ export const wantedOthers = (
   (columns ?? []).flatMap((name) => {
     const other = quantityOf(document, datasetId, name)
     if (!other) return []
-    const { id, column, title } = other
-    return [
-      { id, column, title, recorded: recordedIn(other), style: styleOf(document, other, 'table') },
-    ]
+    const { id, column, title, kind, chart } = other
+    const recorded = recordedIn(other)
+    const style = styleOf(document, other, 'table')
+    const isSummed = kind !== 'ratio' && chart.aggregate === 'sum'
+    return [{ id, column, title, recorded, style, isSummed }]
   })
 
 /** Another column as it is written in the table. */
 export function otherColumnOf(
-  { id, column, title, recorded, style }: WantedOther,
+  { id, column, title, recorded, style, isSummed }: WantedOther,
   rows: Rows,
   regions: Regions,
 ): OtherColumn | null {
@@ -50,5 +60,18 @@ export function otherColumnOf(
   const values = style.exponent === 'shared' ? cells : textsOf(extent(cells.map(decimalOf)))
   const plan = resolve(style, { ...regions, values, ...recorded })
   const writer = labeller(plan)
-  return { id, name: column, title: titled(title, plan), label: (at) => writer.label(cells[at]) }
+  return {
+    id,
+    name: column,
+    title: titled(title, plan),
+    align: style.align,
+    label: (at) => writer.label(cells[at]),
+    parts: (at) => writer.parts(cells[at]),
+    total(ticked) {
+      const summed = cells.flatMap((cell, at) =>
+        ticked.size === 0 || ticked.has(at) ? (decimalOf(cell) ?? []) : [],
+      )
+      return isSummed && summed.length > 0 ? writer.parts(toExactText(sum(summed))) : []
+    },
+  }
 }

@@ -48,6 +48,16 @@ export interface WantedColumns {
   readonly others: readonly string[]
 }
 
+/** The columns of text that a table begins with: those that were chosen, otherwise the first two. */
+export function textColumnsOf(
+  { columns: chosen = [] }: Pick<Quantity, 'columns'>,
+  columns: DatasetMeta['columns'],
+): string[] {
+  const texts = columns.filter(({ kind }) => kind === 'text').map(({ name }) => name)
+  const wanted = chosen.filter((name) => texts.includes(name))
+  return wanted.length > 0 ? wanted : texts.slice(0, MOST_TEXT_COLUMNS)
+}
+
 /** What the page of a quantity needs of its data set. */
 export function wantedColumns(quantity: Quantity, { columns }: DatasetMeta): WantedColumns {
   const { chart } = quantity
@@ -64,10 +74,7 @@ export function wantedColumns(quantity: Quantity, { columns }: DatasetMeta): Wan
     colour: chart.colour ?? null,
     filter: quantity.filter?.column ?? null,
     against: against ?? null,
-    texts: columns
-      .filter(({ kind }) => kind === 'text')
-      .slice(0, MOST_TEXT_COLUMNS)
-      .map(({ name }) => name),
+    texts: textColumnsOf(quantity, columns),
     others: [...new Set(named)],
   }
 }

@@ -4,6 +4,7 @@ import type { Regions } from '../../core/label/region'
 import type { Style } from '../../core/style/fields'
 import type { ImportedTable } from '../import/table'
 import { readingOf } from '../import/types'
+import { LIMITS } from '../limits'
 import { type Cell, quantitiesOf, styleOf } from '../quantities'
 import type { ColumnMeta, DatasetMeta } from '../study/dataset'
 import { newDocument, type StudyDocument } from '../study/document'
@@ -17,19 +18,30 @@ const MOST_SOUGHT = 40
 /** What a study and its data begin with. */
 type Sources = Pick<SnapshotSources, 'cellsOf' | 'regions'>
 
+/** A quantity whose title another has: the data set's name stands behind it. */
+const toldApart = (quantity: Quantity, { name }: DatasetMeta): Quantity => ({
+  ...quantity,
+  title: `${quantity.title} (${name})`.slice(0, LIMITS.title),
+})
+
 /**
  * The quantities of a new data set, each with a sound start; those whose region or unit is not at
  * hand begin as they are recorded.
  *
  * @param document of the study that they join
+ * @param only the one column whose quantity is wanted
  * @example startsOf(newDocument('Harvest'), dataset, { cellsOf, regions })[0].surfaces // styles that the search found
  */
 export function startsOf(
   document: StudyDocument,
   dataset: DatasetMeta,
   { cellsOf, regions }: Sources,
+  only?: string,
 ): Quantity[] {
+  const taken = new Set(document.quantities.map(({ title }) => title))
   const quantities = quantitiesOf(dataset)
+    .filter(({ column }) => only === undefined || column === only)
+    .map((one) => (taken.has(one.title) ? toldApart(one, dataset) : one))
   const whole = { ...document, quantities: [...document.quantities, ...quantities] }
   if (quantities.length > MOST_SOUGHT) return quantities
   const page = { document: whole, dataset, regions, size: USUAL_SIZE, machine: false, cellsOf }

@@ -60,10 +60,6 @@ const printed = ({ plan, values, rows, total }: Parts): readonly [Decimal, Decim
   saidBy(plan, decide(plan, total)),
 ]
 
-/** A total as it is written. */
-export const totalLabel = (plan: Plan, total: Decimal | null): string =>
-  total ? written(plan, total) : ''
-
 /** The total of each category of the summed rows, in the table's own wording. */
 export const subtotalsOf = (
   plan: Plan,

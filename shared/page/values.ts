@@ -169,7 +169,6 @@ export interface PageValues
    */
   readonly summed: readonly number[]
   readonly total: Decimal | null
-  readonly totalLabel: string
   readonly subtotals: readonly Subtotal[]
   /** What the printed parts add up to, where that is not the printed total. */
   readonly missed: string | null

@@ -5,7 +5,7 @@ import { USUAL_SIZE } from '../page/layout'
 import { pageSnapshot } from '../page/snapshot'
 import type { PageSize, PageValues } from '../page/values'
 import type { Cell } from '../quantities'
-import type { DatasetMeta } from '../study/dataset'
+import { datasetAs, type DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Left } from '../study/quantity'
 
@@ -59,8 +59,9 @@ export function studyFindings(
   size: PageSize = USUAL_SIZE,
 ): StudyFinding[] {
   return document.quantities.flatMap((quantity) => {
-    const dataset = datasets.find(({ id }) => id === quantity.datasetId)
-    if (!dataset) throw new Error(`The data of “${quantity.title}” are missing.`)
+    const found = datasets.find(({ id }) => id === quantity.datasetId)
+    if (!found) throw new Error(`The data of “${quantity.title}” are missing.`)
+    const dataset = datasetAs(found, document)
     const page = pageSnapshot({
       document,
       quantity,

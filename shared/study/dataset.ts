@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { schemas } from '../../core/style/schemas'
-import { ROLES } from '../../core/data/roles'
+import { isNumeric, type Role, ROLES } from '../../core/data/roles'
 import { id } from './texts'
 
 /** What a column is for, and how its cells were read. */
@@ -44,6 +44,15 @@ export type DatasetMeta = z.infer<typeof datasetMetaSchema>
 
 /** What the reason of a column begins with that was made of others. */
 export const MADE = 'Made: '
+/** What of a document says how its data are looked at. */
+interface Looking {
+  readonly quantities: readonly { readonly datasetId: string; readonly column: string }[]
+  readonly roles?: readonly {
+    readonly datasetId: string
+    readonly column: string
+    readonly role: Role
+  }[]
+}
 /**
  * Whether a column was made and then taken back: no quantity of the study is its own.
  *
@@ -52,8 +61,38 @@ export const MADE = 'Made: '
 export const isUnused = (
   { name, reason, reading }: ColumnMeta,
   { id: datasetId }: Pick<DatasetMeta, 'id'>,
-  { quantities }: { readonly quantities: readonly { datasetId: string; column: string }[] },
+  { quantities }: Looking,
 ): boolean =>
   reading === undefined &&
   reason.startsWith(MADE) &&
   !quantities.some((one) => one.datasetId === datasetId && one.column === name)
+
+/**
+ * A data set as a study looks at it: columns in the roles that somebody gave them, without those
+ * that were made and taken back. It is the same object where nothing differs.
+ *
+ * @example datasetAs(table, { quantities, roles: [{ datasetId, column: 'line', role: 'code' }] }) // 'line' is text there
+ */
+export function datasetAs(dataset: DatasetMeta, document: Looking): DatasetMeta {
+  const roles = new Map(
+    document.roles
+      ?.filter(({ datasetId }) => datasetId === dataset.id)
+      .map(({ column, role }) => [column, role]),
+  )
+  const columns = dataset.columns.filter((column) => !isUnused(column, dataset, document))
+  if (roles.size === 0 && columns.length === dataset.columns.length) return dataset
+  return {
+    ...dataset,
+    columns: columns.map((column) => {
+      const role = roles.get(column.name)
+      if (role === undefined) return column
+      const { asks: _, ...reading } = column.reading ?? {}
+      return {
+        ...column,
+        kind: isNumeric(role) ? 'number' : 'text',
+        reason: `You said: ${role}`,
+        reading: { ...reading, role },
+      }
+    }),
+  }
+}

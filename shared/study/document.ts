@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { SURFACES } from '../../core/checks/types'
+import { ROLES } from '../../core/data/roles'
 import { type OwnLadder, ownLadder } from '../../core/ladders/own'
 import { styleSchema } from '../../core/style/parse'
 import { schemas } from '../../core/style/schemas'
@@ -44,6 +45,11 @@ const currentSchema = z.strictObject({
     .optional(),
   /** Regions whose labels are looked at side by side. */
   regions: z.array(schemas.locale).min(1).max(60).optional(),
+  /** What columns are for, where somebody said another role than they were read with. */
+  roles: z
+    .array(z.strictObject({ datasetId: id, column: z.string().min(1), role: z.enum(ROLES) }))
+    .max(5000)
+    .optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
   readers: z.array(schemas.locale).max(20).optional(),
 })

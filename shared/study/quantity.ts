@@ -36,8 +36,11 @@ export const quantitySchema = z.strictObject({
   surfaces: z.partialRecord(z.enum(SURFACES), styleSchema).optional(),
   chart: chartSchema,
   ticks: ticksSchema,
-  /** Other columns of numbers in the table, each written as its own quantity is there. */
-  columns: z.array(z.string().min(1)).max(40).optional(),
+  /**
+   * Other columns in the table, in their order: those of numbers, each written as its own quantity
+   * is there, and those of text, of which the first two stand there where none is chosen.
+   */
+  columns: z.array(z.string().min(1)).max(400).optional(),
   /** The rows that are shown: those whose cell is one of these. */
   filter: z
     .strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) })

@@ -36,3 +36,7 @@ export const newColumnSchema = z.strictObject({
   number: decimalText.optional(),
 })
 export type NewColumn = z.infer<typeof newColumnSchema>
+
+/** What a column is for, as its owner says. */
+export const newRoleSchema = z.strictObject({ column: z.string().min(1), role: z.enum(ROLES) })
+export type NewRole = z.infer<typeof newRoleSchema>

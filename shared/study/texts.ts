@@ -1,12 +1,13 @@
 import { z } from 'zod'
 import { parseDecimal } from '../../core/decimal/decimal'
+import { LIMITS } from '../limits'
 
 /** What things are known by. */
 export const id = z.string().min(1).max(80)
 /** What people call a thing. */
-export const name = z.string().trim().min(1).max(200)
+export const name = z.string().trim().min(1).max(LIMITS.title)
 /** The source of a message. */
-export const message = z.string().max(2000)
+export const message = z.string().max(LIMITS.message)
 
 /** A number as decimal text. */
 export const decimalText = z

@@ -148,6 +148,7 @@ function categoryAt(target: Element): string | null {
             :foot="foot"
             :adjusted="page.adjusted.value"
             :selected="page.selected.value"
+            :total="page.totals.cells.value"
             @select="page.totals.toggle"
             @take="takeColumn"
           >

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { DERIVATION_IDS, type DerivationId, derivations, type Takes } from '~~/core/data/derive'
+import { type Role, ROLES } from '~~/core/data/roles'
 import { difference, inherit } from '~~/core/style/inherit'
+import { textColumnsOf } from '~~/shared/page/rows'
 import { styleOf, withOwn } from '~~/shared/quantities'
+import { roleTitles } from '~/features/data/words'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { tableColumns as words } from './words'
@@ -10,18 +13,61 @@ import { tableColumns as words } from './words'
 const study = useStudy()
 const levels = useLevels()
 const list = useTemplateRef<{ toggle(event: Event): void }>('list')
-const shown = computed(() => study.quantity?.columns ?? [])
+/** Columns that stand in the table, in their order. */
+const shown = computed(() => {
+  const { quantity, dataset } = study
+  if (!quantity || !dataset) return []
+  const texts = textColumnsOf(quantity, dataset.columns)
+  const chosen = quantity.columns ?? []
+  return [...texts.filter((name) => !chosen.includes(name)), ...chosen]
+})
 const others = computed(
   () => study.dataset?.columns.filter(({ name }) => name !== study.quantity?.column) ?? [],
 )
 function toggle(name: string) {
-  const columns = shown.value.includes(name)
-    ? shown.value.filter((one) => one !== name)
-    : [...shown.value, name]
-  study.changeQuantity(
-    shown.value.includes(name) ? words.leaveOutTable(name) : words.putIntoTable(name),
-    (one) => ({ ...one, columns: columns.length > 0 ? columns : undefined }),
-  )
+  const isIn = shown.value.includes(name)
+  const columns = isIn ? shown.value.filter((one) => one !== name) : [...shown.value, name]
+  setColumns(isIn ? words.leaveOutTable(name) : words.putIntoTable(name), columns)
+}
+const setColumns = (what: string, columns: readonly string[]) =>
+  study.changeQuantity(what, (one) => ({
+    ...one,
+    columns: columns.length > 0 ? [...columns] : undefined,
+  }))
+/** Those of one kind stand side by side: names first, then numbers. */
+const kindOf = (name: string) => others.value.find((one) => one.name === name)?.kind
+/** The column of the same kind before another; none for the first. */
+const beforeIt = (name: string) =>
+  shown.value
+    .slice(0, Math.max(0, shown.value.indexOf(name)))
+    .findLast((one) => kindOf(one) === kindOf(name))
+function moveUp(name: string) {
+  const before = beforeIt(name)
+  if (before === undefined) return
+  const columns = shown.value.map((one) => {
+    if (one === name) return before
+    return one === before ? name : one
+  })
+  setColumns(words.moveBefore(name, before), columns)
+}
+/** Those in the table first, in their order. */
+const listed = computed(() => [
+  ...shown.value.filter((name) => kindOf(name) === 'text'),
+  ...shown.value.filter((name) => kindOf(name) === 'number'),
+  ...others.value.map(({ name }) => name).filter((name) => !shown.value.includes(name)),
+])
+const ROLE_CHOICES = ROLES.map((id) => ({ id, title: roleTitles[id] }))
+const roleOf = (name: string): Role => {
+  const column = others.value.find((one) => one.name === name)
+  return column?.reading?.role ?? (column?.kind === 'number' ? 'number' : 'text')
+}
+async function changeRole(name: string, role: Role) {
+  trouble.value = ''
+  try {
+    await study.changeRole(name, role)
+  } catch (error) {
+    trouble.value = (error as Error).message
+  }
 }
 const ways = DERIVATION_IDS.map((id) => ({ id, title: derivations[id].title }))
 const namesOf = (kind: 'number' | 'text') =>
@@ -107,16 +153,30 @@ function writeAlike() {
   </QuietButton>
   <Popover ref="list" :aria-label="words.columnsTable">
     <div class="choices">
-      <label v-for="{ name, kind } in others" :key="name" :class="{ soft: kind === 'text' }">
-        <Checkbox
-          binary
-          size="small"
-          :model-value="kind === 'text' || shown.includes(name)"
-          :disabled="kind === 'text'"
-          @update:model-value="toggle(name)"
+      <p v-for="name in listed" :key="name" class="one">
+        <label>
+          <Checkbox
+            binary
+            size="small"
+            :model-value="shown.includes(name)"
+            @update:model-value="toggle(name)"
+          />
+          {{ name }}
+        </label>
+        <PhraseSelect
+          :value="roleOf(name)"
+          :options="ROLE_CHOICES"
+          :label="words.roleOf(name)"
+          @change="changeRole(name, $event)"
         />
-        {{ name }}<template v-if="kind === 'text'">{{ words.textShownAsSince }}</template>
-      </label>
+        <QuietButton
+          v-if="shown.includes(name) && beforeIt(name) !== undefined"
+          :aria-label="words.further(name)"
+          :title="words.further(name)"
+          @click="moveUp(name)"
+          >↑</QuietButton
+        >
+      </p>
       <form class="made" @submit.prevent="make">
         {{ words.newOne }}
         <Select
@@ -159,8 +219,8 @@ function writeAlike() {
           maxlength="200"
         />
         <Button size="small" type="submit" :label="words.make" :disabled="!canMake" />
-        <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       </form>
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <QuietButton v-if="shown.length > 0" @click="writeAlike">
         {{ words.writeAllTheseAs(study.quantity?.title ?? '') }}
       </QuietButton>
@@ -177,6 +237,14 @@ function writeAlike() {
   display: grid;
   gap: var(--gap-1);
   justify-items: start;
+}
+
+.one {
+  display: flex;
+  gap: var(--gap-3);
+  justify-content: space-between;
+  width: 100%;
+  margin: 0;
 }
 
 .choices label {

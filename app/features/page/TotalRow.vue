@@ -53,7 +53,6 @@ function take(choice: TotalChoice) {
             {{ words.by(category) }}
           </QuietButton>
         </span>
-        <b class="label" data-total :title="totals.exactly.value">{{ totals.totalLabel.value }}</b>
       </p>
       <ul v-if="hasSubtotals" class="subtotals" :aria-label="words.subtotalsBy(category ?? '')">
         <li v-for="part in totals.subtotals.value" :key="part.category">
@@ -100,10 +99,9 @@ function take(choice: TotalChoice) {
 <style scoped>
 /* Under the table's numbers: beside these stands the narrow column in which others are added. */
 .foot {
-  --behind: calc(14px + var(--gap-2) + var(--gap-3));
+  --behind: calc(14px + var(--gap-3));
 
   padding-top: var(--gap-1);
-  border-top: 1px solid var(--ink-soft);
 }
 
 .line {
@@ -111,10 +109,6 @@ function take(choice: TotalChoice) {
   gap: var(--gap-2);
   align-items: baseline;
   padding-right: var(--behind);
-}
-
-.label {
-  margin-left: auto;
 }
 
 .acts {

@@ -10,8 +10,7 @@ import type { Writing } from '~~/shared/page/values'
 import type { PlaceSet } from '~/features/margin/cards'
 import { vLabel } from '~/controls/vLabel'
 import { useRowOrder } from './rowOrder'
-import { useColumnWidths } from './columnWidths'
-import { textWidth } from './width'
+import { type TotalCells, useColumnWidths } from './columnWidths'
 import { valueTable as words } from './words'
 
 const props = defineProps<{
@@ -34,6 +33,7 @@ const props = defineProps<{
   /** Labels that were moved so that all parts add up, by row. */
   adjusted: ReadonlyMap<number, string>
   selected: ReadonlySet<number>
+  total: TotalCells | null
 }>()
 const emit = defineEmits<{ select: [at: number]; take: [other: OtherColumn] }>()
 
@@ -47,23 +47,25 @@ const labelOf = (at: number) =>
     ? ADJUSTED + props.adjusted.get(at)!
     : props.written.value.writer.label(props.rows.cells[at], props.caseRows.value?.[at])
 const spoken = (at: number) => props.say?.(props.rows.cells[at], props.caseRows.value?.[at])
-const halvesOf = (at: number) =>
-  halves(
-    props.written.value.writer.parts(props.rows.cells[at], props.caseRows.value?.[at]),
-    props.align,
-  )
+const partsOf = (at: number) =>
+  props.written.value.writer.parts(props.rows.cells[at], props.caseRows.value?.[at])
+const halvesOf = (at: number) => halves(partsOf(at), props.align)
 const widths = useColumnWidths(() => ({ ...props, labelOf }))
-/** Rows whose labels decide how much room stands behind the decimal marks. */
-const MOST_MEASURED = 200
-const tailWidth = computed(() => {
-  if (props.align !== 'decimal') return 'auto'
-  const step = Math.ceil(ordered.value.length / MOST_MEASURED)
-  const measured = ordered.value.filter((_, at) => at % step === 0)
-  return `${Math.ceil(Math.max(0, ...measured.map((at) => textWidth(halvesOf(at)[1]))))}px`
-})
+const tailWidth = computed(() => widths.tailOf(props.align, partsOf, props.total?.own))
+/** Other columns, each with its own alignment. */
+const beside = computed(() =>
+  props.others.map((other) => {
+    const total = props.total?.others.get(other.name) ?? []
+    const tail = widths.tailOf(other.align, other.parts, total)
+    return { other, tail, total: halves(total, other.align) }
+  }),
+)
 /** A row that is cut through its label is worse than one that is not there. */
 const fitting = computed(() =>
-  Math.max(1, Math.floor((props.height - HEAD_HEIGHT - props.foot) / ROW_HEIGHT)),
+  Math.max(
+    1,
+    Math.floor((props.height - HEAD_HEIGHT - props.foot) / ROW_HEIGHT) - (props.total ? 1 : 0),
+  ),
 )
 const rowsHeight = computed(() => Math.min(fitting.value, ordered.value.length) * ROW_HEIGHT)
 const { list, containerProps, wrapperProps } = useVirtualList(ordered, {
@@ -77,35 +79,23 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 <template>
   <div>
     <div
-      class="table"
+      class="value-table"
       role="table"
+      :style="{ '--number-width': `${widths.number.value}px` }"
       :aria-label="words.rowEach(title)"
       :aria-rowcount="rows.cells.length + 1"
     >
-      <div
-        class="row head"
-        role="row"
+      <TableHead
         :style="{ height: `${HEAD_HEIGHT}px`, minWidth: `${widths.least.value}px` }"
-      >
-        <span role="columnheader" class="pick" :title="words.rowsInTotal">Σ</span>
-        <span v-for="text in rows.texts" :key="text.name" role="columnheader">{{ text.name }}</span>
-        <span v-for="other in others" :key="other.name" role="columnheader" class="number beside"
-          ><button
-            type="button"
-            :title="words.writeInTable(other.title)"
-            @click="emit('take', other)"
-          >
-            {{ other.title }}
-          </button></span
-        >
-        <span v-if="machine" role="columnheader" class="number machine">{{ words.byMachine }}</span>
-        <span role="columnheader" class="number" data-head="table" :aria-sort="sorting">
-          <button type="button" :title="words.sortByNumber" @click="turn">
-            {{ title }}{{ arrow }}
-          </button>
-        </span>
-        <span role="columnheader" class="pick"><TableColumns /></span>
-      </div>
+        :title="title"
+        :texts="rows.texts"
+        :others="others"
+        :machine="machine"
+        :sorting="sorting"
+        :arrow="arrow"
+        @turn="turn"
+        @take="emit('take', $event)"
+      />
       <div
         :ref="containerProps.ref"
         class="rows"
@@ -137,9 +127,15 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
               :title="text.cells[at]"
               >{{ text.cells[at] }}</span
             >
-            <span v-for="other in others" :key="other.name" role="cell" class="number beside">{{
-              other.label(at)
-            }}</span>
+            <AlignedNumber
+              v-for="{ other, tail } in beside"
+              :key="other.name"
+              role="cell"
+              class="beside"
+              :align="other.align"
+              :halves="halves(other.parts(at), other.align)"
+              :tail="tail"
+            />
             <span v-if="machine" role="cell" class="number machine">{{
               machineLabel(rows.cells[at])
             }}</span>
@@ -174,125 +170,20 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
           </div>
         </div>
       </div>
+      <TableTotal
+        v-if="total"
+        :style="{ height: `${ROW_HEIGHT}px`, minWidth: `${widths.least.value}px` }"
+        :texts="rows.texts.length"
+        :others="beside"
+        :machine="machine"
+        :align="align"
+        :own="halves(total.own, align)"
+        :tail="tailWidth"
+        :exactly="total.exactly"
+      />
     </div>
-    <div class="foot" :style="{ height: `${foot}px` }"><slot /></div>
+    <div class="value-foot" :style="{ height: `${foot}px` }"><slot /></div>
   </div>
 </template>
 
-<style scoped>
-.table {
-  overflow-x: auto;
-  overflow-y: hidden;
-  font-size: 13px;
-}
-
-.row {
-  display: flex;
-  align-items: center;
-  column-gap: var(--gap-3);
-  padding-right: var(--gap-2);
-  border-bottom: 1px solid var(--rule-soft);
-  background: var(--sheet);
-}
-
-.row > * {
-  flex: 1 1 0;
-  min-width: 0;
-}
-
-.row > .pick {
-  display: flex;
-  flex: none;
-  width: 14px;
-}
-
-.pick input {
-  width: 13px;
-  height: 13px;
-  margin: 0;
-  accent-color: var(--jade);
-  opacity: 0.55;
-}
-
-.pick input:checked,
-.pick input:focus-visible,
-.row:hover .pick input {
-  opacity: 1;
-}
-
-.row > .number {
-  flex: 0 0 v-bind('`${widths.number.value}px`');
-}
-
-/* The first column of names stays while the others are scrolled. */
-.row > .pick + * {
-  position: sticky;
-  left: 0;
-  z-index: 1;
-  background: inherit;
-}
-
-.row > .machine {
-  flex: none;
-  width: 80px;
-  min-width: 0;
-}
-
-.rows {
-  overflow-y: auto;
-  contain: strict;
-}
-
-.foot {
-  contain: layout size;
-}
-
-.head {
-  color: var(--ink-soft);
-  font-size: var(--text-small);
-  border-bottom-color: var(--rule);
-}
-
-.head button {
-  border: 0;
-  background: none;
-  padding: 2px;
-  margin: -2px;
-  color: inherit;
-  cursor: pointer;
-}
-
-.head button:hover {
-  color: var(--jade);
-  text-decoration: underline;
-}
-
-.text {
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-}
-
-.number {
-  text-align: right;
-  white-space: nowrap;
-}
-
-.number.edges {
-  display: flex;
-  justify-content: space-between;
-}
-
-.number.decimal .tail {
-  display: inline-block;
-  text-align: left;
-}
-
-.machine {
-  color: var(--ink-faint);
-}
-
-.beside {
-  color: var(--ink-soft);
-}
-</style>
+<style src="./table.css"></style>

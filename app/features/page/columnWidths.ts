@@ -1,3 +1,7 @@
+import { halves } from '~~/core/label/align'
+import type { Part } from '~~/core/label/types'
+import { joined } from '~~/core/label/write'
+import type { FullStyle } from '~~/core/style/fields'
 import type { OtherColumn } from '~~/shared/page/otherColumns'
 import type { Rows } from '~~/shared/page/rows'
 import { textWidth } from './width'
@@ -21,6 +25,14 @@ function measuredRows({ cells, values }: Rows): number[] {
   return [...new Set([...some, least, largest])].filter((at) => at >= 0)
 }
 
+/** The parts of the totals under a table: the quantity's own, and those of other columns by name. */
+export interface TotalCells {
+  readonly own: readonly Part[]
+  readonly others: ReadonlyMap<string, readonly Part[]>
+  /** All digits of the own one. */
+  readonly exactly: string
+}
+
 /**
  * How wide each column of numbers of a table is, so that no number is cut, and how wide the table is
  * at least: a narrower one scrolls sideways. In CSS pixels.
@@ -31,14 +43,24 @@ export function useColumnWidths(
     readonly others: readonly OtherColumn[]
     readonly machine: boolean
     readonly labelOf: (at: number) => string
+    readonly total: TotalCells | null
   },
 ) {
   const measured = computed(() => measuredRows(given().rows))
-  const widest = (labelOf: (at: number) => string): number =>
-    Math.max(LEAST_NUMBER, ...measured.value.map((at) => Math.ceil(textWidth(labelOf(at))) + AIR))
-  const number = computed(() =>
-    Math.max(widest(given().labelOf), ...given().others.map((other) => widest(other.label))),
-  )
+  const widest = (labelOf: (at: number) => string, total: readonly Part[] | undefined): number =>
+    Math.max(
+      LEAST_NUMBER,
+      ...[...measured.value.map(labelOf), joined(total ?? [])].map(
+        (label) => Math.ceil(textWidth(label)) + AIR,
+      ),
+    )
+  const number = computed(() => {
+    const { labelOf, others, total } = given()
+    return Math.max(
+      widest(labelOf, total?.own),
+      ...others.map((other) => widest(other.label, total?.others.get(other.name))),
+    )
+  })
   const least = computed(() => {
     const { rows, machine, others } = given()
     const columns = [
@@ -51,5 +73,15 @@ export function useColumnWidths(
     ]
     return columns.reduce((sum, width) => sum + width + GAP, 0)
   })
-  return { number, least }
+  /** How wide the second halves of a column are, so that its decimal marks stand under each other. */
+  const tailOf = (
+    align: FullStyle['align'],
+    partsOf: (at: number) => readonly Part[],
+    total: readonly Part[] | undefined,
+  ): string => {
+    if (align !== 'decimal') return 'auto'
+    const all = [...measured.value.map(partsOf), total ?? []]
+    return `${Math.ceil(Math.max(0, ...all.map((parts) => textWidth(halves(parts, align)[1]))))}px`
+  }
+  return { number, least, tailOf }
 }

@@ -1,8 +1,10 @@
+import { toExactText } from '~~/core/decimal/decimal'
 import { partsIn, wayOf } from '~~/shared/page/derive/totals'
 import { type TotalChoice, totalChoices, unrounded } from '~~/shared/page/totals'
 import type { PageValues } from '~~/shared/page/values'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
+import type { TotalCells } from './columnWidths'
 import { totals as words } from './words'
 
 type Slice =
@@ -13,12 +15,26 @@ type Slice =
   | 'recorded'
   | 'tableRows'
   | 'total'
-  | 'totalLabel'
   | 'subtotals'
   | 'missed'
   | 'adjusted'
+  | 'otherColumns'
   | 'style.table'
   | 'written.table'
+
+/** The parts of the totals, which stand under their columns; null where there is none. */
+function totalCells(
+  page: Live<Pick<PageValues, 'total' | 'written.table' | 'otherColumns' | 'selected'>>,
+  exactly: string,
+): TotalCells | null {
+  const total = page.total.value
+  if (!total) return null
+  const others = page.otherColumns.value.map(
+    (other) => [other.name, other.total(page.selected.value)] as const,
+  )
+  const { writer } = page['written.table'].value
+  return { own: writer.parts(toExactText(total)), others: new Map(others), exactly }
+}
 
 /** The total under the table, and what is done with it. */
 export function useTotals(page: Live<Pick<PageValues, Slice>>) {
@@ -65,12 +81,12 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
     const now = parts()
     return now ? unrounded(now) : ''
   })
-  const { selected, hasTotal, summed, totalLabel, subtotals, missed, adjusted } = page
+  const cells = computed(() => totalCells(page, exactly.value))
+  const { selected, hasTotal, summed, subtotals, missed, adjusted } = page
   return {
     selected,
     hasTotal,
     summed,
-    totalLabel,
     subtotals,
     missed,
     adjusted,
@@ -81,6 +97,7 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
     choices,
     take,
     exactly,
+    cells,
   }
 }
 export type Totals = ReturnType<typeof useTotals>

@@ -166,7 +166,9 @@ export const tableColumns = {
   putIntoTable: (name: Told) => `Put ${name} into the table`,
   writeInTableAs: (targets: Told, title: Told) => `Write ${targets} in the table as ${title}`,
   columnsTable: 'Columns of the table',
-  textShownAsSince: ', text: shown as it is, since a style writes numbers',
+  roleOf: (name: Told) => `What ${name} holds`,
+  further: (name: Told) => `Move ${name} further to the left`,
+  moveBefore: (name: Told, before: Told) => `Move ${name} before ${before}`,
   newOne: 'a new one,',
   howMade: 'How it is made',
   column: 'Column',
@@ -204,6 +206,7 @@ export const totalRow = {
   addTotal: 'Add a total',
 }
 export const valueTable = {
+  total: 'Total',
   rowEach: (title: Told) => `${title}, a row each`,
   rowsInTotal: 'Rows in the total',
   writeInTable: (title: Told) => `Write ${title} in the table`,

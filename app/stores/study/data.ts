@@ -1,3 +1,4 @@
+import type { Role } from '~~/core/data/roles'
 import type { Said } from '~~/shared/import/table'
 import type { NewColumn } from '~~/shared/study/requests'
 import type { Study } from '~~/shared/study/study'
@@ -45,5 +46,12 @@ export function studyData(desk: OnDesk, { saving, steps, history, take }: Around
     const path = `/api/studies/${id.value}/datasets/${dataset.value.id}/columns`
     await takeAsStep(words.make(column.name), () => request<Study>(path, column))
   }
-  return { bringIn, bringInAlone, derive }
+  /** Says what a column is for, other than it was read. */
+  async function changeRole(column: string, role: Role) {
+    await saveAll(saving)
+    if (!dataset.value) return
+    const path = `/api/studies/${id.value}/datasets/${dataset.value.id}/roles`
+    await takeAsStep(words.takeFor(column, role), () => request<Study>(path, { column, role }))
+  }
+  return { bringIn, bringInAlone, derive, changeRole }
 }

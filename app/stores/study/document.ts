@@ -1,6 +1,6 @@
 import type { Style } from '~~/core/style/fields'
 import { inherit } from '~~/core/style/inherit'
-import { isUnused } from '~~/shared/study/dataset'
+import { datasetAs } from '~~/shared/study/dataset'
 import type { StudyDocument } from '~~/shared/study/document'
 import type { Left, Quantity } from '~~/shared/study/quantity'
 import type { Study } from '~~/shared/study/study'
@@ -30,20 +30,10 @@ export function studyDocument() {
   const whole = computed(
     () => datasets.value.find((one) => one.id === quantity.value?.datasetId) ?? null,
   )
-  /** Places of columns that were made and taken back; as text, so that few changes touch it. */
-  const unused = computed(() => {
-    const [now, set] = [document.value, whole.value]
-    if (!now || !set) return ''
-    const found = set.columns.filter((column) => isUnused(column, set, now))
-    return JSON.stringify(found.map(({ position }) => position))
-  })
-  /** The data that the quantity is about, without what was made and taken back. */
-  const dataset = computed(() => {
-    const set = whole.value
-    const places = JSON.parse(unused.value || '[]') as number[]
-    if (!set || places.length === 0) return set
-    return { ...set, columns: set.columns.filter(({ position }) => !places.includes(position)) }
-  })
+  /** The data that the quantity is about; the same object while a style changes. */
+  const dataset = structuralComputed(() =>
+    document.value && whole.value ? datasetAs(whole.value, document.value) : whole.value,
+  )
   function settle(study: Study) {
     id.value = study.id
     document.value = study.document

@@ -30,4 +30,5 @@ export const steps = {
 export const data = {
   bringIn: (name: Told) => `Bring in ${name}`,
   make: (name: Told) => `Make ${name}`,
+  takeFor: (name: Told, role: Told) => `Take ${name} for ${role}`,
 }

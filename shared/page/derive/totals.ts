@@ -1,14 +1,6 @@
 import { sum } from '../../../core/decimal/arithmetic'
 import type { Quantity } from '../../study/quantity'
-import {
-  adjustedBy,
-  missedBy,
-  type Parts,
-  selectedRows,
-  subtotalsOf,
-  summedRows,
-  totalLabel,
-} from '../totals'
+import { adjustedBy, missedBy, type Parts, selectedRows, subtotalsOf, summedRows } from '../totals'
 import { from, type PageValues } from '../values'
 
 /** The printed sum follows when the hand rests. */
@@ -48,9 +40,6 @@ export const totalDerivations = {
   ),
   total: from(['hasTotal', 'rows', 'summed'], ({ hasTotal, rows, summed }) =>
     hasTotal ? sum(summed.map((at) => rows!.values[at]!)) : null,
-  ),
-  totalLabel: from(['written.table', 'total'], (page) =>
-    totalLabel(page['written.table'].plan, page.total),
   ),
   subtotals: from(['quantity', 'hasTotal', 'rows', 'summed', 'written.table'], (page) =>
     page.hasTotal && page.quantity.subtotals && page.rows

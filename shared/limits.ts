@@ -1,0 +1,22 @@
+/**
+ * What is taken at every door: import, saving, files and the command line. What one of them takes,
+ * the others do too.
+ */
+export const LIMITS = {
+  /** Characters of a title, a column's name or a study's. */
+  title: 500,
+  columns: 5_000,
+  rows: 5_000_000,
+  /** Characters of a cell. */
+  cell: 100_000,
+  /** Characters of the source of a message. */
+  message: 10_000,
+  /** Rungs of a ladder. */
+  rungs: 400,
+  /** Levels of brackets in JSON. */
+  depth: 64,
+  /** Bytes of a request. */
+  body: 4 * 2 ** 20,
+  /** Bytes of a table that is brought in. */
+  table: 512 * 2 ** 20,
+} as const
