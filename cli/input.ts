@@ -6,6 +6,7 @@ import { SURFACES } from '../core/checks/types'
 import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
 import type { Value } from '../core/label/types'
+import { whyNoNumber } from '../core/label/value'
 import { StyleError } from '../core/error'
 import { FORMS } from '../core/suggest/candidates'
 import { fieldSchema, styleSchema } from '../core/style/parse'
@@ -67,7 +68,7 @@ export const decimalText = z.union([z.number(), z.string()]).transform((input, c
   if (!read)
     context.addIssue({
       code: 'custom',
-      message: `${JSON.stringify(input)} is not a number; it takes a number or decimal text`,
+      message: `${whyNoNumber(String(input))}; it takes a number or decimal text`,
     })
   return read ?? z.NEVER
 })

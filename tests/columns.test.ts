@@ -59,6 +59,8 @@ test('a column is made with a number, taken back with one step and made anew', a
 
 test('a column is said to hold codes later on, and that is one step', async () => {
   const { page } = desk
+  await page.getByRole('combobox', { name: 'Quantity on the page' }).click()
+  await page.getByRole('option', { name: 'boardings', exact: true }).click()
   await columns()
   const role = page.getByRole('combobox', { name: 'What fare (EUR) holds' })
   await role.click()

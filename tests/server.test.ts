@@ -44,6 +44,67 @@ test('a foreign host and a foreign origin are refused', async () => {
   expect((await send('/api/studies', 'GET', undefined, { origin: program.url })).status).toBe(200)
 })
 
+test.each<[string, string, string, Record<string, string>, number]>([
+  ['another port of this machine', 'PUT', '/api/studies/x', { origin: 'http://127.0.0.1:1' }, 403],
+  ['a page of another site', 'POST', '/api/studies', { 'sec-fetch-site': 'cross-site' }, 403],
+  ['a form', 'POST', '/api/studies', { 'content-type': 'text/plain' }, 415],
+  ['a path that is not there', 'GET', '/api/stories', {}, 404],
+  ['a method that a path does not take', 'DELETE', '/api/studies', {}, 405],
+])('%s is refused with a problem document', async (_, method, path, headers, status) => {
+  const body = method === 'GET' || method === 'DELETE' ? undefined : { name: 'x' }
+  expect(await problem(await send(path, method, body, headers))).toMatchObject({
+    contentType: 'application/problem+json',
+    status,
+  })
+})
+
+test.each([
+  ['{"name": "x",}', 400],
+  ['\ufeff{"name": "x"}', 400],
+  ['{"name": ' + '['.repeat(70) + ']'.repeat(70) + '}', 400],
+  ['', 400],
+  ['{"name": 5}', 422],
+  ['{"name": "x", "__proto__": {}}', 422],
+])('the body %j is answered %i', async (body, status) => {
+  const answer = await fetch(`${program.url}/api/studies`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body,
+  })
+  expect(await problem(answer)).toMatchObject({ contentType: 'application/problem+json', status })
+})
+
+test('a body that is too large is refused before it is sent', async () => {
+  const status = await new Promise<number>((answer, fail) => {
+    const asked = plainRequest(
+      `${program.url}/api/studies/x`,
+      {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json', 'content-length': 5 * 2 ** 20 },
+      },
+      (response) => answer(response.statusCode!),
+    )
+    asked.on('error', fail)
+    asked.flushHeaders()
+  })
+  expect(status).toBe(413)
+})
+
+test('every answer says that it may not be framed, nor its type guessed, and none who made it', async () => {
+  for (const path of ['/', '/guide/index.html', '/api/studies', '/api/none']) {
+    const { headers } = await send(path)
+    expect([path, headers.get('x-content-type-options')]).toEqual([path, 'nosniff'])
+    expect(headers.get('content-security-policy')).toContain("frame-ancestors 'none'")
+    expect(headers.get('x-powered-by')).toBeNull()
+  }
+})
+
+test('the server tells its version, whether its data are sound, and the room left', async () => {
+  const health = (await (await send('/api/health')).json()) as Record<string, unknown>
+  expect(health).toMatchObject({ version: '0.1.0', sound: true })
+  expect(Number(health.room)).toBeGreaterThan(0)
+})
+
 test('errors are problem documents that name the place', async () => {
   expect(await problem(await send('/api/studies/none'))).toMatchObject({
     contentType: 'application/problem+json',

@@ -53,7 +53,9 @@ export async function request<Answer>(
 ): Promise<Answer> {
   try {
     // A save that failed is tried again by whoever knows what else has changed since.
-    return (await ofetch(path, { method, body, retry: 0 })) as Answer
+    // The server takes changes as JSON alone, those without a body among them.
+    const headers = method === 'GET' ? undefined : { 'content-type': 'application/json' }
+    return (await ofetch(path, { method, body, headers, retry: 0 })) as Answer
   } catch (error) {
     throw problemOf(error)
   }

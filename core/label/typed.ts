@@ -1,5 +1,12 @@
 import { compare, multiply, negate, shift } from '../decimal/arithmetic'
-import { type Decimal, decimal, toExactText, toText } from '../decimal/decimal'
+import {
+  type Decimal,
+  decimal,
+  NUMBER_LIMITS,
+  NUMBERS_TAKEN,
+  toExactText,
+  toText,
+} from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { divide } from '../decimal/round'
 import { fromSuperscript } from '../decimal/superscript'
@@ -16,8 +23,6 @@ export type TypedNumber = { readonly value: Decimal } | { readonly trouble: stri
 
 const DIGITS = /^(?:\d+(?:[.,’'\s٬٫·]\d+)*|[.,]\d+)/
 const EXPONENT = /^(?:\s*[×x·*]\s*10(?:\^([-+]?\d+)|(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+))|[eE]([-+]?\d+))/
-/** So many digits of an exponent no number in a field has. */
-const MOST_EXPONENT = 10_000
 const SIGNS = /^([-+]?)\s*/
 const MINUS = /[−‒–]/g
 const BLANKS = /[\u00a0\u202f\u2009]/g
@@ -98,8 +103,8 @@ export function typedNumber(text: string, region: ChosenRegion): TypedNumber {
   if (counted) return signed(counted)
   const powered = EXPONENT.exec(rest)
   const exponent = powered ? Number(powered[1] ?? powered[3] ?? fromSuperscript(powered[2]!)) : 0
-  if (Math.abs(exponent) > MOST_EXPONENT)
-    return { trouble: `“${text}” is out of reach: exponents go to ±10,000` }
+  if (Math.abs(exponent) > NUMBER_LIMITS.power)
+    return { trouble: `“${text}” is beyond what is taken: ${NUMBERS_TAKEN}` }
   const power = powerOf(rest.slice(powered?.[0].length ?? 0).trim(), region)
   return power === null ? notRead(text) : signed(shift(first, exponent + power))
 }

@@ -36,7 +36,7 @@ export const ownLadder = z
         z.strictObject({ power: z.int().min(-400).max(400), symbol: name, word: name.optional() }),
       )
       .min(1)
-      .max(200),
+      .max(400),
   })
   .superRefine(({ rungs }, context) => {
     const message = fault(rungs)

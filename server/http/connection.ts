@@ -1,23 +1,89 @@
-import { mkdirSync } from 'node:fs'
+import { mkdirSync, statSync } from 'node:fs'
 import { join, resolve } from 'node:path'
-import { type Db, openDatabase } from '../db/database'
+import { backUpBeforeUpgrade, backUpDaily, DATABASE } from '../db/backups'
+import { closeDatabase, type Db, openDatabase } from '../db/database'
+import { holdFolder } from '../db/lock'
 import { hasStudies } from '../db/studies'
+import { StorageError, storageTrouble } from '../db/trouble'
 import { loadDemo } from '../study/demo'
 import { assetNames, readAsset } from './assets'
 
-let opened: Promise<Db> | undefined
+/** How often it is looked whether the day has its backup, in milliseconds. */
+const HOURLY = 3_600_000
+
+/** The data of this server while it runs. */
+interface Storage {
+  readonly db: Db
+  readonly folder: string
+  /** What tells the file of the studies from another of its name. */
+  readonly file: number
+  readonly letGo: () => void
+}
+let opened: Promise<Storage> | undefined
+const storage = (): Promise<Storage> => (opened ??= open())
+
+/** The folder that holds all data. */
+export const dataFolder = (): string => resolve(process.env.IVORY_ABACUS_DATA ?? 'data')
+
+/** Where this server answers. */
+function ownAddress(): string {
+  const { NITRO_HOST, HOST, NITRO_PORT, PORT } = process.env
+  return `http://${NITRO_HOST ?? HOST ?? '127.0.0.1'}:${NITRO_PORT ?? PORT ?? 3000}`
+}
 
 /** The one database of this server, opened at the first call; an empty one gets the demo. */
-export const connection = (): Promise<Db> => (opened ??= open())
+export const connection = async (): Promise<Db> => (await storage()).db
 
-async function open(): Promise<Db> {
-  const folder = resolve(process.env.IVORY_ABACUS_DATA ?? 'data')
+/**
+ * The database, for a change: what is written to a file that is gone would be lost.
+ *
+ * @throws StorageError where the file of the studies is not where it was
+ */
+export async function connectionForChange(): Promise<Db> {
+  const { db, folder, file } = await storage()
+  if (statSync(join(folder, DATABASE), { throwIfNoEntry: false })?.ino !== file)
+    throw new StorageError(
+      'GONE',
+      `The file of the studies is not in ${folder} any more: nothing was saved. Bring the folder back; then go on here.`,
+    )
+  return db
+}
+
+async function open(): Promise<Storage> {
+  const folder = dataFolder()
   mkdirSync(folder, { recursive: true })
+  const letGo = holdFolder(folder, ownAddress())
   const names = await assetNames('migrations')
   const migrations = await Promise.all(
     names.map(async (name) => ({ name, sql: await readAsset('migrations', name) })),
   )
-  const db = openDatabase(join(folder, 'ivory-abacus.sqlite'), migrations)
+  const path = join(folder, DATABASE)
+  const db = openDatabase(path, migrations, (before, form) =>
+    backUpBeforeUpgrade(before, folder, form),
+  )
   if (!hasStudies(db)) await loadDemo(db, (file) => readAsset('demo', file))
-  return db
+  keepBackups(db, folder)
+  return { db, folder, file: statSync(path).ino, letGo }
+}
+
+/** A backup that fails is told, and stops nothing. */
+function keepBackups(db: Db, folder: string): void {
+  const look = () => {
+    if (!db.open) return
+    try {
+      backUpDaily(db, folder)
+    } catch (error) {
+      console.error(`No backup was made: ${(storageTrouble(error) ?? (error as Error)).message}`)
+    }
+  }
+  look()
+  setInterval(look, HOURLY).unref()
+}
+
+/** Closes the data, so that the file alone is whole, and lets go of the folder. */
+export async function closeConnection(): Promise<void> {
+  const held = await opened?.catch(() => undefined)
+  if (!held) return
+  closeDatabase(held.db)
+  held.letGo()
 }

@@ -2,7 +2,7 @@ import {
   defineEventHandler,
   getRouterParam,
   type H3Event,
-  readBody,
+  readRawBody,
   setResponseHeader,
   setResponseStatus,
 } from 'h3'
@@ -11,22 +11,13 @@ import { StyleError } from '../../core/error'
 import { ImportError } from '../../shared/import/error'
 import { issueText } from '../../shared/issues'
 import type { Db } from '../db/database'
+import { storageTrouble } from '../db/trouble'
 import { ExportError } from '../../shared/exports/prove'
 import { ColumnError } from '../study/derived'
 import { ConflictError } from '../study/studies'
-import { connection } from './connection'
-
-/** A request that cannot be met, with the status to answer. */
-export class RequestError extends Error {
-  override name = 'RequestError'
-  constructor(
-    readonly status: number,
-    readonly title: string,
-    detail: string,
-  ) {
-    super(detail)
-  }
-}
+import { connection, connectionForChange } from './connection'
+import { parseBody } from './json'
+import { type Problem, problemBody, PROBLEM_TYPE, RequestError } from './problems'
 
 export const notFound = (what: string): RequestError =>
   new RequestError(
@@ -44,9 +35,11 @@ const known = [
   { type: ExportError, status: 500, title: 'Not proved' },
 ] as const
 
-function problemOf(error: unknown): { status: number; title: string; detail: string } {
+function problemOf(error: unknown): Problem {
   if (error instanceof RequestError)
     return { status: error.status, title: error.title, detail: error.message }
+  const trouble = storageTrouble(error)
+  if (trouble) return { status: trouble.status, title: 'Not kept', detail: trouble.message }
   const found = known.find(({ type }) => error instanceof type)
   if (found) return { status: found.status, title: found.title, detail: (error as Error).message }
   console.error(error)
@@ -61,14 +54,14 @@ function problemOf(error: unknown): { status: number; title: string; detail: str
 export const route = <Answer>(handler: (event: H3Event, db: Db) => Answer | Promise<Answer>) =>
   defineEventHandler(async (event) => {
     try {
-      return await handler(event, await connection())
+      const isChange = event.method !== 'GET' && event.method !== 'HEAD'
+      return await handler(event, await (isChange ? connectionForChange() : connection()))
     } catch (error) {
       const problem = problemOf(error)
       setResponseStatus(event, problem.status)
-      setResponseHeader(event, 'content-type', 'application/problem+json')
+      setResponseHeader(event, 'content-type', PROBLEM_TYPE)
       return {
-        type: 'about:blank',
-        ...problem,
+        ...problemBody(problem),
         ...(error instanceof ConflictError ? { current: error.current } : {}),
       }
     }
@@ -86,7 +79,7 @@ export async function bodyOf<Schema extends z.ZodType>(
   event: H3Event,
   schema: Schema,
 ): Promise<z.infer<Schema>> {
-  const body: unknown = await readBody(event)
+  const body = parseBody((await readRawBody(event)) ?? '')
   const result = schema.safeParse(body)
   if (result.success) return result.data
   throw new RequestError(422, 'Bad request', issueText(result.error, body))

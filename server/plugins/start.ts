@@ -1,10 +1,25 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
-import { connection } from '../http/connection'
+import { listBackups } from '../db/backups'
+import { storageTrouble } from '../db/trouble'
+import { closeConnection, connection, dataFolder } from '../http/connection'
 
-/** Opens the data at the start, so that a folder that cannot be written is said at once. */
-export default defineNitroPlugin(() => {
+const DAMAGED = ['SQLITE_CORRUPT', 'SQLITE_NOTADB']
+/** How a backup is brought back, where there is one. */
+function wayBack(code: string): string {
+  const [newest] = DAMAGED.some((one) => code.startsWith(one)) ? listBackups(dataFolder()) : []
+  return newest ? ` The newest backup is ${newest.name}: npm run restore -- ${newest.name}` : ''
+}
+
+/**
+ * Opens the data at the start, so that a folder that cannot be used is said at once; closes them at
+ * the end.
+ */
+export default defineNitroPlugin((nitro) => {
   connection().catch((error: unknown) => {
-    console.error(`The data folder cannot be used: ${(error as Error).message}`)
+    const trouble = storageTrouble(error)
+    const message = trouble ? `${trouble.message}${wayBack(trouble.code)}` : String(error)
+    console.error(`The data folder ${dataFolder()} cannot be used. ${message}`)
     process.exit(1)
   })
+  nitro.hooks.hook('close', closeConnection)
 })

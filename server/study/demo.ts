@@ -3,7 +3,7 @@ import { styleSchema } from '../../core/style/parse'
 import { newDocument } from '../../shared/study/document'
 import { quantitySchema } from '../../shared/study/quantity'
 import type { Study } from '../../shared/study/study'
-import type { Db } from '../db/database'
+import { changing, type Db } from '../db/database'
 import { createStudy, importDataset, saveStudy } from './studies'
 
 /** The demo's decisions; data sets and columns stand in it by name. */
@@ -21,15 +21,26 @@ const demoSchema = z.strictObject({
 })
 
 /**
- * Loads the demo study.
+ * Loads the demo study, whole or not at all.
  *
  * @param read gives a file of the demo's folder as text
  */
 export async function loadDemo(db: Db, read: (file: string) => Promise<string>): Promise<Study> {
   const demo = demoSchema.parse(JSON.parse(await read('study.json')))
+  const texts = new Map(
+    await Promise.all(demo.datasets.map(async ({ file }) => [file, await read(file)] as const)),
+  )
+  return changing(db, () => makeDemo(db, demo, texts))
+}
+
+function makeDemo(
+  db: Db,
+  demo: z.infer<typeof demoSchema>,
+  texts: ReadonlyMap<string, string>,
+): Study {
   let study = createStudy(db, { ...newDocument(demo.name), house: demo.house }, 'Begin the demo')
   for (const { name, file } of demo.datasets)
-    study = importDataset(db, study.id, name, await read(file))!
+    study = importDataset(db, study.id, name, texts.get(file)!)!
   const idOf = (dataset: string, column: string) => {
     const datasetId = study.datasets.find((one) => one.name === dataset)?.id
     const found = study.document.quantities.find(

@@ -10,7 +10,7 @@ import type { Quantity } from '../../shared/study/quantity'
 import type { NewColumn } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
 import { columnCells, deleteColumn, insertColumn } from '../db/columns'
-import type { Db } from '../db/database'
+import { changing, type Db } from '../db/database'
 import { loadStudy, saveStudy } from './studies'
 
 /** A column that cannot be made: its name is taken, or what it is made of is not there. */
@@ -145,7 +145,7 @@ export function deriveColumn(
   datasetId: string,
   column: NewColumn,
 ): Study | undefined {
-  return db.transaction(() => {
+  return changing(db, () => {
     const study = loadStudy(db, studyId)
     const dataset = study?.datasets.find((one) => one.id === datasetId)
     if (!study || !dataset) return undefined
@@ -163,5 +163,5 @@ export function deriveColumn(
     const next = { ...document, quantities: [...document.quantities, quantity], shown: id }
     saveStudy(db, studyId, { base: study.revision, document: next, what })
     return loadStudy(db, studyId)
-  })()
+  })
 }

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import type { Study, StudyFile } from '../../shared/study/study'
 import type { StudyDocument } from '../../shared/study/document'
 import { columnCells, insertColumn } from '../db/columns'
-import type { Db } from '../db/database'
+import { changing, type Db } from '../db/database'
 import { copyDataset, insertDataset } from '../db/datasets'
 import { createStudy, loadStudy } from './studies'
 
@@ -32,7 +32,7 @@ export function studyFile(db: Db, id: string): StudyFile | undefined {
 
 /** Makes a study of a file; its data sets are new ones, so that a file can be brought in twice. */
 export function studyOfFile(db: Db, { document, datasets }: StudyFile): Study {
-  return db.transaction(() => {
+  return changing(db, () => {
     const ids = new Map(datasets.map(({ id }) => [id, randomUUID()]))
     const study = createStudy(
       db,
@@ -55,12 +55,12 @@ export function studyOfFile(db: Db, { document, datasets }: StudyFile): Study {
       }
     }
     return loadStudy(db, study.id)!
-  })()
+  })
 }
 
 /** A study of its own with the same decisions and data; undefined when there is none of that id. */
 export function copyStudy(db: Db, id: string): Study | undefined {
-  return db.transaction(() => {
+  return changing(db, () => {
     const study = loadStudy(db, id)
     if (!study) return undefined
     const ids = new Map(study.datasets.map((dataset) => [dataset.id, randomUUID()]))
@@ -74,5 +74,5 @@ export function copyStudy(db: Db, id: string): Study | undefined {
     )
     for (const [from, to] of ids) copyDataset(db, from, { id: to, studyId: copy.id })
     return loadStudy(db, copy.id)!
-  })()
+  })
 }

@@ -7,7 +7,7 @@ import type { StudyDocument } from '../../shared/study/document'
 import type { NewRole } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
 import { columnCells } from '../db/columns'
-import type { Db } from '../db/database'
+import { changing, type Db } from '../db/database'
 import { ColumnError } from './derived'
 import { loadStudy, saveStudy } from './studies'
 
@@ -38,7 +38,7 @@ export function changeRole(
   wanted: NewRole,
   regions: Regions = {},
 ): Study | undefined {
-  return db.transaction(() => {
+  return changing(db, () => {
     const study = loadStudy(db, studyId)
     const stored = study?.datasets.find((one) => one.id === datasetId)
     if (!study || !stored) return undefined
@@ -72,5 +72,5 @@ export function changeRole(
       what: `Take ${column} for ${role}`,
     })
     return loadStudy(db, studyId)
-  })()
+  })
 }

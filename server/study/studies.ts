@@ -7,7 +7,7 @@ import { newDocument, type StudyDocument } from '../../shared/study/document'
 import type { Regions } from '../../core/label/region'
 import { startsOf } from '../../shared/page/start'
 import { columnCells, insertColumn } from '../db/columns'
-import type { Db } from '../db/database'
+import { changing, type Db } from '../db/database'
 import { insertDataset, listDatasets } from '../db/datasets'
 import { documentAt, insertRevision } from '../db/revisions'
 import { findStudy, insertStudy, updateStudy } from '../db/studies'
@@ -25,10 +25,10 @@ const now = (): string => new Date().toISOString()
 /** A new study without data. */
 export function createStudy(db: Db, document: StudyDocument, what: string): Study {
   const id = randomUUID()
-  db.transaction(() => {
+  changing(db, () => {
     insertStudy(db, { id, name: document.name, revision: 1, changedAt: now() })
     insertRevision(db, { studyId: id, number: 1, document, what, madeAt: now() })
-  })()
+  })
   return loadStudy(db, id)!
 }
 
@@ -55,7 +55,7 @@ export function saveStudy(
   id: string,
   { base, document, what }: SaveRequest,
 ): Study | undefined {
-  return db.transaction(() => {
+  return changing(db, () => {
     const current = findStudy(db, id)
     if (!current) return undefined
     if (current.revision !== base) throw new ConflictError(loadStudy(db, id)!)
@@ -63,7 +63,7 @@ export function saveStudy(
     insertRevision(db, { studyId: id, number, document, what, madeAt: now() })
     updateStudy(db, { id, name: document.name, revision: number, changedAt: now() })
     return { id, revision: number, document, datasets: listDatasets(db, id) }
-  })()
+  })
 }
 
 /** A name that no other has: `trams`, then `trams 2`. */
@@ -87,7 +87,7 @@ export function importTable(
   table: ImportedTable,
   regions: Regions = {},
 ): Study | undefined {
-  return db.transaction(() => {
+  return changing(db, () => {
     const study = loadStudy(db, studyId)
     if (!study) return undefined
     const id = randomUUID()
@@ -106,7 +106,7 @@ export function importTable(
       shown: quantities[0]?.id ?? study.document.shown,
     }
     return saveStudy(db, studyId, { base: study.revision, document, what: `Bring in ${name}` })
-  })()
+  })
 }
 
 /**
@@ -129,7 +129,7 @@ export const studyOfTable = (
   table: ImportedTable,
   regions?: Regions,
 ): Study =>
-  db.transaction(() => {
+  changing(db, () => {
     const study = createStudy(db, newDocument(name), 'Begin the study')
     return importTable(db, study.id, name, table, regions)!
-  })()
+  })

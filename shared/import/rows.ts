@@ -1,4 +1,7 @@
 import Papa from 'papaparse'
+import { decimal } from '../../core/decimal/decimal'
+import { plainly } from '../../core/decimal/plainly'
+import { LIMITS } from '../limits'
 import type { Intake } from './intake'
 import { ImportError } from './error'
 
@@ -132,6 +135,25 @@ function parse(text: string, take: (row: readonly string[], shape: Shape) => voi
   }
 }
 
+/** @throws ImportError for a row beyond what is taken, with its place */
+function checkRow(row: readonly string[], number: number): void {
+  if (number > LIMITS.rows)
+    throw new ImportError(
+      `The table has more than ${plain(LIMITS.rows)} rows, which is as many as are taken. Bring a part of it in.`,
+    )
+  if (row.length > LIMITS.columns)
+    throw new ImportError(
+      `${placeOf(number)} has ${plain(row.length)} cells; a table has at most ${plain(LIMITS.columns)} columns.`,
+    )
+  const long = row.findIndex((cell) => cell.length > LIMITS.cell)
+  if (long >= 0)
+    throw new ImportError(
+      `${placeOf(number)}, column ${long + 1}: the cell has ${plain(row[long]!.length)} characters; at most ${plain(LIMITS.cell)} are taken.`,
+    )
+}
+const placeOf = (number: number): string => (number === 0 ? 'The header' : `Row ${number}`)
+const plain = (count: number): string => plainly(decimal(count))
+
 /**
  * Parts text into cells and hands them out, column by column. Blank lines around a table are no
  * rows; inside one of a single column they are missing cells.
@@ -161,6 +183,7 @@ export function readRows(text: string, takes: Takes): Rows {
 
   function push(row: readonly string[]): void {
     if (rowCount === takes.most) return
+    checkRow(row, rowCount + 1)
     while (columns.length < row.length) {
       const column = takes.column(columns.length, parted)
       for (let at = 0; at < rowCount; at++) column.push('')
@@ -174,6 +197,7 @@ export function readRows(text: string, takes: Takes): Rows {
   function begin(row: readonly string[], delimiter: string): boolean {
     ;[parted, width] = [delimiter, row.length]
     if (!takes.isHeader(row)) return false
+    checkRow(row, 0)
     header = row
     row.forEach((_, at) => columns.push(takes.column(at, delimiter)))
     return true

@@ -121,12 +121,37 @@ test('every decimal of up to fifteen digits is read as the double of its text', 
 })
 
 test('rows that are quoted across the pieces in which a long text is read stay whole', () => {
-  const cell = 'a "long"\nway'.repeat(30_000)
-  const rows = ['x', cell, 'y'].map((text, at) => `"${text.replaceAll('"', '""')}",${at}`)
+  const cell = 'a "long"\nway'.repeat(8_000)
+  const rows = ['x', cell, cell, cell, 'y'].map(
+    (text, at) => `"${text.replaceAll('"', '""')}",${at}`,
+  )
   const table = readTable(`name,kg\n${rows.join('\n')}\n`)
-  expect(table.rowCount).toBe(3)
-  expect(table.columns[0]!.cells()).toEqual(['x', cell, 'y'])
-  expect(table.columns[1]!.cells()).toEqual(['0', '1', '2'])
+  expect(table.rowCount).toBe(5)
+  expect(table.columns[0]!.cells()).toEqual(['x', cell, cell, cell, 'y'])
+  expect(table.columns[1]!.cells()).toEqual(['0', '1', '2', '3', '4'])
+})
+
+test('what is beyond the limits is refused with its place, or cut and told', () => {
+  const wide = Array.from({ length: 5001 }, (_, at) => `a${at}`).join(',')
+  expect(() => readTable(`${wide}\n1`)).toThrow(
+    'The header has 5,001 cells; a table has at most 5,000 columns.',
+  )
+  expect(() => readTable(`site,note\nHolm,${'x'.repeat(100_001)}`)).toThrow(
+    'Row 1, column 2: the cell has 100,001 characters; at most 100,000 are taken.',
+  )
+  const { columns, notices } = readTable(`${'long '.repeat(200)},kg\na,1e9999999`)
+  expect(columns[0]!.name.length).toBeLessThanOrEqual(500)
+  expect(notices.join()).toContain('The name of column 1 has 999 characters; it was cut to 493.')
+  expect(columns[1]!.kind).toBe('text')
+})
+
+test('thousands of columns of one name are told apart in a moment', () => {
+  const began = Date.now()
+  const { columns } = readTable(
+    `b,${Array(4999).fill('a').join(',')}\n${Array(5000).fill('1').join(',')}`,
+  )
+  expect(columns.at(-1)!.name).toBe('a (4999)')
+  expect(Date.now() - began).toBeLessThan(2000)
 })
 
 test('dates that can be read in two ways are read as somebody says that they are meant', () => {

@@ -3,6 +3,7 @@ import { rowsText } from './column'
 import type { ImportedColumn } from './types'
 import { type Intake, intake } from './intake'
 import { type AskedOrder, isUnclear, reasonForDates } from './dates'
+import { LIMITS } from '../limits'
 import { ImportError } from './error'
 import { asDelimited } from './json'
 import type { Role } from '../../core/data/roles'
@@ -71,23 +72,37 @@ const isHeader = (row: readonly string[]): boolean =>
       !readWritten(cell, '.'),
   )
 
+/** A name that stands again is numbered from here. */
+const FIRST_AGAIN = 2
+/** More notices than these nobody reads. */
+const MOST_NOTICES = 100
+/** Behind a name there is room for its number. */
+const LONGEST_BASE = LIMITS.title - ' (5000)'.length
 /** A name for each column, none twice. */
 function namesOf(given: readonly string[], isNamed: boolean, notices: string[]): string[] {
   if (!isNamed)
     notices.push(
       'The first line holds only numbers, so it was taken as data; the columns are named by their place.',
     )
-  const names: string[] = []
+  const names = new Set<string>()
+  /** The next number of each name that stands several times. */
+  const next = new Map<string, number>()
   given.forEach((own, at) => {
-    const base = own || `column ${at + 1}`
+    const base = own.slice(0, LONGEST_BASE) || `column ${at + 1}`
+    if (base.length < own.length)
+      notices.push(
+        `The name of column ${at + 1} has ${own.length} characters; it was cut to ${LONGEST_BASE}.`,
+      )
     let name = base
-    for (let n = 2; names.includes(name); n++) name = `${base} (${n})`
+    let n = next.get(base) ?? FIRST_AGAIN
+    for (; names.has(name); n++) name = `${base} (${n})`
+    next.set(base, n)
     if (isNamed && !own) notices.push(`Column ${at + 1} has no name; it is called “${name}”.`)
-    else if (name !== base)
+    else if (name !== base && notices.length < MOST_NOTICES)
       notices.push(`The name “${base}” stands twice; the later column is called “${name}”.`)
-    names.push(name)
+    names.add(name)
   })
-  return names
+  return [...names]
 }
 
 /** A column whose dates are read as somebody said that they are meant. */

@@ -4,6 +4,7 @@ import { ROLES } from '../../core/data/roles'
 import { type OwnLadder, ownLadder } from '../../core/ladders/own'
 import { styleSchema } from '../../core/style/parse'
 import { schemas } from '../../core/style/schemas'
+import { LIMITS } from '../limits'
 import { quantitySchema } from './quantity'
 import { id, name } from './texts'
 import { DOCUMENT_VERSION, NewerDocumentError, upgraded } from './upgrade'
@@ -17,7 +18,7 @@ const currentSchema = z.strictObject({
   version: z.literal(DOCUMENT_VERSION),
   name,
   house: styleSchema,
-  quantities: z.array(quantitySchema).max(2000),
+  quantities: z.array(quantitySchema).max(LIMITS.columns),
   /** The quantity on the page. */
   shown: id.nullable(),
   /**
@@ -48,7 +49,7 @@ const currentSchema = z.strictObject({
   /** What columns are for, where somebody said another role than they were read with. */
   roles: z
     .array(z.strictObject({ datasetId: id, column: z.string().min(1), role: z.enum(ROLES) }))
-    .max(5000)
+    .max(LIMITS.columns)
     .optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
   readers: z.array(schemas.locale).max(20).optional(),

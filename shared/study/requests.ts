@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { DERIVATION_IDS } from '../../core/data/derive'
+import { LIMITS } from '../limits'
 import { ASKED_ORDERS } from '../import/dates'
 import { ROLES } from '../../core/data/roles'
 import { studyDocumentSchema } from './document'
@@ -16,7 +17,7 @@ export const saveRequestSchema = z.strictObject({
 export type SaveRequest = z.infer<typeof saveRequestSchema>
 
 const tableSchema = z.strictObject({
-  text: z.string().max(512 * 1024 * 1024),
+  text: z.string().max(LIMITS.table),
   /** How dates are meant that can be read in two ways, by the name of their column. */
   dates: z.record(z.string(), z.enum(ASKED_ORDERS)).optional(),
   /** What columns are for, and which decimal mark they have, where their owner says so. */

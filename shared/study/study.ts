@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { parseDecimal } from '../../core/decimal/decimal'
+import { LIMITS } from '../limits'
 import { columnMetaSchema, datasetMetaSchema } from './dataset'
 import { studyDocumentSchema } from './document'
 import { id } from './texts'
@@ -19,22 +21,67 @@ export const studySummarySchema = z.strictObject({
 })
 export type StudySummary = z.infer<typeof studySummarySchema>
 
-/** A study as one file: what people decided, and the data that it is about. */
-export const studyFileSchema = z.strictObject({
-  format: z.literal('ivory-abacus study'),
-  version: z.literal(1),
-  document: studyDocumentSchema,
-  datasets: z
-    .array(
-      datasetMetaSchema.extend({
-        columns: z.array(
-          columnMetaSchema.extend({
-            /** One a row: doubles as numbers, other numbers as decimal text, missing as null. */
-            cells: z.array(z.union([z.number(), z.string(), z.null()])),
-          }),
-        ),
-      }),
+const cellsSchema = z.array(z.union([z.number(), z.string().max(LIMITS.cell), z.null()]))
+/** The cells of one column, as its kind and its encoding have them. */
+const fileColumnSchema = columnMetaSchema
+  .extend({
+    /** One a row: doubles as numbers, other numbers as decimal text, missing as null. */
+    cells: cellsSchema,
+  })
+  .superRefine(({ kind, encoding, cells }, context) => {
+    if (kind !== 'number') return
+    const wrong = cells.findIndex(
+      (cell) => typeof cell === 'string' && (encoding === 'float64' || parseDecimal(cell) === null),
     )
-    .max(1000),
-})
+    if (wrong < 0) return
+    const takes = encoding === 'float64' ? 'a number or null' : 'a number, decimal text or null'
+    context.addIssue({
+      code: 'custom',
+      path: ['cells', wrong],
+      message: `${JSON.stringify(cells[wrong])} is no number here; it takes ${takes}`,
+    })
+  })
+/** A data set whose columns are as long as it says, each in a place and under a name of its own. */
+const fileDatasetSchema = datasetMetaSchema
+  .extend({ columns: z.array(fileColumnSchema).max(LIMITS.columns) })
+  .superRefine(({ columns, rowCount }, context) => {
+    const [names, places] = [new Set<string>(), new Set<number>()]
+    columns.forEach(({ name, position, cells }, at) => {
+      const says = (field: string, message: string) =>
+        context.addIssue({ code: 'custom', path: ['columns', at, field], message })
+      if (cells.length !== rowCount)
+        says('cells', `${cells.length} cells stand there; the data set has ${rowCount} rows`)
+      if (names.has(name)) says('name', `there are two columns ${JSON.stringify(name)}`)
+      if (places.has(position)) says('position', `there are two columns in place ${position}`)
+      names.add(name)
+      places.add(position)
+    })
+  })
+
+/** A study as one file: what people decided, and the data that it is about. */
+export const studyFileSchema = z
+  .strictObject({
+    format: z.literal('ivory-abacus study'),
+    version: z.literal(1),
+    document: studyDocumentSchema,
+    datasets: z.array(fileDatasetSchema).max(1000),
+  })
+  .superRefine(({ document, datasets }, context) => {
+    const ids = new Set(datasets.map(({ id: own }) => own))
+    if (ids.size < datasets.length)
+      context.addIssue({ code: 'custom', path: ['datasets'], message: 'two data sets have one id' })
+    const quantities = new Set<string>()
+    document.quantities.forEach(({ id: own, datasetId }, at) => {
+      const says = (field: string, message: string) =>
+        context.addIssue({
+          code: 'custom',
+          path: ['document', 'quantities', at, field],
+          message,
+        })
+      if (!ids.has(datasetId))
+        says('datasetId', `there is no data set ${JSON.stringify(datasetId)}`)
+      if (quantities.has(own)) says('id', `two quantities have the id ${JSON.stringify(own)}`)
+      quantities.add(own)
+    })
+  })
 export type StudyFile = z.infer<typeof studyFileSchema>

@@ -1,0 +1,141 @@
+import {
+  copyFileSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { newDocument } from '../../shared/study/document'
+import { createStudy } from '../study/studies'
+import { backUpDaily, DATABASE, isSound, listBackups, restoreBackup } from './backups'
+import { changing, closeDatabase, openDatabase } from './database'
+import { holdFolder } from './lock'
+import { listStudies } from './studies'
+import { StorageError, storageTrouble } from './trouble'
+
+const migrationsFolder = join(__dirname, 'migrations')
+const migrations = readdirSync(migrationsFolder).map((name) => ({
+  name,
+  sql: readFileSync(join(migrationsFolder, name), 'utf8'),
+}))
+
+let folder: string
+const path = () => join(folder, DATABASE)
+const open = () => openDatabase(path(), migrations)
+beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))))
+afterEach(() => rmSync(folder, { recursive: true, force: true }))
+
+/** A database of one study, closed. */
+function filled(name: string): void {
+  const db = open()
+  createStudy(db, newDocument(name), 'Begin')
+  closeDatabase(db)
+}
+const namesIn = () => {
+  const db = open()
+  const names = listStudies(db).map(({ name }) => name)
+  closeDatabase(db)
+  return names
+}
+
+test('a folder is held by one, who is named to the next, until it is let go', () => {
+  const letGo = holdFolder(folder, 'http://127.0.0.1:4317')
+  expect(() => holdFolder(folder, 'elsewhere')).toThrow(
+    `It is in use by process ${process.pid}, at http://127.0.0.1:4317.`,
+  )
+  letGo()
+  holdFolder(folder, 'elsewhere')()
+})
+
+test('a file that was closed is whole without the files beside it', () => {
+  filled('Harvest')
+  expect(readdirSync(folder)).toEqual([DATABASE])
+  const copy = join(folder, 'copy.sqlite')
+  copyFileSync(path(), copy)
+  expect(isSound(copy)).toBe(true)
+})
+
+test('a change that fails leaves nothing, also within another', () => {
+  const db = open()
+  expect(() =>
+    changing(db, () => {
+      createStudy(db, newDocument('Half'), 'Begin')
+      throw new Error('no')
+    }),
+  ).toThrow('no')
+  expect(listStudies(db)).toEqual([])
+  closeDatabase(db)
+})
+
+test('each day has one backup, the last seven are kept, and each is sound', () => {
+  const db = open()
+  createStudy(db, newDocument('Harvest'), 'Begin')
+  for (let day = 1; day <= 9; day++) {
+    const now = new Date(`2026-11-0${day}T08:00:00Z`)
+    expect(backUpDaily(db, folder, now)).toBe(`ivory-abacus-2026-11-0${day}.sqlite`)
+    expect(backUpDaily(db, folder, now)).toBeNull()
+  }
+  closeDatabase(db)
+  const names = listBackups(folder).map(({ name }) => name)
+  expect(names.sort()).toEqual(
+    [3, 4, 5, 6, 7, 8, 9].map((day) => `ivory-abacus-2026-11-0${day}.sqlite`),
+  )
+  expect(names.every((name) => isSound(join(folder, 'backups', name)))).toBe(true)
+})
+
+test('a backup is brought back, and what stood there is moved aside', () => {
+  const db = open()
+  createStudy(db, newDocument('First'), 'Begin')
+  const name = backUpDaily(db, folder)!
+  createStudy(db, newDocument('Second'), 'Begin')
+  closeDatabase(db)
+  const aside = restoreBackup(folder, name)!
+  expect(namesIn()).toEqual(['First'])
+  copyFileSync(aside, path())
+  expect(namesIn().sort()).toEqual(['First', 'Second'])
+  expect(() => restoreBackup(folder, '../ivory-abacus-x.sqlite')).toThrow(StorageError)
+  writeFileSync(join(folder, 'backups', 'ivory-abacus-bad.sqlite'), 'no database')
+  expect(() => restoreBackup(folder, 'ivory-abacus-bad.sqlite')).toThrow('is damaged itself')
+})
+
+test('a damaged file, one that is no database and one of a newer version are each told', () => {
+  filled('Harvest')
+  const bytes = readFileSync(path())
+  const told = () => {
+    try {
+      closeDatabase(open())
+      return null
+    } catch (error) {
+      return storageTrouble(error)?.message
+    }
+  }
+  const damaged = Buffer.from(bytes)
+  // Pages behind the schema, which a file opens with.
+  damaged.fill(0x5a, 3 * 4096)
+  writeFileSync(path(), damaged)
+  expect(told()).toContain('is damaged')
+  writeFileSync(path(), 'a text of more than a hundred characters'.repeat(40))
+  expect(told()).toContain('is no database')
+  writeFileSync(path(), bytes)
+  const db = open()
+  db.pragma('user_version = 99')
+  closeDatabase(db)
+  expect(told()).toContain('The data were written by a newer version (form 99')
+  expect(existsSync(path())).toBe(true)
+})
+
+test('an upgrade is preceded by a backup of the older form', () => {
+  const older = openDatabase(path(), migrations.slice(0, 2))
+  older.exec(
+    `INSERT INTO study (id, name, revision, changed_at) VALUES ('one', 'Old', 1, '2026-01-01')`,
+  )
+  closeDatabase(older)
+  const forms: number[] = []
+  closeDatabase(openDatabase(path(), migrations, (_, form) => forms.push(form)))
+  expect(forms).toEqual([2])
+  expect(namesIn()).toEqual(['Old'])
+})

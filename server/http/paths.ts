@@ -1,0 +1,39 @@
+/** Every path of the API with its methods; a star stands for a name. A test holds it to the files. */
+const PATHS: Readonly<Record<string, readonly string[]>> = {
+  '/api/backups': ['GET'],
+  '/api/datasets/*/columns/*': ['GET'],
+  '/api/health': ['GET'],
+  '/api/regions/*': ['GET'],
+  '/api/regions/*/currencies': ['GET'],
+  '/api/regions/*/measures': ['GET'],
+  '/api/studies': ['GET', 'POST'],
+  '/api/studies/*': ['GET', 'PUT', 'DELETE'],
+  '/api/studies/*/copy': ['POST'],
+  '/api/studies/*/datasets': ['POST'],
+  '/api/studies/*/datasets/*/columns': ['POST'],
+  '/api/studies/*/datasets/*/roles': ['POST'],
+  '/api/studies/*/export': ['GET'],
+  '/api/studies/*/file': ['GET'],
+  '/api/studies/*/name': ['PUT'],
+  '/api/studies/*/restore': ['POST'],
+  '/api/studies/file': ['POST'],
+}
+const patterns = Object.entries(PATHS).map(([path, methods]) => ({
+  path,
+  pattern: new RegExp(`^${path.replaceAll('*', '[^/]+')}/?$`),
+  methods,
+}))
+
+/** All paths, with their methods. */
+export const apiPaths = (): Readonly<Record<string, readonly string[]>> => PATHS
+
+/**
+ * The methods that a path takes; none where there is no such path.
+ *
+ * @example methodsAt('/api/studies/1/copy') // ['POST']
+ */
+export const methodsAt = (path: string): string[] => [
+  ...new Set(
+    patterns.filter(({ pattern }) => pattern.test(path)).flatMap(({ methods }) => methods),
+  ),
+]
