@@ -1,0 +1,134 @@
+import { spawn, spawnSync } from 'node:child_process'
+import { copyFileSync, mkdtempSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import Database from 'better-sqlite3'
+import { removeFolder, root, startProgram } from './lib/program'
+
+const server = join(root, '.output/server/index.mjs')
+const file = (folder: string) => join(folder, 'ivory-abacus.sqlite')
+let folder: string
+beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))))
+afterEach(() => removeFolder(folder))
+
+/** Starts a server that is to end by itself. */
+const failing = (data: string) =>
+  spawnSync(process.execPath, [server], {
+    env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: '0', IVORY_ABACUS_DATA: data },
+    encoding: 'utf8',
+    timeout: 20_000,
+  })
+const studiesAt = async (url: string) =>
+  (await (await fetch(`${url}/api/studies`)).json()) as { id: string; name: string }[]
+
+test('a second process on a folder ends, and names the first with its address', async () => {
+  const program = await startProgram(folder)
+  const { status, stderr } = failing(folder)
+  expect(status).toBe(1)
+  expect(stderr).toContain(`It is in use by process`)
+  expect(stderr).toContain(program.url)
+  expect(stderr.trim().split('\n')).toHaveLength(1)
+  await program.stop('SIGKILL')
+  await (await startProgram(folder)).stop()
+})
+
+test('after SIGTERM the file alone is whole', async () => {
+  const program = await startProgram(folder)
+  await fetch(`${program.url}/api/studies`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ name: 'Last' }),
+  })
+  await program.stop('SIGTERM')
+  const copy = join(folder, 'copy.sqlite')
+  copyFileSync(file(folder), copy)
+  const db = new Database(copy, { readonly: true })
+  expect(db.pragma('integrity_check', { simple: true })).toBe('ok')
+  expect(db.prepare('SELECT name FROM study ORDER BY rowid DESC').pluck().get()).toBe('Last')
+  db.close()
+})
+
+test('a first start that is killed at any time leaves the whole demo or nothing', async () => {
+  for (const after of [150, 300, 450, 600, 800]) {
+    const own = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
+    const first = spawn(process.execPath, [server], {
+      env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: '0', IVORY_ABACUS_DATA: own },
+      stdio: 'ignore',
+    })
+    await new Promise((next) => setTimeout(next, after))
+    const ended = new Promise((done) => first.once('exit', done))
+    first.kill('SIGKILL')
+    await ended
+    const again = await startProgram(own)
+    const studies = await studiesAt(again.url)
+    expect(studies).toHaveLength(1)
+    const answer = await fetch(`${again.url}/api/studies/${studies[0]!.id}`)
+    const study = (await answer.json()) as {
+      document: { quantities: unknown[] }
+      datasets: unknown[]
+    }
+    expect([after, study.datasets.length]).toEqual([after, 6])
+    expect(study.document.quantities.length).toBeGreaterThan(10)
+    await again.stop()
+    removeFolder(own)
+  }
+})
+
+test('a folder that goes away while the program runs is told, and going on needs no restart', async () => {
+  const program = await startProgram(folder)
+  const make = () =>
+    fetch(`${program.url}/api/studies`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ name: 'Away' }),
+    })
+  const away = `${folder}-away`
+  renameSync(folder, away)
+  const refused = await make()
+  expect(refused.status).toBe(503)
+  expect(((await refused.json()) as { detail: string }).detail).toContain('nothing was saved')
+  renameSync(away, folder)
+  expect((await make()).status).toBe(200)
+  expect((await studiesAt(program.url)).filter(({ name }) => name === 'Away')).toHaveLength(1)
+  await program.stop()
+})
+
+test('damaged data are told in one line with the way back, which works', async () => {
+  const program = await startProgram(folder)
+  await program.stop()
+  const bytes = readFileSync(file(folder))
+  bytes.fill(0x5a, 3 * 4096)
+  writeFileSync(file(folder), bytes)
+  const { status, stderr } = failing(folder)
+  expect(status).toBe(1)
+  expect(stderr.trim().split('\n')).toHaveLength(1)
+  const [, command] = /npm run (restore -- \S+)/.exec(stderr)!
+  const restored = spawnSync('npm', ['run', '--silent', ...command!.split(' ')], {
+    cwd: root,
+    env: { ...process.env, IVORY_ABACUS_DATA: folder },
+    encoding: 'utf8',
+  })
+  expect(restored.stdout).toContain('is back. What stood there before is in')
+  const again = await startProgram(folder)
+  expect(await studiesAt(again.url)).toHaveLength(1)
+  await again.stop()
+})
+
+test.each([
+  [
+    'a file',
+    (path: string) => writeFileSync(path, ''),
+    'Where the data folder should be, there is a file',
+  ],
+  [
+    'no database in it',
+    (path: string) => writeFileSync(file(path.replace(/\/data$/, '')), 'a text'.repeat(200)),
+    'is no database',
+  ],
+])('%s for a data folder is told in one line', (_, prepare, message) => {
+  prepare(join(folder, 'data'))
+  const { status, stderr } = failing(message.includes('is a file') ? join(folder, 'data') : folder)
+  expect(status).toBe(1)
+  expect(stderr).toContain(message)
+  expect(stderr.trim().split('\n')).toHaveLength(1)
+})
