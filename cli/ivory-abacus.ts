@@ -1,6 +1,7 @@
 import { createInterface } from 'node:readline'
 import { text } from 'node:stream/consumers'
 import { Command as Program, Option } from 'commander'
+import { terminalLine } from '../shared/escape'
 import { FILE_FORM_IDS, FORMS } from '../shared/import/endings'
 import type { CommandOptions } from './command'
 import { commands, labelLines } from './commands'
@@ -11,9 +12,12 @@ import { checkStudy } from './study'
 const BAD_INPUT = 2
 const FOUND_ERRORS = 1
 
+/** Characters of a message: what it quotes may be of any length. */
+const MOST_SAID = 1000
 /** One line on standard error, and the exit status of bad input. */
 function refuse(message: string): void {
-  process.stderr.write(`ivory-abacus: ${message.replace(/\s+/g, ' ').trim()}\n`)
+  const line = terminalLine(message.replace(/\s+/g, ' ').trim().slice(0, MOST_SAID))
+  process.stderr.write(`ivory-abacus: ${line}\n`)
   process.exitCode = BAD_INPUT
 }
 

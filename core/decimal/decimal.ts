@@ -12,57 +12,27 @@ export const ONE: Decimal = { coefficient: 1n, exponent: 0 }
 
 const NUMERAL = /^([+-]?)(\d+)(?:\.(\d+))?(?:[eE]([+-]?\d+))?$/
 
-/**
- * What numbers are taken: no work grows with an exponent that somebody wrote. Digits of a number,
- * and the power of ten of its first digit, which is 0 for all digits zero.
- */
-export const NUMBER_LIMITS = { digits: 10_000, power: 10_000 } as const
-/** In words, for messages. */
-export const NUMBERS_TAKEN = 'numbers have at most 10,000 digits, and exponents go to ±10,000'
-/** A text and a power up to here are within the limits, whatever they say. */
-const SURELY_WITHIN = 300
-
-/** Reads a numeral, with the power of ten of its first digit. */
-function readNumeral(text: string) {
-  const match = NUMERAL.exec(text)
-  if (!match) return null
-  const [, sign = '', whole = '', fraction = '', power = '0'] = match
-  const digits = whole + fraction
-  const exponent = Number(power) - fraction.length
-  const isShort = text.length <= SURELY_WITHIN && Math.abs(exponent) <= SURELY_WITHIN
-  if (isShort) return { sign, digits, exponent, isWithin: true }
-  const bare = digits.replace(/^0+/, '')
-  const first = exponent + bare.length - 1
-  const isWithin =
-    digits.length <= 2 * NUMBER_LIMITS.digits &&
-    bare.length <= NUMBER_LIMITS.digits &&
-    Math.abs(bare === '' ? exponent : first) <= NUMBER_LIMITS.power
-  return { sign, digits: bare || '0', exponent, isWithin }
-}
+/** No work grows with an exponent that somebody wrote: so many digits and powers are taken. */
+export const MOST_PLACES = 10_000
 
 /**
  * Reads decimal text, `[+-]digits[.digits][e±n]`, without loss.
  *
  * @param text no grouping, no blanks
- * @returns the decimal, or null when the text is no numeral, or one beyond the limits
+ * @returns the decimal, or null when the text is no numeral, or one of more than 10,000 digits or
+ *   powers of ten
  * @example parseDecimal('-1.50e3') // { coefficient: -150n, exponent: 1 }
  */
 export function parseDecimal(text: string): Decimal | null {
-  const read = readNumeral(text)
-  if (!read?.isWithin) return null
-  const coefficient = BigInt(read.digits)
-  return {
-    coefficient: read.sign === '-' ? -coefficient : coefficient,
-    exponent: read.exponent,
-  }
+  const match = NUMERAL.exec(text)
+  if (!match) return null
+  const [, sign, whole = '', fraction = '', power = '0'] = match
+  const digits = whole + fraction
+  const exponent = Number(power) - fraction.length
+  if (Math.max(digits.length, Math.abs(exponent + digits.length)) > MOST_PLACES) return null
+  const coefficient = BigInt(digits)
+  return { coefficient: sign === '-' ? -coefficient : coefficient, exponent }
 }
-
-/**
- * Whether a text is a numeral with more digits, or a larger exponent, than numbers may have.
- *
- * @example isBeyond('1e9999999') // true
- */
-export const isBeyond = (text: string): boolean => readNumeral(text)?.isWithin === false
 
 /**
  * The decimal that a finite JavaScript number means: its shortest round-trip digits

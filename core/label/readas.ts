@@ -1,5 +1,5 @@
 import { negate, shift } from '../decimal/arithmetic'
-import { type Decimal, NUMBER_LIMITS } from '../decimal/decimal'
+import { type Decimal, MOST_PLACES } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
 import { namesIn } from '../locale/compact'
 import { inCells } from './cells'
@@ -69,7 +69,7 @@ function numbersIn(
   const match = EXPONENT.exec(after)
   if (!match) return { numbers, rest: after, isPowered: false }
   const exponent = match[1] ? fromSuperscript(match[1]) : Number(match[2]!.replace('−', '-'))
-  if (Math.abs(exponent) > NUMBER_LIMITS.power)
+  if (Math.abs(exponent) > MOST_PLACES)
     return { numbers: [], rest: after.slice(match[0].length), isPowered: true }
   return {
     numbers: numbers.map((number) => shift(number, exponent)),

@@ -1,5 +1,5 @@
 import { compare, negate } from '../decimal/arithmetic'
-import { type Decimal, NUMBER_LIMITS, parseDecimal } from '../decimal/decimal'
+import { type Decimal, MOST_PLACES, parseDecimal } from '../decimal/decimal'
 import { boundSigns } from './bounds'
 import { inCells } from './cells'
 import { readClock } from './clock'
@@ -90,7 +90,7 @@ function readExponent(text: string, rule: Rule): Middle | null {
   const [, head = '', raised, minus, plain] = match
   if (minus && minus !== rule.marks.minus) return null
   const exponent = raised ? fromSuperscript(raised) : Number(plain) * (minus ? -1 : 1)
-  if (Math.abs(exponent) > NUMBER_LIMITS.power) return null
+  if (Math.abs(exponent) > MOST_PLACES) return null
   const number = head === '' && raised ? { number: ONE } : readNumber(head, rule)
   return number && { ...number, reach: { rung: unitsRung(rule), exponent, denominator: 1 } }
 }

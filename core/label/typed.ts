@@ -1,12 +1,6 @@
 import { compare, multiply, negate, shift } from '../decimal/arithmetic'
-import {
-  type Decimal,
-  decimal,
-  NUMBER_LIMITS,
-  NUMBERS_TAKEN,
-  toExactText,
-  toText,
-} from '../decimal/decimal'
+import { type Decimal, decimal, MOST_PLACES, toExactText, toText } from '../decimal/decimal'
+import { NUMBERS_TAKEN } from '../decimal/beyond'
 import { plainly } from '../decimal/plainly'
 import { divide } from '../decimal/round'
 import { fromSuperscript } from '../decimal/superscript'
@@ -103,7 +97,7 @@ export function typedNumber(text: string, region: ChosenRegion): TypedNumber {
   if (counted) return signed(counted)
   const powered = EXPONENT.exec(rest)
   const exponent = powered ? Number(powered[1] ?? powered[3] ?? fromSuperscript(powered[2]!)) : 0
-  if (Math.abs(exponent) > NUMBER_LIMITS.power)
+  if (Math.abs(exponent) > MOST_PLACES)
     return { trouble: `“${text}” is beyond what is taken: ${NUMBERS_TAKEN}` }
   const power = powerOf(rest.slice(powered?.[0].length ?? 0).trim(), region)
   return power === null ? notRead(text) : signed(shift(first, exponent + power))

@@ -1,23 +1,10 @@
-import { type Decimal, fromNumber, isBeyond, NUMBERS_TAKEN, parseDecimal } from '../decimal/decimal'
+import { type Decimal, fromNumber, parseDecimal } from '../decimal/decimal'
 import type { Value } from './types'
 
 /** A value that was no number, with its place among the values. */
 export class ValueError extends Error {
   override name = 'ValueError'
 }
-
-const MOST_SHOWN = 40
-const brief = (text: string): string =>
-  JSON.stringify(text.length > MOST_SHOWN ? `${text.slice(0, MOST_SHOWN)}…` : text)
-/**
- * Why a text is no number that is taken: it is none at all, or beyond the limits.
- *
- * @example whyNoNumber('1e9999999') // '"1e9999999" is beyond what is taken: …'
- */
-export const whyNoNumber = (text: string): string =>
-  isBeyond(text)
-    ? `${brief(text)} is beyond what is taken: ${NUMBERS_TAKEN}`
-    : `${brief(text)} is not a number`
 
 /** A finite number, one of the infinities (1, -1) or nothing at all (null). */
 export type Amount = Decimal | 1 | -1 | null
@@ -48,9 +35,9 @@ export function amountOf(value: Value, at?: number): Amount {
     if (infinite) return infinite[1] === '-' ? -1 : 1
   }
   const where = at === undefined ? '' : `values[${at}]: `
-  const why =
-    typeof value === 'string' ? whyNoNumber(value) : `${JSON.stringify(value)} is not a number`
-  throw new ValueError(`${where}${why}; give a number, decimal text such as "-1.5e3", or null`)
+  throw new ValueError(
+    `${where}${JSON.stringify(value)} is not a number; give a number, decimal text such as "-1.5e3" (10,000 digits), or null`,
+  )
 }
 
 /** Whether an amount is a finite number. */

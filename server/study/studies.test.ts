@@ -58,7 +58,7 @@ test('a table becomes columns, and its numbers become quantities', () => {
 test('no row stands without the one that it belongs to, and none outlives it', () => {
   const { id } = importDataset(db, empty('Depths').id, 'Soundings', 'site,depth\nFarrow,0.125')!
   const stray = db.prepare(
-    "INSERT INTO revision VALUES ('nobody', 1, '{}', 'Begin', '2026-11-28T00:00:00Z')",
+    "INSERT INTO revision (study_id, number, document, what, made_at) VALUES ('nobody', 1, '{}', 'Begin', '2026-11-28T00:00:00Z')",
   )
   expect(() => stray.run()).toThrow(/FOREIGN KEY/)
   db.prepare('DELETE FROM study WHERE id = ?').run(id)
@@ -163,6 +163,21 @@ test('what is removed is gone from the list, and comes back as it was', () => {
   markRemoved(db, study.id, null)
   expect(loadStudy(db, study.id)).toEqual(study)
   expect(markRemoved(db, 'nobody', null)).toBe(false)
+})
+
+test('a save whose answer got lost is no conflict with oneself, but is one for others', () => {
+  const study = empty('Lost')
+  const save = (name: string, base: number, key: string, lost: string[] = []) =>
+    saveStudy(db, study.id, { base, document: newDocument(name), what: name, key, lost })!
+  expect(save('one', 1, 'a').revision).toBe(2)
+  // The same once more, and then the next, by somebody who knows revision 1 alone.
+  expect(save('one', 1, 'a').revision).toBe(2)
+  expect(save('two', 1, 'b', ['a']).revision).toBe(3)
+  expect(save('three', 1, 'c', ['a', 'b']).revision).toBe(4)
+  expect(loadStudy(db, study.id)!.document.name).toBe('three')
+  expect(() => save('other', 1, 'x')).toThrow(ConflictError)
+  expect(() => save('other', 2, 'x', ['b'])).toThrow(ConflictError)
+  expect(() => save('ahead', 9, 'x')).toThrow(ConflictError)
 })
 
 test('a column of numbers is taken for codes and back, each way a revision of its own', () => {

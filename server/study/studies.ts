@@ -9,7 +9,7 @@ import { startsOf } from '../../shared/page/start'
 import { columnCells, insertColumn } from '../db/columns'
 import { changing, type Db } from '../db/database'
 import { insertDataset, listDatasets } from '../db/datasets'
-import { documentAt, insertRevision } from '../db/revisions'
+import { documentAt, insertRevision, keysAfter } from '../db/revisions'
 import { findStudy, insertStudy, updateStudy } from '../db/studies'
 
 /** Somebody else saved first: what stands now comes with it. */
@@ -45,7 +45,8 @@ export function loadStudy(db: Db, id: string): Study | undefined {
 }
 
 /**
- * Saves a change as a new revision.
+ * Saves a change as a new revision. One that is there already, since only its answer got lost, is
+ * not saved again, and stands in nobody's way.
  *
  * @throws ConflictError when the change was made on a revision that is no longer the newest
  * @returns the study as saved, or undefined when there is none of that id
@@ -53,14 +54,17 @@ export function loadStudy(db: Db, id: string): Study | undefined {
 export function saveStudy(
   db: Db,
   id: string,
-  { base, document, what }: SaveRequest,
+  { base, document, what, key, lost = [] }: SaveRequest,
 ): Study | undefined {
   return changing(db, () => {
     const current = findStudy(db, id)
     if (!current) return undefined
-    if (current.revision !== base) throw new ConflictError(loadStudy(db, id)!)
-    const number = base + 1
-    insertRevision(db, { studyId: id, number, document, what, madeAt: now() })
+    const since = current.revision === base ? [] : keysAfter(db, id, base)
+    const isOwn = (one: string | null) => one !== null && (one === key || lost.includes(one))
+    if (current.revision < base || !since.every(isOwn)) throw new ConflictError(loadStudy(db, id)!)
+    if (since.length > 0 && since.at(-1) === key) return loadStudy(db, id)
+    const number = current.revision + 1
+    insertRevision(db, { studyId: id, number, document, what, madeAt: now(), key })
     updateStudy(db, { id, name: document.name, revision: number, changedAt: now() })
     return { id, revision: number, document, datasets: listDatasets(db, id) }
   })

@@ -1,5 +1,6 @@
 import { checks } from '../../core/checks'
 import type { Severity } from '../../core/checks/types'
+import { terminalLine } from '../escape'
 import { isFailure, type StudyFinding } from './findings'
 
 const SEVERITIES: readonly Severity[] = ['error', 'warning', 'note']
@@ -20,7 +21,7 @@ function asText(findings: readonly StudyFinding[]): string {
   const sums = SEVERITIES.map((severity) =>
     counted(standing.filter((one) => one.severity === severity).length, severity),
   )
-  return `${[...lines, `${sums.join(', ')}${left > 0 ? `; ${left} left with a reason` : ''}`].join('\n')}\n`
+  return `${[...lines.map(terminalLine), `${sums.join(', ')}${left > 0 ? `; ${left} left with a reason` : ''}`].join('\n')}\n`
 }
 
 const asJson = (findings: readonly StudyFinding[]): string => `${JSON.stringify({ findings })}\n`

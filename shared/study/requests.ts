@@ -4,7 +4,7 @@ import { LIMITS } from '../limits'
 import { ASKED_ORDERS } from '../import/dates'
 import { ROLES } from '../../core/data/roles'
 import { studyDocumentSchema } from './document'
-import { decimalText, name } from './texts'
+import { decimalText, id, name } from './texts'
 
 /** Characters of what a change did. */
 export const LONGEST_WHAT = 300
@@ -13,6 +13,9 @@ export const saveRequestSchema = z.strictObject({
   base: z.int(),
   document: studyDocumentSchema,
   what: z.string().min(1).max(LONGEST_WHAT),
+  /** What its sender calls it, and those before it whose answers got lost. */
+  key: id.optional(),
+  lost: z.array(id).max(1000).optional(),
 })
 export type SaveRequest = z.infer<typeof saveRequestSchema>
 

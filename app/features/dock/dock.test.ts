@@ -107,11 +107,15 @@ test('what the list lacks is typed, and written or refused at each keystroke', (
   expect(typed.read('0.25')).toMatchObject({
     choice: { patch: { increment: '0.25' }, sample: '1.25   2' },
   })
-  expect(typed.read('0.25x')).toEqual({
+  expect(typed.read('0.25x')).toMatchObject({
+    trouble: expect.stringContaining('“0.25x” is no number'),
+  })
+  expect(typed.read('-1')).toMatchObject({
     trouble: expect.stringMatching(
-      /^style\.increment: "0\.25x" is not allowed; it takes null or decimal text/,
+      /^style\.increment: "-1" is not allowed; it takes null or decimal text/,
     ),
   })
+  expect(typed.read('2.5K')).toMatchObject({ choice: { patch: { increment: '2500' } } })
   expect(typedOf('unit', desk({}, 1))!.read('kg')).toMatchObject({
     choice: { patch: { unit: { kind: 'symbol', text: 'kg' } } },
   })

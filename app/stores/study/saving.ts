@@ -11,11 +11,16 @@ export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 const SAVE_DELAY = 400
 const RETRY_DELAY = 4000
 const CONFLICT = 409
+/** So many saves are told again whose answers got lost. */
+const MOST_LOST = 1000
 const IN_CONFLICT = words.studyWasChangedIn
 
 /** What stands on the server, where somebody else saved first. */
 const newerIn = (error: Error): Study | null =>
   error instanceof ProblemError && error.status === CONFLICT ? (error.body.current as Study) : null
+
+/** A name that no other save has; also where the page came over an insecure address. */
+const newKey = (): string => crypto.getRandomValues(new Uint32Array(4)).join('-')
 
 /**
  * Saves a study by itself as it is changed: one request at a time, again where one fails.
@@ -30,6 +35,8 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
   const newer = shallowRef<Study | null>(null)
   let unsaved: { what: string } | null = null
   let running: Promise<void> | null = null
+  /** Saves whose answers got lost: they may have been kept. */
+  let lost: string[] = []
   const saving = debounce(() => void flush())
 
   function schedule(delay: number) {
@@ -53,14 +60,17 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
   }
   async function save(what: string) {
     unsaved = null
+    const key = newKey()
     try {
-      const body = { base: revision.value, document: document.value, what }
+      const body = { base: revision.value, document: document.value, what, key, lost }
       const saved = await request<{ revision: number }>(`/api/studies/${id.value}`, body, 'PUT')
+      lost = []
       revision.value = saved.revision
       onSaved(saved.revision)
       ;[state.value, trouble.value] = ['saved', '']
     } catch (error) {
       unsaved ??= { what }
+      lost = [...lost, key].slice(-MOST_LOST)
       fail(error as Error)
     }
   }
@@ -73,13 +83,14 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
   /** Takes a study from the server: nothing is unsaved. */
   function settle(study: Study) {
     desk.settle(study)
-    ;[state.value, trouble.value, newer.value, unsaved] = ['saved', '', null, null]
+    ;[state.value, trouble.value, newer.value, unsaved, lost] = ['saved', '', null, null, []]
   }
   /** After a conflict: saves this tab's document over the newer one, which stays as a revision. */
   async function keepMine() {
     if (!newer.value) return
     revision.value = newer.value.revision
     newer.value = null
+    lost = []
     state.value = 'saving'
     await flush()
   }

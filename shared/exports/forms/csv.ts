@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { saidText } from '../../../core/label/said'
+import { isFormula, safeCell } from '../../escape'
 import { provedEqual } from '../prove'
 import { exactText } from '../written'
 import type { ExportForm } from '../types'
@@ -10,11 +11,13 @@ const make: ExportForm['make'] = ({ stem, values, labels, names, writer }) => {
     const said = writer.read(label).value
     return said === null ? '' : saidText(said)
   })
-  const head = [...names.map(({ title }) => title), 'value', 'label', 'reads as']
+  const head = [...names.map(({ title }) => safeCell(title)), 'value', 'label', 'reads as']
+  const texts = names.flatMap(({ title, cells }) => [title, ...cells])
+  const guarded = [...texts, ...labels].filter(isFormula).length
   const rows = values.map((value, at) => [
-    ...names.map(({ cells }) => cells[at] ?? ''),
+    ...names.map(({ cells }) => safeCell(cells[at] ?? '')),
     exactText(value),
-    labels[at]!,
+    safeCell(labels[at]!),
     read[at]!,
   ])
   const text = `${Papa.unparse([head, ...rows], { newline: '\r\n' })}\r\n`
@@ -23,7 +26,12 @@ const make: ExportForm['make'] = ({ stem, values, labels, names, writer }) => {
   return {
     files: [{ name: `${stem}.csv`, type: 'text/csv', text }],
     proof: provedEqual('The file was read in again', values, rows.map(cells), again.map(cells)),
-    notes: [],
+    notes:
+      guarded === 0
+        ? []
+        : [
+            `An apostrophe stands before ${guarded} ${guarded === 1 ? 'cell' : 'cells'} that a spreadsheet would run as a formula (beginning with = + - @ or a tab).`,
+          ],
   }
 }
 

@@ -2,6 +2,7 @@ import { fitsDouble } from '../../../core/decimal/arithmetic'
 import { type Decimal, toNumber, toText } from '../../../core/decimal/decimal'
 import type { Value } from '../../../core/label/types'
 import { spokenPlan } from '../../../core/text/words'
+import { scriptJson } from '../../escape'
 import { ExportError } from '../prove'
 import { runtimeFor } from '../runtime'
 import type { ExportForm } from '../types'
@@ -26,10 +27,10 @@ const make: ExportForm['make'] = async (
   const words = spokenPlan(plan, style, context)
   const marked = ticks?.map((value, at) => ({ value: asNumber(value), label: labels[at]! }))
   const text = [
-    `const plan = ${JSON.stringify(plan)};\n`,
-    `const words = ${JSON.stringify(words)};\n`,
+    `const plan = ${scriptJson(plan)};\n`,
+    `const words = ${scriptJson(words)};\n`,
     await runtime(runtimeFor(plan, words)),
-    marked ? `export const ticks = ${JSON.stringify(marked)};\n` : '',
+    marked ? `export const ticks = ${scriptJson(marked)};\n` : '',
   ].join('')
   const byModule = await labelsByModule(text, values, rows)
   const differs = labels.findIndex((label, at) => label !== byModule[at])

@@ -1,0 +1,40 @@
+/** Text that a page would take for the end of a script, or an old engine for the end of a line. */
+const OUT_OF_SCRIPT = /[<\u2028\u2029]/g
+/**
+ * JSON that can stand in a script, also inline in a page: nothing in it ends that.
+ *
+ * @example scriptJson('</script>') // '"\\u003c/script>"'
+ */
+export const scriptJson = (value: unknown): string =>
+  JSON.stringify(value).replace(
+    OUT_OF_SCRIPT,
+    (one) => `\\u${one.charCodeAt(0).toString(16).padStart(4, '0')}`,
+  )
+
+/** Characters that move a cursor, colour a terminal or end a line. */
+const CONTROLS = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/g
+/** Lines that some runners take for commands. */
+const COMMAND = /^\s*(?:::|##)/
+/**
+ * A text as one line of a terminal or a log, in which nothing is a command.
+ *
+ * @example terminalLine('a\u001b[31m') // 'a\\u001b[31m'
+ */
+export function terminalLine(text: string): string {
+  const line = text.replace(
+    CONTROLS,
+    (one) => `\\u${one.charCodeAt(0).toString(16).padStart(4, '0')}`,
+  )
+  return COMMAND.test(line) ? `· ${line}` : line
+}
+
+/** What a spreadsheet runs. */
+const FORMULA = /^[=@\t\r]|^[+-](?![\d.,\s])/
+/** Whether a spreadsheet would take a cell for a formula. @example isFormula('=A1') // true */
+export const isFormula = (cell: string): boolean => FORMULA.test(cell)
+/**
+ * A cell that no spreadsheet takes for a formula: an apostrophe stands before what one would.
+ *
+ * @example safeCell('=1+1') // "'=1+1"; of '-5' '-5'
+ */
+export const safeCell = (cell: string): string => (isFormula(cell) ? `'${cell}` : cell)
