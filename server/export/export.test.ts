@@ -15,7 +15,7 @@ import type { Export } from '../../shared/exports/export'
 import { newDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
 import type { Study } from '../../shared/study/study'
-import { labelsByModule } from './run'
+import { labelsByModule } from '../../shared/exports/run'
 import { exportAs, type Sources } from './export'
 
 const root = join(__dirname, '../..')

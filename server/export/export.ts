@@ -11,7 +11,7 @@ import type { Quantity } from '../../shared/study/quantity'
 import type { Study } from '../../shared/study/study'
 import { columnCells } from '../db/columns'
 import type { Db } from '../db/database'
-import { engine, labelsByModule, labelsByOptions } from './run'
+import { engine, labelsByModule, labelsByOptions } from '../../shared/exports/run'
 
 /** Where an export takes what it is made of. */
 export interface Sources {

@@ -8,7 +8,7 @@ import { anyStyle, anyValue } from '../../core/label/testing/styles'
 import { regionsBy } from '../../core/label/needs'
 import { parseStyle } from '../../core/style/parse'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
-import { labelsByModule } from './run'
+import { labelsByModule } from '../../shared/exports/run'
 import { runtimeFor } from '../../shared/exports/runtime'
 
 const root = join(__dirname, '../..')

@@ -51,7 +51,10 @@ export function startsOf(
 }
 
 /** What is known of the columns of a table before it is kept. */
-const datasetOf = (name: string, { columns, rowCount, notices }: ImportedTable): DatasetMeta => ({
+export const datasetOf = (
+  name: string,
+  { columns, rowCount, notices }: ImportedTable,
+): DatasetMeta => ({
   ...{ id: 'table', name, rowCount, notices: [...notices] },
   columns: columns.map((column, position) => ({
     ...{ position, name: column.name, kind: column.kind, reason: column.reason },

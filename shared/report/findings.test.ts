@@ -78,7 +78,7 @@ test('every surface on the page is reported, with numbers and what mends it', ()
       },
     ],
   })
-  expect(all.filter(isFailure)).toHaveLength(2)
+  expect(all.filter((one) => isFailure(one))).toHaveLength(2)
 })
 
 test('what was left carries its reason and fails nothing', () => {
@@ -88,7 +88,7 @@ test('what was left carries its reason and fails nothing', () => {
       .filter(({ left }) => left === 'rough is fine')
       .map(({ surface, check }) => [surface, check]),
   ).toEqual([['marks', 'misread']])
-  expect(all.filter(isFailure).map(({ surface }) => surface)).toEqual(['table'])
+  expect(all.filter((one) => isFailure(one)).map(({ surface }) => surface)).toEqual(['table'])
 })
 
 test('data that are not there are named', () => {

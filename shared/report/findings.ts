@@ -1,4 +1,4 @@
-import type { Finding, Surface } from '../../core/checks/types'
+import type { Finding, Severity, Surface } from '../../core/checks/types'
 import type { Regions } from '../../core/label/region'
 import { runPlaced } from '../page/check'
 import { USUAL_SIZE } from '../page/layout'
@@ -75,6 +75,11 @@ export function studyFindings(
   })
 }
 
-/** Whether a finding fails a run: an error that nobody let stand. */
-export const isFailure = ({ severity, left }: StudyFinding): boolean =>
-  severity === 'error' && left === undefined
+const RANKED: readonly Severity[] = ['note', 'warning', 'error']
+/**
+ * Whether a finding fails a run: one that nobody let stand, as serious as wanted.
+ *
+ * @param least the least serious that does
+ */
+export const isFailure = ({ severity, left }: StudyFinding, least: Severity = 'error'): boolean =>
+  RANKED.indexOf(severity) >= RANKED.indexOf(least) && left === undefined

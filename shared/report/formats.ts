@@ -65,7 +65,9 @@ function asSarif(findings: readonly StudyFinding[], uri: string): string {
         tool: { driver: { name: 'Ivory Abacus', rules } },
         results,
         columnKind: 'utf16CodeUnits',
-        invocations: [{ executionSuccessful: true, exitCode: findings.some(isFailure) ? 1 : 0 }],
+        invocations: [
+          { executionSuccessful: true, exitCode: findings.some((one) => isFailure(one)) ? 1 : 0 },
+        ],
       },
     ],
   })}\n`

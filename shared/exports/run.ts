@@ -1,7 +1,7 @@
 import { Worker } from 'node:worker_threads'
 import type { Row, Value } from '../../core/label/types'
 import type { NumberOptions } from '../../core/notations/types'
-import { ExportError } from '../../shared/exports/prove'
+import { ExportError } from './prove'
 
 const TIME_LIMIT = 60_000
 

@@ -1,0 +1,146 @@
+import { basename } from 'node:path'
+import { ImportError } from '../shared/import/error'
+import { readFile } from '../shared/import/files'
+import { type ImportedTable, readTable, type Said } from '../shared/import/table'
+import { namesIn, wantedColumns } from '../shared/page/rows'
+import { datasetOf } from '../shared/page/start'
+import type { Cell } from '../shared/quantities'
+import type { StudyFinding } from '../shared/report/findings'
+import { datasetAs, type DatasetMeta } from '../shared/study/dataset'
+import type { Quantity } from '../shared/study/quantity'
+import { InputError } from './input'
+import { fileBytes } from './inspect'
+import type { ReadStudy } from './studyFile'
+
+/** A study on the rows of another table, and what is to be said of these before any check. */
+export interface OnNewData {
+  readonly study: ReadStudy
+  readonly findings: readonly StudyFinding[]
+}
+
+/** Middle values so many times apart are recorded in another power of ten. */
+const FAR = 300
+
+/** A table of numbers, read as the study reads its own. @throws InputError for what is no table */
+async function tableIn(path: string): Promise<(said: Said) => ImportedTable> {
+  try {
+    const { text } = await readFile({ bytes: fileBytes(path), name: basename(path) })
+    return (said) => readTable(text, said)
+  } catch (error) {
+    if (error instanceof ImportError) throw new InputError(`${path}: ${error.message}`)
+    throw error
+  }
+}
+
+/** The columns that the quantities of a data set need. */
+const neededOf = (study: ReadStudy, dataset: DatasetMeta): string[] => [
+  ...new Set(
+    quantitiesOn(study, dataset).flatMap((quantity) => namesIn(wantedColumns(quantity, dataset))),
+  ),
+]
+const quantitiesOn = ({ document }: ReadStudy, { id }: DatasetMeta): Quantity[] =>
+  document.quantities.filter(({ datasetId }) => datasetId === id)
+
+/** The data set that a table has the columns of. @throws InputError naming those that it lacks */
+function datasetFor(study: ReadStudy, path: string, names: readonly string[]): DatasetMeta {
+  const candidates = study.datasets
+    .map((one) => datasetAs(one, study.document))
+    .filter((one) => quantitiesOn(study, one).length > 0)
+    .map((dataset) => {
+      const lacking = neededOf(study, dataset).filter((name) => !names.includes(name))
+      return { dataset, lacking }
+    })
+    .sort((a, b) => a.lacking.length - b.lacking.length)
+  const [best] = candidates
+  if (!best) throw new InputError(`${study.path}: the study has no quantity to check`)
+  if (best.lacking.length > 0)
+    throw new InputError(
+      `${path}: the study needs the columns ${best.lacking.map((name) => `“${name}”`).join(', ')}, which are not there; it has ${names.map((name) => `“${name}”`).join(', ')}`,
+    )
+  return best.dataset
+}
+
+const sizesOf = (cells: readonly Cell[]): number[] =>
+  cells
+    .map((cell) => (cell === null ? 0 : Math.abs(Number(cell))))
+    .filter((size) => size > 0)
+    .sort((a, b) => a - b)
+/** How many times as large the middle value is as it was; 1 where there is none. */
+function growthOf(before: readonly Cell[], now: readonly Cell[]): number {
+  const [old, own] = [sizesOf(before), sizesOf(now)]
+  if (old.length === 0 || own.length === 0) return 1
+  return own[own.length >> 1]! / old[old.length >> 1]!
+}
+
+const told = ({ title }: Quantity, check: string, message: string): StudyFinding => ({
+  quantity: title,
+  surface: 'table',
+  check,
+  severity: 'error',
+  message,
+  params: {},
+  at: [],
+  fixes: [],
+})
+/** What stands against the new cells of a quantity before they are written. */
+function against(
+  quantity: Quantity,
+  dataset: DatasetMeta,
+  before: readonly Cell[],
+  now: readonly Cell[],
+): StudyFinding[] {
+  const column = dataset.columns.find(({ name }) => name === quantity.column)
+  if (column?.kind !== 'number')
+    return [
+      told(quantity, 'text-as-number', `No cell of “${quantity.column}” is a number any more.`),
+    ]
+  const growth = growthOf(before, now)
+  if (growth < FAR && growth > 1 / FAR) return []
+  const [times, way] = growth > 1 ? [growth, 'large'] : [1 / growth, 'small']
+  return [
+    told(
+      quantity,
+      'scale-changed',
+      `The middle value is ${Math.round(times)} times as ${way} as in the study: it may be recorded in another unit or power of ten.`,
+    ),
+  ]
+}
+
+/**
+ * A study on new rows: columns are matched by their names, and read in the roles that they have in
+ * the study.
+ *
+ * @throws InputError where the table lacks columns that the study needs, naming them
+ */
+export async function onNewData(study: ReadStudy, path: string): Promise<OnNewData> {
+  const read = await tableIn(path)
+  const dataset = datasetFor(
+    study,
+    path,
+    read({}).columns.map(({ name }) => name),
+  )
+  const roles = Object.fromEntries(
+    dataset.columns.flatMap(({ name, reading, kind }) => {
+      const role = reading?.role ?? (kind === 'number' ? ('number' as const) : undefined)
+      return role ? [[name, role]] : []
+    }),
+  )
+  const table = read({ roles })
+  const meta = { ...datasetOf(dataset.name, table), id: dataset.id }
+  const cells = new Map(table.columns.map((column) => [column.name, column.cells()]))
+  const cellsOf = (of: string, column: string): Cell[] =>
+    of === dataset.id ? [...(cells.get(column) ?? [])] : study.cellsOf(of, column)
+  const quantities = quantitiesOn(study, dataset)
+  const findings = quantities.flatMap((quantity) =>
+    against(
+      quantity,
+      meta,
+      study.cellsOf(dataset.id, quantity.column),
+      cellsOf(dataset.id, quantity.column),
+    ),
+  )
+  const isNumber = ({ column }: Quantity) =>
+    meta.columns.some(({ name, kind }) => name === column && kind === 'number')
+  const document = { ...study.document, quantities: quantities.filter(isNumber), roles: undefined }
+  return { study: { ...study, document, datasets: [meta], cellsOf }, findings }
+}
