@@ -19,8 +19,36 @@ const IN_CONFLICT = words.studyWasChangedIn
 const newerIn = (error: Error): Study | null =>
   error instanceof ProblemError && error.status === CONFLICT ? (error.body.current as Study) : null
 
+/** Saves whose answers got lost: they may have been kept. */
+function unanswered() {
+  let keys: readonly string[] = []
+  return {
+    all: () => keys,
+    note: (key: string) => (keys = [...keys, key].slice(-MOST_LOST)),
+    forget: () => (keys = []),
+  }
+}
+
 /** A name that no other save has; also where the page came over an insecure address. */
 const newKey = (): string => crypto.getRandomValues(new Uint32Array(4)).join('-')
+
+/** Sends a study as it is now. @returns its revision; @throws ProblemError */
+async function send(
+  { id, document, revision }: OnDesk,
+  what: string,
+  lost: ReturnType<typeof unanswered>,
+): Promise<number> {
+  const key = newKey()
+  try {
+    const body = { base: revision.value, document: document.value, what, key, lost: lost.all() }
+    const saved = await request<{ revision: number }>(`/api/studies/${id.value}`, body, 'PUT')
+    lost.forget()
+    return saved.revision
+  } catch (error) {
+    lost.note(key)
+    throw error
+  }
+}
 
 /**
  * Saves a study by itself as it is changed: one request at a time, again where one fails.
@@ -28,15 +56,14 @@ const newKey = (): string => crypto.getRandomValues(new Uint32Array(4)).join('-'
  * @param onSaved told each revision that was saved
  */
 export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
-  const { id, document, revision } = desk
+  const { document, revision } = desk
   const state = ref<SaveState>('saved')
   const trouble = ref('')
   /** What stands on the server where two tabs met. */
   const newer = shallowRef<Study | null>(null)
   let unsaved: { what: string } | null = null
   let running: Promise<void> | null = null
-  /** Saves whose answers got lost: they may have been kept. */
-  let lost: string[] = []
+  const lost = unanswered()
   const saving = debounce(() => void flush())
 
   function schedule(delay: number) {
@@ -60,17 +87,12 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
   }
   async function save(what: string) {
     unsaved = null
-    const key = newKey()
     try {
-      const body = { base: revision.value, document: document.value, what, key, lost }
-      const saved = await request<{ revision: number }>(`/api/studies/${id.value}`, body, 'PUT')
-      lost = []
-      revision.value = saved.revision
-      onSaved(saved.revision)
+      revision.value = await send(desk, what, lost)
+      onSaved(revision.value)
       ;[state.value, trouble.value] = ['saved', '']
     } catch (error) {
       unsaved ??= { what }
-      lost = [...lost, key].slice(-MOST_LOST)
       fail(error as Error)
     }
   }
@@ -83,14 +105,15 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
   /** Takes a study from the server: nothing is unsaved. */
   function settle(study: Study) {
     desk.settle(study)
-    ;[state.value, trouble.value, newer.value, unsaved, lost] = ['saved', '', null, null, []]
+    ;[state.value, trouble.value, newer.value, unsaved] = ['saved', '', null, null]
+    lost.forget()
   }
   /** After a conflict: saves this tab's document over the newer one, which stays as a revision. */
   async function keepMine() {
     if (!newer.value) return
     revision.value = newer.value.revision
     newer.value = null
-    lost = []
+    lost.forget()
     state.value = 'saving'
     await flush()
   }
