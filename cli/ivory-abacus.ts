@@ -63,11 +63,6 @@ async function told(action: () => Promise<void> | void): Promise<void> {
   }
 }
 const print = (report: string) => void process.stdout.write(report)
-async function printAll(texts: AsyncIterable<string>): Promise<void> {
-  for await (const one of texts)
-    if (!process.stdout.write(one))
-      await new Promise((drained) => process.stdout.once('drain', drained))
-}
 
 const program = new Program('ivory-abacus')
   .description('Writes numbers as labels and reads labels back. JSON on standard input and output.')
@@ -133,11 +128,11 @@ interface Options extends CommandOptions {
   readonly column?: string
   readonly style?: string
 }
-/** The rows of a table with their labels. @throws InputError where the table alone is given */
-function tableOfLabels({ csv, column, style }: Options): AsyncIterable<string> {
+/** Writes a table with its labels. @throws InputError where the table alone is given */
+function writeTable({ csv, column, style }: Options): Promise<void> {
   if (column === undefined || style === undefined)
     throw new InputError('label --csv takes --column NAME and --style FILE too')
-  return labelTable(csv!, column, style)
+  return labelTable(csv!, { column, style }, print)
 }
 
 for (const [name, command] of Object.entries(commands)) {
@@ -158,7 +153,7 @@ for (const [name, command] of Object.entries(commands)) {
       }
       if (options.data !== undefined)
         throw new InputError('--data takes a study too: check FILE --data NEW')
-      if (options.csv !== undefined) return await printAll(tableOfLabels(options))
+      if (options.csv !== undefined) return await writeTable(options)
       if (options.lines) return await writeLines()
       const answer = command.run(readJson(await text(process.stdin)), options)
       print(`${JSON.stringify(answer)}\n`)

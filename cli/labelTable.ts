@@ -1,5 +1,4 @@
 import { basename } from 'node:path'
-import Papa from 'papaparse'
 import { labeller } from '../core/label/labeller'
 import { resolve } from '../core/label/resolve'
 import { columnsOf } from '../core/style/dependencies'
@@ -7,6 +6,7 @@ import { inherit } from '../core/style/inherit'
 import { styleSchema } from '../core/style/parse'
 import { recordedIn } from '../core/label/context'
 import { safeCell } from '../shared/escape'
+import { eachRow } from '../shared/import/eachRow'
 import { ImportError } from '../shared/import/error'
 import { readFile } from '../shared/import/files'
 import { readTable } from '../shared/import/table'
@@ -15,63 +15,64 @@ import { check, InputError, readJson } from './input'
 import { fileBytes, fileText } from './inspect'
 import { tablesFor } from './locales'
 
-/** Rows are written so many at a time. */
-const GATHERED = 5000
+/** Characters are gathered before they are written. */
+const GATHERED = 1 << 16
+
+const QUOTED = /[",\r\n]/
+/** A cell of CSV (RFC 4180) that no spreadsheet takes for a formula. */
+function csvCell(cell: string): string {
+  const safe = safeCell(cell)
+  return QUOTED.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe
+}
+const csvLine = (cells: readonly string[]): string => `${cells.map(csvCell).join(',')}\r\n`
 
 /**
- * A table with a column of labels behind its own, as CSV (RFC 4180), some thousand rows at a time.
+ * Writes a table as CSV with a column of labels behind its own, whose cells stay as they stand in
+ * its text.
  *
  * @param path of the table
  * @param column whose numbers are written
  * @param stylePath a file with a style
+ * @param write takes the text, piece by piece
  * @throws InputError for a file that cannot be read, and a column that is not there or no numbers
  */
-export async function* labelTable(
+export async function labelTable(
   path: string,
-  column: string,
-  stylePath: string,
-): AsyncGenerator<string> {
+  { column, style: stylePath }: { readonly column: string; readonly style: string },
+  write: (text: string) => void,
+): Promise<void> {
   const style = check(styleSchema, readJson(fileText(stylePath), stylePath), stylePath)
-  const table = await tableOf(path)
+  const { text, table } = await tableOf(path)
   const names = table.columns.map(({ name }) => name)
   const chosen = table.columns.find(({ name }) => name === column)
-  if (!chosen)
-    throw new InputError(
-      `--column: there is no “${column}” in ${path}; it has ${names.map((name) => `“${name}”`).join(', ')}`,
-    )
+  const has = names.map((name) => `“${name}”`).join(', ')
+  if (!chosen) throw new InputError(`--column: there is no “${column}” in ${path}; it has ${has}`)
   if (chosen.kind !== 'number')
     throw new InputError(`--column: “${column}” in ${path} holds no numbers (${chosen.reason})`)
-  const cells = table.columns.map((one) => one.cells())
-  const values = cells[table.columns.indexOf(chosen)]!
-  const beside = columnsOf(inherit(style)).map((name) => {
-    const at = names.indexOf(name)
-    if (at < 0) throw new InputError(`${path}: the style looks at “${name}”, which is not there`)
-    return [name, cells[at]!] as const
-  })
-  const rows = rowsBeside(beside)
+  const values = chosen.doubles ?? chosen.cells()
+  const rows = rowsBeside(
+    columnsOf(inherit(style)).map((name) => {
+      const beside = table.columns.find((one) => one.name === name)
+      if (!beside) throw new InputError(`${path}: the style looks at “${name}”, which is not there`)
+      return [name, beside.cells()] as const
+    }),
+  )
   const recorded = recordedIn({ recorded: chosen.recorded })
   const writer = labeller(resolve(style, { ...tablesFor(style), values, rows, ...recorded }))
-  const csv = (lines: readonly (readonly string[])[]) =>
-    `${Papa.unparse(
-      lines.map((line) => line.map(safeCell)),
-      { newline: '\r\n' },
-    )}\r\n`
-  yield csv([[...names, `${column} label`]])
-  for (let from = 0; from < values.length; from += GATHERED) {
-    const to = Math.min(values.length, from + GATHERED)
-    yield csv(
-      Array.from({ length: to - from }, (_, i) => {
-        const at = from + i
-        return [...cells.map((own) => own[at] ?? ''), writer.label(values[at]!, rows?.[at])]
-      }),
-    )
-  }
+  let waiting = csvLine([...names, `${column} label`])
+  eachRow(text, { columns: names.length, rowCount: table.rowCount }, (cells, at) => {
+    waiting += csvLine([...cells, writer.label(values[at], rows?.[at])])
+    if (waiting.length < GATHERED) return
+    write(waiting)
+    waiting = ''
+  })
+  write(waiting)
 }
 
 async function tableOf(path: string) {
   try {
     const { text } = await readFile({ bytes: fileBytes(path), name: basename(path) })
-    return readTable(text)
+    return { text, table: readTable(text) }
   } catch (error) {
     if (error instanceof ImportError) throw new InputError(`${path}: ${error.message}`)
     throw error

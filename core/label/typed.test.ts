@@ -63,8 +63,15 @@ test('what reads in two ways is told with both', () => {
 })
 
 test('a list keeps its order, and tells what it cannot read', () => {
-  const { values, troubles } = typedNumbers('999.5 1,000; 1.5 million\n2K what', english)
-  expect(values.map(toText)).toEqual(['999.5', '1000', '1500000', '2000'])
+  const { values, troubles } = typedNumbers('999.5 1,000; 1.5 million\n2K what 7 none', english)
+  expect(values.map((value) => value && toText(value))).toEqual([
+    '999.5',
+    '1000',
+    '1500000',
+    '2000',
+    '7',
+    null,
+  ])
   expect(troubles).toEqual(['“what” is no number: write one such as 1500, 1.5K, 2e6 or 2π'])
 })
 

@@ -136,32 +136,38 @@ export function typedText(value: Decimal, region: ChosenRegion): string {
 
 const BETWEEN = /[;\n\t]+|,\s+/
 const NAME = /^[\p{L}%][\p{L}.]*$/u
+/** How somebody types that there is no number. */
+const NONE = /^(?:none|missing|na|n\/a|null|nan|[-–—]|\.\.)$/i
+const isRead = (text: string, region: ChosenRegion) => 'value' in typedNumber(text, region)
 /** The texts of a typed list: a name of a power belongs to the number before it. */
-function textsIn(list: string): string[] {
+function textsIn(list: string, region: ChosenRegion): string[] {
   return list.split(BETWEEN).flatMap((part) =>
     part
       .split(/\s+/)
       .filter(Boolean)
       .reduce<string[]>((texts, word) => {
-        const last = texts.at(-1)
-        if (last !== undefined && NAME.test(word) && /\d$/.test(last))
-          return [...texts.slice(0, -1), `${last} ${word}`]
-        return [...texts, word]
+        const whole = `${texts.at(-1)} ${word}`
+        const joins = texts.length > 0 && NAME.test(word) && isRead(whole, region)
+        return joins ? [...texts.slice(0, -1), whole] : [...texts, word]
       }, []),
   )
 }
 
 /**
- * Reads a list of typed numbers, parted by blanks, semicolons, lines, or commas with a blank.
+ * Reads a list of typed numbers, parted by blanks, semicolons, lines, or commas with a blank; a
+ * number that is missing is typed as none, NA or a dash.
  *
- * @returns the numbers in their order, and the texts that are none, each with what is wrong
- * @example typedNumbers('1.5 million; 2K x', english).values.length // 2, and one trouble: x
+ * @returns the numbers in their order, null for those that are missing, and what is wrong with each
+ *   text that is neither
+ * @example typedNumbers('1.5 million; 2K none x', english).values.length // 3, and one trouble: x
  */
 export function typedNumbers(
   list: string,
   region: ChosenRegion,
-): { readonly values: readonly Decimal[]; readonly troubles: readonly string[] } {
-  const read = textsIn(list).map((text) => typedNumber(text, region))
+): { readonly values: readonly (Decimal | null)[]; readonly troubles: readonly string[] } {
+  const read = textsIn(list, region).map((text) =>
+    NONE.test(text) ? { value: null } : typedNumber(text, region),
+  )
   return {
     values: read.flatMap((one) => ('value' in one ? [one.value] : [])),
     troubles: read.flatMap((one) => ('trouble' in one ? [one.trouble] : [])),

@@ -1,3 +1,4 @@
+import { deflateRawSync, inflateRawSync } from 'node:zlib'
 import { type StudyDocument, studyDocumentSchema } from '../../shared/study/document'
 import type { Db } from './database'
 
@@ -11,11 +12,53 @@ export interface Revision {
   /** What its sender called it. */
   readonly key?: string
 }
+interface Stored {
+  readonly number: number
+  readonly document: string | null
+  readonly body: Buffer | null
+  readonly base: number | null
+}
 
-export function insertRevision(db: Db, revision: Revision): void {
+/** So many revisions lean on one that stands alone. */
+const LEANING = 64
+const columns = 'SELECT number, document, body, base FROM revision'
+
+const storedAt = (db: Db, studyId: string, number: number): Stored | undefined =>
+  db
+    .prepare<[string, number], Stored>(`${columns} WHERE study_id = ? AND number = ?`)
+    .get(studyId, number)
+
+/** The text of a document. @throws Error where what it leans on is gone */
+function textOf(db: Db, studyId: string, { document, body, base }: Stored): string {
+  if (document !== null) return document
+  if (base === null) return inflateRawSync(body!).toString()
+  const standing = storedAt(db, studyId, base)
+  if (!standing) throw new Error(`study ${studyId} has no revision ${base}, on which others lean`)
+  const dictionary = Buffer.from(textOf(db, studyId, standing))
+  return inflateRawSync(body!, { dictionary }).toString()
+}
+
+/** The last revision that stands alone, where the next may lean on it. */
+const standingBefore = (db: Db, studyId: string, number: number): Stored | undefined =>
+  db
+    .prepare<[string, number], Stored>(
+      `${columns} WHERE study_id = ? AND number >= ? AND base IS NULL ORDER BY number DESC LIMIT 1`,
+    )
+    .get(studyId, number - LEANING)
+
+export function insertRevision(db: Db, { document, ...revision }: Revision): void {
+  const { studyId, number } = revision
+  const text = JSON.stringify(document)
+  const standing = standingBefore(db, studyId, number)
+  const dictionary = standing && Buffer.from(textOf(db, studyId, standing))
   db.prepare(
-    'INSERT INTO revision (study_id, number, document, what, made_at, key) VALUES (:studyId, :number, :document, :what, :madeAt, :key)',
-  ).run({ key: null, ...revision, document: JSON.stringify(revision.document) })
+    'INSERT INTO revision (study_id, number, body, base, what, made_at, key) VALUES (:studyId, :number, :body, :base, :what, :madeAt, :key)',
+  ).run({
+    key: null,
+    ...revision,
+    base: standing?.number ?? null,
+    body: deflateRawSync(text, { dictionary }),
+  })
 }
 
 /** What the senders of revisions after one called them, in their order. */
@@ -33,11 +76,7 @@ export const keysAfter = (db: Db, studyId: string, number: number): (string | nu
  * @throws Error where there is no such revision; ZodError where it is no document
  */
 export function documentAt(db: Db, studyId: string, number: number): StudyDocument {
-  const row = db
-    .prepare<[string, number], { document: string }>(
-      'SELECT document FROM revision WHERE study_id = ? AND number = ?',
-    )
-    .get(studyId, number)
-  if (!row) throw new Error(`study ${studyId} has no revision ${number}`)
-  return studyDocumentSchema.parse(JSON.parse(row.document))
+  const stored = storedAt(db, studyId, number)
+  if (!stored) throw new Error(`study ${studyId} has no revision ${number}`)
+  return studyDocumentSchema.parse(JSON.parse(textOf(db, studyId, stored)))
 }

@@ -10,7 +10,8 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { newDocument } from '../../shared/study/document'
-import { createStudy } from '../study/studies'
+import { createStudy, loadStudy, saveStudy } from '../study/studies'
+import { columnCells } from './columns'
 import { backUpDaily, DATABASE, isSound, listBackups, restoreBackup } from './backups'
 import { changing, closeDatabase, openDatabase } from './database'
 import { holdFolder } from './lock'
@@ -127,6 +128,36 @@ test('a damaged file, one that is no database and one of a newer version are eac
   expect(told()).toContain('The data were written by a newer version (form 99')
   expect(existsSync(path())).toBe(true)
 })
+
+test.each(migrations.map((_, at) => at + 1).slice(0, -1))(
+  'a database of form %i is upgraded, and its studies are what they were',
+  (form) => {
+    const older = openDatabase(path(), migrations.slice(0, form))
+    const document = { ...newDocument('Old'), house: { fraction: [0, form] } }
+    older.exec(
+      `INSERT INTO study (id, name, revision, changed_at) VALUES ('one', 'Old', 1, '2026-01-01');
+       INSERT INTO dataset (id, study_id, position, name, row_count, notices) VALUES ('d', 'one', 0, 'Depths', 1, '[]');
+       INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
+         VALUES ('d', 0, 'depth', 'number', 'Number', 'json', 0, '[]', CAST('["0.1"]' AS BLOB))`,
+    )
+    older
+      .prepare(
+        `INSERT INTO revision (study_id, number, document, what, made_at) VALUES ('one', 1, ?, 'Begin', '2026-01-01')`,
+      )
+      .run(JSON.stringify(document))
+    closeDatabase(older)
+    const db = open()
+    expect(loadStudy(db, 'one')).toMatchObject({
+      revision: 1,
+      document,
+      datasets: [{ rowCount: 1 }],
+    })
+    expect(columnCells(db, 'd', 'depth')).toEqual(['0.1'])
+    saveStudy(db, 'one', { base: 1, document: newDocument('New'), what: 'Go on' })
+    expect(loadStudy(db, 'one')!.document.name).toBe('New')
+    closeDatabase(db)
+  },
+)
 
 test('an upgrade is preceded by a backup of the older form', () => {
   const older = openDatabase(path(), migrations.slice(0, 2))

@@ -4,6 +4,7 @@ import { backUpBeforeUpgrade, backUpDaily, DATABASE } from '../db/backups'
 import { closeDatabase, type Db, openDatabase } from '../db/database'
 import { holdFolder } from '../db/lock'
 import { hasStudies } from '../db/studies'
+import { thinOut } from '../db/thinning'
 import { StorageError, storageTrouble } from '../db/trouble'
 import { loadDemo } from '../study/demo'
 import { assetNames, readAsset } from './assets'
@@ -66,14 +67,16 @@ async function open(): Promise<Storage> {
   return { db, folder, file: statSync(path).ino, letGo }
 }
 
-/** A backup that fails is told, and stops nothing. */
+/** Backs up, and thins out what is old; where one fails it is told, and stops nothing. */
 function keepBackups(db: Db, folder: string): void {
   const look = () => {
     if (!db.open) return
     try {
-      backUpDaily(db, folder)
+      if (backUpDaily(db, folder)) thinOut(db)
     } catch (error) {
-      console.error(`No backup was made: ${(storageTrouble(error) ?? (error as Error)).message}`)
+      console.error(
+        `No backup was made, or nothing thinned out: ${(storageTrouble(error) ?? (error as Error)).message}`,
+      )
     }
   }
   look()

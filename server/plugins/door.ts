@@ -42,7 +42,7 @@ const HEADERS = {
   'cross-origin-resource-policy': 'same-origin',
   // Pages with scripts say their own.
   'content-security-policy':
-    "default-src 'none'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; font-src 'self'; script-src 'self'; connect-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'",
+    "default-src 'none'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; font-src 'self'; script-src 'self'; connect-src 'self'; worker-src 'self'; base-uri 'self'; form-action 'none'; frame-ancestors 'none'",
 }
 
 /** Answers with a problem document. */

@@ -62,8 +62,12 @@ function aroundIt({ titles, notes }: Pick<Rows, 'titles' | 'notes'>): string[] {
   return [...told(titles, 'above', 'title'), ...told(notes, 'below', 'note')]
 }
 
-/** Whether a first line names the columns: some cell of it is neither number nor missing. */
-const isHeader = (row: readonly string[]): boolean =>
+/**
+ * Whether a first line names the columns: some cell of it is neither number nor missing.
+ *
+ * @example isHeader(['site', '2021']) // true
+ */
+export const isHeader = (row: readonly string[]): boolean =>
   row.some(
     (cell) =>
       readCell(cell, '.') === null &&

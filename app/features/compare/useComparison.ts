@@ -33,7 +33,7 @@ const surfaceOf: Record<ComparedOn, Surface> = {
 /** The values of each choice. */
 const valuesOn: Record<
   ComparedOn,
-  (page: Page, now: Comparison, typed: readonly Decimal[]) => readonly (Decimal | null)[]
+  (page: Page, now: Comparison, typed: readonly (Decimal | null)[]) => readonly (Decimal | null)[]
 > = {
   marks: (page) => page['numbers.marks'].value,
   axis: (page) => page['numbers.axis'].value,
