@@ -12,8 +12,7 @@ test('a table shows other columns, each written as its own quantity is', async (
   const { page } = desk
   await show('Revenue')
   await page.getByRole('button', { name: 'Columns of the table' }).click()
-  await page.getByText('site, text: shown as it is, since a style writes numbers').waitFor()
-  await page.getByLabel('harvest kg').check()
+  await page.getByRole('checkbox', { name: 'harvest kg', exact: true }).check()
   await page.keyboard.press('Escape')
   await until(
     () => page.locator('.number.beside[role="cell"]').first().textContent(),

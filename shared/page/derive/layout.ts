@@ -86,9 +86,9 @@ export const layoutDerivations = {
       : [],
   ),
   labelRoom: from(
-    ['quantity', 'tickLabels', 'fontSize'],
+    ['loaded', 'tickLabels', 'fontSize'],
     ({ tickLabels, fontSize }) => rooms.axis(tickLabels, fontSize),
-    { shrinks: { after: RESTS, of: ({ quantity }) => quantity.id } },
+    { shrinks: { after: RESTS, of: ({ loaded }) => loaded } },
   ),
   machineLabels: from(['machine', 'shown', 'form', 'shows.axis'], (page) =>
     page.machine && page.shown.includes('axis') && page.form.axis !== 'none'
@@ -99,13 +99,13 @@ export const layoutDerivations = {
     machineLabels.length > 0 ? rooms.machine(machineLabels, fontSize) : 0,
   ),
   endRoom: from(
-    ['quantity', 'beside', 'markLabels', 'fontSize'],
+    ['loaded', 'beside', 'markLabels', 'fontSize'],
     ({ beside, markLabels, fontSize }) =>
       rooms.ends(
         markLabels.map((_, i) => lineOf(beside, markLabels, i, 0)),
         fontSize,
       ),
-    { shrinks: { after: RESTS, of: ({ quantity }) => quantity.id } },
+    { shrinks: { after: RESTS, of: ({ loaded }) => loaded } },
   ),
   geometries: from(['size', 'panels', ...LAID_OUT], (page) =>
     page.size ? page.panels.map((panel) => geometryOf(page, panel)) : [],
