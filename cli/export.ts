@@ -12,7 +12,7 @@ import { stylesToWrite, type Written, writtenOn } from '../shared/exports/writte
 import type { Level } from '../shared/quantities'
 import { datasetAs } from '../shared/study/dataset'
 import { InputError } from './input'
-import { fileText } from './inspect'
+import { fileText } from './files'
 import { tablesFor } from './locales'
 import { readStudy, type ReadStudy } from './studyFile'
 

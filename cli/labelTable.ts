@@ -1,4 +1,3 @@
-import { basename } from 'node:path'
 import { labeller } from '../core/label/labeller'
 import { resolve } from '../core/label/resolve'
 import { columnsOf } from '../core/style/dependencies'
@@ -7,13 +6,11 @@ import { styleSchema } from '../core/style/parse'
 import { recordedIn } from '../core/label/context'
 import { safeCell } from '../shared/escape'
 import { eachRow } from '../shared/import/eachRow'
-import { ImportError } from '../shared/import/error'
-import { readFile } from '../shared/import/files'
-import { readTable } from '../shared/import/table'
 import { rowsBeside } from '../shared/quantities'
 import { check, InputError, readJson } from './input'
-import { fileBytes, fileText } from './inspect'
+import { fileText } from './files'
 import { tablesFor } from './locales'
+import { tableFile } from './table'
 
 /** Characters are gathered before they are written. */
 const GATHERED = 1 << 16
@@ -42,7 +39,8 @@ export async function labelTable(
   write: (text: string) => void,
 ): Promise<void> {
   const style = check(styleSchema, readJson(fileText(stylePath), stylePath), stylePath)
-  const { text, table } = await tableOf(path)
+  const { text, read } = await tableFile(path)
+  const table = read()
   const names = table.columns.map(({ name }) => name)
   const chosen = table.columns.find(({ name }) => name === column)
   const has = names.map((name) => `“${name}”`).join(', ')
@@ -67,14 +65,4 @@ export async function labelTable(
     waiting = ''
   })
   write(waiting)
-}
-
-async function tableOf(path: string) {
-  try {
-    const { text } = await readFile({ bytes: fileBytes(path), name: basename(path) })
-    return { text, table: readTable(text) }
-  } catch (error) {
-    if (error instanceof ImportError) throw new InputError(`${path}: ${error.message}`)
-    throw error
-  }
 }

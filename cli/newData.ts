@@ -1,7 +1,3 @@
-import { basename } from 'node:path'
-import { ImportError } from '../shared/import/error'
-import { readFile } from '../shared/import/files'
-import { type ImportedTable, readTable, type Said } from '../shared/import/table'
 import { namesIn, wantedColumns } from '../shared/page/rows'
 import { datasetOf } from '../shared/page/start'
 import type { Cell } from '../shared/quantities'
@@ -9,8 +5,8 @@ import type { StudyFinding } from '../shared/report/findings'
 import { datasetAs, type DatasetMeta } from '../shared/study/dataset'
 import type { Quantity } from '../shared/study/quantity'
 import { InputError } from './input'
-import { fileBytes } from './inspect'
 import type { ReadStudy } from './studyFile'
+import { tableFile } from './table'
 
 /** A study on the rows of another table, and what is to be said of these before any check. */
 export interface OnNewData {
@@ -20,17 +16,6 @@ export interface OnNewData {
 
 /** Middle values so many times apart are recorded in another power of ten. */
 const FAR = 300
-
-/** A table of numbers, read as the study reads its own. @throws InputError for what is no table */
-async function tableIn(path: string): Promise<(said: Said) => ImportedTable> {
-  try {
-    const { text } = await readFile({ bytes: fileBytes(path), name: basename(path) })
-    return (said) => readTable(text, said)
-  } catch (error) {
-    if (error instanceof ImportError) throw new InputError(`${path}: ${error.message}`)
-    throw error
-  }
-}
 
 /** The columns that the quantities of a data set need. */
 const neededOf = (study: ReadStudy, dataset: DatasetMeta): string[] => [
@@ -113,11 +98,11 @@ function against(
  * @throws InputError where the table lacks columns that the study needs, naming them
  */
 export async function onNewData(study: ReadStudy, path: string): Promise<OnNewData> {
-  const read = await tableIn(path)
+  const { read } = await tableFile(path)
   const dataset = datasetFor(
     study,
     path,
-    read({}).columns.map(({ name }) => name),
+    read().columns.map(({ name }) => name),
   )
   const roles = Object.fromEntries(
     dataset.columns.flatMap(({ name, reading, kind }) => {

@@ -3,7 +3,7 @@ import type { ReportedStudy } from '../shared/report/findings'
 import { type Cell, stylesIn } from '../shared/quantities'
 import { type StudyFile, studyFileSchema } from '../shared/study/study'
 import { check, InputError, readJson } from './input'
-import { fileText } from './inspect'
+import { fileText } from './files'
 import { tablesFor } from './locales'
 
 /** A study that was read from its file. */
