@@ -105,6 +105,21 @@ test('the server tells its version, whether its data are sound, and the room lef
   expect(Number(health.room)).toBeGreaterThan(0)
 })
 
+test('a server that others can reach is opened by its token alone, which a cookie keeps', async () => {
+  const own = await startProgram(undefined, 'a-token')
+  const ask = (path: string, headers: Record<string, string> = {}) =>
+    fetch(own.url + path, { headers, redirect: 'manual' })
+  for (const path of ['/', '/api/studies', '/guide/index.html', '/?token=other'])
+    expect([path, (await ask(path)).status]).toEqual([path, 401])
+  const welcome = await ask('/?token=a-token')
+  expect([welcome.status, welcome.headers.get('location')]).toEqual([302, '/'])
+  const cookie = welcome.headers.get('set-cookie')!
+  expect(cookie).toMatch(/HttpOnly; SameSite=Strict/)
+  expect((await ask('/api/studies', { cookie: cookie.split(';')[0]! })).status).toBe(200)
+  await own.stop()
+  removeFolder(own.data)
+})
+
 test('errors are problem documents that name the place', async () => {
   expect(await problem(await send('/api/studies/none'))).toMatchObject({
     contentType: 'application/problem+json',

@@ -11,6 +11,10 @@ export function insertDataset(db: Db, studyId: string, dataset: DatasetRow): voi
   ).run({ ...dataset, studyId, notices: JSON.stringify(dataset.notices) })
 }
 
+/** Whether a data set of that id stands in any study. */
+export const hasDataset = (db: Db, id: string): boolean =>
+  db.prepare('SELECT 1 FROM dataset WHERE id = ?').get(id) !== undefined
+
 /** The data sets of a study with what is known of their columns; the cells stay where they are. */
 export function listDatasets(db: Db, studyId: string): DatasetMeta[] {
   return db

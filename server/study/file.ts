@@ -3,7 +3,7 @@ import type { Study, StudyFile } from '../../shared/study/study'
 import type { StudyDocument } from '../../shared/study/document'
 import { columnCells, insertColumn } from '../db/columns'
 import { changing, type Db } from '../db/database'
-import { copyDataset, insertDataset } from '../db/datasets'
+import { copyDataset, insertDataset, hasDataset } from '../db/datasets'
 import { createStudy, loadStudy } from './studies'
 
 /** A document whose quantities speak of other data sets. */
@@ -30,10 +30,13 @@ export function studyFile(db: Db, id: string): StudyFile | undefined {
   return { format: 'ivory-abacus study', version: 1, document: study.document, datasets }
 }
 
-/** Makes a study of a file; its data sets are new ones, so that a file can be brought in twice. */
+/**
+ * Makes a study of a file. Its data sets keep their ids, so that the file that is saved next differs
+ * in what was changed alone; where they stand here already, they are new ones.
+ */
 export function studyOfFile(db: Db, { document, datasets }: StudyFile): Study {
   return changing(db, () => {
-    const ids = new Map(datasets.map(({ id }) => [id, randomUUID()]))
+    const ids = new Map(datasets.map(({ id }) => [id, hasDataset(db, id) ? randomUUID() : id]))
     const study = createStudy(
       db,
       withDatasets(document, (id) => ids.get(id) ?? id),

@@ -24,9 +24,13 @@ export interface Program {
   stop(signal?: NodeJS.Signals): Promise<void>
 }
 
-/** @param data an existing folder to go on with; a new one where none is given */
+/**
+ * @param data an existing folder to go on with; a new one where none is given
+ * @param token what callers must know, where they must
+ */
 export async function startProgram(
   data = mkdtempSync(join(tmpdir(), 'ivory-abacus-')),
+  token = '',
 ): Promise<Program> {
   const port = await freePort()
   const began = Date.now()
@@ -36,6 +40,7 @@ export async function startProgram(
       NITRO_HOST: '127.0.0.1',
       NITRO_PORT: String(port),
       IVORY_ABACUS_DATA: data,
+      IVORY_ABACUS_TOKEN: token,
     },
     stdio: ['ignore', 'ignore', 'pipe'],
   })
@@ -46,7 +51,8 @@ export async function startProgram(
   const ended = new Promise<void>((done) => server.once('exit', () => done()))
   const url = `http://127.0.0.1:${port}`
   for (;;) {
-    if ((await fetch(`${url}/api/studies`).catch(() => null))?.ok) break
+    const headers = { cookie: `ivory-abacus=${token}` }
+    if ((await fetch(`${url}/api/studies`, { headers }).catch(() => null))?.ok) break
     if (server.exitCode !== null || Date.now() - began > READY_WITHIN)
       throw new Error(`the server does not answer: ${said}`)
     await new Promise((next) => setTimeout(next, 25))

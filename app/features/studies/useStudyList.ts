@@ -1,5 +1,6 @@
 import { studyFileName } from '~~/shared/names'
-import type { Study, StudySummary } from '~~/shared/study/study'
+import { fileText } from '~~/shared/study/fileText'
+import type { Study, StudyFile, StudySummary } from '~~/shared/study/study'
 import { download } from '~/composables/download'
 import { request } from '~/composables/request'
 import { studyList as words } from './words'
@@ -50,8 +51,8 @@ export function useStudyList() {
   }
   const save = ({ id, name }: StudySummary) =>
     attempt(async () => {
-      const file = await request<unknown>(`/api/studies/${id}/file`)
-      download(studyFileName(name), JSON.stringify(file), 'application/json')
+      const file = await request<StudyFile>(`/api/studies/${id}/file`)
+      download(studyFileName(name), fileText(file), 'application/json')
     })
   return {
     studies,
