@@ -118,6 +118,18 @@ test('what texts can put in follows the chart; a name is told apart by its panel
   expect(variablesOf(null, [])).toEqual({})
 })
 
+test('the program’s own sentence is right for one mark, equal marks, means and what is below zero', () => {
+  const said = (aggregate: string, ...texts: string[]) =>
+    messageOf({ chart: { ...chart, aggregate } } as unknown as Quantity, 'sentence', {
+      all: texts.map((text, at) => ({ category: `c${at}`, value: values(text)[0]! })),
+    } as never)
+  expect(said('sum', '3')).toBe('{$largestName}: {$largest}.')
+  expect(said('sum', '3', '3.0')).toBe('All have {$largest}.')
+  expect(said('sum', '3', '0')).toContain('has the most')
+  expect(said('sum', '3', '-1')).toContain('is highest with {$largest}')
+  expect(said('mean', '3', '1')).toContain('{$leastName} lowest with {$least}')
+})
+
 test('a quantity without texts has the program’s own, and names that need it stand between bars', () => {
   const quantity = { chart, texts: { headline: 'Mine' } } as unknown as Quantity
   expect(messageOf(quantity, 'headline')).toBe('Mine')

@@ -61,18 +61,34 @@ const headlines: Readonly<Partial<Record<AggregateId, string>>> = {
   sum: '{$total}',
   least: '{$least}',
 }
+/** What of a chart decides how its two ends are told. */
+type Told = Pick<Drawing, 'all'> | null
+/** One mark has no other end, equal ones have none; only what adds up from zero is had most of. */
+function endsOf({ chart }: Quantity, drawing: Told): string {
+  const values = drawing?.all.map(({ value }) => value) ?? []
+  const [first, ...rest] = values
+  if (first && rest.length === 0) return '{$largestName}: {$largest}.'
+  if (first && rest.every((value) => compare(value, first) === 0)) return 'All have {$largest}.'
+  const addsUp = chart.aggregate === 'sum' || chart.aggregate === 'count'
+  return addsUp && values.every(({ coefficient }) => coefficient >= 0n)
+    ? '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.'
+    : '{$largestName} is highest with {$largest}, {$leastName} lowest with {$least}.'
+}
 /** What the program says where nobody wrote anything: what the chart shows, and its two ends. */
-const usual: Readonly<Record<MessageId, (quantity: Quantity) => string>> = {
+const usual: Readonly<Record<MessageId, (quantity: Quantity, drawing: Told) => string>> = {
   headline: ({ chart }) =>
     formOf(chart).messages?.headline ?? headlines[chart.aggregate] ?? '{$largest}',
-  sentence: ({ chart }) =>
-    formOf(chart).messages?.sentence ??
-    '{$largestName} has the most with {$largest}, {$leastName} the least with {$least}.',
+  sentence: (quantity, drawing) =>
+    formOf(quantity.chart).messages?.sentence ?? endsOf(quantity, drawing),
   callout: () => '{$name}: {$value}',
 }
-/** The source of a message. */
-export const messageOf = (quantity: Quantity, id: MessageId): string =>
-  quantity.texts?.[id] ?? usual[id](quantity)
+/**
+ * The source of a message.
+ *
+ * @param drawing what the chart shows, which decides how the program's own is worded
+ */
+export const messageOf = (quantity: Quantity, id: MessageId, drawing: Told = null): string =>
+  quantity.texts?.[id] ?? usual[id](quantity, drawing)
 
 const byValue = (groups: Drawing['groups']) => [...groups].sort((a, b) => compare(b.value, a.value))
 

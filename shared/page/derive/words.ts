@@ -27,7 +27,7 @@ export const wordDerivations = {
     return at < 0 ? null : at
   }),
   ...each('source', MESSAGES, (id) =>
-    from(['quantity'], ({ quantity }) => messageOf(quantity, id)),
+    from(['quantity', 'drawing'], ({ quantity, drawing }) => messageOf(quantity, id, drawing)),
   ),
   ...each('prose', MESSAGES, (id) =>
     from(
