@@ -71,7 +71,13 @@ const program = new Program('ivory-abacus')
   .configureOutput({
     outputError: (message, write) => write(`ivory-abacus: ${message.replace(/^error: /, '')}`),
   })
-  .action(() => refuse('name a command; ivory-abacus --help lists them'))
+  .usage('[options] [command]')
+  .argument('[command]')
+  .action((unknown?: string) =>
+    refuse(
+      `${unknown === undefined ? 'name a command' : `unknown command “${unknown}”`}; ivory-abacus --help lists them`,
+    ),
+  )
 
 /** Commands of JSON in and out; what more some of them can is in `more`. */
 const more: Record<string, (own: Program) => void> = {
