@@ -103,6 +103,12 @@ describeCheck('beyond-axis', {
     'another surface': written('marks', {}, [1, 2], data(0, 93)),
     'no ticks': written('axis', {}, [], data(0, 1)),
     'below zero, within': axis({}, [-100, 0], 20, data(-93, -3)),
+    'a double of π at the tick π': written(
+      'axis',
+      { notation: 'multiple', multipleOf: 'pi' },
+      ['0', '3.14159265358979323846'],
+      data(0, '3.141592653589793239'),
+    ),
   },
 })
 
