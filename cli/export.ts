@@ -2,26 +2,19 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Papa from 'papaparse'
 import { type Surface, SURFACES } from '../core/checks/types'
-import { joinRegions } from '../core/label/needs'
-import { type ExportId, exportForms } from '../shared/exports'
-import type { Export } from '../shared/exports/export'
+import type { ExportId } from '../shared/exports'
+import { makeExport } from '../shared/exports/make'
 import { ExportError } from '../shared/exports/prove'
-import { engine, labelsByModule, labelsByOptions } from '../shared/exports/run'
-import type { Tools } from '../shared/exports/types'
-import { stylesToWrite, type Written, writtenOn } from '../shared/exports/written'
+import { labelsByModule } from '../shared/exports/run'
+import type { Written } from '../shared/exports/written'
 import type { Level } from '../shared/quantities'
-import { datasetAs } from '../shared/study/dataset'
-import { InputError } from './input'
 import { fileText } from './files'
+import { InputError } from './input'
 import { tablesFor } from './locales'
 import { readStudy, type ReadStudy } from './studyFile'
 
-const tools: Tools = {
-  runtime: async (name) => readFileSync(new URL(`../runtime/${name}`, import.meta.url), 'utf8'),
-  labelsByModule,
-  labelsByOptions,
-  engine,
-}
+const runtime = async (name: string): Promise<string> =>
+  readFileSync(new URL(`../runtime/${name}`, import.meta.url), 'utf8')
 
 /** What of a study is wanted. */
 export interface Asked {
@@ -54,21 +47,15 @@ function levelOf(surface: string | undefined): Level {
 /** What is written, and the form that it is made into. */
 async function madeOf(path: string, { as, quantity: wanted, surface }: Asked) {
   const study = readStudy(path)
+  const { document, datasets, cellsOf } = study
   const quantity = quantityIn(study, wanted)
   const level = levelOf(surface)
-  const { document } = study
-  const dataset = study.datasets.find(({ id }) => id === quantity.datasetId)!
   try {
-    const written = writtenOn({
-      document,
-      quantity,
-      level,
-      dataset: datasetAs(dataset, document),
-      cellsOf: (name) => study.cellsOf(dataset.id, name),
-      regions: joinRegions(stylesToWrite({ document, quantity, level }).map(tablesFor)),
+    return await makeExport(as, {
+      ...{ document, datasets, cellsOf, quantity, level },
+      regionsFor: tablesFor,
+      runtime,
     })
-    const made: Export = await exportForms[as].make(written, tools)
-    return { written, made }
   } catch (error) {
     if (error instanceof ExportError) throw new InputError(`${path}: ${error.message}`)
     throw error

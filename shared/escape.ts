@@ -1,3 +1,6 @@
+/** A character as JSON and JavaScript write it by its code. */
+const byCode = (one: string): string => `\\u${one.charCodeAt(0).toString(16).padStart(4, '0')}`
+
 /** Text that a page would take for the end of a script, or an old engine for the end of a line. */
 const OUT_OF_SCRIPT = /[<\u2028\u2029]/g
 /**
@@ -6,10 +9,7 @@ const OUT_OF_SCRIPT = /[<\u2028\u2029]/g
  * @example scriptJson('</script>') // '"\\u003c/script>"'
  */
 export const scriptJson = (value: unknown): string =>
-  JSON.stringify(value).replace(
-    OUT_OF_SCRIPT,
-    (one) => `\\u${one.charCodeAt(0).toString(16).padStart(4, '0')}`,
-  )
+  JSON.stringify(value).replace(OUT_OF_SCRIPT, byCode)
 
 /** Characters that move a cursor, colour a terminal or end a line. */
 const CONTROLS = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/g
@@ -21,10 +21,7 @@ const COMMAND = /^\s*(?:::|##)/
  * @example terminalLine('a\u001b[31m') // 'a\\u001b[31m'
  */
 export function terminalLine(text: string): string {
-  const line = text.replace(
-    CONTROLS,
-    (one) => `\\u${one.charCodeAt(0).toString(16).padStart(4, '0')}`,
-  )
+  const line = text.replace(CONTROLS, byCode)
   return COMMAND.test(line) ? `· ${line}` : line
 }
 

@@ -1,9 +1,9 @@
-import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Study } from '../shared/study/study'
-import { type Program, removeFolder, root, startProgram } from './lib/program'
+import { runCommand } from './lib/command'
+import { type Program, removeFolder, startProgram } from './lib/program'
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-handover-'))
 const at = (name: string) => join(folder, name)
@@ -26,14 +26,7 @@ afterAll(async () => {
   removeFolder(folder)
 })
 
-function run(...given: string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    [join(root, 'dist/cli/ivory-abacus.mjs'), ...given],
-    { encoding: 'utf8' },
-  )
-  return { status, stdout, stderr }
-}
+const run = (...given: string[]) => runCommand(given)
 const file = (name: string, text: string) => {
   writeFileSync(at(name), text)
   return at(name)

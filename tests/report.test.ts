@@ -1,10 +1,10 @@
-import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Ajv from 'ajv'
 import draft4 from 'ajv/lib/refs/json-schema-draft-04.json'
 import type { StudyFile, StudySummary } from '../shared/study/study'
+import { runCommand } from './lib/command'
 import { type Program, removeFolder, root, startProgram } from './lib/program'
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
@@ -23,14 +23,7 @@ afterAll(async () => {
   removeFolder(folder)
 })
 
-function run(...given: string[]) {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    [join(root, 'dist/cli/ivory-abacus.mjs'), 'check', ...given],
-    { encoding: 'utf8' },
-  )
-  return { status, stdout, stderr }
-}
+const run = (...given: string[]) => runCommand(['check', ...given])
 interface Reported {
   quantity: string
   surface: string

@@ -61,6 +61,10 @@ export async function request<Answer>(
   }
 }
 
+/** An answer as the text that was sent. @throws ProblemError */
+export const requestText = async (path: string): Promise<string> =>
+  new TextDecoder().decode((await requestBytes(path)).bytes)
+
 /** The bytes of an answer, and whether they are JSON text. @throws ProblemError */
 export async function requestBytes(path: string): Promise<{ bytes: ArrayBuffer; isJson: boolean }> {
   try {

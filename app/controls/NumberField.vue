@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
+import { type Decimal, parseDecimal } from '~~/core/decimal/decimal'
 import { regionOf } from '~~/core/label/region'
-import { typedNumber, typedText } from '~~/core/label/typed'
+import { typedDecimal, typedText } from '~~/core/label/typed'
 import { useLevels } from '~/stores/levels'
 import { useLocaleTables } from '~/stores/localeTables'
 
@@ -30,10 +30,7 @@ const shown = (text: string) => {
   const number = parseDecimal(text)
   return number ? typedText(number, region.value) : text
 }
-const read = (text: string) => {
-  const found = typedNumber(text, region.value)
-  return 'trouble' in found ? found : { text: toText(found.value) }
-}
+const read = (text: string) => typedDecimal(text, region.value)
 </script>
 
 <template>

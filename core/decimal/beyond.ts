@@ -1,6 +1,7 @@
+import { NUMERAL } from './decimal'
+
 /** In words, for messages. */
 export const NUMBERS_TAKEN = 'numbers have at most 10,000 digits, and exponents go to ±10,000'
-const NUMERAL = /^[+-]?\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/
 
 const MOST_SHOWN = 40
 const brief = (text: string): string =>

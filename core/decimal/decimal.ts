@@ -10,7 +10,8 @@ export interface Decimal {
 export const ZERO: Decimal = { coefficient: 0n, exponent: 0 }
 export const ONE: Decimal = { coefficient: 1n, exponent: 0 }
 
-const NUMERAL = /^([+-]?)(\d+)(?:\.(\d+))?(?:[eE]([+-]?\d+))?$/
+/** Decimal text: sign, digits, decimals and power of ten. */
+export const NUMERAL = /^([+-]?)(\d+)(?:\.(\d+))?(?:[eE]([+-]?\d+))?$/
 
 /** No work grows with an exponent that somebody wrote: so many digits and powers are taken. */
 export const MOST_PLACES = 10_000

@@ -103,6 +103,19 @@ export function typedNumber(text: string, region: ChosenRegion): TypedNumber {
   return power === null ? notRead(text) : signed(shift(first, exponent + power))
 }
 
+/**
+ * What somebody types for a number, as plain decimal text, which is how numbers are kept.
+ *
+ * @example typedDecimal('1,5 Mio.', german) // { text: '1500000' }
+ */
+export function typedDecimal(
+  text: string,
+  region: ChosenRegion,
+): { readonly text: string } | { readonly trouble: string } {
+  const read = typedNumber(text, region)
+  return 'trouble' in read ? read : { text: toText(read.value) }
+}
+
 /** From so many digits on a number may be a count of a constant. */
 const LONG = 24
 /** A number as a count of an angle's constant, where it is exactly that: 3π/2. */

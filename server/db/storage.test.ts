@@ -10,6 +10,7 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { newDocument } from '../../shared/study/document'
+import { migrations } from './testing/migrations'
 import { createStudy, loadStudy, saveStudy } from '../study/studies'
 import { columnCells } from './columns'
 import { backUpDaily, DATABASE, isSound, listBackups, restoreBackup } from './backups'
@@ -17,12 +18,6 @@ import { changing, closeDatabase, openDatabase } from './database'
 import { holdFolder } from './lock'
 import { listStudies } from './studies'
 import { StorageError, storageTrouble } from './trouble'
-
-const migrationsFolder = join(__dirname, 'migrations')
-const migrations = readdirSync(migrationsFolder).map((name) => ({
-  name,
-  sql: readFileSync(join(migrationsFolder, name), 'utf8'),
-}))
 
 let folder: string
 const path = () => join(folder, DATABASE)

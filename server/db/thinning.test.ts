@@ -1,18 +1,14 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs'
+import { mkdtempSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { newDocument } from '../../shared/study/document'
+import { migrations } from './testing/migrations'
 import { createStudy, loadStudy, saveStudy } from '../study/studies'
 import { closeDatabase, type Db, openDatabase } from './database'
 import { documentAt } from './revisions'
 import { markRemoved } from './studies'
 import { thinOut } from './thinning'
 
-const migrationsFolder = join(__dirname, 'migrations')
-const migrations = readdirSync(migrationsFolder).map((name) => ({
-  name,
-  sql: readFileSync(join(migrationsFolder, name), 'utf8'),
-}))
 let folder: string
 let db: Db
 const path = () => join(folder, 'test.sqlite')

@@ -11,38 +11,58 @@ export class StorageError extends Error {
 }
 
 const KEPT = 'What was saved before is kept.'
-/** What SQLite and the system call a trouble, by the beginning of its code, and what to do. */
-const troubles: readonly (readonly [string, string, 503 | 507])[] = [
-  ['SQLITE_FULL', `The disk is full: nothing was saved. Make room; then go on here. ${KEPT}`, 507],
-  ['ENOSPC', `The disk is full: nothing was saved. Make room; then go on here. ${KEPT}`, 507],
-  [
-    'SQLITE_READONLY',
-    `The data folder is read-only: nothing was saved. Let this program write there; then go on here. ${KEPT}`,
-    503,
-  ],
-  ['EROFS', 'The data folder lies on a disk that is read-only. Give another folder.', 503],
-  ['EACCES', 'This program may not write in the data folder. Give it the right to.', 503],
-  ['EPERM', 'This program may not write in the data folder. Give it the right to.', 503],
-  [
-    'SQLITE_CANTOPEN',
-    'The data cannot be opened: the folder is gone, or this program may not write in it.',
-    503,
-  ],
-  ['ENOENT', 'The data folder is gone: nothing was saved. Bring it back; then go on here.', 503],
-  ['ENOTDIR', 'Where the data folder should be, there is a file. Give another folder.', 503],
-  ['EEXIST', 'Where the data folder should be, there is a file. Give another folder.', 503],
-  [
-    'SQLITE_NOTADB',
-    'The file of the studies is no database. Move it away, or bring a backup back.',
-    503,
-  ],
-  [
-    'SQLITE_CORRUPT',
-    'The file of the studies is damaged. Stop the program and bring a backup back.',
-    503,
-  ],
-  ['SQLITE_BUSY', 'Another program holds the file of the studies. Try again in a moment.', 503],
-  ['SQLITE_IOERR', `The disk does not answer: nothing was saved. ${KEPT}`, 503],
+interface Trouble {
+  /** How SQLite and the system call it, by the beginning of their codes. */
+  readonly codes: readonly string[]
+  readonly message: string
+  readonly status?: 507
+}
+const troubles: readonly Trouble[] = [
+  {
+    codes: ['SQLITE_FULL', 'ENOSPC'],
+    message: `The disk is full: nothing was saved. Make room; then go on here. ${KEPT}`,
+    status: 507,
+  },
+  {
+    codes: ['SQLITE_READONLY'],
+    message: `The data folder is read-only: nothing was saved. Let this program write there; then go on here. ${KEPT}`,
+  },
+  {
+    codes: ['EROFS'],
+    message: 'The data folder lies on a disk that is read-only. Give another folder.',
+  },
+  {
+    codes: ['EACCES', 'EPERM'],
+    message: 'This program may not write in the data folder. Give it the right to.',
+  },
+  {
+    codes: ['SQLITE_CANTOPEN'],
+    message: 'The data cannot be opened: the folder is gone, or this program may not write in it.',
+  },
+  {
+    codes: ['ENOENT'],
+    message: 'The data folder is gone: nothing was saved. Bring it back; then go on here.',
+  },
+  {
+    codes: ['ENOTDIR', 'EEXIST'],
+    message: 'Where the data folder should be, there is a file. Give another folder.',
+  },
+  {
+    codes: ['SQLITE_NOTADB'],
+    message: 'The file of the studies is no database. Move it away, or bring a backup back.',
+  },
+  {
+    codes: ['SQLITE_CORRUPT'],
+    message: 'The file of the studies is damaged. Stop the program and bring a backup back.',
+  },
+  {
+    codes: ['SQLITE_BUSY'],
+    message: 'Another program holds the file of the studies. Try again in a moment.',
+  },
+  {
+    codes: ['SQLITE_IOERR'],
+    message: `The disk does not answer: nothing was saved. ${KEPT}`,
+  },
 ]
 
 /**
@@ -54,6 +74,6 @@ export function storageTrouble(error: unknown): StorageError | undefined {
   if (error instanceof StorageError) return error
   const code = (error as { code?: unknown } | null)?.code
   if (typeof code !== 'string') return undefined
-  const found = troubles.find(([begin]) => code.startsWith(begin))
-  return found && new StorageError(code, found[1], found[2])
+  const found = troubles.find(({ codes }) => codes.some((begin) => code.startsWith(begin)))
+  return found && new StorageError(code, found.message, found.status)
 }

@@ -13,8 +13,6 @@ export interface Caller {
 export interface House {
   /** Names under which it answers. */
   readonly hosts: ReadonlySet<string>
-  /** What callers from other machines must know; null where there are none. */
-  readonly token: string | null
 }
 
 const READING = new Set(['GET', 'HEAD', 'OPTIONS'])

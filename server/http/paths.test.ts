@@ -28,7 +28,7 @@ test('the table of paths is that of the files', () => {
   expect(methodsAt('/api/nothing')).toEqual([])
 })
 
-const house = { hosts: new Set(['127.0.0.1']), token: null }
+const house = { hosts: new Set(['127.0.0.1']) }
 const caller = (path: string, headers: Record<string, string>, method = 'POST'): Caller => ({
   method,
   path,

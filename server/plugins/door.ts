@@ -70,7 +70,7 @@ export default defineNitroPlugin((nitro) => {
       path,
       header: (name: string) => headers[name]?.toString(),
     }
-    const refused = refusalOf(caller, { hosts, token })
+    const refused = refusalOf(caller, { hosts })
     if (refused) return refuse(event, refused)
     if (token !== null && getCookie(event, COOKIE) !== token) {
       if (getQuery(event).token === token) return welcome(event, path)

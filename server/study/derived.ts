@@ -73,7 +73,8 @@ function quantityOf(
   }
 }
 
-const NEEDED: Record<Takes, keyof NewColumn | null> = {
+/** The part of a request that a way of making a column needs. */
+const NEEDED: Record<Takes, 'and' | 'number' | null> = {
   nothing: null,
   column: 'and',
   groups: 'and',
@@ -91,11 +92,12 @@ function valuesOf(
   db: Db,
   dataset: DatasetMeta,
   like: (column: string) => Quantity | undefined,
-  { by, of, and, number }: NewColumn,
+  column: NewColumn,
 ) {
+  const { by, of, and, number } = column
   const { takes, title } = derivations[by]
   const needs = NEEDED[takes]
-  if (needs && { and, number }[needs as 'and' | 'number'] === undefined)
+  if (needs && column[needs] === undefined)
     throw new ColumnError(`${title} … takes ${TAKEN[takes]}.`)
   const kindOf = (wanted: string) => dataset.columns.find((one) => one.name === wanted)?.kind
   // What columns are recorded in may differ: they meet as true values.

@@ -1,6 +1,7 @@
 import { datasetAs } from '../../shared/study/dataset'
 import { newDocument } from '../../shared/study/document'
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
+import { migrations } from '../db/testing/migrations'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { columnCells } from '../db/columns'
@@ -13,11 +14,6 @@ import { changeRole } from './roles'
 import { copyStudy, studyFile, studyOfFile } from './file'
 import { ConflictError, createStudy, importDataset, loadStudy, saveStudy } from './studies'
 
-const migrationsFolder = join(__dirname, '../db/migrations')
-const migrations = readdirSync(migrationsFolder).map((name) => ({
-  name,
-  sql: readFileSync(join(migrationsFolder, name), 'utf8'),
-}))
 const demoFile = async (name: string) =>
   readFileSync(join(__dirname, '../../demo/study', name), 'utf8')
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { DecimalMark } from '~~/shared/import/cells'
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
-import { type Role, ROLES } from '~~/core/data/roles'
+import type { Role } from '~~/core/data/roles'
 import type { Ask, ImportedColumn } from '~~/shared/import/types'
-import { importDialog as words, roleTitles } from './words'
+import { importDialog as words, roleChoices, roleTitles } from './words'
 
 /** What a column was read as, and what its owner says of it. */
 const { column } = defineProps<{ column: ImportedColumn }>()
@@ -15,7 +15,6 @@ const ORDERS: { id: AskedOrder; title: string }[] = [
   { id: 'dmy', title: words.dayComesFirst },
   { id: 'mdy', title: words.monthComesFirst },
 ]
-const ROLE_CHOICES = ROLES.map((id) => ({ id, title: roleTitles[id] }))
 const MARKS: { id: DecimalMark; title: string }[] = [
   { id: '.', title: words.pointIsDecimal },
   { id: ',', title: words.commaIsDecimal },
@@ -32,7 +31,7 @@ const readOtherwise = ({ sample = [] }: ImportedColumn) =>
 <template>
   <PhraseSelect
     :value="role"
-    :options="ROLE_CHOICES"
+    :options="roleChoices"
     :label="words.roleOf(column.name)"
     :placeholder="roleTitles[column.role ?? 'text']"
     @change="role = $event"

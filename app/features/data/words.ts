@@ -1,4 +1,4 @@
-import type { Role } from '~~/core/data/roles'
+import { type Role, ROLES } from '~~/core/data/roles'
 import type { Told } from '~/composables/words'
 
 /** What columns are for. */
@@ -10,6 +10,9 @@ export const roleTitles: Readonly<Record<Role, string>> = {
   code: 'codes',
   text: 'texts',
 }
+
+/** The same, as a list to choose from. */
+export const roleChoices = ROLES.map((id) => ({ id, title: roleTitles[id] }))
 
 /** What is said by the import, part by part: a translation needs nothing else here. */
 export const importDialog = {

@@ -1,9 +1,8 @@
 import { labeller } from '~~/core/label/labeller'
 import type { Context } from '~~/core/label/context'
-import { toText } from '~~/core/decimal/decimal'
 import { regionOf } from '~~/core/label/region'
 import { resolve } from '~~/core/label/resolve'
-import { typedNumber } from '~~/core/label/typed'
+import { typedDecimal } from '~~/core/label/typed'
 import type { Value } from '~~/core/label/types'
 import {
   DEFAULTS,
@@ -123,12 +122,6 @@ export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   return values.flatMap((value) => whereResolved(() => choiceOf(field, phrase, value, desk)) ?? [])
 }
 
-/** A number that is typed, as plain decimal text. */
-function numberIn(text: string, { style, context }: Desk): { text: string } | { trouble: string } {
-  const read = typedNumber(text, regionOf(style.locale, context))
-  return 'trouble' in read ? read : { text: toText(read.value) }
-}
-
 /** How another value than the listed ones is typed; null for a phrase that has no others. */
 export function typedOf(field: FieldName, desk: Desk): Typed | null {
   const phrase = phraseOf(field)
@@ -137,7 +130,10 @@ export function typedOf(field: FieldName, desk: Desk): Typed | null {
   return {
     hint: typed.hint,
     read(text) {
-      const number = typed.isNumber && text.trim() ? numberIn(text, desk) : { text }
+      const number =
+        typed.isNumber && text.trim()
+          ? typedDecimal(text, regionOf(desk.style.locale, desk.context))
+          : { text }
       if ('trouble' in number) return number
       try {
         const read = typed.read(number.text)

@@ -1,12 +1,11 @@
 import type { Export } from '~~/shared/exports/export'
 import { studyFileName } from '~~/shared/names'
-import { fileText } from '~~/shared/study/fileText'
-import { type StudyFile, studyFileSchema } from '~~/shared/study/study'
-import { request } from '~/composables/request'
+import { studyFileSchema } from '~~/shared/study/study'
+import { requestText } from '~/composables/request'
 import type { TakenForm, Taking } from './types'
 
 async function make({ study: { id, name } }: Taking): Promise<Export> {
-  const text = fileText(await request<StudyFile>(`/api/studies/${id}/file`))
+  const text = await requestText(`/api/studies/${id}/file`)
   const { datasets } = studyFileSchema.parse(JSON.parse(text))
   const values = datasets.reduce(
     (count, { rowCount, columns }) => count + rowCount * columns.length,

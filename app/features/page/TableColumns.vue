@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { DERIVATION_IDS, type DerivationId, derivations, type Takes } from '~~/core/data/derive'
-import { type Role, ROLES } from '~~/core/data/roles'
+import type { Role } from '~~/core/data/roles'
 import { difference, inherit } from '~~/core/style/inherit'
 import { textColumnsOf } from '~~/shared/page/rows'
 import { styleOf, withOwn } from '~~/shared/quantities'
-import { roleTitles } from '~/features/data/words'
+import { roleChoices } from '~/features/data/words'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { tableColumns as words } from './words'
@@ -56,7 +56,6 @@ const listed = computed(() => [
   ...shown.value.filter((name) => kindOf(name) === 'number'),
   ...others.value.map(({ name }) => name).filter((name) => !shown.value.includes(name)),
 ])
-const ROLE_CHOICES = ROLES.map((id) => ({ id, title: roleTitles[id] }))
 const roleOf = (name: string): Role => {
   const column = others.value.find((one) => one.name === name)
   return column?.reading?.role ?? (column?.kind === 'number' ? 'number' : 'text')
@@ -165,7 +164,7 @@ function writeAlike() {
         </label>
         <PhraseSelect
           :value="roleOf(name)"
-          :options="ROLE_CHOICES"
+          :options="roleChoices"
           :label="words.roleOf(name)"
           @change="changeRole(name, $event)"
         />

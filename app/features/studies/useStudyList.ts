@@ -1,8 +1,7 @@
 import { studyFileName } from '~~/shared/names'
-import { fileText } from '~~/shared/study/fileText'
-import type { Study, StudyFile, StudySummary } from '~~/shared/study/study'
+import type { Study, StudySummary } from '~~/shared/study/study'
 import { download } from '~/composables/download'
-import { request } from '~/composables/request'
+import { request, requestText } from '~/composables/request'
 import { studyList as words } from './words'
 
 /** What a file says, as JSON. @throws Error naming the file where it is none */
@@ -51,8 +50,8 @@ export function useStudyList() {
   }
   const save = ({ id, name }: StudySummary) =>
     attempt(async () => {
-      const file = await request<StudyFile>(`/api/studies/${id}/file`)
-      download(studyFileName(name), fileText(file), 'application/json')
+      const text = await requestText(`/api/studies/${id}/file`)
+      download(studyFileName(name), text, 'application/json')
     })
   return {
     studies,
