@@ -53,7 +53,7 @@ test.each([
     'the whole study as one file',
     'The file was read in again',
     '.study.json',
-    /"format":"ivory-abacus study"/,
+    /"format": "ivory-abacus study"/,
   ],
 ])('Revenue is taken away as %s', async (title, proof, ending, content) => {
   const { page, program } = desk
