@@ -99,12 +99,21 @@ export const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignS
   parentheses: (negative) => (negative ? 'minus' : 'none'),
 }
 
+/** The level below one beyond the ladder: a smaller exponent, or the ladder's own end. */
+function belowBeyond(rule: Rule, exponent: number): Level {
+  const isStillBeyond = isBeyond(rule, { coefficient: 1n, exponent })
+  return isStillBeyond
+    ? atExponent(rule, exponent)
+    : atRung(rule, rule.fixedRung ?? rule.rungs.length - 1)
+}
+
 /** The level below, where labels choose their own; null at the lowest. */
 function levelBelow(rule: Rule, level: Level): Level | null {
-  if (level.exponent !== null)
-    return rule.exponent && rule.exponent.fixed !== null
-      ? null
-      : atExponent(rule, level.exponent - (rule.exponent?.step ?? 1))
+  if (level.exponent !== null) {
+    if (!rule.exponent) return belowBeyond(rule, level.exponent - 1)
+    const { fixed, step } = rule.exponent
+    return fixed === null ? atExponent(rule, level.exponent - step) : null
+  }
   return rule.fixedRung !== null || level.rung === 0 ? null : atRung(rule, level.rung - 1)
 }
 

@@ -205,6 +205,9 @@ test('a label is carried to the next rung only where its increment counts there'
   expect(labels({ notation: 'scaled', increment: '0.5' }, [999_900])).toEqual(['1M'])
   // One and a half million would be nearer than none, and is half a million too much.
   expect(labels({ notation: 'scaled', increment: '1.5' }, [999_900])).toEqual(['1,000.5K'])
+  // An exponent beyond the ladder that the increment does not count in is one of the ladder's end.
+  const myriad = { notation: 'scaled', ladder: 'myriad', increment: '7' } as const
+  expect(labels(myriad, ['1e22', '7e22'])).toEqual(['999,999京', '7×10²²'])
 })
 
 test('increments, and decimals that are all zero', () => {
