@@ -1,5 +1,6 @@
-import { compare, leadingPower, magnitudeOf, shift } from './arithmetic'
+import { compare, leadingPower, magnitudeOf, multiply, shift } from './arithmetic'
 import { type Decimal, ONE } from './decimal'
+import { divide, roundToPlace } from './round'
 
 export type Base = 10 | 2
 
@@ -21,3 +22,26 @@ export function scaleBy(a: Decimal, base: Base, power: number): Decimal {
  */
 export const reaches = (a: Decimal, base: Base, power: number): boolean =>
   base === 10 ? leadingPower(a) >= power : compare(magnitudeOf(a), scaleBy(ONE, base, power)) >= 0
+
+/** Digits that are kept of a power, as of a quotient; and on the way to it. */
+const [POWER_DIGITS, WORKING_DIGITS] = [60, 80]
+function trimmed(value: Decimal, digits: number): Decimal {
+  const last = leadingPower(value) - digits
+  return value.exponent >= last
+    ? value
+    : { coefficient: roundToPlace(value, last, 'halfEven'), exponent: last }
+}
+/**
+ * A whole power of any number but zero, to 60 digits: by squaring.
+ *
+ * @param n whole, above or below zero
+ * @example powerOf(decimal('2.5'), -2) // 0.16
+ */
+export function powerOf(base: Decimal, n: number): Decimal {
+  let [result, square] = [ONE, base]
+  for (let left = Math.abs(n); left > 0; left = Math.floor(left / 2)) {
+    if (left % 2 === 1) result = trimmed(multiply(result, square), WORKING_DIGITS)
+    square = trimmed(multiply(square, square), WORKING_DIGITS)
+  }
+  return n < 0 ? divide(ONE, result) : trimmed(result, POWER_DIGITS)
+}

@@ -3,6 +3,7 @@ import { type Decimal, decimal } from '../decimal/decimal'
 import { scaleBy } from '../decimal/powers'
 import { divide, type RoundingMode } from '../decimal/round'
 import { isTurned } from './bounds'
+import { timesConstant } from './constant'
 import { intoMeasure, outOfMeasure } from './conversion'
 import type { Plan, Rule, Written } from './types'
 
@@ -33,8 +34,14 @@ const OPPOSITE = { ceil: 'floor', floor: 'ceil' } as const
  * The number of cells in one unit of what is written: rung or exponent, constant, factor, measure
  * and `recorded`.
  */
-function fromUnits(plan: Plan, rule: Rule, number: Decimal, isSpan: boolean): Decimal {
-  const constant = rule.multiple ? multiply(number, decimal(rule.multiple.value)) : number
+function fromUnits(
+  plan: Plan,
+  rule: Rule,
+  number: Decimal,
+  power: number | undefined,
+  isSpan: boolean,
+): Decimal {
+  const constant = rule.multiple ? timesConstant(rule.multiple, number, power) : number
   const mode = rule.multiple
     ? undefined
     : inverseModes[rule.precision.rounding]?.(number.coefficient < 0n)
@@ -44,6 +51,9 @@ function fromUnits(plan: Plan, rule: Rule, number: Decimal, isSpan: boolean): De
   const value = outOfMeasure(rule, inMeasure, isSpan, turned)
   return shift(value, -plan.recorded)
 }
+
+/** What the digits of a label stand for: by its rung, exponent, denominator and power. */
+export type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator' | 'constantPower'>
 
 /**
  * A written number, by its rule's measure, in the cells' own: what a reader gets from it.
@@ -55,7 +65,7 @@ export function inCells(
   plan: Plan,
   rule: Rule,
   number: Decimal,
-  written: Pick<Written, 'rung' | 'exponent' | 'denominator'>,
+  written: Reach,
   isSpan = false,
 ): Decimal {
   const rung = rule.rungs[written.rung]!
@@ -67,6 +77,7 @@ export function inCells(
     plan,
     rule,
     written.denominator === 1 ? whole : divide(whole, decimal(written.denominator)),
+    written.constantPower,
     isSpan,
   )
 }
@@ -92,7 +103,7 @@ export function unitOfLastDigit(plan: Plan, written: Written): Decimal {
       plan,
       plan.rules[written.rule]!,
       { coefficient: 1n, exponent: -written.decimals },
-      { rung: written.rung, exponent: written.exponent, denominator: 1 },
+      { ...written, denominator: 1 },
       true,
     ),
   )

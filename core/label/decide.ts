@@ -1,7 +1,7 @@
 import { compare, leadingPower, magnitudeOf, shift } from '../decimal/arithmetic'
 import { type Base, reaches, scaleBy } from '../decimal/powers'
 import { type Decimal, decimal, ZERO } from '../decimal/decimal'
-import { decideMultiple } from './multiple'
+import { decideConstant } from './constant'
 import { toUnits } from './cells'
 import { boundOf, digitsIn, exactly } from './bounds'
 import { decideUncertain } from './uncertainty'
@@ -231,7 +231,7 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
     ? { ...rule, precision: exactly(rule.precision, digitsIn(rule, inUnits), bound.sign) }
     : rule
   const decided = rule.multiple
-    ? decideMultiple(writing, inUnits, signs[rule.sign])
+    ? decideConstant(writing, inUnits, signs[rule.sign])
     : decideNumber(writing, inUnits)
   return { ...decided, rule: at, bound: bound?.sign ?? '' }
 }

@@ -238,6 +238,21 @@ test.each(['7.542530785682747e52', '1e49', '3.2e49', '9.9e300'])(
   },
 )
 
+test('powers of a constant are told as such, and what lies between counts them', () => {
+  const style = { notation: 'multiple', multipleOf: 'e', exponentForm: 'power' } as const
+  const values = [0, 1, 2.5, Math.E, Math.E ** 2, 7.389, 20, -(Math.E ** 3), 1e-5, '1e300']
+  const told = ['0', '1', '2.5', 'e', 'e²', '2.718e', '2.707e²', '-e³', '1.628e⁻¹²', '2.172e⁶⁹⁰']
+  expect(labels(style, values)).toEqual(told)
+  expect(labels({ ...style, multipleOf: '7', fraction: [0, 0] }, [49, 49.1, 48, 30])).toEqual([
+    '7²',
+    '7²',
+    '7²',
+    '4×7',
+  ])
+  expect(() => labels({ ...style, multipleOf: '0.5' }, [1])).toThrow('above 1')
+  expect(() => labels({ ...style, increment: '5' }, [1])).toThrow('no multiples')
+})
+
 test('multiples of a constant are simple fractions of it, or a decimal factor', () => {
   const style: Style = { notation: 'multiple', fraction: [0, 2], marks: { minus: '−' } }
   expect(labels(style, [0, Math.PI, (-2 * Math.PI) / 3, Math.PI / 12, 7 * Math.PI, 1.1])).toEqual([

@@ -9,8 +9,7 @@ import type { Context } from './context'
 import { labeller } from './labeller'
 import { regionsBy } from './needs'
 import { resolve } from './resolve'
-import { differs } from './testing/differences'
-import { exact, isSameCldr, load, VALUES } from './testing/platform'
+import { load } from './testing/platform'
 import type { Value } from './types'
 
 const by = (style: Style, context: Context = {}) =>
@@ -19,45 +18,6 @@ const measured = (id: string, more: Style = {}): Style => ({
   ...more,
   unit: { kind: 'measure', id, ...(more.unit as object) },
 })
-
-/** Units that ECMA-402 sanctions, and some of them per another. */
-const SANCTIONED =
-  'acre bit byte celsius centimeter day degree fahrenheit fluid-ounce foot gallon gigabit gigabyte gram hectare hour inch kilobit kilobyte kilogram kilometer liter megabit megabyte meter microsecond mile mile-scandinavian milliliter millimeter millisecond minute month nanosecond ounce percent petabyte pound second stone terabit terabyte week yard year kilometer-per-hour mile-per-gallon gram-per-liter liter-per-hour byte-per-second celsius-per-hour foot-per-month'.split(
-    ' ',
-  )
-const DISPLAYS = ['short', 'narrow', 'long'] as const
-/** Each unit is compared in other regions, so that all of them have their turn. */
-const EVERY = part(60, 1)
-const comparing = isSameCldr ? test : test.skip
-comparing.each(DISPLAYS)(
-  'measures are written as the platform does in their regions: %s',
-  (display) => {
-    const values = VALUES.filter((_, at) => at % part(3, 1) === 0).concat([1, 2, 3, 11, 1.5])
-    const differing: string[] = []
-    let compared = 0
-    for (const [at, id] of SANCTIONED.entries())
-      for (const locale of exact.filter((_, place) => (place + at) % EVERY === 0)) {
-        const style: Style = { locale, unit: { kind: 'measure', id, display } }
-        const options = {
-          style: 'unit',
-          unit: id,
-          unitDisplay: display,
-          signDisplay: 'negative',
-        } as Intl.NumberFormatOptions
-        const [own, platform] = [by(style), new Intl.NumberFormat(locale, options)]
-        for (const value of values) {
-          if (differs({ style, options: { ...options } }, locale, value, Number(value))) continue
-          compared++
-          const [label, other] = [own.label(value), platform.format(value as number)]
-          if (label !== other)
-            differing.push(`${locale} ${id} ${String(value)}: ${label}, ${other}`)
-        }
-      }
-    expect(differing.slice(0, 12)).toEqual([])
-    expect(compared).toBeGreaterThan(5000)
-  },
-  part(60_000, 3_600_000),
-)
 
 test.each<[string, string, Value, Style, string]>([
   ['kilogram', 'tonne', 1500, {}, '1.5 t'],

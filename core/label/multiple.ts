@@ -1,6 +1,7 @@
 import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithmetic'
-import { type Decimal, decimal } from '../decimal/decimal'
+import { type Decimal, decimal, ONE } from '../decimal/decimal'
 import { divide, quotientRounded } from '../decimal/round'
+import type { Multiple } from '../notations/types'
 import { keep, type Kept } from './keep'
 import type { Precision, Rule, SignState, Written } from './types'
 
@@ -119,4 +120,34 @@ export function decideMultiple(
     exponent: null,
     denominator: simple?.denominator ?? 1,
   }
+}
+
+/** What a label says of a constant: how often, over what, and which power of it. */
+export interface ReadConstant {
+  readonly number: Decimal
+  readonly denominator: number
+  readonly constantPower?: number
+}
+
+/**
+ * Reads a multiple of a constant.
+ *
+ * @param readDigits reads a number in the rule's marks
+ * @returns null for another text
+ * @example readMultiple('2π/3', constantOf('pi'), decimal) // { number: 2, denominator: 3 }
+ */
+export function readMultiple(
+  text: string,
+  { alone, behind }: Multiple,
+  readDigits: (text: string) => Decimal | null,
+): ReadConstant | null {
+  const [head = '', below] = text.split(/\/(?=\d+$)/)
+  const denominator = below === undefined ? 1 : Number(below)
+  if (head === alone) return { number: ONE, denominator }
+  if (head.endsWith(behind)) {
+    const number = readDigits(head.slice(0, -behind.length))
+    return number && { number, denominator }
+  }
+  const zero = readDigits(head)
+  return zero?.coefficient === 0n && denominator === 1 ? { number: zero, denominator } : null
 }

@@ -1,12 +1,13 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, MOST_PLACES, parseDecimal } from '../decimal/decimal'
 import { boundSigns } from './bounds'
-import { inCells } from './cells'
+import { inCells, type Reach } from './cells'
 import { readClock } from './clock'
+import { readConstant } from './constant'
 import { unitsRung } from './decide'
 import { reachOf, readUncertain, type Uncertain } from './uncertainty'
 import { inLatin } from './digits'
-import type { Frame, Frames, Name, Plan, Rule, SignState, Slot, Written } from './types'
+import type { Frame, Frames, Name, Plan, Rule, SignState, Slot } from './types'
 import { fromSuperscript } from '../decimal/superscript'
 import { joined } from './write'
 
@@ -30,8 +31,6 @@ export interface Reading {
 
 export const isInterval = (said: ReadNumber): said is Interval =>
   typeof said === 'object' && 'from' in said
-
-type Reach = Pick<Written, 'rung' | 'exponent' | 'denominator'>
 
 const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D*)(\d+))$/s
 
@@ -95,20 +94,6 @@ function readExponent(text: string, rule: Rule): Middle | null {
   return number && { ...number, reach: { rung: unitsRung(rule), exponent, denominator: 1 } }
 }
 
-function readMultiple(text: string, rule: Rule): Middle | null {
-  const { alone, behind } = rule.multiple!
-  const [head = '', below] = text.split(/\/(?=\d+$)/)
-  const denominator = below === undefined ? 1 : Number(below)
-  const reach: Reach = { rung: 0, exponent: null, denominator }
-  if (head === alone) return { number: ONE, reach }
-  if (head.endsWith(behind)) {
-    const number = readDigits(head.slice(0, -behind.length), rule)
-    return number && { number, reach }
-  }
-  const zero = readDigits(head, rule)
-  return zero?.coefficient === 0n && denominator === 1 ? { number: zero, reach } : null
-}
-
 /** The exponent of a label that writes none: said elsewhere, or nothing. */
 function bareExponent(rule: Rule, { unitAt }: Plan): number | null {
   if (!rule.exponent) return null
@@ -136,7 +121,10 @@ function boundsIn(rule: Rule): Readonly<Record<string, '<' | '>'>> {
 
 /** Every way in which the middle of a label can be a number of this rule. */
 function readMiddle(text: string, rule: Rule, rung: number, plan: Plan): Middle | null {
-  if (rule.multiple) return readMultiple(text, rule)
+  if (rule.multiple) {
+    const read = readConstant(text, rule.multiple, (digits) => readDigits(digits, rule))
+    return read && { number: read.number, reach: { ...read, rung: 0, exponent: null } }
+  }
   if (rule.clock) {
     const number = readClock(text, rule)
     return number && { number, reach: { rung, exponent: null, denominator: 1 } }

@@ -1,7 +1,9 @@
 import { decimalPair } from '../style/counts'
-import { ZERO } from '../decimal/decimal'
+import { compare } from '../decimal/arithmetic'
+import { decimal, ONE, ZERO } from '../decimal/decimal'
 import { StyleError } from '../error'
 import { notationOf } from '../notations'
+import { constantFor } from '../notations/multiple'
 import type { FullStyle } from '../style/schemas'
 import { decide } from './decide'
 import type { Plan, Rule } from './types'
@@ -45,6 +47,19 @@ const zeroLabel = (plan: Plan, at: number): string => {
 const MOST_OF_CONSTANT = 60
 export function checkConstant({ fraction, significant, ...style }: FullStyle): void {
   if (!notationOf(style).countsConstant) return
+  const { value, powers } = constantFor(style)
+  if (powers && compare(decimal(value), ONE) <= 0)
+    throw new StyleError(
+      'multipleOf',
+      style.multipleOf,
+      'the exponentForm power writes its powers: it takes a number above 1 then',
+    )
+  if (powers && style.increment !== null)
+    throw new StyleError(
+      'increment',
+      style.increment,
+      'the exponentForm power writes powers of a constant, which are no multiples of it: it takes null then, or another exponentForm',
+    )
   const most = (decimalPair(fraction) ?? significant)?.[1] ?? 0
   if (most > MOST_OF_CONSTANT)
     throw new StyleError(

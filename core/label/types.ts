@@ -217,6 +217,8 @@ export interface Written {
   readonly exponent: number | null
   /** What the digits of a multiple are divided by; 1 elsewhere. */
   readonly denominator: number
+  /** The power of the constant that a multiple counts; 1 where none is told. */
+  readonly constantPower?: number
   /** Whether the number stands for all below or above it. */
   readonly bound: '' | '<' | '>'
   /** The error that is written with it, in units of the last digit. */

@@ -1,6 +1,7 @@
 import { superscript } from '../decimal/superscript'
 import { pluralOf } from '../locale/plurals'
 import { emitClock } from './clock'
+import { emitConstant } from './constant'
 import { digitsOf, type Emit, emitInteger, inDigits } from './digits'
 import { nameFor } from './names'
 import { emitUncertain, signsWithin } from './uncertainty'
@@ -70,15 +71,6 @@ function emitNumber(rule: Rule, written: Written, saysUnit: boolean, emit: Emit)
   }
 }
 
-/** A multiple of a constant: 0, π, 2π, π/3, 0.35π. */
-function emitMultiple(rule: Rule, written: Written, emit: Emit): void {
-  const { digits, place, decimals, denominator } = written
-  const isOne = digits === 1n && place === 0 && decimals === 0
-  if (!isOne) emitDigits(rule, written, emit)
-  if (digits !== 0n) emit('constant', isOne ? rule.multiple!.alone : rule.multiple!.behind)
-  if (denominator !== 1) emit('denominator', `/${denominator}`)
-}
-
 function emitSlot(rule: Rule, written: Written, name: Name | null, slot: Slot, emit: Emit): void {
   if (typeof slot === 'object') return emit(slot.type, slot.value)
   if (slot === 'nameBefore' || slot === 'nameAfter') {
@@ -93,7 +85,8 @@ function emitSlot(rule: Rule, written: Written, name: Name | null, slot: Slot, e
 
 function emitMiddle(rule: Rule, written: Written, saysUnit: boolean, emit: Emit): void {
   if (written.kind === 'infinite') emit('infinity', rule.infinity)
-  else if (rule.multiple) emitMultiple(rule, written, emit)
+  else if (rule.multiple)
+    emitConstant(rule.multiple, written, () => emitDigits(rule, written, emit), emit)
   else if (rule.clock)
     emitClock(rule, { ...digitsOf(written), isBelow: written.sign === 'minus' }, emit)
   else emitNumber(rule, written, saysUnit, emit)

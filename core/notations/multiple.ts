@@ -1,5 +1,5 @@
 import { decimal, toText } from '../decimal/decimal'
-import { DIGITS, type Multiple, type Notation, USUAL } from './types'
+import { DIGITS, type Multiple, type Notation, type NotationStyle, USUAL } from './types'
 
 /** Constants to 60 decimals (OEIS A000796, A019692, A001113). */
 const constants: Readonly<Record<string, { symbol: string; value: string }>> = {
@@ -24,7 +24,20 @@ export function constantOf(name: string): Multiple {
   return { alone: value, behind: `×${value}`, value }
 }
 
-/** How often a constant goes into the number: 2π/3. */
+/**
+ * The constant that labels of a style count, and whether by its powers.
+ *
+ * @example constantFor({ multipleOf: 'e', exponentForm: 'power' }).powers // true
+ */
+export const constantFor = ({
+  multipleOf,
+  exponentForm,
+}: Pick<NotationStyle, 'multipleOf' | 'exponentForm'>): Multiple => ({
+  ...constantOf(multipleOf),
+  ...(exponentForm === 'power' ? { powers: true } : {}),
+})
+
+/** How often a constant goes into the number: 2π/3; or which power of it the number is: e². */
 export const multiple: Notation = {
   ...USUAL,
   id: 'multiple',
@@ -32,5 +45,5 @@ export const multiple: Notation = {
   phrase: 'as multiples',
   countsConstant: true,
   unsaid: [[() => true, 'multiples of a constant']],
-  contribute: (style) => ({ ...DIGITS, multiple: constantOf(style.multipleOf) }),
+  contribute: (style) => ({ ...DIGITS, multiple: constantFor(style) }),
 }

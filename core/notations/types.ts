@@ -24,6 +24,8 @@ export interface Multiple {
   readonly behind: string
   /** Its digits, as decimal text. */
   readonly value: string
+  /** Whether its whole powers are written as such: e². */
+  readonly powers?: true
 }
 
 export interface Exponent {

@@ -119,7 +119,7 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   exponentForm: field(
     'exponentForm',
     'times',
-    'How a power of ten is set.',
+    'How a power of ten is set. With notation multiple, power writes the powers of the constant (e²) in place of its multiples.',
     oneOf(EXPONENT_FORMS),
     phrases.exponentForm,
   ),

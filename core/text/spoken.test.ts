@@ -29,6 +29,11 @@ test.each<[Style, Value, string]>([
   [{ ...short, ladder: 'binary', unit: { kind: 'symbol', text: 'B' } }, 1536, '1.5 kibi B'],
   [{ ...short, ladder: 'locale' }, 12345, '12.3 thousand'],
   [{ notation: 'scientific', fraction: [0, 1] }, -4.2e-7, 'minus 4.2 times 10 to the minus 7'],
+  [
+    { notation: 'multiple', multipleOf: 'e', exponentForm: 'power' },
+    Math.exp(-2),
+    'e to the minus 2',
+  ],
   [{ notation: 'scientific', exponentForm: 'power' }, 1e6, '1 times 10 to the 6'],
   [{ notation: 'multiple' }, -2.0943951023931953, 'minus 2 pi over 3'],
   [{ notation: 'multiple', multipleOf: '7' }, 21, '3 times 7'],

@@ -16,12 +16,15 @@ export interface SpokenPlan {
 
 const around = (pattern: string, text: string): string => pattern.replace('{0}', () => text)
 
-/** "×10⁻⁷" as "times 10 to the minus 7". */
+/** "×10⁻⁷" as "times 10 to the minus 7", and "²", behind a constant, as "to the 2". */
 function powerWords(text: string, { power, times, minus, gap }: SpokenWords): string {
   return text
     .replace('×', `${gap}${times}`)
-    .replace(/10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, raised: string) =>
-      around(power, String(fromSuperscript(raised)).replace('-', minus)),
+    .replace(/(10)?(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, ten: string | undefined, raised: string) =>
+      around(
+        ten ? power : power.replace('10', ''),
+        String(fromSuperscript(raised)).replace('-', minus),
+      ),
     )
 }
 

@@ -1,7 +1,6 @@
-import { compare, leadingPower, magnitudeOf, multiply, negate } from '../decimal/arithmetic'
+import { compare, leadingPower, magnitudeOf, negate } from '../decimal/arithmetic'
 import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
-import { scaleBy } from '../decimal/powers'
-import { divide } from '../decimal/round'
+import { powerOf, scaleBy } from '../decimal/powers'
 import { constantOf } from '../notations/multiple'
 import {
   ascending,
@@ -14,23 +13,14 @@ import {
 } from './linear'
 import type { Ticks } from './types'
 
+const E = decimal(constantOf('e').value)
 /** Bases of a log axis, with the powers of each; those of e are good to 60 digits. */
 const bases = {
   10: { log10: 1, power: (n: number): Decimal => ({ coefficient: 1n, exponent: n }) },
   2: { log10: Math.log10(2), power: (n: number): Decimal => scaleBy(ONE, 2, n) },
-  e: { log10: Math.log10(Math.E), power: (n: number): Decimal => powerOfE(n) },
+  e: { log10: Math.log10(Math.E), power: (n: number): Decimal => powerOf(E, n) },
 } as const
 export type LogBase = keyof typeof bases
-/** To the digits that a quotient keeps. */
-const trimmed = (value: Decimal): Decimal => divide(value, ONE)
-function powerOfE(n: number): Decimal {
-  let [result, square] = [ONE, decimal(constantOf('e').value)]
-  for (let left = Math.abs(n); left > 0; left = Math.floor(left / 2)) {
-    if (left % 2 === 1) result = trimmed(multiply(result, square))
-    square = trimmed(multiply(square, square))
-  }
-  return n < 0 ? divide(ONE, result) : result
-}
 
 /** The largest whole power of a base that is not above a value. @param value above zero */
 function floorPower(base: LogBase, value: Decimal): number {

@@ -67,6 +67,16 @@ describe('logs', () => {
       '2.7182818284',
       '7.3890560989',
     ])
+    const byE = { kind: 'log', base: 'e' } as const
+    const made = place([0.1, 10], byE)
+    const write = labeller(resolve(stepStyle(byE, made))).label
+    expect(made.ticks.map(({ value }) => write(toText(value)))).toEqual([
+      'e⁻²',
+      'e⁻¹',
+      '1',
+      'e',
+      'e²',
+    ])
     expect(texts(['0.1', 1], { kind: 'log', base: 'e' })[0]!.slice(0, 12)).toBe('0.1353352832')
   })
   test('many powers are thinned, and one of them stays', () => {

@@ -121,6 +121,14 @@ function formFor(of: ClockUnit, step: string, values: readonly Decimal[]): Clock
   return isWholeIn(seconds(decimal(step)), SECONDS.minute) ? 'h:mm' : 'h:mm:ss'
 }
 
+/** Powers of e have no last digit. */
+export const POWERS_OF_E = {
+  notation: 'multiple',
+  multipleOf: 'e',
+  exponentForm: 'power',
+  significant: [1, 4],
+} as const satisfies Style
+
 /** Beyond these powers of ten digits are hard to count. */
 const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
 
@@ -130,7 +138,12 @@ const [LEAST_PLAIN, MOST_PLAIN] = [-3, 6]
  * @example stepStyle({}, { step, ticks: ticksByAnEighth }) // { fraction: [3, 3] }
  */
 export function stepStyle(
-  { multipleOf, kind, counted }: Pick<TickRequest, 'multipleOf' | 'kind' | 'counted'>,
+  {
+    multipleOf,
+    kind,
+    base,
+    counted,
+  }: Pick<TickRequest, 'multipleOf' | 'kind' | 'base' | 'counted'>,
   { step, ticks }: Ticks,
 ): Style {
   if (multipleOf !== undefined) return { notation: 'multiple', multipleOf, fraction: [0, 3] }
@@ -140,13 +153,9 @@ export function stepStyle(
   const decimals = Math.max(0, ...values.map(decimalsOf))
   const whole = Math.max(0, ...values.map((value) => toText(value).replace(/^-|\..*$/g, '').length))
   if (kind === 'log' || kind === 'symlog') {
+    if (base === 'e') return POWERS_OF_E
     if (decimals <= -LEAST_PLAIN && whole <= MOST_PLAIN) return { fraction: [0, decimals] }
-    // Powers of e have no last digit.
-    const leads = values.filter(({ coefficient }) => coefficient !== 0n).map(leadingPower)
-    const isPlain = leads.every((lead) => lead >= LEAST_PLAIN && lead < MOST_PLAIN)
-    return isPlain
-      ? { significant: [1, 4] }
-      : { notation: 'scientific', exponentForm: 'power', significant: [1, 4] }
+    return { notation: 'scientific', exponentForm: 'power', significant: [1, 4] }
   }
   return decimals > MOST_DECIMALS || whole > MOST_WHOLE
     ? withOneExponent(values)

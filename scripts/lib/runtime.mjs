@@ -5,7 +5,11 @@ import { build } from 'esbuild'
 
 /** Parts of the runtime that few Plans use, with what stands in for each where it is left out. */
 const RARE = {
-  multiple: { file: /core\/label\/multiple\.ts$/, standIn: 'export const decideMultiple = null' },
+  multiple: {
+    file: /core\/label\/constant\.ts$/,
+    standIn:
+      'export const decideConstant = null, emitConstant = null, readConstant = null, timesConstant = null',
+  },
   clock: {
     file: /core\/label\/clock\.ts$/,
     standIn: 'export const emitClock = null, readClock = null',

@@ -9,8 +9,8 @@ const isPowered = ({ options }: Rival) =>
   options.notation === 'scientific' || options.notation === 'engineering'
 const isMoney = ({ options }: Rival) => options.style === 'currency'
 
-/** How the two differ, each by a rule. A pair that meets one is not compared. */
-export const DIFFERENCES: Record<
+/** How the two differ, each by a rule of ours, of ECMA-402 or of CLDR. */
+const DIFFERENCES: Record<
   string,
   (rival: Rival, locale: string, value: Value, said: number) => boolean
 > = {
@@ -93,5 +93,55 @@ function hasOwnNameOrder(locale: string): boolean {
   const { system, systems } = load<LocaleTable>('locales', locale)
   return system !== 'latn' && Boolean(systems[system]!.patterns.names.other?.startsWith('{1}'))
 }
-export const differs = (rival: Rival, locale: string, value: Value, said: number) =>
-  Object.values(DIFFERENCES).some((rule) => rule(rival, locale, value, said))
+/** A label of each, of the same value. */
+export interface Pair {
+  readonly rival: Rival
+  readonly locale: string
+  readonly value: Value
+  /** What the label here says of it. */
+  readonly said: number
+  readonly own: string
+  readonly platform: string
+}
+
+/** What a comparison has come to: how many labels, and how often each rule explains a difference. */
+export interface Tally {
+  compared: number
+  readonly explained: Map<string, number>
+  readonly unexplained: string[]
+}
+export const newTally = (): Tally => ({ compared: 0, explained: new Map(), unexplained: [] })
+
+/** Adds what one comparison has come to to another. */
+export function addTally(to: Tally, { compared, explained }: Tally): void {
+  to.compared += compared
+  for (const [rule, count] of explained)
+    to.explained.set(rule, (to.explained.get(rule) ?? 0) + count)
+}
+
+/** Compares a pair of labels; where they differ, the rule is counted that says so. */
+export function comparePair(tally: Tally, pair: Pair): void {
+  tally.compared++
+  if (pair.own === pair.platform) return
+  const rule = Object.keys(DIFFERENCES).find((name) =>
+    DIFFERENCES[name]!(pair.rival, pair.locale, pair.value, pair.said),
+  )
+  if (rule) tally.explained.set(rule, (tally.explained.get(rule) ?? 0) + 1)
+  else
+    tally.unexplained.push(
+      `${pair.locale} ${String(pair.value)}: ${JSON.stringify(pair.own)} here, ${JSON.stringify(pair.platform)} there`,
+    )
+}
+
+/** No rule may explain more than this part of all labels. */
+export const MOST_EXPLAINED = 0.005
+/** The rules that explain too much, and all of them as lines. */
+export function summary({ compared, explained }: Tally): { lines: string[]; tooMuch: string[] } {
+  const share = (count: number) => `${((100 * count) / compared).toFixed(3)} %`
+  const all = [...explained].sort((a, b) => b[1] - a[1])
+  const line = ([rule, count]: [string, number]) => `${count} (${share(count)}): ${rule}`
+  return {
+    lines: [`${compared} labels compared`, ...all.map(line)],
+    tooMuch: all.filter(([, count]) => count > MOST_EXPLAINED * compared).map(line),
+  }
+}

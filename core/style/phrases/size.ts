@@ -145,10 +145,17 @@ const exponentFormWords: Readonly<Record<FullStyle['exponentForm'], string>> = {
   e: 'e5',
   E: 'E5',
 }
+/** A constant is counted, or its powers are. */
+const countWords: Readonly<Record<FullStyle['exponentForm'], string>> = {
+  times: 'multiples',
+  power: 'powers',
+  e: 'multiples',
+  E: 'multiples',
+}
 export const exponentForm: PhraseOf<'exponentForm'> = {
   lead: 'set as',
   name: 'form of the exponent',
-  applies: hasExponent,
-  choices: () => EXPONENT_FORMS,
-  say: (value) => exponentFormWords[value],
+  applies: (style) => hasExponent(style) || notationOf(style).countsConstant,
+  choices: (style) => (hasExponent(style) ? EXPONENT_FORMS : ['times', 'power']),
+  say: (value, style) => (notationOf(style).countsConstant ? countWords : exponentFormWords)[value],
 }

@@ -2,6 +2,7 @@
 import type { Style } from '~~/core/style/fields'
 import { isClockUnit } from '~~/core/notations/clock'
 import { COUNTED, type Counted } from '~~/core/ticks/counted'
+import { POWERS_OF_E } from '~~/core/ticks/place'
 import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { TickWishes } from '~~/shared/study/chart'
 import { type Candidate, useCandidates } from '~/features/ticks/useCandidates'
@@ -56,9 +57,9 @@ const IN_POWERS: Style = {
 /** What labels go with what is counted. */
 function styleFor(
   what: string | undefined,
-  { powers, own }: { powers: object | undefined; own: Counted | undefined },
+  { powers, own }: { powers: { base: TickWishes['base'] } | undefined; own: Counted | undefined },
 ): Style {
-  if (powers) return IN_POWERS
+  if (powers) return powers.base === 'e' ? POWERS_OF_E : IN_POWERS
   if (isClockUnit(own)) return { notation: 'clock', clock: { of: own } }
   return what && !own ? { notation: 'multiple', multipleOf: what } : { notation: 'plain' }
 }
