@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { multiply } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { ROUNDING_MODES } from '../decimal/round'
-import { conversionOf } from '../measures/convert'
+import { conversionOf, isMeasure } from '../measures/convert'
+import type { MeasureNames } from '../locale/types'
 import type { Style } from '../style/fields'
 import { part } from '../testing/part'
 import type { Context } from './context'
@@ -44,6 +45,30 @@ test.each<[string, string, Value, Style, string]>([
   ['mile', 'mile', 2, { locale: 'ar', unit: { display: 'long' } as never }, 'ميلان'],
 ])('%s in %s: %s', (from, to, value, style, label) => {
   expect(by(measured(to, style), { measure: from }).label(value)).toContain(label)
+})
+
+test('a unit that CLDR does not name in a region is refused, not left out', () => {
+  expect(() => by({ locale: 'ar', unit: { kind: 'measure', id: 'dot' } })).toThrow(
+    'CLDR has no name for it in this region',
+  )
+})
+
+test('every unit is named where others are counted per it', () => {
+  const named = load<MeasureNames>('measure-names', 'en').long.units
+  const simple = Object.keys(named).filter(
+    (id) => !id.includes('per-') && isMeasure(`gram-per-${id}`),
+  )
+  const unnamed = ['en', 'de', 'ja', 'ru', 'cs'].flatMap((locale) =>
+    (['short', 'narrow', 'long'] as const).flatMap((display) =>
+      simple
+        .map((id) =>
+          by({ locale, unit: { kind: 'measure', id: `gram-per-${id}`, display } }).label(5),
+        )
+        .filter((label) => /[/\s]$/.test(label)),
+    ),
+  )
+  expect(simple.length).toBeGreaterThan(100)
+  expect(unnamed).toEqual([])
 })
 
 test('a change of temperatures is one of degrees, from no zero', () => {

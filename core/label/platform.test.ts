@@ -61,11 +61,16 @@ comparing.each(Object.keys(RIVALS))('%s agrees with the platform in its regions'
   addTally(all, tally)
 })
 
-/** Units that ECMA-402 sanctions, and some of them per another. */
-const SANCTIONED =
-  'acre bit byte celsius centimeter day degree fahrenheit fluid-ounce foot gallon gigabit gigabyte gram hectare hour inch kilobit kilobyte kilogram kilometer liter megabit megabyte meter microsecond mile mile-scandinavian milliliter millimeter millisecond minute month nanosecond ounce percent petabyte pound second stone terabit terabyte week yard year kilometer-per-hour mile-per-gallon gram-per-liter liter-per-hour byte-per-second celsius-per-hour foot-per-month'.split(
+/** Units that ECMA-402 sanctions. */
+const SIMPLE =
+  'acre bit byte celsius centimeter day degree fahrenheit fluid-ounce foot gallon gigabit gigabyte gram hectare hour inch kilobit kilobyte kilogram kilometer liter megabit megabyte meter microsecond mile mile-scandinavian milliliter millimeter millisecond minute month nanosecond ounce petabyte pound second stone terabit terabyte week yard year'.split(
     ' ',
   )
+const FAR = 19
+/** Each of them per another: of percent the platform writes no second half. */
+const PER = SIMPLE.map((id, at) => `${id}-per-${SIMPLE[(at + FAR) % SIMPLE.length]}`)
+const USUAL_PER = ['kilometer-per-hour', 'mile-per-gallon', 'gram-per-liter', 'byte-per-second']
+const SANCTIONED = [...SIMPLE, 'percent', ...USUAL_PER, ...PER]
 const DISPLAYS = ['short', 'narrow', 'long'] as const
 comparing.each(DISPLAYS)(
   'measures are written as the platform does in their regions: %s',

@@ -182,7 +182,13 @@ function measureWriting(
   const id = String(unit.id)
   const forms = measures && measureForms(id, display, measures)
   if (!forms)
-    throw new StyleError('unit.id', id, 'the names of measures are not at hand for this region')
+    throw new StyleError(
+      'unit.id',
+      id,
+      measures
+        ? 'CLDR has no name for it in this region; give a unit of your own: {"kind": "symbol", "text": "…"}'
+        : 'the names of measures are not at hand for this region',
+    )
   if (hasPrefixes(style)) return prefixedWriting(id, forms.other, marks)
   const named = Object.fromEntries(
     Object.entries(forms).map(([plural, pattern]) => [plural, nameFrom(pattern, plural)]),

@@ -54,7 +54,8 @@ function componentForms({ unit, prefix, power }: Component, names: MeasurePatter
   if (isPlainNumber(unit)) return { other: `${NUMBER} ${unit}` }
   const id = `${prefix ?? ''}${unit}`
   const size = Math.abs(power)
-  const whole = WHOLE[size] && names.units[WHOLE[size] + id]
+  const before = WHOLE[size]
+  const whole = before === undefined ? undefined : names.units[before + id]
   if (whole !== undefined) return formsOf(whole)
   const own = names.units[id] ?? names.units[unit]
   if (own === undefined) return null
@@ -98,7 +99,8 @@ const ownForms = (id: string, { units }: MeasurePatterns): Forms | null =>
 function inDisplay(id: string, names: MeasurePatterns): Forms | null {
   const own = ownForms(id, names)
   if (own) return own
-  const components = parseMeasure(id) ?? []
+  const components = parseMeasure(id)
+  if (!components) return null
   const [above, below] = [1, -1].map((sign) =>
     components.filter(({ power }) => Math.sign(power) === sign),
   ) as [Component[], Component[]]

@@ -29,8 +29,6 @@ const DIFFERENCES: Record<
   'a zero needs no exponent here': (rival, _locale, _value, said) => isPowered(rival) && said === 0,
   "where the platform puts a symbol beside a currency's name, its currency patterns are not those of CLDR":
     (rival, locale) => isMoney(rival) && hasBrokenMoney(locale),
-  "pt-CV has a decimal mark for money that CLDR's JSON leaves out": (rival, locale) =>
-    isMoney(rival) && locale === 'pt-CV',
   'the platform takes the plural of a number over 15 digits from a double': (rival, _, value) =>
     isNamed(rival) && Math.abs(Number(value)) >= 1e15,
   'the platform takes the plural of a shortened amount from the number before rounding: 1M euro where 999,999 is one euro':
