@@ -60,7 +60,8 @@ export default defineNuxtConfig({
     // Tests are checked by tsconfig.tools.json, with the test runner's types.
     sharedTsConfig: { exclude: ['../**/*.test.ts'] },
   },
-  vite: { build: { target: 'es2022' } },
+  // What reads files is loaded by workers too, when it is needed.
+  vite: { build: { target: 'es2022' }, worker: { format: 'es' } },
   nitro: {
     esbuild: { options: { target: 'es2022' } },
     // Pages that load nothing from elsewhere may share memory with their workers: a column reaches
@@ -78,6 +79,7 @@ export default defineNuxtConfig({
       { baseName: 'demo', dir: '../demo/study' },
       { baseName: 'runtime', dir: '../dist/runtime' },
       { baseName: 'regions', dir: '../dist/regions' },
+      { baseName: 'threads', dir: '../dist/threads' },
     ],
     externals: { external: ['better-sqlite3'] },
   },

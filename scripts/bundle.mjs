@@ -27,15 +27,27 @@ for (const name of ['locales', 'currency-names', 'measure-names']) {
 
 renderGuide(root)
 
-await build({
-  entryPoints: [join(root, 'cli/ivory-abacus.ts')],
-  outfile: out('cli', 'ivory-abacus.mjs'),
+const FOR_NODE = {
   bundle: true,
   format: 'esm',
   platform: 'node',
   target: 'node20',
   charset: 'utf8',
   legalComments: 'none',
+}
+await build({
+  ...FOR_NODE,
+  entryPoints: [join(root, 'server/reading/thread.ts')],
+  outfile: out('threads', 'reading.mjs'),
+  minify: true,
+  banner: {
+    js: "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(process.cwd() + '/');",
+  },
+})
+await build({
+  ...FOR_NODE,
+  entryPoints: [join(root, 'cli/ivory-abacus.ts')],
+  outfile: out('cli', 'ivory-abacus.mjs'),
   banner: {
     js: "#!/usr/bin/env node\nimport { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);",
   },

@@ -42,6 +42,12 @@ function problemOf(error: unknown): ProblemError {
 }
 
 /**
+ * What a request is called, so that it is told from all others; also where the page came over an
+ * insecure address.
+ */
+export const newKey = (): string => crypto.getRandomValues(new Uint32Array(4)).join('-')
+
+/**
  * Asks the server; its problem documents become errors whose message can be shown.
  *
  * @throws ProblemError

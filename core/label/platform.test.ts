@@ -8,7 +8,7 @@ import { labeller } from './labeller'
 import { regionsBy } from './needs'
 import { resolve } from './resolve'
 import { addTally, comparePair, newTally, summary } from './testing/differences'
-import { exact, isSameCldr, load, RIVALS, VALUES } from './testing/platform'
+import { exact, isSameCldr, load, type Rival, RIVALS, VALUES } from './testing/platform'
 import type { Value } from './types'
 
 const write = (style: Style) => {
@@ -80,17 +80,13 @@ comparing.each(DISPLAYS)(
     for (const [at, id] of SANCTIONED.entries())
       for (const locale of exact.filter((_, place) => (place + at) % part(60, 1) === 0)) {
         const style: Style = { locale, unit: { kind: 'measure', id, display } }
-        const options = {
-          style: 'unit',
-          unit: id,
-          unitDisplay: display,
-          signDisplay: 'negative',
-        } as Intl.NumberFormatOptions
-        const [own, platform] = [write(style), new Intl.NumberFormat(locale, options)]
+        const options = { style: 'unit', unit: id, unitDisplay: display, signDisplay: 'negative' }
+        const platform = new Intl.NumberFormat(locale, options as Intl.NumberFormatOptions)
+        const own = write(style)
         for (const value of values) {
           const labels = { own: own.label(value), platform: platform.format(value as number) }
           comparePair(tally, {
-            rival: { style, options },
+            rival: { style, options: options as Rival['options'] },
             locale,
             value,
             said: Number(value),

@@ -1,21 +1,14 @@
 import type { ColumnMeta } from '../../shared/study/dataset'
 import type { Cell } from '../../shared/quantities'
-import { type ImportedColumn, readingOf } from '../../shared/import/types'
+import type { KeptColumn } from '../../shared/import/kept'
 import type { Db } from './database'
-
-/** The cells as one buffer: doubles where they hold every digit, JSON otherwise. */
-function encode(column: ImportedColumn): { encoding: ColumnMeta['encoding']; body: Buffer } {
-  if (column.doubles) return { encoding: 'float64', body: Buffer.from(column.doubles.buffer) }
-  return { encoding: 'json', body: Buffer.from(JSON.stringify(column.cells())) }
-}
 
 export function insertColumn(
   db: Db,
   datasetId: string,
   position: number,
-  column: ImportedColumn,
+  { name, kind, reason, missing, unread, reading, encoding, body }: KeptColumn,
 ): void {
-  const { name, kind, reason, missing } = column
   db.prepare(
     `INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, reading, body)
     VALUES (:datasetId, :position, :name, :kind, :reason, :encoding, :missing, :unread, :reading, :body)`,
@@ -26,9 +19,10 @@ export function insertColumn(
     kind,
     reason,
     missing,
-    unread: JSON.stringify(column.unread),
-    reading: JSON.stringify(readingOf(column)) ?? null,
-    ...encode(column),
+    unread: JSON.stringify(unread),
+    reading: JSON.stringify(reading) ?? null,
+    encoding,
+    body,
   })
 }
 

@@ -1,7 +1,7 @@
 import { useStorage } from 'nitropack/runtime'
 
 /** Folders that are built into the server; nuxt.config.ts names them. */
-type AssetFolder = 'migrations' | 'demo' | 'runtime' | 'regions'
+type AssetFolder = 'migrations' | 'demo' | 'runtime' | 'regions' | 'threads'
 
 export const assetNames = (folder: AssetFolder): Promise<string[]> =>
   useStorage(`assets:${folder}`).getKeys()

@@ -7,9 +7,6 @@ import {
   type TableKinds,
 } from '../../core/label/needs'
 import type { Style } from '../../core/style/schemas'
-import type { ImportedTable } from '../../shared/import/table'
-import { stylesToStart } from '../../shared/page/start'
-import type { StudyDocument } from '../../shared/study/document'
 import { readAsset } from './assets'
 
 /** A kind's tables by region. */
@@ -52,12 +49,6 @@ export async function regionsFor(style: Style): Promise<Regions> {
   )
 }
 
-/**
- * The tables that the quantities of a table begin with in a study: those of its units, in its
- * regions.
- */
-export const regionsOfTable = async (
-  table: ImportedTable,
-  document: StudyDocument,
-): Promise<Regions> =>
-  joinRegions(await Promise.all(stylesToStart(document, table).map(regionsFor)))
+/** The tables that several styles need. @throws StyleError for an unknown language */
+export const regionsOf = async (styles: readonly Style[]): Promise<Regions> =>
+  joinRegions(await Promise.all(styles.map(regionsFor)))

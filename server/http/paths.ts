@@ -3,6 +3,7 @@ const PATHS: Readonly<Record<string, readonly string[]>> = {
   '/api/backups': ['GET'],
   '/api/datasets/*/columns/*': ['GET'],
   '/api/health': ['GET'],
+  '/api/jobs/*': ['GET', 'DELETE'],
   '/api/regions/*': ['GET'],
   '/api/regions/*/currencies': ['GET'],
   '/api/regions/*/measures': ['GET'],

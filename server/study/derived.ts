@@ -2,6 +2,7 @@ import { derivations, derive, type Takes } from '../../core/data/derive'
 import { fitsDouble, shift } from '../../core/decimal/arithmetic'
 import { type Decimal, decimal, toNumber, toText } from '../../core/decimal/decimal'
 import type { Style } from '../../core/style/fields'
+import { keptColumn } from '../../shared/import/kept'
 import type { ImportedColumn } from '../../shared/import/types'
 import { decimalOf } from '../../shared/quantities'
 import { type DatasetMeta, isUnused, MADE } from '../../shared/study/dataset'
@@ -159,7 +160,7 @@ export function deriveColumn(
     const values = valuesOf(db, dataset, like, column)
     const joined = [of, and ?? number].filter(Boolean).join(` ${derivations[by].joins} `)
     const what = `${MADE}${derivations[by].title} ${joined}`
-    insertColumn(db, datasetId, position, columnOf(name, what, values))
+    insertColumn(db, datasetId, position, keptColumn(columnOf(name, what, values)))
     const id = `${datasetId}.${position}`
     const quantity = quantityOf(column, { id, datasetId }, like(of))
     const next = { ...document, quantities: [...document.quantities, quantity], shown: id }

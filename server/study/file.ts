@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import type { Study, StudyFile } from '../../shared/study/study'
 import type { StudyDocument } from '../../shared/study/document'
+import { keptColumn } from '../../shared/import/kept'
 import { columnCells, insertColumn } from '../db/columns'
 import { changing, type Db } from '../db/database'
 import { copyDataset, insertDataset, hasDataset } from '../db/datasets'
@@ -49,12 +50,13 @@ export function studyOfFile(db: Db, { document, datasets }: StudyFile): Study {
           encoding === 'float64'
             ? Float64Array.from(cells, (cell) => (cell === null ? NaN : Number(cell)))
             : null
-        insertColumn(db, ids.get(id)!, column.position, {
+        const read = {
           ...column,
           ...reading,
           doubles,
           cells: () => cells.map((cell) => (cell === null ? null : String(cell))),
-        })
+        }
+        insertColumn(db, ids.get(id)!, column.position, keptColumn(read))
       }
     }
     return loadStudy(db, study.id)!

@@ -1,12 +1,11 @@
 import { randomUUID } from 'node:crypto'
-import { type ImportedTable, readTable } from '../../shared/import/table'
+import { readTable } from '../../shared/import/table'
+import { type NewTable, newTable } from '../../shared/page/newTable'
 import type { DatasetMeta } from '../../shared/study/dataset'
 import type { SaveRequest } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
 import { newDocument, type StudyDocument } from '../../shared/study/document'
-import type { Regions } from '../../core/label/region'
-import { startsOf } from '../../shared/page/start'
-import { columnCells, insertColumn } from '../db/columns'
+import { insertColumn } from '../db/columns'
 import { changing, type Db } from '../db/database'
 import { insertDataset, listDatasets } from '../db/datasets'
 import { documentAt, insertRevision, keysAfter } from '../db/revisions'
@@ -78,62 +77,61 @@ function apart(name: string, taken: readonly string[]): string {
   return numbered(at)
 }
 
+/** A name and an id for a table that joins a study. */
+export const placeFor = (wanted: string, datasets: readonly DatasetMeta[] = []) => ({
+  id: randomUUID(),
+  name: apart(
+    wanted,
+    datasets.map(({ name }) => name),
+  ),
+})
+
 /**
  * Takes a table into a study; each numeric column becomes a quantity, and the first is shown.
  *
- * @param regions tables of the regions and units that its quantities are written in
  * @returns the study with it, or undefined when there is none of that id
  */
-export function importTable(
+export function takeTable(
   db: Db,
   studyId: string,
-  wanted: string,
-  table: ImportedTable,
-  regions: Regions = {},
+  { columns, quantities, ...dataset }: NewTable,
 ): Study | undefined {
   return changing(db, () => {
     const study = loadStudy(db, studyId)
     if (!study) return undefined
-    const id = randomUUID()
-    const name = apart(
-      wanted,
-      study.datasets.map((one) => one.name),
-    )
-    insertDataset(db, studyId, { id, name, rowCount: table.rowCount, notices: [...table.notices] })
-    table.columns.forEach((column, position) => insertColumn(db, id, position, column))
-    const dataset: DatasetMeta = listDatasets(db, studyId).find((one) => one.id === id)!
-    const cellsOf = (column: string) => columnCells(db, id, column)
-    const quantities = startsOf(study.document, dataset, { cellsOf, regions })
+    insertDataset(db, studyId, dataset)
+    columns.forEach((column, position) => insertColumn(db, dataset.id, position, column))
     const document: StudyDocument = {
       ...study.document,
       quantities: [...study.document.quantities, ...quantities],
       shown: quantities[0]?.id ?? study.document.shown,
     }
-    return saveStudy(db, studyId, { base: study.revision, document, what: `Bring in ${name}` })
+    const what = `Bring in ${dataset.name}`
+    return saveStudy(db, studyId, { base: study.revision, document, what })
   })
 }
 
+/** Begins a study with a table, in one go. */
+export const studyOfTable = (db: Db, name: string, table: NewTable): Study =>
+  changing(db, () => {
+    const study = createStudy(db, newDocument(name), 'Begin the study')
+    return takeTable(db, study.id, table)!
+  })
+
 /**
- * Reads a table into a study.
+ * Reads a table into a study, here and now.
  *
  * @throws ImportError when the text is no table
  * @returns the study with it, or undefined when there is none of that id
  */
-export const importDataset = (
+export function importDataset(
   db: Db,
   studyId: string,
   name: string,
   text: string,
-): Study | undefined => importTable(db, studyId, name, readTable(text))
-
-/** Begins a study with a table, in one go. */
-export const studyOfTable = (
-  db: Db,
-  name: string,
-  table: ImportedTable,
-  regions?: Regions,
-): Study =>
-  changing(db, () => {
-    const study = createStudy(db, newDocument(name), 'Begin the study')
-    return importTable(db, study.id, name, table, regions)!
-  })
+): Study | undefined {
+  const study = loadStudy(db, studyId)
+  if (!study) return undefined
+  const to = { ...placeFor(name, study.datasets), document: study.document, regions: {} }
+  return takeTable(db, studyId, newTable(readTable(text), to))
+}

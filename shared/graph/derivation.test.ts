@@ -1,4 +1,4 @@
-import { deriving, type Derivations, evaluate, inOrder } from './derivation'
+import { deriving, type Derivations, evaluate, inOrder, newMemory } from './derivation'
 
 interface Values {
   readonly a: number
@@ -28,6 +28,42 @@ test('a circle is named, and a value that nothing gives', () => {
   expect(() => inOrder<Values>(graph, ['a'])).toThrow(
     'Nothing gives what is needed: text, double, sum, b',
   )
+})
+
+test('of the same things nothing is made again, and what says the same stays the same', () => {
+  const made: string[] = []
+  interface Told {
+    readonly a: number
+    readonly b: number
+    readonly signs: { readonly isBelow: boolean }
+    readonly text: string
+  }
+  const of = deriving<Told>()
+  const told: Derivations<Told, 'signs' | 'text'> = {
+    signs: of(
+      ['a'],
+      ({ a }) => {
+        made.push('signs')
+        return { isBelow: a < 0 }
+      },
+      { same: true },
+    ),
+    text: of(['signs', 'b'], ({ signs, b }) => {
+      made.push('text')
+      return `${signs.isBelow} ${b}`
+    }),
+  }
+  const memory = newMemory()
+  const at = (a: number, b: number) =>
+    evaluate<Told, { a: number; b: number }>(told, { a, b }, memory).text
+  expect([at(1, 2), at(1, 2), at(5, 2), at(-1, 2), at(-1, 3)]).toEqual([
+    'false 2',
+    'false 2',
+    'false 2',
+    'true 2',
+    'true 3',
+  ])
+  expect(made).toEqual(['signs', 'text', 'signs', 'signs', 'text', 'text'])
 })
 
 test('each value is made once, when it is first looked at', () => {

@@ -68,15 +68,53 @@ export function inOrder<Values>(
   return [...done].filter((name) => !given.includes(name))
 }
 
+/** What a value was made from, and what came of it. */
+interface Made {
+  readonly from: readonly (readonly [need: PropertyKey, value: unknown])[]
+  readonly value: unknown
+  /** What it says, where it keeps its identity. */
+  readonly said?: string
+}
+/** What was made of a graph before. */
+export type Memory = Map<PropertyKey, Made>
+export const newMemory = (): Memory => new Map()
+
+/** Makes a value, or takes the one that was made of the same things before. */
+function remembered<Values extends object, Value>(
+  name: PropertyKey,
+  { make, same }: Derivation<Values, Value>,
+  values: Values,
+  memory: Memory,
+): Value {
+  const before = memory.get(name)
+  const isAsBefore = before?.from.every(([need, value]) => values[need as keyof Values] === value)
+  if (isAsBefore) return before!.value as Value
+  const from: [PropertyKey, unknown][] = []
+  const watched = new Proxy(values, {
+    get(all, need) {
+      const value = all[need as keyof Values]
+      from.push([need, value])
+      return value
+    },
+  })
+  const value = make(watched)
+  const said = same && JSON.stringify(value)
+  const kept = said !== undefined && before?.said === said ? (before.value as Value) : value
+  memory.set(name, { from, value: kept, said })
+  return kept
+}
+
 /**
  * A graph's values at one moment, each made when it is first looked at.
  *
  * @param given what nothing derives
+ * @param memory of the same graph at other moments: what was made of the same things is taken over
  * @example evaluate({ sum: from(['a', 'b'], ({ a, b }) => a + b) }, { a: 1, b: 2 }).sum // 3
  */
 export function evaluate<Values extends object, Given extends Partial<Values>>(
   graph: Derivations<Values, Exclude<keyof Values, keyof Given>>,
   given: Given,
+  memory?: Memory,
 ): Readonly<Values> {
   const values = { ...given } as unknown as Values
   for (const name of Object.keys(graph) as Exclude<keyof Values, keyof Given>[]) {
@@ -84,7 +122,9 @@ export function evaluate<Values extends object, Given extends Partial<Values>>(
       enumerable: true,
       configurable: true,
       get() {
-        const value = graph[name].make(values)
+        const value = memory
+          ? remembered(name, graph[name], values, memory)
+          : graph[name].make(values)
         Object.defineProperty(values, name, { value, enumerable: true })
         return value
       },

@@ -83,7 +83,8 @@ export function plainNumber(cell: string, mark: DecimalMark): number {
   // A code such as 007, or zero with a minus.
   if (
     digits === 0 ||
-    (cell.charCodeAt(first) === ZERO && (first === 1 || (digits > 1 && decimals !== 2)))
+    (cell.charCodeAt(first) === ZERO &&
+      ((first === 1 && mantissa === 0) || (digits > 1 && decimals !== first + 2)))
   )
     return NaN
   let power = decimals === 0 ? 0 : decimals - at

@@ -25,12 +25,12 @@ interface Counts {
   readonly numbers: number
   readonly codes: number
 }
-function countsOf({ length, others }: Cells, rule: LabelRule, missing: number): Counts {
+function countsOf({ length, eachOther }: Cells, rule: LabelRule, missing: number): Counts {
   let [unread, codes] = [0, 0]
-  for (const [, looked] of others()) {
+  eachOther((looked) => {
     if (!looked.isMissing && rule.read(looked) === null) unread++
     if (isCode(looked.text)) codes++
-  }
+  })
   return { codes, filled: length - missing, numbers: length - missing - unread }
 }
 /** Why a column is text; null where it is numbers. One word among numbers is one unread cell. */
@@ -55,9 +55,13 @@ function reasonForNumbers(
   return `${begin}: ${numbers} of ${filled} cells are numbers${by}; ${unread.length} cannot be read (${rows})`
 }
 
-function* unreadIn({ others }: Cells, rule: LabelRule): Generator<UnreadCell> {
-  for (const [at, looked] of others())
-    if (!looked.isMissing && rule.read(looked) === null) yield { row: at + 1, text: looked.text }
+function unreadIn({ eachOther }: Cells, rule: LabelRule): UnreadCell[] {
+  const unread: UnreadCell[] = []
+  eachOther((looked, at) => {
+    if (!looked.isMissing && rule.read(looked) === null)
+      unread.push({ row: at + 1, text: looked.text })
+  })
+  return unread
 }
 
 /** What is asked of a column of numbers. */
@@ -107,7 +111,7 @@ export function columnOf(name: string, cells: Cells, wanted?: Role): ImportedCol
     ? saidToBe(wanted)
     : roleOfNumbers(factsOf(cells, rule), { ...header, unit: rule.unit })
   if (!isNumeric(judged.role)) return namesOf(name, cells, judged, '', missing)
-  const unread = [...unreadIn(cells, rule)]
+  const unread = unreadIn(cells, rule)
   const recorded = recordedIn(rule, header)
   const asks = asksOf(judged, cells, rule)
   return {

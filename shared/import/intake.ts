@@ -78,9 +78,11 @@ export function intake(taking: Taking): Intake {
   let length = 0
   let votes = 0
 
-  /** The cells that are no plain numbers, with their places. */
-  function* others(): Generator<[number, Looked]> {
-    for (let at = 0; at < texts.length; at++) if (texts[at]) yield [at, texts[at]!]
+  function eachOther(take: (looked: Looked, at: number) => void): void {
+    for (let at = 0; at < texts.length; at++) {
+      const looked = texts[at]
+      if (looked) take(looked, at)
+    }
   }
   const unclear: string[] = []
   const note = (text: string) => {
@@ -118,7 +120,7 @@ export function intake(taking: Taking): Intake {
         {
           length,
           texts,
-          others,
+          eachOther,
           doubles: doubles.slice(0, length),
           unclear: votes === 0 ? unclear : [],
         },

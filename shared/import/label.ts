@@ -2,7 +2,7 @@ import type { Style } from '../../core/style/fields'
 import type { Cells, Looked } from './types'
 import type { Header } from './header'
 import { MILLION_OR_METRE, unitNamed } from './units'
-import { scaled } from './written'
+import { scaled, type Written } from './written'
 
 type Unit = NonNullable<Style['unit']>
 /** How the cells of a column that are written as labels are read. */
@@ -60,11 +60,14 @@ const unitWords = (text: string, unit: Unit | null): string =>
  * @example of the cells 1.2M, (950K) and 3 it is in words “with K M, minus as parentheses”
  */
 export function labelRuleOf(
-  { others }: Pick<Cells, 'others'>,
+  { eachOther }: Pick<Cells, 'eachOther'>,
   filled: number,
   header: Header,
 ): LabelRule {
-  const written = [...others()].flatMap(([, { written: one }]) => (one ? [one] : []))
+  const written: Written[] = []
+  eachOther((looked) => {
+    if (looked.written) written.push(looked.written)
+  })
   const hasRungs = written.some(({ power }) => power > 0)
   const isMillion = (unit: string) => unit === MILLION_OR_METRE && hasRungs
   const units = counted(

@@ -1,18 +1,19 @@
 import { orderOf } from '../../core/data/dates'
-import { fromNumber, toText } from '../../core/decimal/decimal'
 import { reasonForDates } from './dates'
-import { SAMPLED } from './numbers'
+import { doubleText, SAMPLED } from './numbers'
 import { type Role } from '../../core/data/roles'
 import { type Judged, roleOfTexts } from './roles'
 import type { Ask, Cells, ImportedColumn } from './types'
 
-function* textsOf({ others }: Cells): Generator<string> {
-  for (const [, { text }] of others()) yield text
+function* textsOf({ texts }: Cells): Generator<string> {
+  for (const looked of texts) if (looked) yield looked.text
 }
 /** How many cells are missing. */
-export const missingIn = ({ others }: Cells): number => {
+export function missingIn({ eachOther }: Cells): number {
   let count = 0
-  for (const [, { isMissing }] of others()) if (isMissing) count++
+  eachOther(({ isMissing }) => {
+    if (isMissing) count++
+  })
   return count
 }
 
@@ -37,7 +38,7 @@ export function namesOf(
   reason: string,
   missing: number,
 ): ImportedColumn {
-  const textAt = (at: number) => texts[at]?.text ?? toText(fromNumber(doubles[at]!))
+  const textAt = (at: number) => texts[at]?.text ?? doubleText(doubles[at]!)
   const first = new Set<string>()
   for (let at = 0; at < length && first.size < SAMPLED; at++)
     if (!texts[at]?.isMissing) first.add(textAt(at))
@@ -47,6 +48,7 @@ export function namesOf(
     role,
     reason: reason || `${TITLES[role]}: ${why}`,
     cells: () => Array.from({ length }, (_, at) => textAt(at)),
+    last: length > 0 ? textAt(length - 1) : null,
     sample: [...first].map((text) => ({ text, value: text })),
     missing,
     ...(asks ? { asks: [askForRole(asks)] } : {}),

@@ -96,6 +96,7 @@ export function roleOfTexts(texts: Iterable<string>): Judged {
     some++
     if (CODE_LIKE.test(own)) codes++
     if (MONTH.test(own)) months++
+    if (codes < some && months < some) break
   }
   if (some > 0 && months === some) return { role: 'date', why: 'months or quarters' }
   if (some > 0 && codes === some) return { role: 'code', why: 'letters with digits' }

@@ -32,6 +32,8 @@ export interface Takes {
   isHeader(row: readonly string[]): boolean
   /** So many rows are taken at most. */
   readonly most?: number
+  /** Hears how much of the text is read, from 0 to 1. */
+  tell?(part: number): void
   /** What takes in the column at a place. */
   column(at: number, delimiter: string): Intake
 }
@@ -98,12 +100,18 @@ function shapeOf(piece: string): Shape {
 
 /** Words that notes under a table begin with. */
 const NOTE = /^(?:source|note|notes|quelle|anmerkung|fuente|nota|fonte|bron)s?\b|^[*†‡§¹²³]|^\d\)/iu
+/** Whether two of the first cells say different things. */
+function isManifold([first = '', second = '']: readonly string[]): boolean {
+  const [a, b] = [first.trim(), second.trim()]
+  return a !== b && a !== '' && b !== ''
+}
+
 /**
  * The text of a row that is no row of its table, but a title or a note: it stands alone in a line,
  * or over all columns. null where it may be a row whose other cells are missing.
  */
 function textAlone(row: readonly string[], width: number, isApart: boolean): string | null {
-  if (width < 2) return null
+  if (width < 2 || isManifold(row)) return null
   const filled = row.map((cell) => cell.trim()).filter((cell) => cell !== '')
   const [text] = filled
   if (text === undefined || filled.some((cell) => cell !== text) || !/\p{L}/u.test(text))
@@ -117,8 +125,12 @@ function textAlone(row: readonly string[], width: number, isApart: boolean): str
  * Parts text into rows, some thousands at a time.
  * @throws ImportError for a quotation mark astray
  */
-function parse(text: string, take: (row: readonly string[], shape: Shape) => void): void {
-  let read = 0
+function parse(
+  text: string,
+  tell: (part: number) => void,
+  take: (row: readonly string[], shape: Shape) => void,
+): void {
+  let [read, characters] = [0, 0]
   let shape: Shape | undefined
   for (const piece of piecesOf(text)) {
     shape ??= shapeOf(piece)
@@ -132,6 +144,8 @@ function parse(text: string, take: (row: readonly string[], shape: Shape) => voi
     if (data.length > 1 && isBlank(data.at(-1)!) && /[\n\r]$/.test(piece)) data.pop()
     for (const row of data) take(row, shape)
     read += data.length
+    characters += piece.length
+    tell(characters / text.length)
   }
 }
 
@@ -203,7 +217,8 @@ export function readRows(text: string, takes: Takes): Rows {
     return true
   }
 
-  parse(bare, (row, shape) => {
+  const tell = (part: number) => takes.tell?.(part)
+  parse(bare, tell, (row, shape) => {
     if (isBlank(row)) {
       if (width > 0) waiting++
       return

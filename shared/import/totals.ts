@@ -34,10 +34,7 @@ function endsInSum(column: ImportedColumn): boolean {
  */
 export function totalRow(columns: readonly ImportedColumn[], rowCount: number): string | null {
   if (rowCount < FEWEST) return null
-  const name = columns
-    .filter(({ kind }) => kind === 'text')
-    .map((column) => String(column.cells()[rowCount - 1] ?? '').trim())
-    .find((text) => TOTAL.test(text))
+  const name = columns.map(({ last }) => (last ?? '').trim()).find((text) => TOTAL.test(text))
   if (name === undefined) return null
   return columns.some((column) => column.kind === 'number' && endsInSum(column)) ? name : null
 }

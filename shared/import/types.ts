@@ -46,6 +46,8 @@ export interface ImportedColumn extends Partial<Reading> {
    * column.
    */
   readonly cells: () => (string | null)[]
+  /** The last of the cells, where it is a name. */
+  readonly last?: string | null
   /** Some cells as they stand, and as they were read. */
   readonly sample?: readonly Sample[]
   /** Cells of a numeric column that are no number. */
@@ -83,7 +85,8 @@ export interface Cells {
   readonly doubles: Float64Array
   /** Nothing where a plain number stands. */
   readonly texts: readonly (Looked | undefined)[]
-  others(): Generator<[number, Looked]>
+  /** Hands out the cells that are no plain numbers, with their places. */
+  eachOther(take: (looked: Looked, at: number) => void): void
   /** Cells whose mark could part decimals or groups; none where other cells tell. */
   readonly unclear: readonly string[]
 }

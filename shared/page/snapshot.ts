@@ -1,4 +1,4 @@
-import { evaluate } from '../graph/derivation'
+import { evaluate, type Memory } from '../graph/derivation'
 import type { Cell } from '../quantities'
 import { pageGraph } from './graph'
 import { from, type PageInputs, type PageValues } from './values'
@@ -7,6 +7,8 @@ import { from, type PageInputs, type PageValues } from './values'
 export interface SnapshotSources extends Omit<PageInputs, 'loaded' | 'caseCells'> {
   /** The cells of a column of its data set. */
   readonly cellsOf: (name: string) => readonly Cell[]
+  /** Of the same page before: what has not changed since is not made again. */
+  readonly memory?: Memory
 }
 
 /**
@@ -15,7 +17,7 @@ export interface SnapshotSources extends Omit<PageInputs, 'loaded' | 'caseCells'
  * @throws StyleError at the value whose style cannot be resolved
  * @example pageSnapshot({ document, quantity, dataset, regions, cellsOf, size: USUAL_SIZE, machine: false })['said.headline'].text
  */
-export function pageSnapshot({ cellsOf, ...given }: SnapshotSources): Readonly<PageValues> {
+export function pageSnapshot({ cellsOf, memory, ...given }: SnapshotSources): Readonly<PageValues> {
   return evaluate<PageValues, Omit<PageInputs, 'loaded' | 'caseCells'>>(
     {
       ...pageGraph,
@@ -25,5 +27,6 @@ export function pageSnapshot({ cellsOf, ...given }: SnapshotSources): Readonly<P
       ),
     },
     given,
+    memory,
   )
 }

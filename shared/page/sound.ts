@@ -13,11 +13,13 @@ import { whereResolved } from '../../core/error'
 import { suggest } from '../../core/suggest/suggest'
 import type { Style } from '../../core/style/fields'
 import { difference } from '../../core/style/inherit'
+import { newMemory } from '../graph/derivation'
 import type { FormId } from '../forms'
 import type { ChartWishes } from '../study/chart'
 import type { Quantity } from '../study/quantity'
 import { present } from './packing'
 import { pageSnapshot, type SnapshotSources } from './snapshot'
+import { timesRows } from './someRows'
 import type { CheckedSubject } from './subjects'
 
 /** Of a long column so many values tell how it is written. */
@@ -165,6 +167,21 @@ const ROOMIER: readonly Partial<ChartWishes>[] = [
   { form: 'bars' satisfies FormId, few: true },
 ]
 
+/** What a new quantity is found a start for. */
+export interface StartSources extends SnapshotSources {
+  /** How many rows each row stands for, where they are some of a long table. */
+  readonly each?: number
+}
+/** What writes sums of rows: all but the table, whose own style was found on rows. */
+const OF_SUMS = SURFACES.filter((surface) => surface !== 'table')
+/** The page with sums as large as those of all rows. */
+const summed = (sources: SnapshotSources, each: number): SnapshotSources => {
+  const { column, chart } = sources.quantity
+  const { cellsOf } = sources
+  if (chart.aggregate !== 'sum') return sources
+  return { ...sources, cellsOf: timesRows({ cellsOf, each }, column).cellsOf }
+}
+
 /**
  * A new quantity with styles for its surfaces, found by the search and by the fixes of the checks,
  * where its own would begin with an error, or with labels that are cut, crowded or ragged on the
@@ -173,9 +190,11 @@ const ROOMIER: readonly Partial<ChartWishes>[] = [
  * @param sources of the page, the quantity among them
  * @example withSoundStart({ …, quantity: population }).surfaces // { axis: { notation: 'scaled', … } }
  */
-export function withSoundStart(sources: SnapshotSources): Quantity {
-  const whole = withOwnStyle(sources)
-  let best = styled({ ...sources, quantity: whole }, SURFACES)
+export function withSoundStart({ each = 1, ...given }: StartSources): Quantity {
+  const rows = { ...given, memory: newMemory() }
+  const own = withOwnStyle(rows)
+  const sources = each === 1 ? rows : { ...summed(given, each), memory: newMemory() }
+  let best = styled({ ...sources, quantity: own }, each === 1 ? SURFACES : OF_SUMS)
   const { quantity } = best
   const surfaces = { ...quantity.surfaces }
   for (const surface of DRAWN) delete surfaces[surface]

@@ -11,6 +11,7 @@ import { newDocument, type StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
 import { USUAL_SIZE } from './layout'
 import { type SnapshotSources } from './snapshot'
+import { someRows } from './someRows'
 import { withSoundStart } from './sound'
 
 /** A table of more quantities begins them all as they are recorded: each takes a search. */
@@ -44,7 +45,8 @@ export function startsOf(
     .map((one) => (taken.has(one.title) ? toldApart(one, dataset) : one))
   const whole = { ...document, quantities: [...document.quantities, ...quantities] }
   if (quantities.length > MOST_SOUGHT) return quantities
-  const page = { document: whole, dataset, regions, size: USUAL_SIZE, machine: false, cellsOf }
+  const some = someRows(dataset, cellsOf)
+  const page = { document: whole, dataset, regions, size: USUAL_SIZE, machine: false, ...some }
   return quantities.map(
     (quantity) => whereResolved(() => withSoundStart({ ...page, quantity })) ?? quantity,
   )

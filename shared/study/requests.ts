@@ -20,6 +20,8 @@ export const saveRequestSchema = z.strictObject({
 export type SaveRequest = z.infer<typeof saveRequestSchema>
 
 const tableSchema = z.strictObject({
+  /** What its sender calls the reading of it, to see how far it is and to end it. */
+  key: id.optional(),
   text: z.string().max(LIMITS.table),
   /** How dates are meant that can be read in two ways, by the name of their column. */
   dates: z.record(z.string(), z.enum(ASKED_ORDERS)).optional(),

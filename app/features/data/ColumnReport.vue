@@ -2,11 +2,12 @@
 import type { DecimalMark } from '~~/shared/import/cells'
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
 import type { Role } from '~~/core/data/roles'
-import type { Ask, ImportedColumn } from '~~/shared/import/types'
+import type { Ask } from '~~/shared/import/types'
+import type { ColumnPreview } from './preview'
 import { importDialog as words, roleChoices, roleTitles } from './words'
 
 /** What a column was read as, and what its owner says of it. */
-const { column } = defineProps<{ column: ImportedColumn }>()
+const { column } = defineProps<{ column: ColumnPreview }>()
 const role = defineModel<Role | undefined>('role')
 const date = defineModel<AskedOrder | undefined>('date')
 const mark = defineModel<DecimalMark | undefined>('mark')
@@ -20,11 +21,11 @@ const MARKS: { id: DecimalMark; title: string }[] = [
   { id: ',', title: words.commaIsDecimal },
 ]
 const MOST_UNREAD = 8
-const askOf = ({ asks = [] }: ImportedColumn, about: Ask['about']) =>
+const askOf = ({ asks = [] }: ColumnPreview, about: Ask['about']) =>
   asks.find((ask) => ask.about === about)
 const titlesOf = ({ choices }: Ask) => choices.map((one) => roleTitles[one as Role])
 /** Cells that were read as another text than their own. */
-const readOtherwise = ({ sample = [] }: ImportedColumn) =>
+const readOtherwise = ({ sample = [] }: ColumnPreview) =>
   sample.filter((one) => one.text !== one.value)
 </script>
 

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import type { AskedOrder } from '~~/shared/import/dates'
 import type { DecimalMark } from '~~/shared/import/cells'
-import type { ImportedColumn } from '~~/shared/import/types'
 import type { Role } from '~~/core/data/roles'
 import { FILE_ENDINGS } from '~~/shared/import/endings'
-import { type ImportedTable, readTable } from '~~/shared/import/table'
 import { useStudy } from '~/stores/study'
 import ColumnReport from './ColumnReport.vue'
+import type { ColumnPreview } from './preview'
+import { useBringing } from './useBringing'
+import { useReading } from './useReading'
 import { useTableFile } from './useTableFile'
 import { importDialog as words } from './words'
 
 const visible = defineModel<boolean>('visible', { required: true })
 const study = useStudy()
 const file = useTableFile()
-const { text, name, parts, part, trouble: refused, busy, readPart, readFrom, paste } = file
+const { text, head, name, parts, part, trouble: refused, busy, readPart, readFrom, paste } = file
 /** Whether the table joins the study that is open; one without data waits for it. */
 const joins = ref(false)
 watch(
@@ -35,25 +36,16 @@ watch(text, () => {
   marks.value = {}
 })
 
-interface Preview {
-  readonly table: ImportedTable | null
-  readonly trouble: string
-}
-const preview = computed<Preview>(() => {
-  if (text.value.trim() === '') return { table: null, trouble: '' }
-  try {
-    return { table: readTable(text.value, said.value), trouble: '' }
-  } catch (error) {
-    return { table: null, trouble: (error as Error).message }
-  }
-})
+const { table, trouble, done: partRead } = useReading(text, said)
+const bringing = useBringing()
+const partBrought = bringing.done
 /** Amber where some cells cannot be read, or something is asked. */
-function beadOf({ kind, unread, asks = [] }: ImportedColumn) {
+function beadOf({ kind, unread, asks = [] }: ColumnPreview) {
   if (unread.length > 0 || asks.length > 0) return 'busy'
   return kind === 'text' ? '' : 'good'
 }
 const numbers = computed(
-  () => preview.value.table?.columns.filter((column) => column.kind === 'number').length ?? 0,
+  () => table.value?.columns.filter((column) => column.kind === 'number').length ?? 0,
 )
 const delimiters: Record<string, string> = {
   ',': 'commas',
@@ -65,13 +57,22 @@ const delimiters: Record<string, string> = {
 const choose = (event: Event) => readFrom((event.target as HTMLInputElement).files?.[0])
 const drop = (event: DragEvent) => readFrom(event.dataTransfer?.files[0])
 
+/** Ends what is under way; where nothing is, the dialog. */
+function leave() {
+  if (partBrought.value === null) visible.value = false
+  else void bringing.cancel()
+}
+
 async function bringIn() {
   busy.value = true
   refused.value = ''
   const called = name.value.trim() || words.pastedTable
   try {
-    if (joins.value) await study.bringIn(called, text.value, said.value)
-    else await navigateTo(`/study/${await study.bringInAlone(called, text.value, said.value)}`)
+    const id = await bringing.bring(async (key) => {
+      const sent = { text: text.value, ...said.value, key }
+      return joins.value ? study.bringIn(called, sent) : study.bringInAlone(called, sent)
+    })
+    if (id) await navigateTo(`/study/${id}`)
     visible.value = false
     file.clear()
   } catch (error) {
@@ -103,12 +104,14 @@ async function bringIn() {
       >
       <Textarea
         id="import-text"
-        v-model="text"
+        :model-value="head ?? text"
+        :readonly="head !== null"
         rows="7"
         spellcheck="false"
         placeholder="site,depth&#10;Farrow Ledge,0.125&#10;Holm Skerry,0.25"
         class="paste"
         autofocus
+        @update:model-value="text = $event ?? ''"
         @paste="paste"
       />
       <label v-if="parts.length > 0" class="name"
@@ -125,25 +128,30 @@ async function bringIn() {
         >{{ words.name }}
         <InputText id="import-name" v-model="name" size="small" :placeholder="words.pastedTable"
       /></label>
-      <Message v-if="preview.trouble || refused" severity="error" :closable="false">{{
-        preview.trouble || refused
+      <p v-if="head !== null" class="soft">{{ words.firstLines(text.length) }}</p>
+      <p v-if="partRead !== null" class="soft">
+        {{ words.reading }} <progress :value="partRead" :aria-label="words.reading" />{{ ' ' }}
+        <QuietButton @click="file.clear()">{{ words.giveUp }}</QuietButton>
+      </p>
+      <Message v-if="trouble || refused" severity="error" :closable="false">{{
+        trouble || refused
       }}</Message>
-      <template v-if="preview.table">
+      <template v-if="table">
         <p class="soft">
           {{
             words.rowsPartedByColumns(
-              preview.table.rowCount,
-              delimiters[preview.table.delimiter] ?? preview.table.delimiter,
+              table.rowCount,
+              delimiters[table.delimiter] ?? table.delimiter,
               numbers,
-              preview.table.columns.length,
+              table.columns.length,
             )
           }}
         </p>
-        <ul v-if="preview.table.notices.length > 0" class="notices">
-          <li v-for="notice in preview.table.notices" :key="notice">{{ notice }}</li>
+        <ul v-if="table.notices.length > 0" class="notices">
+          <li v-for="notice in table.notices" :key="notice">{{ notice }}</li>
         </ul>
         <dl class="columns">
-          <template v-for="column in preview.table.columns" :key="column.name">
+          <template v-for="column in table.columns" :key="column.name">
             <dt><span class="bead" :class="beadOf(column)" /> {{ column.name }}</dt>
             <dd>
               <ColumnReport
@@ -158,18 +166,19 @@ async function bringIn() {
       </template>
     </div>
     <template #footer>
-      <span v-if="preview.table && numbers === 0" class="soft">{{
-        words.noColumnHoldsNumbers
-      }}</span>
-      <fieldset class="where">
+      <span v-if="table && numbers === 0" class="soft">{{ words.noColumnHoldsNumbers }}</span>
+      <span v-if="partBrought !== null" class="soft under-way">
+        {{ words.bringingIn }} <progress :value="partBrought" :aria-label="words.bringingIn" />
+      </span>
+      <fieldset v-else class="where">
         <legend class="unseen">{{ words.where }}</legend>
         <label><input v-model="joins" type="radio" :value="false" />{{ words.asNewStudy }}</label>
         <label><input v-model="joins" type="radio" :value="true" />{{ words.intoThisOne }}</label>
       </fieldset>
-      <Button :label="words.cancel" severity="secondary" variant="text" @click="visible = false" />
+      <Button :label="words.cancel" severity="secondary" variant="text" @click="leave" />
       <Button
         :label="words.bringIn"
-        :disabled="!preview.table || numbers === 0"
+        :disabled="!table || numbers === 0"
         :loading="busy"
         @click="bringIn"
       />
@@ -247,6 +256,16 @@ ul {
   margin: 0 auto 0 0;
   padding: 0;
   border: 0;
+}
+
+progress {
+  width: 160px;
+  height: 8px;
+  accent-color: var(--jade);
+}
+
+.under-way {
+  margin-right: auto;
 }
 
 .where label {

@@ -1,8 +1,28 @@
 import { stemOf } from '~~/shared/import/endings'
+import type { Tabular } from '~~/shared/import/files/types'
+import { readApart } from './apart'
+import { LONG } from './preview'
+
+/** Characters that are shown of a long file. */
+const SHOWN = 2000
+
+/** Reads a file, a long one beside the page. What reads files is loaded when one is there. */
+async function readBytes(file: {
+  bytes: Uint8Array
+  name: string
+  part?: number
+}): Promise<Tabular> {
+  if (file.bytes.length > LONG) {
+    const read = await readApart(file, () => {}).read
+    if ('file' in read) return read.file
+  }
+  const { readFile } = await import('~~/shared/import/files')
+  return readFile(file)
+}
 
 /**
  * The text of a table: pasted, typed, or of a file; and of a file that holds several tables or
- * sheets, which of them it is. What reads files is loaded when one is there.
+ * sheets, which of them it is.
  */
 export function useTableFile() {
   const text = ref('')
@@ -15,10 +35,9 @@ export function useTableFile() {
 
   async function readPart(wanted?: number) {
     if (!source.value) return
-    const { readFile } = await import('~~/shared/import/files')
     trouble.value = ''
     try {
-      const found = await readFile({ ...source.value, part: wanted })
+      const found = await readBytes({ ...source.value, part: wanted })
       parts.value = found.parts
       part.value = found.part
       text.value = found.text
@@ -59,5 +78,9 @@ export function useTableFile() {
     trouble.value = ''
     forget()
   }
-  return { text, name, trouble, busy, parts, part, readPart, readFrom, paste, clear }
+  /** Of a long file the first lines are shown, and it is not typed into. */
+  const head = computed(() =>
+    source.value && text.value.length > LONG ? text.value.slice(0, SHOWN) : null,
+  )
+  return { text, head, name, trouble, busy, parts, part, readPart, readFrom, paste, clear }
 }

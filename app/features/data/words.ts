@@ -26,6 +26,10 @@ export const importDialog = {
   chooseFile: 'Choose a file',
   formsOfFiles: ': CSV, JSON, HTML, an OpenDocument spreadsheet or Parquet.',
   name: 'Name',
+  firstLines: (length: Told) => `The first lines of ${length} characters.`,
+  reading: 'Reading …',
+  giveUp: 'Give up',
+  bringingIn: 'Bringing in …',
   rowsPartedByColumns: (rowCount: Told, delimiter: Told, numbers: Told, length: Told) =>
     `${rowCount} rows parted by ${delimiter}, ${numbers} of ${length} columns are numbers.`,
   roleOf: (name: Told) => `What ${name} holds`,

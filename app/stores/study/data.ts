@@ -8,6 +8,12 @@ import { saveAll, type Saving } from './saving'
 import type { History, Steps } from './steps'
 import { data as words } from './words'
 
+/** A table as it is sent, with what it is called on its way. */
+export interface SentTable extends Said {
+  readonly text: string
+  readonly key: string
+}
+
 interface Around {
   readonly saving: Saving
   readonly steps: Steps
@@ -29,15 +35,15 @@ export function studyData(desk: OnDesk, { saving, steps, history, take }: Around
     history.keep(before, what)
     history.store(study.id, study.revision)
   }
-  async function bringIn(name: string, text: string, said: Said = {}) {
+  async function bringIn(name: string, table: SentTable) {
     await saveAll(saving)
     const path = `/api/studies/${id.value}/datasets`
-    await takeAsStep(words.bringIn(name), () => request<Study>(path, { name, text, ...said }))
+    await takeAsStep(words.bringIn(name), () => request<Study>(path, { name, ...table }))
   }
   /** Brings a table in as a study of its own. @returns its id */
-  async function bringInAlone(name: string, text: string, said: Said = {}): Promise<string> {
+  async function bringInAlone(name: string, table: SentTable): Promise<string> {
     await saveAll(saving)
-    const study = await request<Study>('/api/studies', { name, table: { text, ...said } })
+    const study = await request<Study>('/api/studies', { name, table })
     return study.id
   }
   async function derive(column: NewColumn) {

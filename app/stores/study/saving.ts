@@ -1,7 +1,7 @@
 import { LONGEST_WHAT } from '~~/shared/study/requests'
 import type { StudyDocument } from '~~/shared/study/document'
 import type { Study } from '~~/shared/study/study'
-import { ProblemError, request } from '~/composables/request'
+import { newKey, ProblemError, request } from '~/composables/request'
 import type { OnDesk } from './document'
 import { saving as words } from './words'
 
@@ -28,9 +28,6 @@ function unanswered() {
     forget: () => (keys = []),
   }
 }
-
-/** A name that no other save has; also where the page came over an insecure address. */
-const newKey = (): string => crypto.getRandomValues(new Uint32Array(4)).join('-')
 
 /** Sends a study as it is now. @returns its revision; @throws ProblemError */
 async function send(

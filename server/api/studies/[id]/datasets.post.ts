@@ -1,16 +1,16 @@
 import { newDatasetSchema } from '../../../../shared/study/requests'
 import { bodyOf, notFound, parameter, route } from '../../../http/route'
-import { readTable } from '../../../../shared/import/table'
-import { regionsOfTable } from '../../../http/localeTables'
-import { importTable, loadStudy } from '../../../study/studies'
+import { readApart } from '../../../reading/read'
+import { loadStudy, placeFor, takeTable } from '../../../study/studies'
 
 export default route(async (event, db) => {
-  const { name, text, ...said } = await bodyOf(event, newDatasetSchema)
+  const { name, text, key, ...said } = await bodyOf(event, newDatasetSchema)
   const id = parameter(event, 'id')
-  const document = loadStudy(db, id)?.document
-  if (!document) throw notFound('such study')
-  const table = readTable(text, said)
-  const study = importTable(db, id, name, table, await regionsOfTable(table, document))
+  const study = loadStudy(db, id)
   if (!study) throw notFound('such study')
-  return study
+  const { document, datasets } = study
+  const table = await readApart({ text, said, to: { ...placeFor(name, datasets), document } }, key)
+  const taken = takeTable(db, id, table)
+  if (!taken) throw notFound('such study')
+  return taken
 })

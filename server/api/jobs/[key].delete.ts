@@ -1,0 +1,7 @@
+import { notFound, parameter, route } from '../../http/route'
+import { cancelJob } from '../../reading/jobs'
+
+export default route((event) => {
+  if (!cancelJob(parameter(event, 'key'))) throw notFound('work of that key under way')
+  return {}
+})
