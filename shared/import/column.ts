@@ -1,4 +1,5 @@
 import { isCode } from './cells'
+import { countText } from './counts'
 import { factsOf } from './facts'
 import { headerOf, type Header } from './header'
 import { headerPower, type LabelRule, labelRuleOf } from './label'
@@ -40,7 +41,7 @@ function reasonForText({ filled, numbers, codes }: Counts): string | null {
   if (numbers === 0) return 'Text: no cell is a number'
   const unread = filled - numbers
   if (numbers >= NUMERIC_SHARE * filled || (unread === 1 && numbers > unread)) return null
-  return `Text: only ${numbers} of ${filled} cells are numbers`
+  return `Text: only ${countText(numbers)} of ${countText(filled)} cells are numbers`
 }
 function reasonForNumbers(
   role: Role,
@@ -50,9 +51,9 @@ function reasonForNumbers(
 ): string {
   const begin = role === 'ratio' ? 'Ratio' : 'Number'
   const by = rule === '' ? '' : `, read ${rule}`
-  if (unread.length === 0) return `${begin}: all ${filled} cells are numbers${by}`
+  if (unread.length === 0) return `${begin}: all ${countText(filled)} cells are numbers${by}`
   const rows = rowsText(unread.map(({ row }) => row))
-  return `${begin}: ${numbers} of ${filled} cells are numbers${by}; ${unread.length} cannot be read (${rows})`
+  return `${begin}: ${countText(numbers)} of ${countText(filled)} cells are numbers${by}; ${countText(unread.length)} cannot be read (${rows})`
 }
 
 function unreadIn({ eachOther }: Cells, rule: LabelRule): UnreadCell[] {

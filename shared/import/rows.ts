@@ -1,7 +1,6 @@
 import Papa from 'papaparse'
-import { decimal } from '../../core/decimal/decimal'
-import { plainly } from '../../core/decimal/plainly'
 import { LIMITS } from '../limits'
+import { countText } from './counts'
 import type { Intake } from './intake'
 import { ImportError } from './error'
 
@@ -153,20 +152,19 @@ function parse(
 function checkRow(row: readonly string[], number: number): void {
   if (number > LIMITS.rows)
     throw new ImportError(
-      `The table has more than ${plain(LIMITS.rows)} rows, which is as many as are taken. Bring a part of it in.`,
+      `The table has more than ${countText(LIMITS.rows)} rows, which is as many as are taken. Bring a part of it in.`,
     )
   if (row.length > LIMITS.columns)
     throw new ImportError(
-      `${placeOf(number)} has ${plain(row.length)} cells; a table has at most ${plain(LIMITS.columns)} columns.`,
+      `${placeOf(number)} has ${countText(row.length)} cells; a table has at most ${countText(LIMITS.columns)} columns.`,
     )
   const long = row.findIndex((cell) => cell.length > LIMITS.cell)
   if (long >= 0)
     throw new ImportError(
-      `${placeOf(number)}, column ${long + 1}: the cell has ${plain(row[long]!.length)} characters; at most ${plain(LIMITS.cell)} are taken.`,
+      `${placeOf(number)}, column ${long + 1}: the cell has ${countText(row[long]!.length)} characters; at most ${countText(LIMITS.cell)} are taken.`,
     )
 }
 const placeOf = (number: number): string => (number === 0 ? 'The header' : `Row ${number}`)
-const plain = (count: number): string => plainly(decimal(count))
 
 /**
  * Parts text into cells and hands them out, column by column. Blank lines around a table are no

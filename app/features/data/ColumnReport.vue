@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { DecimalMark } from '~~/shared/import/cells'
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
+import { countText } from '~~/shared/import/counts'
 import type { Role } from '~~/core/data/roles'
 import type { Ask } from '~~/shared/import/types'
 import type { ColumnPreview } from './preview'
@@ -47,7 +48,7 @@ const readOtherwise = ({ sample = [] }: ColumnPreview) =>
       @change="date = $event"
   /></template>
   <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">{{
-    words.missing(column.missing)
+    words.missing(countText(column.missing))
   }}</template>
   <p v-if="askOf(column, 'role')" class="ask">
     {{ words.onlyYouKnow(titlesOf(askOf(column, 'role')!)) }}

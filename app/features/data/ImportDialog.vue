@@ -2,6 +2,7 @@
 import type { AskedOrder } from '~~/shared/import/dates'
 import type { DecimalMark } from '~~/shared/import/cells'
 import type { Role } from '~~/core/data/roles'
+import { countText } from '~~/shared/import/counts'
 import { FILE_ENDINGS } from '~~/shared/import/endings'
 import { useStudy } from '~/stores/study'
 import ColumnReport from './ColumnReport.vue'
@@ -29,7 +30,12 @@ watch(
 const dates = ref<Record<string, AskedOrder>>({})
 const roles = ref<Record<string, Role>>({})
 const marks = ref<Record<string, DecimalMark>>({})
-const said = computed(() => ({ dates: dates.value, roles: roles.value, marks: marks.value }))
+/** A copy, which can be sent. */
+const said = computed(() => ({
+  dates: { ...dates.value },
+  roles: { ...roles.value },
+  marks: { ...marks.value },
+}))
 watch(text, () => {
   dates.value = {}
   roles.value = {}
@@ -128,7 +134,7 @@ async function bringIn() {
         >{{ words.name }}
         <InputText id="import-name" v-model="name" size="small" :placeholder="words.pastedTable"
       /></label>
-      <p v-if="head !== null" class="soft">{{ words.firstLines(text.length) }}</p>
+      <p v-if="head !== null" class="soft">{{ words.firstLines(countText(text.length)) }}</p>
       <p v-if="partRead !== null" class="soft">
         {{ words.reading }} <progress :value="partRead" :aria-label="words.reading" />{{ ' ' }}
         <QuietButton @click="file.clear()">{{ words.giveUp }}</QuietButton>
@@ -140,7 +146,7 @@ async function bringIn() {
         <p class="soft">
           {{
             words.rowsPartedByColumns(
-              table.rowCount,
+              countText(table.rowCount),
               delimiters[table.delimiter] ?? table.delimiter,
               numbers,
               table.columns.length,

@@ -18,7 +18,7 @@ export function useReading(text: Ref<string>, said: Ref<Said>) {
   function readLong() {
     settle(null)
     done.value = 0
-    const own = { text: text.value, said: structuredClone(toRaw(said.value)) }
+    const own = { text: text.value, said: said.value }
     const reading = readApart(own, (part) => (done.value = part))
     giveUp = reading.giveUp
     reading.read.then(
