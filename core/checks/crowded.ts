@@ -46,15 +46,23 @@ function* fewerTicks(proof: Proof): Generator<Fix> {
   }
 }
 
+/** Ways to set the labels of marks: the least change first. */
+function* otherLayouts({ style, values, room }: Proof): Generator<Fix> {
+  if (!room?.small) yield fix('smaller-type', {}, { way: 'layout', style, layout: 'smallerType' })
+  if (room?.laidDown !== undefined)
+    yield fix('laid-down', {}, { way: 'layout', style, layout: 'laidDown' })
+  if (values.length > MOST_TOLD)
+    yield fix('few-labels', {}, { way: 'layout', style, layout: 'fewerLabels' })
+}
+
 /** Ways to write numbers on less room: another rung, fewer labels, and what is said in a title. */
 export function* shorterForms(proof: Proof): Generator<Fix> {
-  const { style, surface, values } = proof
+  const { style, surface } = proof
   yield* oneRung(proof)
   for (const [id, changes] of SHORTER)
     yield fix(id, {}, { way: 'notation', style: { ...style, ...changes, ...byStep(proof) } })
   yield* fewerTicks(proof)
-  if (surface === 'marks' && values.length > MOST_TOLD)
-    yield fix('few-labels', {}, { way: 'layout', style, layout: 'fewerLabels' })
+  if (surface === 'marks') yield* otherLayouts(proof)
   if (!TITLED.has(surface)) return
   for (const [id, changes] of TITLES)
     yield fix(id, {}, { way: 'unit', style: { ...style, ...changes } })

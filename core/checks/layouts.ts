@@ -1,7 +1,7 @@
 import { compare } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { valuesOf } from './proof'
-import type { Layout, Subject } from './types'
+import type { Layout, Room, Subject } from './types'
 
 const placeOf = (values: readonly Decimal[], beats: (a: Decimal, b: Decimal) => boolean): number =>
   values.reduce((best, value, at) => (beats(value, values[best]!) ? at : best), 0)
@@ -41,6 +41,19 @@ function fewer(subject: Subject): Subject {
 /** Brackets part a text from the label before it; on a line of its own it needs none. */
 const onItsOwn = (text: string): string => text.trim().replace(/^\((.*?)\)/, '$1')
 
+/** How much of its size smaller type has: one step of the scale of type. */
+const SMALLER = 5 / 6
+/**
+ * The size of smaller type.
+ * @example smallerSize(12) // 10
+ */
+export const smallerSize = (fontSize: number): number => Math.floor(fontSize * SMALLER)
+
+const inRoom = (subject: Subject, change: (room: Room) => Room): Subject => ({
+  ...subject,
+  room: subject.room && change(subject.room),
+})
+
 /** What marks are like after their labels stand otherwise. */
 export const layouts: Record<Layout, (subject: Subject) => Subject> = {
   secondLine: (subject) => ({
@@ -48,5 +61,12 @@ export const layouts: Record<Layout, (subject: Subject) => Subject> = {
     around: undefined,
     below: subject.around?.map(onItsOwn),
   }),
+  smallerType: (subject) =>
+    inRoom(subject, (room) => ({ ...room, fontSize: smallerSize(room.fontSize), small: true })),
+  laidDown: (subject) =>
+    inRoom(subject, ({ fontSize, weight, laidDown }) => ({
+      ...{ fontSize, weight, each: true },
+      width: laidDown ?? 0,
+    })),
   fewerLabels: fewer,
 }

@@ -156,6 +156,20 @@ test('crowded marks of two parts are mended by a second line, where that has roo
   expect(wide.fixes.map(({ layout }) => layout)).not.toContain('secondLine')
 })
 
+test('crowded marks are set smaller where that is enough, or laid down as bars where they can be', () => {
+  const near = written('marks', {}, [412_345, 398_765, 401_122], room(130))
+  const fixes = found(near, 'crowded')!.fixes
+  expect(fixes.map(({ title }) => title)).toContain('Set the labels of the marks in smaller type')
+  const narrow = written('marks', { grouping: 'never' }, Array(9).fill(1234567.25), {
+    room: { width: 200, fontSize: 12, laidDown: 90 },
+  })
+  const layouts = found(narrow, 'crowded')!.fixes.map(({ layout }) => layout)
+  expect(layouts).toContain('laidDown')
+  expect(layouts).not.toContain('smallerType')
+  const full = { ...narrow, room: { width: 200, fontSize: 12, laidDown: 20 } }
+  expect(found(full, 'crowded')!.fixes.map(({ layout }) => layout)).not.toContain('laidDown')
+})
+
 test('many crowded marks keep the labels of their ends, the largest and the least, where no shorter wording helps', () => {
   const values = Array.from({ length: 30 }, (_, at) => ({ 11: 99, 21: 10 })[at] ?? 20 + at)
   const finding = found(written('marks', {}, values, room(400)), 'crowded')!

@@ -54,6 +54,10 @@ export interface Room {
   readonly across?: number
   /** Whether labels stand upright along the axis, a quarter turned. */
   readonly turned?: boolean
+  /** The room that each label has where the marks are laid down, if they can be. */
+  readonly laidDown?: number
+  /** Whether the labels are in smaller type already. */
+  readonly small?: boolean
 }
 
 /** Decimals; or, for long columns, doubles that stand for the shortest decimals that they mean. */
@@ -135,7 +139,7 @@ export interface Proof extends Subject {
  * What stands behind a label goes to a line of its own; or only the ends, the largest and the least
  * of the marks carry a label.
  */
-export type Layout = 'secondLine' | 'fewerLabels'
+export type Layout = 'secondLine' | 'smallerType' | 'laidDown' | 'fewerLabels'
 /** A change that may make a check hold. */
 export interface Change {
   /** What it turns to: of changes that turn to the same, the smallest that is good is offered. */

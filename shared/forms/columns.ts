@@ -49,6 +49,7 @@ export const columns: ChartForm = {
   axis: 'left',
   hasAreas: true,
   takesSecond: true,
+  canLie: true,
   layout: (drawing, frame) => upright(drawing, frame, (plot) => marksIn(plot, drawing)),
   inside: (area, label, { width, height, line }) =>
     area.height < height || area.width < width

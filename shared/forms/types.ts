@@ -152,6 +152,8 @@ export interface ChartForm {
   readonly hasAreas: boolean
   /** Whether another quantity can be drawn over it with an axis of its own. */
   readonly takesSecond: boolean
+  /** Whether its marks can be laid down as bars, each with room for its label behind it. */
+  readonly canLie?: boolean
   /** Whether labels stand behind the ends of marks, which leave room for them. */
   readonly labelsEnds: boolean
   /** The radius of a dot, labelled or not, in CSS pixels. */

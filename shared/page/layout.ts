@@ -93,6 +93,8 @@ const ROOM_STEP = 28
 export const NO_LABELS = { axis: 8, ends: 16 } as const
 /** What labels behind bars may take of the chart; a longer one is cut, as a finding says. */
 export const MOST_ENDS = 0.4
+/** Between the end of a bar and its label, and behind that. */
+const ENDS_AIR = 8
 
 const longest = (labels: readonly string[]): number =>
   Math.max(0, ...labels.map((label) => label.length))
@@ -149,11 +151,15 @@ export function marksRoomOf(
   geometries: readonly Geometry[],
   panels: readonly PanelDrawing[],
   grid: Pick<PanelGrid, 'width'>,
-  fontSize: number,
+  { fontSize, isSmall, canLie }: { fontSize: number; isSmall: boolean; canLie: boolean },
 ): Room | undefined {
   const [first] = geometries
   if (!first) return undefined
-  const common = { fontSize, weight: '600' } as const
+  const common = {
+    ...{ fontSize, weight: '600' as const },
+    ...(isSmall ? { small: true } : {}),
+    ...(canLie ? { laidDown: Math.floor(grid.width * MOST_ENDS) - ENDS_AIR } : {}),
+  }
   if (first.isAlone)
     return { ...common, width: Math.min(...geometries.map((one) => one.marksWidth)), each: true }
   const width = geometries.reduce((sum, one) => sum + one.marksWidth, 0)

@@ -182,6 +182,8 @@ export interface PageValues
   readonly otherColumns: readonly OtherColumn[]
 
   readonly fontSize: number
+  /** Of the labels of the marks. */
+  readonly markSize: number
   readonly chartWidth: number
   readonly panels: readonly PanelDrawing[]
   readonly grid: PanelGrid

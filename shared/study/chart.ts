@@ -50,6 +50,8 @@ export const chartSchema = z.strictObject({
   lines: z.union([z.literal(1), z.literal(2)]).optional(),
   /** Whether labels stand inside the columns and bars that have room for them. */
   inside: z.boolean().optional(),
+  /** Whether the labels of the marks are in smaller type. */
+  small: z.boolean().optional(),
   /** Whether only the ends, the largest and the least of the marks carry a label. */
   few: z.boolean().optional(),
   /** The column that marks tell their change from, where they do. */

@@ -12,6 +12,8 @@ import { fixes as words } from './words'
 /** What the chart is told where its labels are to stand otherwise. */
 const layouts: Record<Layout, Partial<ChartWishes>> = {
   secondLine: { lines: 2 },
+  smallerType: { small: true },
+  laidDown: { form: 'bars', lines: undefined },
   fewerLabels: { few: true },
 }
 

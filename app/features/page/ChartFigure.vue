@@ -29,6 +29,7 @@ const props = defineProps<{
     | 'machineLabels'
     | 'machineRoom'
     | 'markLabels'
+    | 'markSize'
     | 'panels'
     | 'prose.callout'
     | 'said.callout'
@@ -136,6 +137,7 @@ const callout = {
           :machine="page.machineLabels.value"
           :machine-room="page.machineRoom.value"
           :font-size="page.fontSize.value"
+          :mark-size="page.markSize.value"
           :title="titleOf(panel)"
           :axis-title="panel.name ?? page['title.axis'].value"
           :description="page.description.value"

@@ -33,6 +33,8 @@ const props = defineProps<{
   machine: readonly string[]
   machineRoom: number
   fontSize: number
+  /** Of the labels of the marks. */
+  markSize: number
   title: string
   axisTitle: string
   /** All that it shows, in words. */
@@ -135,7 +137,7 @@ const tipAt = computed(() => {
         :inside="inside"
         :is-over="geometry.line !== null"
         :flagged="flaggedMarks"
-        :font-size="fontSize"
+        :font-size="markSize"
       />
       <text
         v-for="name in geometry.names"

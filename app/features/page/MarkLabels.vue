@@ -82,7 +82,7 @@ const levelOf = ({ part }: MarkText) => (part === 'value' || part === 'name' ? u
 </script>
 
 <template>
-  <g>
+  <g :style="{ fontSize: `${fontSize}px` }">
     <template v-for="(at, i) in labelled" :key="`mark ${at}`">
       <text
         v-for="line in lines"

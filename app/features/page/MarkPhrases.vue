@@ -51,6 +51,10 @@ const lineChoices = [
   { id: 1, title: words.onOneLine },
   { id: 2, title: words.onTwoLines },
 ] as const
+const typeChoices = [
+  { id: false, title: words.usualType },
+  { id: true, title: words.smallerType },
+]
 const insideChoices = [
   { id: false, title: 'outside' },
   { id: true, title: words.insideWhereThereRoom },
@@ -116,6 +120,16 @@ const setParts = (chosen: MarkPart[]) =>
       :options="lineChoices"
       :label="words.linesMark"
       @change="set(words.setLinesMarks, { lines: $event })"
+  /></template>
+  <template v-if="props.everything || chart.small"
+    >,
+    <PhraseSelect
+      :value="chart.small ?? false"
+      :options="typeChoices"
+      :label="words.typeOfMarks"
+      @change="
+        set($event ? words.setSmallerType : words.setUsualType, { small: $event || undefined })
+      "
   /></template>
   <template v-if="(props.everything && hasRects) || chart.inside"
     >,

@@ -1,3 +1,4 @@
+import { smallerSize } from '../../../core/checks/layouts'
 import { machineLabel } from '../../../core/label/machine'
 import type { Geometry } from '../../forms/types'
 import {
@@ -64,6 +65,9 @@ function geometryOf(
 /** Where everything of the chart stands. */
 export const layoutDerivations = {
   fontSize: from(['layout'], ({ layout }) => layout.fontSize ?? USUAL_FONT_SIZE),
+  markSize: from(['fontSize', 'chart'], ({ fontSize, chart }) =>
+    chart.small ? smallerSize(fontSize) : fontSize,
+  ),
   chartWidth: from(['layout', 'shown', 'machine', 'size'], ({ layout, shown, machine, size }) =>
     chartWidthOf(layout, { hasTable: shown.includes('table'), machine }, size ?? USUAL_SIZE),
   ),
@@ -99,11 +103,11 @@ export const layoutDerivations = {
     machineLabels.length > 0 ? rooms.machine(machineLabels, fontSize) : 0,
   ),
   endRoom: from(
-    ['loaded', 'beside', 'markLabels', 'fontSize'],
-    ({ beside, markLabels, fontSize }) =>
+    ['loaded', 'beside', 'markLabels', 'markSize'],
+    ({ beside, markLabels, markSize }) =>
       rooms.ends(
         markLabels.map((_, i) => lineOf(beside, markLabels, i, 0)),
-        fontSize,
+        markSize,
       ),
     { shrinks: { after: RESTS, of: ({ loaded }) => loaded } },
   ),
@@ -111,8 +115,13 @@ export const layoutDerivations = {
     page.size ? page.panels.map((panel) => geometryOf(page, panel)) : [],
   ),
   marksRoom: from(
-    ['geometries', 'panels', 'grid', 'fontSize'],
-    ({ geometries, panels, grid, fontSize }) => marksRoomOf(geometries, panels, grid, fontSize),
+    ['geometries', 'panels', 'grid', 'markSize', 'chart', 'form'],
+    ({ geometries, panels, grid, markSize, chart, form }) =>
+      marksRoomOf(geometries, panels, grid, {
+        fontSize: markSize,
+        isSmall: chart.small ?? false,
+        canLie: form.canLie ?? false,
+      }),
     { same: true },
   ),
   axisRoom: from(
