@@ -54,6 +54,25 @@ test('columns reach from zero to their number, below it where that is negative',
   expect(boxes[0]!.height / boxes[2]!.height).toBeCloseTo(2)
 })
 
+test('names that would be cut until they read alike are told in full, every so many', () => {
+  const days = Array.from({ length: 9 }, (_, at) => `2023-01-0${at + 1}`)
+  const drawing = drawingOf(
+    { category: 'day', aggregate: 'sum', form: 'columns' },
+    {},
+    {
+      categories: days,
+      values: values(...days.map((_, at) => String(at + 1))),
+    },
+  )!
+  const { names: named } = geometryOf('columns', drawing, { ...frame, width: 400 })
+  expect(named.length).toBeLessThan(days.length)
+  for (const { at, room, lines } of named)
+    expect(wrapped(drawing.groups[at]!.category, room, lines)).toEqual([
+      drawing.groups[at]!.category,
+    ])
+  expect(geometryOf('columns', drawing, { ...frame, width: 900 }).names).toHaveLength(9)
+})
+
 test('on a log axis equal factors take equal room, and what it has no place for stands at its beginning', () => {
   const { marks } = geometryOf(
     'columns',

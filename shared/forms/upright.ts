@@ -78,6 +78,21 @@ export function dotsAt(
 export const spotsOf = ({ along, y }: Plot, { middle }: Across): [number, number][] =>
   along.marks.map((value, at) => [middle(at), y(value)])
 
+const charactersIn = (pixels: number): number => Math.floor(pixels / NAME_CHARACTER)
+/**
+ * Every so many marks are named: all that have room; of names that would be cut until they read
+ * alike, as many as can stand in full.
+ */
+function everyName({ groups }: Drawing, { needs, step }: Across): number {
+  const own = Math.max(1, Math.ceil(needs / step))
+  const names = groups.map(({ category }) => category)
+  const room = charactersIn(step * own)
+  const cut = new Set(names.map((name) => name.slice(0, Math.max(1, room - 1))))
+  const longest = Math.max(...names.map((name) => name.length))
+  const isAlike = longest > room && cut.size < new Set(names).size
+  return isAlike ? Math.max(own, Math.ceil(((longest + 1) * NAME_CHARACTER) / step)) : own
+}
+
 /** Lays a chart out whose axis stands upright at the left. */
 export function upright(
   drawing: Drawing,
@@ -91,15 +106,13 @@ export function upright(
   const y = scaleLinear().range([height - 2 * lineHeight - 8, TITLE + lines * lineHeight + 6])
   const plot: Plot = { left, right, places: drawing.groups.map((_, at) => at), y, along }
   const { across, shapes, labels, ...joined } = marksIn(plot)
-  const every = Math.max(1, Math.ceil(across.needs / across.step))
-  const nameAt = (at: number): NamePlace => ({
-    at,
-    x: across.middle(at),
-    y: height - lineHeight - 6,
-    anchor: 'middle',
-    room: Math.max(4, Math.floor((across.step * every) / NAME_CHARACTER)),
-    lines: 2,
-  })
+  const every = everyName(drawing, across)
+  const nameAt = (at: number): NamePlace => {
+    const room = Math.max(4, charactersIn(across.step * every))
+    const half = (Math.min(room, drawing.groups[at]!.category.length) * NAME_CHARACTER) / 2
+    const x = every > 1 ? Math.min(across.middle(at), width - half) : across.middle(at)
+    return { at, x, y: height - lineHeight - 6, anchor: 'middle', room, lines: 2 }
+  }
   const secondLine = line<number | null>()
     .defined((value) => value !== null)
     .x((_, at) => across.middle(at))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useVirtualList } from '@vueuse/core'
+import { useResizeObserver, useVirtualList } from '@vueuse/core'
 import { machineLabel } from '~~/core/label/machine'
 import { halves } from '~~/core/label/align'
 import type { Row, Value } from '~~/core/label/types'
@@ -72,6 +72,17 @@ const { list, containerProps, wrapperProps } = useVirtualList(ordered, {
   itemHeight: ROW_HEIGHT,
   overscan: 1,
 })
+const table = useTemplateRef('table')
+/** Where not all columns have room, those of numbers are in sight: one that is cut reads as another. */
+function showNumbers() {
+  if (table.value) table.value.scrollLeft = table.value.scrollWidth
+}
+/** The first column of names stays where it is. */
+function tellScrolled() {
+  table.value?.style.setProperty('--scrolled', `${table.value.scrollLeft}px`)
+}
+useResizeObserver(table, showNumbers)
+watch([() => props.title, () => props.others.length, widths.least], () => nextTick(showNumbers))
 /** Only the rows in sight are drawn, and one behind them: a move writes each row anew. */
 const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 </script>
@@ -79,11 +90,13 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 <template>
   <div>
     <div
+      ref="table"
       class="value-table"
       role="table"
       :style="{ '--number-width': `${widths.number.value}px` }"
       :aria-label="words.rowEach(title)"
       :aria-rowcount="rows.cells.length + 1"
+      @scroll="tellScrolled"
     >
       <TableHead
         :style="{ height: `${HEAD_HEIGHT}px`, minWidth: `${widths.least.value}px` }"
