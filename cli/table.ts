@@ -23,12 +23,12 @@ export async function tableFile(path: string, as?: string): Promise<TableFile> {
   const told = (error: unknown): unknown =>
     error instanceof ImportError ? new InputError(`${path}: ${error.message}`) : error
   try {
-    const { text } = await readFile({ bytes: fileBytes(path), name: basename(path), as })
+    const { text, styles } = await readFile({ bytes: fileBytes(path), name: basename(path), as })
     return {
       text,
       read(said) {
         try {
-          return readTable(text, said)
+          return readTable(text, { styles, ...said })
         } catch (error) {
           throw told(error)
         }

@@ -75,7 +75,7 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
         recorded: reading?.recorded ?? 0,
         ...(isRatio ? { kind: 'ratio' as const } : {}),
         ...(unit?.kind === 'measure' ? { measure: String(unit.id) } : {}),
-        style: unit ? { unit } : {},
+        style: { ...reading?.style, ...(unit ? { unit } : {}) },
         chart: {
           category: category?.name ?? null,
           aggregate: isRatio || INTENSIVE.test(name) ? 'mean' : 'sum',

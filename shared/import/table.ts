@@ -3,6 +3,7 @@ import { rowsText } from './column'
 import type { ImportedColumn } from './types'
 import { type Intake, intake } from './intake'
 import { type AskedOrder, isUnclear, reasonForDates } from './dates'
+import type { Style } from '../../core/style/fields'
 import { LIMITS } from '../limits'
 import { ImportError } from './error'
 import { asDelimited } from './json'
@@ -27,6 +28,8 @@ export interface Said {
   readonly roles?: Readonly<Record<string, Role>>
   /** The decimal marks of columns that do not tell it. */
   readonly marks?: Readonly<Record<string, DecimalMark>>
+  /** How the file writes the numbers of its columns, by their places. */
+  readonly styles?: readonly (Style | null)[]
 }
 
 /** The decimal mark that cells vote for; null where they do not tell. */
@@ -118,6 +121,10 @@ const withDates = (
     ? { ...column, reason: reasonForDates(dates[column.name]!) }
     : column
 
+/** A column of numbers with the style that its file has for them. */
+const withStyle = (column: ImportedColumn, style: Style | null | undefined): ImportedColumn =>
+  style && column.kind === 'number' ? { ...column, style } : column
+
 /**
  * Reads comma-, semicolon- or tab-separated text: finds the delimiter, the decimal mark and
  * what each column holds. Nothing is dropped: what is no number is listed by row.
@@ -202,6 +209,8 @@ function readDelimited(text: string, said: Said, { most, tell }: Asked): Importe
   const read = intakes.map(finish)
   const lacking = new Set(read.flatMap((column, at) => (column ? [] : [at])))
   const again = lacking.size > 0 ? take(markAt, lacking).columns : []
-  const columns = read.map((column, at) => withDates(column ?? finish(again[at]!, at)!, dates))
+  const columns = read
+    .map((column, at) => withDates(column ?? finish(again[at]!, at)!, dates))
+    .map((column, at) => withStyle(column, said.styles?.[at]))
   return { delimiter, decimalMark, rowCount, columns, notices }
 }

@@ -23,6 +23,8 @@ export interface Reading {
   readonly unit?: NonNullable<Style['unit']>
   /** The power of ten that the cells are recorded in. */
   readonly recorded?: number
+  /** How its file writes the numbers. */
+  readonly style?: Style
   readonly asks?: readonly Ask[]
 }
 
@@ -65,8 +67,9 @@ export const readingOf = ({
   rule,
   unit,
   recorded,
+  style,
   asks,
-}: Partial<Reading>): Reading | undefined => role && { role, rule, unit, recorded, asks }
+}: Partial<Reading>): Reading | undefined => role && { role, rule, unit, recorded, style, asks }
 
 /** What a cell is that is no plain number. */
 export interface Looked {

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { styleSchema } from '../../core/style/parse'
 import { schemas } from '../../core/style/schemas'
 import { isNumeric, type Role, ROLES } from '../../core/data/roles'
 import { id } from './texts'
@@ -9,6 +10,8 @@ export const readingSchema = z.strictObject({
   rule: z.string().optional(),
   unit: schemas.unit.optional(),
   recorded: z.int().min(-30).max(30).optional(),
+  /** How its file wrote the numbers. */
+  style: styleSchema.optional(),
   asks: z
     .array(
       z.strictObject({

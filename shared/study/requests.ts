@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { DERIVATION_IDS } from '../../core/data/derive'
+import { styleSchema } from '../../core/style/parse'
 import { LIMITS } from '../limits'
 import { ASKED_ORDERS } from '../import/dates'
 import { ROLES } from '../../core/data/roles'
@@ -28,6 +29,8 @@ const tableSchema = z.strictObject({
   /** What columns are for, and which decimal mark they have, where their owner says so. */
   roles: z.record(z.string(), z.enum(ROLES)).optional(),
   marks: z.record(z.string(), z.enum(['.', ','])).optional(),
+  /** How its file writes the numbers of its columns, by their places. */
+  styles: z.array(styleSchema.nullable()).max(LIMITS.columns).optional(),
 })
 export const newDatasetSchema = tableSchema.extend({ name })
 /** A study, which may begin with a table. */

@@ -15,7 +15,19 @@ import { importDialog as words } from './words'
 const visible = defineModel<boolean>('visible', { required: true })
 const study = useStudy()
 const file = useTableFile()
-const { text, head, name, parts, part, trouble: refused, busy, readPart, readFrom, paste } = file
+const {
+  text,
+  head,
+  styles,
+  name,
+  parts,
+  part,
+  trouble: refused,
+  busy,
+  readPart,
+  readFrom,
+  paste,
+} = file
 /** Whether the table joins the study that is open; one without data waits for it. */
 const joins = ref(false)
 watch(
@@ -35,6 +47,7 @@ const said = computed(() => ({
   dates: { ...dates.value },
   roles: { ...roles.value },
   marks: { ...marks.value },
+  ...(styles.value ? { styles: styles.value } : {}),
 }))
 watch(text, () => {
   dates.value = {}

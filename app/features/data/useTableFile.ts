@@ -32,6 +32,8 @@ export function useTableFile() {
   const source = shallowRef<{ bytes: Uint8Array; name: string } | null>(null)
   const parts = ref<readonly string[]>([])
   const part = ref(0)
+  /** How the file writes its numbers. */
+  const styles = shallowRef<Tabular['styles']>()
 
   async function readPart(wanted?: number) {
     if (!source.value) return
@@ -40,6 +42,7 @@ export function useTableFile() {
       const found = await readBytes({ ...source.value, part: wanted })
       parts.value = found.parts
       part.value = found.part
+      styles.value = found.styles
       text.value = found.text
     } catch (error) {
       text.value = ''
@@ -57,6 +60,7 @@ export function useTableFile() {
   function forget() {
     source.value = null
     parts.value = []
+    styles.value = undefined
   }
   /** A table of a page or a sheet, whose cells the clipboard has in elements of their own. */
   async function paste(event: ClipboardEvent) {
@@ -82,5 +86,5 @@ export function useTableFile() {
   const head = computed(() =>
     source.value && text.value.length > LONG ? text.value.slice(0, SHOWN) : null,
   )
-  return { text, head, name, trouble, busy, parts, part, readPart, readFrom, paste, clear }
+  return { text, head, styles, name, trouble, busy, parts, part, readPart, readFrom, paste, clear }
 }

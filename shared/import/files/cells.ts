@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import type { Style } from '../../../core/style/fields'
 import { ImportError } from '../error'
 import type { Tabular } from './types'
 
@@ -6,6 +7,8 @@ import type { Tabular } from './types'
 export interface Sheet {
   readonly name: string
   readonly rows: readonly (readonly string[])[]
+  /** How the numbers of each column are written, where that is known. */
+  readonly styles?: readonly (Style | null)[]
 }
 
 const widthOf = (row: readonly string[]): number =>
@@ -38,5 +41,6 @@ export function tabular(sheets: readonly Sheet[], wanted?: number): Tabular {
     text: Papa.unparse(trimmed(sheet.rows), { newline: '\n' }),
     parts: sheets.length > 1 ? sheets.map(({ name }) => name) : [],
     part,
+    ...(sheet.styles?.some(Boolean) ? { styles: sheet.styles } : {}),
   }
 }

@@ -89,6 +89,58 @@ describe('an OpenDocument spreadsheet', () => {
       ['number', 'currency'],
     ])
   })
+  test('number styles are read as styles, where these can say them', async () => {
+    const decimals = (attributes: string, more = '') =>
+      `<number:number number:decimal-places="1" ${attributes}/>${more}`
+    const styled = (name: string, data: string) =>
+      `<style:style style:name="c${name}" style:data-style-name="${name}"/>${data}`
+    const styles = [
+      styled(
+        'plain',
+        `<number:number-style style:name="plain"><number:number number:decimal-places="2" number:min-decimal-places="0" number:grouping="true"/></number:number-style>`,
+      ),
+      styled(
+        'thousands',
+        `<number:number-style style:name="thousands">${decimals('number:display-factor="1000"', '<number:text>K</number:text>')}</number:number-style>`,
+      ),
+      styled(
+        'unsaid',
+        `<number:number-style style:name="unsaid">${decimals('number:display-factor="1000"')}</number:number-style>`,
+      ),
+      styled(
+        'power',
+        `<number:number-style style:name="power"><number:scientific-number number:decimal-places="3"/></number:number-style>`,
+      ),
+    ].join('')
+    const names = ['plain', 'thousands', 'unsaid', 'power']
+    const numbers = (value: string) =>
+      names.map((name, at) =>
+        at === 0
+          ? cell('float', `office:value="${value}"`, value)
+          : cell('float', `office:value="${value}" table:style-name="c${name}"`, value),
+      )
+    const columns = '<table:table-column table:default-cell-style-name="cplain"/>'
+    const table = sheet(
+      'sales',
+      row(...names.map(text)),
+      row(...numbers('12.5')),
+      row(...numbers('3')),
+    )
+    const xml = content(table.replace('>', `>${columns}`)).replace(
+      '<office:body>',
+      `<office:automatic-styles>${styles}</office:automatic-styles><office:body>`,
+    )
+    const { styles: found, text: read } = await readFile({ bytes: packed(xml), name: 'a.ods' })
+    expect(found).toEqual([
+      { fraction: [0, 2], grouping: 'always' },
+      { fraction: [1, 1], grouping: 'never', notation: 'scaled', ladder: 'short', rung: 3 },
+      null,
+      { notation: 'scientific', exponentForm: 'E', fraction: [3, 3] },
+    ])
+    expect(readTable(read, { styles: found }).columns.map(({ style }) => style)).toEqual(
+      found!.map((style) => style ?? undefined),
+    )
+  })
   test('a sheet can be chosen; an empty one says so', async () => {
     const found = await readFile({ bytes: book, name: 'sales.ods' })
     expect([found.parts, found.part]).toEqual([['notes', 'sales'], 1])

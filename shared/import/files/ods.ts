@@ -4,12 +4,14 @@ import { shift } from '../../../core/decimal/arithmetic'
 import { parseDecimal, toText } from '../../../core/decimal/decimal'
 import { ImportError } from '../error'
 import { type Sheet, tabular } from './cells'
+import { numberStyles } from './numberStyles'
 import type { FileForm } from './types'
 
 /** A sheet repeats its empty rows and columns to its own end: beyond these none is looked at. */
 const [MOST_ROWS, MOST_COLUMNS] = [5_000_000, 5000]
 /** Bytes of the sheets, unpacked. */
 const MOST_BYTES = 512 * 2 ** 20
+const PARTS = ['content.xml', 'styles.xml']
 
 type Attributes = Readonly<Record<string, string>>
 /** How the value of a cell is written, by the type that it has (ISO/IEC 26300-3, 19.389). */
@@ -34,9 +36,19 @@ function hoursOf(text: string | undefined): string | undefined {
 const countIn = (text: string | undefined, most: number): number =>
   Math.min(Math.max(1, Number(text ?? 1) || 1), most)
 
+/** A sheet while it is read. */
+interface OpenSheet {
+  readonly name: string
+  readonly rows: string[][]
+  /** How often each style stands on numbers of a column. */
+  readonly styled: Map<string, number>[]
+  /** The styles of columns whose cells name none. */
+  readonly usual: (string | undefined)[]
+}
+
 /** What is taken of a document so far. */
 interface Taken {
-  readonly sheets: { readonly name: string; readonly rows: string[][] }[]
+  readonly sheets: OpenSheet[]
   row: string[] | null
   /** How often the row stands, and empty rows that count only where another row follows. */
   repeated: number
@@ -46,13 +58,28 @@ interface Taken {
   aside: number
 }
 
+const NUMERIC = new Set(['float', 'percentage', 'currency'])
+function noteStyle(sheet: OpenSheet | undefined, at: number, own: string | undefined): void {
+  const style = own ?? sheet?.usual[at]
+  if (!sheet || style === undefined) return
+  const counts = (sheet.styled[at] ??= new Map<string, number>())
+  counts.set(style, (counts.get(style) ?? 0) + 1)
+}
+/** The style that most numbers of a column have. */
+const mostly = (counts: ReadonlyMap<string, number> | undefined): string | undefined =>
+  [...(counts ?? [])].sort((a, b) => b[1] - a[1])[0]?.[0]
+
 function endCell(taken: Taken): void {
   const { cell, row } = taken
   if (!cell || !row) return
   const { attributes, text } = cell
   const value = written[attributes['office:value-type'] ?? '']?.(attributes) ?? text ?? ''
   const count = countIn(attributes['table:number-columns-repeated'], MOST_COLUMNS)
-  for (let at = 0; at < count && row.length < MOST_COLUMNS; at++) row.push(value)
+  for (let at = 0; at < count && row.length < MOST_COLUMNS; at++) {
+    if (NUMERIC.has(attributes['office:value-type']!))
+      noteStyle(taken.sheets.at(-1), row.length, attributes['table:style-name'])
+    row.push(value)
+  }
   taken.cell = null
 }
 function endRow(taken: Taken): void {
@@ -75,8 +102,14 @@ const beginCell = (taken: Taken, attributes: Attributes): void =>
 const opens: Readonly<Record<string, (taken: Taken, attributes: Attributes) => void>> = {
   'table:table'(taken, attributes) {
     const name = attributes['table:name'] ?? `sheet ${taken.sheets.length + 1}`
-    taken.sheets.push({ name, rows: [] })
+    taken.sheets.push({ name, rows: [], styled: [], usual: [] })
     taken.waiting = 0
+  },
+  'table:table-column'({ sheets }, attributes) {
+    const usual = sheets.at(-1)?.usual
+    const count = countIn(attributes['table:number-columns-repeated'], MOST_COLUMNS)
+    for (let at = 0; at < count && usual && usual.length < MOST_COLUMNS; at++)
+      usual.push(attributes['table:default-cell-style-name'])
   },
   'table:table-row'(taken, attributes) {
     taken.row = []
@@ -101,32 +134,61 @@ const closes: Readonly<Record<string, (taken: Taken) => void>> = {
 const isPart = ({ aside }: Taken, name: string): boolean =>
   aside === 0 || name === 'office:annotation'
 
-/** The sheets of a document's content. @throws ImportError for one that is broken */
-function sheetsIn(xml: string): readonly Sheet[] {
+/**
+ * The sheets of a document's content.
+ *
+ * @param styles of the document, which are read first where they stand in a file of their own
+ * @throws ImportError for one that is broken
+ */
+function sheetsIn(xml: string, styles = ''): readonly Sheet[] {
+  const written = numberStyles()
+  if (styles) parse(styles, written)
   const taken: Taken = { sheets: [], row: null, repeated: 1, waiting: 0, cell: null, aside: 0 }
+  parse(xml, {
+    open(name, attributes) {
+      written.open(name, attributes)
+      if (isPart(taken, name)) opens[name]?.(taken, attributes)
+    },
+    close(name) {
+      written.close(name)
+      if (isPart(taken, name)) closes[name]?.(taken)
+    },
+    text(text) {
+      written.text(text)
+      if (taken.aside === 0) addText(taken, text)
+    },
+  })
+  return taken.sheets.map(({ name, rows, styled }) => ({
+    name,
+    rows,
+    styles: Array.from(styled, (counts) => written.styleOf(mostly(counts) ?? '') ?? null),
+  }))
+}
+
+/** What takes the elements of a document. */
+interface Takes {
+  open(name: string, attributes: Attributes): void
+  close(name: string): void
+  text(text: string): void
+}
+/** @throws ImportError for a document that is broken */
+function parse(xml: string, takes: Takes): void {
   const parser = new SaxesParser()
-  parser.on('opentag', ({ name, attributes }) => {
-    if (isPart(taken, name)) opens[name]?.(taken, attributes)
-  })
-  parser.on('closetag', ({ name }) => {
-    if (isPart(taken, name)) closes[name]?.(taken)
-  })
-  parser.on('text', (text) => {
-    if (taken.aside === 0) addText(taken, text)
-  })
+  parser.on('opentag', ({ name, attributes }) => takes.open(name, attributes))
+  parser.on('closetag', ({ name }) => takes.close(name))
+  parser.on('text', takes.text)
   parser.on('error', (error) => {
     throw new ImportError(`This spreadsheet is broken: ${error.message}`)
   })
   parser.write(xml).close()
-  return taken.sheets
 }
 
-/** The content of a packed document. @throws ImportError where it has none */
-function contentOf(bytes: Uint8Array): string {
+/** The content of a packed document, and its styles. @throws ImportError where it has none */
+function contentOf(bytes: Uint8Array): [content: string, styles: string] {
   const files = (() => {
     try {
       return unzipSync(bytes, {
-        filter: ({ name, originalSize }) => name === 'content.xml' && originalSize <= MOST_BYTES,
+        filter: ({ name, originalSize }) => PARTS.includes(name) && originalSize <= MOST_BYTES,
       })
     } catch (error) {
       throw new ImportError(`This spreadsheet cannot be unpacked: ${(error as Error).message}.`)
@@ -137,7 +199,7 @@ function contentOf(bytes: Uint8Array): string {
     throw new ImportError(
       'This packed file is no OpenDocument spreadsheet, or one of more than 512 MB. Save it as .ods or .csv in the program that made it.',
     )
-  return strFromU8(content)
+  return [strFromU8(content), files['styles.xml'] ? strFromU8(files['styles.xml']) : '']
 }
 
 /**
@@ -149,6 +211,7 @@ export const ods: FileForm = {
   begins: (bytes) => bytes[0] === 0x50 && bytes[1] === 0x4b,
   read: async (bytes, part) => {
     const isFlat = bytes[0] === 0x3c || bytes[0] === 0xef
-    return tabular(sheetsIn(isFlat ? new TextDecoder().decode(bytes) : contentOf(bytes)), part)
+    const [content, styles] = isFlat ? [new TextDecoder().decode(bytes), ''] : contentOf(bytes)
+    return tabular(sheetsIn(content, styles), part)
   },
 }

@@ -1,3 +1,4 @@
+import type { Style } from '../../../core/style/fields'
 import type { FileFormId } from '../endings'
 
 /** A table as delimited text, and where a file holds several, which one it is. */
@@ -8,6 +9,8 @@ export interface Tabular {
   readonly parts: readonly string[]
   /** The place of the one that was read. */
   readonly part: number
+  /** How its numbers are written there, by the place of their column, where that can be said. */
+  readonly styles?: readonly (Style | null)[]
 }
 
 /** A form of file that tables come in. To add one, add its file and a line in the index. */
