@@ -50,6 +50,8 @@ export async function readApart(
         console.error(error)
         reject(new ImportError(FAILED))
       })
+      // Settled already, unless the thread ended without a word.
+      worker.on('exit', () => reject(new ImportError(FAILED)))
       say(task)
     })
   } finally {
