@@ -48,9 +48,11 @@ function* fewerTicks(proof: Proof): Generator<Fix> {
 
 /** Ways to set the labels of marks: the least change first. */
 function* otherLayouts({ style, values, room }: Proof): Generator<Fix> {
-  if (!room?.small) yield fix('smaller-type', {}, { way: 'layout', style, layout: 'smallerType' })
+  if (!room?.small) yield fix('smaller-type', {}, { way: 'type', style, layout: 'smallerType' })
+  if (room?.canTurn && !room.turned)
+    yield fix('turned', {}, { way: 'turn', style, layout: 'turned' })
   if (room?.laidDown !== undefined)
-    yield fix('laid-down', {}, { way: 'layout', style, layout: 'laidDown' })
+    yield fix('laid-down', {}, { way: 'form', style, layout: 'laidDown' })
   if (values.length > MOST_TOLD)
     yield fix('few-labels', {}, { way: 'layout', style, layout: 'fewerLabels' })
 }
@@ -67,6 +69,9 @@ export function* shorterForms(proof: Proof): Generator<Fix> {
   for (const [id, changes] of TITLES)
     yield fix(id, {}, { way: 'unit', style: { ...style, ...changes } })
 }
+
+/** Ways out that are offered: room is a matter of taste. */
+export const MOST_WAYS = 4
 
 /** Lengths are in whole pixels. */
 type Tight = {
@@ -98,6 +103,7 @@ export const crowded: Check<Tight> = {
   id: 'crowded',
   title: 'Labels have no room',
   weight: 'warning',
+  mostFixes: MOST_WAYS,
   finds:
     'labels side by side with less than half an em between them, above each other with less than a line, or wider than their room',
   find(proof) {

@@ -1,5 +1,5 @@
 import { fewerDecimals } from './changes'
-import { shorterForms } from './crowded'
+import { MOST_WAYS, shorterForms } from './crowded'
 import { quoted } from './numbers'
 import { labelsOf, valuesOf } from './proof'
 import { isBeside, type Labelled, middlesOf, textWidths } from './room'
@@ -30,6 +30,7 @@ export const cutLabel: Check<{ label: string; cut: number; count: number }> = {
   title: 'A label is cut',
   brings: { checks: ['crowded'] },
   weight: 'error',
+  mostFixes: MOST_WAYS,
   finds: 'a label that goes past the edge of its picture, so that a part of it alone is seen',
   find(proof) {
     const { room, surface, around, below } = proof

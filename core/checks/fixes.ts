@@ -18,10 +18,13 @@ const words = {
   'step-by': ({ step }: { step: string }) => `Step by ${step}`,
   enclose: () => 'Let the ticks go on to the ends of the data',
   mean: () => 'Draw the mean',
+  'ratio-of-sums': ({ divisor }: { divisor: string }) =>
+    `Draw the ratio of the sums: the mean weighted by ${divisor}`,
   'no-total': () => 'Leave the total out',
   'all-digits': () => 'Write all digits, without marks between',
   'second-line': () => 'Put what stands behind on a second line',
   'smaller-type': () => 'Set the labels of the marks in smaller type',
+  turned: () => 'Turn the labels upright',
   'laid-down': () => 'Lay the columns down as bars',
   'few-labels': () => 'Label the ends, the largest and the least alone',
   'one-symbol': () => 'Write all with one symbol',

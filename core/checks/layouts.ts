@@ -63,6 +63,7 @@ export const layouts: Record<Layout, (subject: Subject) => Subject> = {
   }),
   smallerType: (subject) =>
     inRoom(subject, (room) => ({ ...room, fontSize: smallerSize(room.fontSize), small: true })),
+  turned: (subject) => inRoom(subject, (room) => ({ ...room, turned: true })),
   laidDown: (subject) =>
     inRoom(subject, ({ fontSize, weight, laidDown }) => ({
       ...{ fontSize, weight, each: true },

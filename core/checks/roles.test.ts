@@ -63,6 +63,15 @@ test('ratios that were added are drawn as means, and a total of them is left out
   expect(titles(written('marks', {}, [40, 50], { ...ratio, aggregate: 'sum' }))).toEqual([
     'Draw the mean',
   ])
+  const divided = { ...ratio, aggregate: 'sum', divisor: 'area' } as const
+  expect(found(written('marks', {}, [40, 50], divided), 'summed-ratio')!.fixes).toMatchObject([
+    {
+      title: 'Draw the ratio of the sums: the mean weighted by area',
+      aggregate: 'mean',
+      weight: 'area',
+    },
+    { title: 'Draw the mean' },
+  ])
   expect(titles(written('table', {}, [1, 2], { ...ratio, total: decimal(3) }))).toEqual([
     'Leave the total out',
   ])

@@ -166,6 +166,8 @@ test('crowded marks are set smaller where that is enough, or laid down as bars w
   const layouts = found(narrow, 'crowded')!.fixes.map(({ layout }) => layout)
   expect(layouts).toContain('laidDown')
   expect(layouts).not.toContain('smallerType')
+  const upright = { ...narrow, room: { width: 200, fontSize: 12, canTurn: true } }
+  expect(found(upright, 'crowded')!.fixes.map(({ layout }) => layout)).toContain('turned')
   const full = { ...narrow, room: { width: 200, fontSize: 12, laidDown: 20 } }
   expect(found(full, 'crowded')!.fixes.map(({ layout }) => layout)).not.toContain('laidDown')
 })

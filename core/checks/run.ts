@@ -10,7 +10,7 @@ import { proofOf, valueAt } from './proof'
 import { sampleOf } from './sample'
 import type { Change, Check, Finding, Fix, Proof, Severity, Subject, ToldFinding } from './types'
 
-const MOST_FIXES = 2
+const USUAL_FIXES = 2
 
 /** What ticks after a change span: what they did, and the data where these are to lie within. */
 function endsAfter(
@@ -146,6 +146,7 @@ function fixesFor(
   findingsAfter: (check: Check, change: Change) => Found | null,
 ): Fix[] {
   const ways = new Map<Change['way'], { change: Fix; isClean: boolean }>()
+  const most = check.mostFixes ?? USUAL_FIXES
   for (const change of mendsOfSample(check, proof, at)) {
     if (ways.get(change.way)?.isClean) continue
     const after = findingsAfter(check, change)
@@ -153,9 +154,9 @@ function fixesFor(
     const isClean = !hasErrors(after)
     if (isGood(check, before, after) && (isClean || !ways.has(change.way)))
       ways.set(change.way, { change, isClean })
-    if (ways.size >= MOST_FIXES && [...ways.values()].every((way) => way.isClean)) break
+    if (ways.size >= most && [...ways.values()].every((way) => way.isClean)) break
   }
-  return [...ways.values()].slice(0, MOST_FIXES).map(({ change }) => change)
+  return [...ways.values()].slice(0, most).map(({ change }) => change)
 }
 
 /**
@@ -184,6 +185,7 @@ export function runChecks(subject: Subject, onStep: (done: number) => void = () 
       change.layout,
       change.dropsTotal,
       change.aggregate,
+      change.weight,
     ])
     if (!tried.has(key)) {
       const after = whereResolved(() => proofOf(changed(subject, change)))

@@ -31,7 +31,13 @@ export const summedRatio: Check<{ what: 'total' | 'marks'; first: string; count:
     what === 'total'
       ? `The total ${first} adds ${count} ratios: it is the ratio of nothing. Ratios are averaged.`
       : `Each of ${count} marks adds the ratios of its rows, the first to ${first}: it is the ratio of nothing. Ratios are averaged.`,
-  *propose({ style, total, aggregate }) {
+  *propose({ style, total, aggregate, divisor }) {
+    if (aggregate === 'sum' && divisor !== undefined)
+      yield fix(
+        'ratio-of-sums',
+        { divisor },
+        { way: 'weight', style, aggregate: 'mean', weight: divisor },
+      )
     if (aggregate === 'sum') yield fix('mean', {}, { way: 'aggregate', style, aggregate: 'mean' })
     if (total !== undefined) yield fix('no-total', {}, { way: 'total', style, dropsTotal: true })
   },

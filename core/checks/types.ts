@@ -56,6 +56,8 @@ export interface Room {
   readonly turned?: boolean
   /** The room that each label has where the marks are laid down, if they can be. */
   readonly laidDown?: number
+  /** Whether labels of marks can be turned to stand upright. */
+  readonly canTurn?: boolean
   /** Whether the labels are in smaller type already. */
   readonly small?: boolean
 }
@@ -79,6 +81,8 @@ export interface Subject {
   readonly role?: Role
   /** How the rows of each mark are put together, where a mark stands for several. */
   readonly aggregate?: AggregateId
+  /** The column that ratios were divided by, where that is known. */
+  readonly divisor?: string
   /** The least and the largest number that is drawn along an axis. */
   readonly data?: readonly [Decimal, Decimal]
   /** Labels written by hand in place of the style's, tick by tick. */
@@ -139,7 +143,7 @@ export interface Proof extends Subject {
  * What stands behind a label goes to a line of its own; or only the ends, the largest and the least
  * of the marks carry a label.
  */
-export type Layout = 'secondLine' | 'smallerType' | 'laidDown' | 'fewerLabels'
+export type Layout = 'secondLine' | 'smallerType' | 'turned' | 'laidDown' | 'fewerLabels'
 /** A change that may make a check hold. */
 export interface Change {
   /** What it turns to: of changes that turn to the same, the smallest that is good is offered. */
@@ -155,8 +159,12 @@ export interface Change {
     | 'marks'
     | 'labels'
     | 'layout'
+    | 'type'
+    | 'turn'
+    | 'form'
     | 'total'
     | 'aggregate'
+    | 'weight'
   /** Complete: it replaces the style. */
   readonly style: Style
   /** New ticks, where the change is one of the axis. */
@@ -167,6 +175,8 @@ export interface Change {
   readonly dropsTotal?: boolean
   /** How the rows of each mark are put together instead. */
   readonly aggregate?: AggregateId
+  /** The column that their mean is weighted by. */
+  readonly weight?: string
   /** How labels of marks stand, where the change is one of the chart. */
   readonly layout?: Layout
 }
@@ -211,6 +221,8 @@ export interface Check<Params = FindingParams> {
    * everywhere on the surface.
    */
   readonly brings?: { readonly checks: readonly string[]; readonly everywhere?: boolean }
+  /** How many of its fixes are offered; two where it is not given. */
+  readonly mostFixes?: number
   /** How grave it is, and where otherwise, for the guide. */
   readonly weight: string
   /** What it finds, and when, for the guide. */

@@ -36,6 +36,22 @@ export const aggregates = {
 export type AggregateId = keyof typeof aggregates
 export const AGGREGATE_IDS = Object.keys(aggregates) as [AggregateId, ...AggregateId[]]
 
+/**
+ * A mean in which each value counts as often as its weight says: of ratios, weighted by what they
+ * were divided by, it is the ratio of the sums.
+ *
+ * @returns null where the weights add up to nothing
+ * @example weightedMean([decimal('0.5'), decimal('0.2')], [decimal(2), decimal(10)]) // 3 ÷ 12: 0.25
+ */
+export function weightedMean(
+  values: readonly Decimal[],
+  weights: readonly Decimal[],
+): Decimal | null {
+  const whole = sum(weights)
+  if (whole.coefficient === 0n) return null
+  return divide(sum(values.map((value, at) => multiply(value, weights[at]!))), whole)
+}
+
 export interface Group {
   readonly category: string
   readonly value: Decimal
@@ -47,23 +63,26 @@ export interface Group {
  *
  * @param categories one a row
  * @param values one a row; null where the cell is missing
+ * @param weights one a row, where means are weighted; rows without one are left out
  * @example aggregate(['a', 'b', 'a'], [ONE, ONE, ONE], 'sum') // a 2, b 1
  */
 export function aggregate(
   categories: readonly string[],
   values: readonly (Decimal | null)[],
   by: AggregateId,
+  weights: readonly (Decimal | null)[] | null = null,
 ): Group[] {
-  const groups = new Map<string, Decimal[]>()
+  const groups = new Map<string, { members: Decimal[]; heavy: Decimal[] }>()
   categories.forEach((category, row) => {
-    const value = values[row]
-    if (!value) return
-    const group = groups.get(category)
-    if (group) group.push(value)
-    else groups.set(category, [value])
+    const [value, weight] = [values[row], weights ? weights[row] : HALF]
+    if (!value || !weight) return
+    const group = groups.get(category) ?? { members: [], heavy: [] }
+    group.members.push(value)
+    if (weights) group.heavy.push(weight)
+    groups.set(category, group)
   })
-  return Array.from(groups, ([category, members]) => ({
-    category,
-    value: aggregates[by].of(members),
-  }))
+  return [...groups].flatMap(([category, { members, heavy }]) => {
+    const value = weights ? weightedMean(members, heavy) : aggregates[by].of(members)
+    return value ? [{ category, value }] : []
+  })
 }

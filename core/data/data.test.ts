@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
+import { divide } from '../decimal/round'
 import { aggregate } from './aggregate'
 import { finite, extremesOf } from './extremes'
 
@@ -90,4 +91,16 @@ test('the sum of a category is the sum of its cells, digit by digit', () => {
       },
     ),
   )
+})
+
+test('a mean of ratios that is weighted by what they were divided by is the ratio of the sums', () => {
+  const [above, below] = [decimals('1', '2', '6'), decimals('2', '10', '4')]
+  const ratios = above.map((one, at) => divide(one, below[at]!))
+  const by = (weights: (Decimal | null)[]) =>
+    aggregate(['a', 'a', 'b'], ratios, 'mean', weights).map(
+      ({ category, value }) => `${category} ${toText(value)}`,
+    )
+  expect(by(below)).toEqual(['a 0.25', 'b 1.5'])
+  expect(by([below[0]!, null, below[2]!])).toEqual(['a 0.5', 'b 1.5'])
+  expect(by(decimals('1', '-1', '4'))).toEqual(['b 1.5'])
 })

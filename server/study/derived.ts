@@ -52,7 +52,7 @@ const quantities: Record<Makes, (like: Quantity | undefined) => Partial<Quantity
 const AVERAGED: readonly Makes[] = ['a ratio', 'a share']
 /** The quantity of a derived column, whose cells are true values. */
 function quantityOf(
-  { name, by }: NewColumn,
+  { name, by, and }: NewColumn,
   { id, datasetId }: Pick<Quantity, 'id' | 'datasetId'>,
   like: Quantity | undefined,
 ): Quantity {
@@ -67,6 +67,7 @@ function quantityOf(
     ticks: {},
     style,
     ...told,
+    ...(makes === 'a ratio' && and !== undefined ? { divisor: and } : {}),
     chart: {
       category: like?.chart.category ?? null,
       aggregate: AVERAGED.includes(makes) ? 'mean' : 'sum',

@@ -75,6 +75,8 @@ export interface DrawnRows {
   readonly colours?: readonly string[] | null
   /** Another column that changes are told from. */
   readonly against?: readonly (Decimal | null)[] | null
+  /** What a mean is weighted by. */
+  readonly weights?: readonly (Decimal | null)[] | null
 }
 
 /** What a panel draws: its groups in their order, and what stands behind them. */
@@ -89,7 +91,7 @@ interface Piece {
 }
 function pieceOf(
   chart: Quantity['chart'],
-  { categories, values, panels, against }: DrawnRows,
+  { categories, values, panels, against, weights }: DrawnRows,
   { name, at }: { name: string | null; at: readonly number[] },
 ): Piece | null {
   const { most, runs } = formOf(chart)
@@ -98,6 +100,7 @@ function pieceOf(
       at.map((row) => categories[row]!),
       at.map((row) => of[row]!),
       chart.aggregate,
+      weights && at.map((row) => weights[row]!),
     )
   const all = grouped(values)
   if (all.length === 0) return null

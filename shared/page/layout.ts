@@ -146,19 +146,29 @@ export function partText(
   return `${isBehind ? ' ' : ''}${part.text ?? label ?? ''}`
 }
 
+/** How the labels of marks are set. */
+interface MarkLabelling {
+  readonly fontSize: number
+  readonly isSmall: boolean
+  readonly isTurned: boolean
+  /** Whether the marks can be laid down as bars, and their labels turned. */
+  readonly canLie: boolean
+}
+
 /** The room of the marks' labels of some panels, where they are laid out. */
 export function marksRoomOf(
   geometries: readonly Geometry[],
   panels: readonly PanelDrawing[],
   grid: Pick<PanelGrid, 'width'>,
-  { fontSize, isSmall, canLie }: { fontSize: number; isSmall: boolean; canLie: boolean },
+  { fontSize, isSmall, isTurned, canLie }: MarkLabelling,
 ): Room | undefined {
   const [first] = geometries
   if (!first) return undefined
   const common = {
     ...{ fontSize, weight: '600' as const },
     ...(isSmall ? { small: true } : {}),
-    ...(canLie ? { laidDown: Math.floor(grid.width * MOST_ENDS) - ENDS_AIR } : {}),
+    ...(isTurned ? { turned: true } : {}),
+    ...(canLie ? { laidDown: Math.floor(grid.width * MOST_ENDS) - ENDS_AIR, canTurn: true } : {}),
   }
   if (first.isAlone)
     return { ...common, width: Math.min(...geometries.map((one) => one.marksWidth)), each: true }

@@ -24,6 +24,8 @@ export interface Rows {
   readonly colours: readonly string[] | null
   /** The column that changes are told from, where marks tell one. */
   readonly against: readonly (Decimal | null)[] | null
+  /** What a mean is weighted by. */
+  readonly weights: readonly (Decimal | null)[] | null
   /** Other columns that the page speaks of, by name. */
   readonly others: ReadonlyMap<string, readonly Cell[]>
 }
@@ -43,6 +45,7 @@ export interface WantedColumns {
   readonly colour: string | null
   readonly filter: string | null
   readonly against: string | null
+  readonly weight: string | null
   /** Text columns that the table begins with. */
   readonly texts: readonly string[]
   readonly others: readonly string[]
@@ -57,6 +60,13 @@ export function textColumnsOf(
   const wanted = chosen.filter((name) => texts.includes(name))
   return wanted.length > 0 ? wanted : texts.slice(0, MOST_TEXT_COLUMNS)
 }
+
+/** The column that means are weighted by, where they are and it is there. */
+const weightOf = (
+  { aggregate, weight }: Quantity['chart'],
+  names: readonly string[],
+): string | null =>
+  aggregate === 'mean' && weight !== undefined && names.includes(weight) ? weight : null
 
 /** What the page of a quantity needs of its data set. */
 export function wantedColumns(quantity: Quantity, { columns }: DatasetMeta): WantedColumns {
@@ -74,6 +84,7 @@ export function wantedColumns(quantity: Quantity, { columns }: DatasetMeta): Wan
     colour: chart.colour ?? null,
     filter: quantity.filter?.column ?? null,
     against: against ?? null,
+    weight: weightOf(chart, names),
     texts: textColumnsOf(quantity, columns),
     others: [...new Set(named)],
   }
@@ -85,11 +96,14 @@ export const namesIn = ({
   panels,
   colour,
   filter,
+  weight,
   texts,
   others,
 }: WantedColumns): string[] => [
   ...new Set(
-    [column, category, panels, colour, filter, ...texts, ...others].filter((name) => name !== null),
+    [column, category, panels, colour, filter, weight, ...texts, ...others].filter(
+      (name) => name !== null,
+    ),
   ),
 ]
 
@@ -98,6 +112,7 @@ export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonl
   const textOf = (name: string | null) =>
     name === null ? null : cellsOf(name).map((cell) => String(cell ?? ''))
   const named = (name: string | null) => textOf(name)?.map((cell) => cell || UNNAMED) ?? null
+  const numbersIn = (name: string | null) => (name === null ? null : cellsOf(name).map(decimalOf))
   const cells = cellsOf(wanted.column)
   return {
     filtering: textOf(wanted.filter),
@@ -108,7 +123,8 @@ export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonl
     categories: named(wanted.category) ?? cells.map((_, at) => `row ${at + 1}`),
     panels: named(wanted.panels),
     colours: named(wanted.colour),
-    against: wanted.against === null ? null : cellsOf(wanted.against).map(decimalOf),
+    against: numbersIn(wanted.against),
+    weights: numbersIn(wanted.weight),
     others: new Map(wanted.others.map((name) => [name, cellsOf(name)])),
   }
 }
@@ -128,6 +144,7 @@ export function filteredRows(all: AllRows, filter: Quantity['filter']): Rows {
     panels: all.panels && pick(all.panels),
     colours: all.colours && pick(all.colours),
     against: all.against && pick(all.against),
+    weights: all.weights && pick(all.weights),
     texts: all.texts.map(({ name, cells }) => ({ name, cells: pick(cells) })),
     others: new Map([...all.others].map(([name, cells]) => [name, pick(cells)])),
   }

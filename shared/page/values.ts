@@ -195,6 +195,8 @@ export interface PageValues
   readonly machineLabels: readonly string[]
   readonly machineRoom: number
   readonly endRoom: number
+  /** The length of the longest label of a mark, where they are turned; 0 elsewhere. */
+  readonly turnedRoom: number
   /** Where everything of each panel stands; none where nothing is laid out. */
   readonly geometries: readonly Geometry[]
   readonly marksRoom: Room | undefined

@@ -34,6 +34,8 @@ export const chartSchema = z.strictObject({
   /** The column whose values part the rows; null draws every row. */
   category: z.string().nullable(),
   aggregate: z.enum(AGGREGATE_IDS),
+  /** The column that a mean is weighted by. */
+  weight: z.string().optional(),
   form: z.enum(FORM_IDS).optional(),
   /** Another column, drawn as a line with an axis of its own at the right. */
   second: z.string().optional(),
@@ -52,6 +54,8 @@ export const chartSchema = z.strictObject({
   inside: z.boolean().optional(),
   /** Whether the labels of the marks are in smaller type. */
   small: z.boolean().optional(),
+  /** Whether the labels of the marks stand upright, a quarter turned. */
+  turned: z.boolean().optional(),
   /** Whether only the ends, the largest and the least of the marks carry a label. */
   few: z.boolean().optional(),
   /** The column that marks tell their change from, where they do. */

@@ -26,6 +26,8 @@ export const quantitySchema = z.strictObject({
    * whole.
    */
   kind: z.enum(['amount', 'count', 'shares', 'ratio', 'change']).optional(),
+  /** The column that its cells were divided by, where they were made so. */
+  divisor: z.string().optional(),
   /** The measure that its cells are recorded in: an id of CLDR, such as kilogram. */
   measure: measureId.optional(),
   style: styleSchema,

@@ -13,7 +13,8 @@ import { fixes as words } from './words'
 const layouts: Record<Layout, Partial<ChartWishes>> = {
   secondLine: { lines: 2 },
   smallerType: { small: true },
-  laidDown: { form: 'bars', lines: undefined },
+  turned: { turned: true, lines: undefined, inside: undefined },
+  laidDown: { form: 'bars', lines: undefined, turned: undefined },
   fewerLabels: { few: true },
 }
 
@@ -43,7 +44,8 @@ export function useFixes() {
         count: undefined,
         multipleOf: undefined,
       })
-    if (change.aggregate) return study.setChart(what, { aggregate: change.aggregate })
+    if (change.aggregate)
+      return study.setChart(what, { aggregate: change.aggregate, weight: change.weight })
     if (change.dropsTotal) return study.setTotal(what, undefined)
     if (change.layout) return study.setChart(what, layouts[change.layout])
     if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })

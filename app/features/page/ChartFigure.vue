@@ -130,6 +130,7 @@ const callout = {
           :beside="page.beside"
           :lines="lines"
           :inside="chart.inside ?? false"
+          :turned="Boolean(chart.turned && form.canLie)"
           :flagged-ticks="page.flagged.value.axis"
           :flagged-marks="page.flagged.value.marks"
           :has-marks="hasMarks"

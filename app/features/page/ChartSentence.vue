@@ -60,6 +60,17 @@ const panelChoices = structuralComputed(() =>
 const secondChoices = structuralComputed(() =>
   orNone(words.alone, columnsOf('number'), (name) => words.withOnSecondAxis(name)),
 )
+const weightChoices = structuralComputed(() =>
+  orNone(words.unweighted, columnsOf('number'), (name) => words.weightedBy(name)),
+)
+const hasWeights = computed(
+  () =>
+    chart.value?.aggregate === 'mean' &&
+    weightChoices.value.length > 1 &&
+    (everything.value || chart.value.weight !== undefined),
+)
+const setWeight = (name: string | null) =>
+  setChart(name ? words.weightedBy(name) : words.unweighted, { weight: name ?? undefined })
 const hasSecond = computed(
   () => secondChoices.value.length > 1 && !chart.value?.panels && form.value.takesSecond,
 )
@@ -114,7 +125,15 @@ function setColours(id: string) {
         :options="aggregateChoices"
         :label="words.aggregate"
         @change="setChart(words.drawWhat($event), { aggregate: $event })"
-      />
+      /><template v-if="hasWeights"
+        >,
+        <PhraseSelect
+          :value="chart.weight ?? null"
+          :options="weightChoices"
+          :label="words.weights"
+          @change="setWeight"
+        />,</template
+      >
       {{ words.phraseOf }}{{ ' ' }}
     </template>
     <strong>{{ title }}</strong>, <QuantityPhrases :everything="everything" />,

@@ -24,6 +24,8 @@ const props = defineProps<{
    */
   lines: number
   inside: boolean
+  /** Whether labels of marks stand upright. */
+  turned: boolean
   flaggedTicks: PlaceSet
   flaggedMarks: PlaceSet
   hasMarks: boolean
@@ -135,6 +137,7 @@ const tipAt = computed(() => {
         :beside="beside"
         :lines="lines"
         :inside="inside"
+        :turned="turned"
         :is-over="geometry.line !== null"
         :flagged="flaggedMarks"
         :font-size="markSize"

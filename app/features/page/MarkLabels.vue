@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { textWidth } from '~~/core/text/advance'
-import { LEADING } from '~~/shared/forms/places'
+import { LEADING, TO_BASELINE } from '~~/shared/forms/places'
 import type { ChartForm, LabelSpot, MarkPlace } from '~~/shared/forms/types'
 import { lineOf, partText } from '~~/shared/page/layout'
 import type { MarkText } from '~~/shared/page/marks'
@@ -24,6 +24,8 @@ const props = defineProps<{
   lines: number
   /** Whether labels go into marks that have room for them. */
   inside: boolean
+  /** Whether they stand upright, a quarter turned. */
+  turned: boolean
   /** Whether they stand over a line, which then must not run through them. */
   isOver: boolean
   flagged: PlaceSet
@@ -76,6 +78,14 @@ function lineY(i: number, line: number): number {
   if (isInside && !props.form.labelsEnds) return spot.y + lineHeight.value * line
   return spot.y - lineHeight.value * (spot.rises ? below : below - (props.lines - 1) / 2)
 }
+/** Where a line of a label stands; a turned one begins where the other has its middle. */
+function stands(i: number, line: number) {
+  const { spot } = placeOf(i)
+  const y = lineY(i, line)
+  if (!props.turned) return { x: spot.x, y, 'text-anchor': spot.anchor }
+  const x = spot.x + props.fontSize * TO_BASELINE
+  return { x, y, 'text-anchor': 'start', transform: `rotate(-90 ${x} ${y})` }
+}
 /** What a part is: the number itself, its name, or a number of its own. */
 const isValue = ({ part }: MarkText) => part === 'value'
 const levelOf = ({ part }: MarkText) => (part === 'value' || part === 'name' ? undefined : part)
@@ -87,9 +97,7 @@ const levelOf = ({ part }: MarkText) => (part === 'value' || part === 'name' ? u
       <text
         v-for="line in lines"
         :key="line"
-        :x="placeOf(i).spot.x"
-        :y="lineY(i, line - 1)"
-        :text-anchor="placeOf(i).spot.anchor"
+        v-bind="stands(i, line - 1)"
         :class="['label', { over: isOver, inside: placeOf(i).isInside }]"
       >
         <tspan

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { ChartWishes } from '~~/shared/study/chart'
+import { formOf } from '~~/shared/forms'
 import type { MarkPart } from '~~/shared/forms/parts'
 import { againstOf, linesOf, partsOf } from '~~/shared/page/marks'
 import { useStudy } from '~/stores/study'
@@ -12,6 +13,7 @@ const study = useStudy()
 const NO_WISHES: ChartWishes = { category: null, aggregate: 'sum' }
 const chart = computed(() => study.quantity?.chart ?? NO_WISHES)
 const isSpread = computed(() => chart.value.form === 'distribution')
+const canTurn = computed(() => formOf(chart.value).canLie ?? false)
 const hasRects = computed(() => ['columns', 'bars'].includes(chart.value.form ?? 'columns'))
 
 const titles: Record<MarkPart, string> = {
@@ -51,6 +53,10 @@ const lineChoices = [
   { id: 1, title: words.onOneLine },
   { id: 2, title: words.onTwoLines },
 ] as const
+const turnChoices = [
+  { id: false, title: words.level },
+  { id: true, title: words.upright },
+]
 const typeChoices = [
   { id: false, title: words.usualType },
   { id: true, title: words.smallerType },
@@ -120,6 +126,14 @@ const setParts = (chosen: MarkPart[]) =>
       :options="lineChoices"
       :label="words.linesMark"
       @change="set(words.setLinesMarks, { lines: $event })"
+  /></template>
+  <template v-if="(props.everything && canTurn) || chart.turned"
+    >,
+    <PhraseSelect
+      :value="chart.turned ?? false"
+      :options="turnChoices"
+      :label="words.howLabelsStand"
+      @change="set($event ? words.setUpright : words.setLevel, { turned: $event || undefined })"
   /></template>
   <template v-if="props.everything || chart.small"
     >,

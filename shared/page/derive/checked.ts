@@ -142,6 +142,7 @@ export const checkedDerivations = {
         style: page[`style.${surface}`],
         context: page[`context.${surface}`],
         kind: page.quantity.kind,
+        divisor: page.quantity.divisor,
         role: page.role,
         title: page.quantity.title,
         readers: page.readers,

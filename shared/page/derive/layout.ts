@@ -1,6 +1,9 @@
 import { smallerSize } from '../../../core/checks/layouts'
 import { machineLabel } from '../../../core/label/machine'
-import type { Geometry } from '../../forms/types'
+import { textWidth } from '../../../core/text/advance'
+import { LEADING } from '../../forms/places'
+import type { ChartForm, Geometry } from '../../forms/types'
+import type { ChartWishes } from '../../study/chart'
 import {
   axisRoomOf,
   chartWidthOf,
@@ -31,15 +34,32 @@ const LAID_OUT = [
   'shown',
   'machineRoom',
   'endRoom',
+  'turnedRoom',
   'drawing',
   'second',
 ] as const
+/** Labels are turned over marks that stand. */
+const isTurned = ({ turned }: ChartWishes, { canLie }: ChartForm): boolean =>
+  Boolean(turned && canLie)
+
+/** The width of the longest line of a mark's label. */
+const longestLine = (
+  beside: PageValues['beside'],
+  labels: readonly string[],
+  fontSize: number,
+): number =>
+  labels.reduce(
+    (most, _, i) => Math.max(most, textWidth(lineOf(beside, labels, i, 0), fontSize, '600')),
+    0,
+  )
+
 /** Where everything of a panel stands. */
 function geometryOf(
   page: Pick<PageValues, (typeof LAID_OUT)[number]>,
   panel: PanelDrawing,
 ): Geometry {
-  const { form, chart, grid, fontSize, labelRoom, machineRoom, endRoom, second, shown } = page
+  const { form, chart, grid, fontSize, second, shown } = page
+  const { labelRoom, machineRoom, endRoom, turnedRoom } = page
   const beside = panel.hasAxis ? labelRoom + machineRoom : NO_LABELS.axis
   const names = page.drawing!.groups.map(({ category }) => category)
   return form.layout(panel.drawing, {
@@ -52,7 +72,8 @@ function geometryOf(
       form.labelsEnds && shown.includes('marks')
         ? Math.min(grid.width * MOST_ENDS, endRoom)
         : NO_LABELS.ends,
-    lines: linesOf(chart),
+    // Turned labels need their length above their marks.
+    lines: turnedRoom > 0 ? Math.ceil(turnedRoom / (fontSize * LEADING)) : linesOf(chart),
     second: second && {
       ticks: second.ticks,
       marks: second.marks,
@@ -111,6 +132,12 @@ export const layoutDerivations = {
       ),
     { shrinks: { after: RESTS, of: ({ loaded }) => loaded } },
   ),
+  turnedRoom: from(
+    ['beside', 'markLabels', 'markSize', 'chart', 'form'],
+    ({ beside, markLabels, markSize, chart, form }) =>
+      isTurned(chart, form) ? longestLine(beside, markLabels, markSize) : 0,
+    { same: true },
+  ),
   geometries: from(['size', 'panels', ...LAID_OUT], (page) =>
     page.size ? page.panels.map((panel) => geometryOf(page, panel)) : [],
   ),
@@ -120,6 +147,7 @@ export const layoutDerivations = {
       marksRoomOf(geometries, panels, grid, {
         fontSize: markSize,
         isSmall: chart.small ?? false,
+        isTurned: isTurned(chart, form),
         canLie: form.canLie ?? false,
       }),
     { same: true },
