@@ -10,6 +10,8 @@ import { useStudy } from '~/stores/study'
 import { tableColumns as words } from './words'
 
 /** Which columns stand in the table, and one way of writing for several of them. */
+/** The list was closed. */
+const emit = defineEmits<{ chosen: [] }>()
 const study = useStudy()
 const levels = useLevels()
 const list = useTemplateRef<{ toggle(event: Event): void }>('list')
@@ -150,7 +152,7 @@ function writeAlike() {
   >
     +
   </QuietButton>
-  <Popover ref="list" :aria-label="words.columnsTable">
+  <Popover ref="list" :aria-label="words.columnsTable" @hide="emit('chosen')">
     <div class="choices">
       <p v-for="name in listed" :key="name" class="one">
         <label>

@@ -11,7 +11,7 @@ defineProps<{
   sorting: 'none' | 'ascending' | 'descending'
   arrow: string
 }>()
-const emit = defineEmits<{ turn: []; take: [other: OtherColumn] }>()
+const emit = defineEmits<{ turn: []; take: [other: OtherColumn]; chosen: [] }>()
 </script>
 
 <template>
@@ -29,6 +29,6 @@ const emit = defineEmits<{ turn: []; take: [other: OtherColumn] }>()
         {{ title }}{{ arrow }}
       </button>
     </span>
-    <span role="columnheader" class="pick"><TableColumns /></span>
+    <span role="columnheader" class="pick"><TableColumns @chosen="emit('chosen')" /></span>
   </div>
 </template>

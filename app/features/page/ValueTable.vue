@@ -82,7 +82,11 @@ function tellScrolled() {
   table.value?.style.setProperty('--scrolled', `${table.value.scrollLeft}px`)
 }
 useResizeObserver(table, showNumbers)
-watch([() => props.title, () => props.others.length, widths.least], () => nextTick(showNumbers))
+// Not while columns are chosen: a list that hangs on what is scrolled closes.
+watch(
+  () => props.title,
+  () => nextTick(showNumbers),
+)
 /** Only the rows in sight are drawn, and one behind them: a move writes each row anew. */
 const drawn = computed(() => list.value.slice(0, fitting.value + 1))
 </script>
@@ -108,6 +112,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
         :arrow="arrow"
         @turn="turn"
         @take="emit('take', $event)"
+        @chosen="showNumbers"
       />
       <div
         :ref="containerProps.ref"
