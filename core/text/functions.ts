@@ -1,7 +1,9 @@
 import { dateOf } from '../data/dates'
 import { aggregates } from '../data/aggregate'
-import { subtract } from '../decimal/arithmetic'
+import { compare, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
+import type { Row } from '../label/types'
+import { checkOptions, DATE_STYLES, datePartsIn } from './options'
 import { dayIn, known, numbersOf, type Options, present, type Prose, rowOf } from './prose'
 
 /** What stands where there is nothing to say. */
@@ -12,7 +14,10 @@ export const NOTHING = '–'
  * our own function.
  */
 export class Exact extends Number {
-  constructor(readonly value: Decimal) {
+  constructor(
+    readonly value: Decimal,
+    readonly row?: Row,
+  ) {
     super(0)
   }
 }
@@ -33,11 +38,13 @@ interface Value {
 type MessageFunction = (context: unknown, options: Options, operand?: unknown) => Value
 
 /**
- * What a message is being written from, and the numbers of its own column that have come so far.
+ * What a message is being written from, and the numbers of its own column that have come so far,
+ * with the cells beside them.
  */
 export interface Saying {
   prose: Prose
   numbers: Decimal[]
+  rows: Row[]
 }
 
 /**
@@ -61,12 +68,26 @@ const counted = ({ prose }: Saying, value: Decimal): Value =>
     return keys.has(plural) ? plural : null
   })
 /** A number as its column is written. */
-function labelled({ prose, numbers }: Saying, name: string, value: Decimal): Value {
+function labelled(
+  { prose, numbers, rows }: Saying,
+  name: string,
+  value: Decimal,
+  row: Row | undefined,
+): Value {
   const { label } = known(prose, name)
   if (!label) throw new Error(`“${name}” is a column of text; it has no numbers`)
-  if (name === prose.own) numbers.push(value)
-  return plain(label(value), name === prose.own)
+  if (name === prose.own) {
+    numbers.push(value)
+    rows.push(row ?? {})
+  }
+  return plain(label(value, row), name === prose.own)
 }
+
+/** What stands in one row of its column. */
+const ENDS: ReadonlySet<keyof typeof aggregates> = new Set(['least', 'largest'])
+/** The cells beside a value of a column, where that stands. */
+const besideIn = ({ prose }: Saying, name: string, value: Decimal): Row | undefined =>
+  prose.rows?.[numbersOf(prose, name).findIndex((one) => one && compare(one, value) === 0)]
 
 /** A function that says a number of a column, its own where none is named. */
 const aggregate =
@@ -75,12 +96,14 @@ const aggregate =
     const name = String(operand ?? now.prose.own)
     const values = present(numbersOf(now.prose, name))
     if (by === 'count') return counted(now, decimal(values.length))
-    return values.length === 0 ? plain(NOTHING) : labelled(now, name, aggregates[by].of(values))
+    if (values.length === 0) return plain(NOTHING)
+    const value = aggregates[by].of(values)
+    return labelled(now, name, value, ENDS.has(by) ? besideIn(now, name, value) : undefined)
   }
 const number =
   (now: Saying): MessageFunction =>
   (_context, _options, operand) => {
-    if (operand instanceof Exact) return labelled(now, now.prose.own, operand.value)
+    if (operand instanceof Exact) return labelled(now, now.prose.own, operand.value, operand.row)
     throw new Error(
       'it takes a number of the chart, such as {$total}; numbers of rows are said by :total, :least, :largest, :mean',
     )
@@ -92,7 +115,9 @@ const span =
     const values = present(numbersOf(now.prose, name))
     if (values.length === 0) return plain(NOTHING)
     const ends = [aggregates.least.of(values), aggregates.largest.of(values)]
-    const texts = ends.map((value) => labelled(now, name, value).toString())
+    const texts = ends.map((value) =>
+      labelled(now, name, value, besideIn(now, name, value)).toString(),
+    )
     return plain(texts.join(' to '), name === now.prose.own)
   }
 const where =
@@ -102,16 +127,19 @@ const where =
     const at = rowOf(now.prose, options)
     const { values, texts } = known(now.prose, name)
     const value = values?.[at]
-    return value ? labelled(now, name, value) : plain(texts?.[at] ?? NOTHING)
+    return value ? labelled(now, name, value, now.prose.rows?.[at]) : plain(texts?.[at] ?? NOTHING)
   }
 
-const DATE_STYLES = ['full', 'long', 'medium', 'short'] as const
 const date =
   (now: Saying): MessageFunction =>
   (_context, options, operand) => {
     const { prose } = now
+    const parts = datePartsIn(options)
     const dateStyle = DATE_STYLES.find((style) => style === options.style) ?? 'long'
-    const format = new Intl.DateTimeFormat(prose.locale, { dateStyle, timeZone: 'UTC' })
+    const format = new Intl.DateTimeFormat(prose.locale, {
+      ...(Object.keys(parts).length > 0 ? parts : { dateStyle }),
+      timeZone: 'UTC',
+    })
     return plain(format.format(dateOf(dayIn(prose, String(operand ?? ''), options))))
   }
 const days =
@@ -122,7 +150,7 @@ const days =
   }
 
 /** Words and numbers of the study in a message; each function takes the name of a column. */
-export const functionsOf = (now: Saying): Readonly<Record<string, MessageFunction>> => ({
+const allFunctions = (now: Saying): Readonly<Record<string, MessageFunction>> => ({
   number: number(now),
   integer: number(now),
   offset: number(now),
@@ -151,3 +179,18 @@ export const PROSE_FUNCTIONS = [
   { name: 'date', says: 'its date in such a row', takes: 'row' },
   { name: 'days', says: 'days since that date', takes: 'row' },
 ] as const
+
+/**
+ * Words and numbers of the study in a message; each function takes the name of a column, and
+ * refuses an option that it does not know.
+ */
+export const functionsOf = (now: Saying): Readonly<Record<string, MessageFunction>> =>
+  Object.fromEntries(
+    Object.entries(allFunctions(now)).map(([name, say]): [string, MessageFunction] => [
+      name,
+      (context, options, operand) => {
+        checkOptions(name, options)
+        return say(context, options, operand)
+      },
+    ]),
+  )

@@ -54,6 +54,8 @@ test.each([
   ['{$total} in all, {$name} first', '7.1 m in all, Hythe Sands first'],
   ['{|north m| :where largest=|depth m|}', '1240 north'],
   ['{laid :date largest=|depth m| style=medium}', 'Apr 25, 2026'],
+  ['{laid :date largest=|depth m| month=long year=numeric}', 'April 2026'],
+  ['{laid :date largest=|depth m| weekday=short day=2-digit}', '25 Sat'],
   ['.input {$total :label} .match $total * {{{$total} is all}}', '7.1 m is all'],
 ])('%s says %s', (source, text) => {
   expect(sayMessage(source, moorings())).toMatchObject({ text, problems: [] })
@@ -80,10 +82,24 @@ test.each([
   ['{laid :days largest=|north m|}', /“soon” in laid is no date such as 2026-04-25/],
   ['{$nobody}', /\$nobody/],
   ['{12 :number}', /it takes a number of the chart/],
+  ['{laid :date largest=|depth m| style=tiny}', /style=tiny is not known; it takes full, long,/],
+  ['{laid :date largest=|depth m| colour=red}', /:date has no option colour; it takes least,/],
+  ['{$total :label digits=2}', /:label has no option digits; it takes none: the style says/],
 ])('%s is told what is wrong, and the rest is still said', (source, problem) => {
   const { text, problems } = sayMessage(`Deep: ${source}.`, moorings())
   expect(problems[0]!.message).toMatch(problem)
   expect(text).toMatch(/^Deep: \{.*\}\.$/)
+})
+
+test('a word in braces that nothing says is told at its place, with what there is', () => {
+  const { text, problems } = sayMessage('Deep: {nope} and {|quoted|}', moorings())
+  expect(text).toBe('Deep: nope and quoted')
+  expect(problems).toEqual([
+    { message: expect.stringMatching(/\{nope\}: nothing is called so.*\{\$total\}/), at: [6, 12] },
+  ])
+  expect(sayMessage('{laid}', moorings()).problems[0]!.message).toContain(
+    '{laid :where largest=|depth m|}',
+  )
 })
 
 test('a broken syntax is told with its place', () => {

@@ -1,5 +1,6 @@
 import { type Model, MessageFormat, MessageSyntaxError, parseMessage, visit } from 'messageformat'
 import type { Decimal } from '../decimal/decimal'
+import type { Row } from '../label/types'
 import { Exact, functionsOf, type Saying } from './functions'
 import type { Prose } from './prose'
 
@@ -15,6 +16,8 @@ export interface SaidMessage {
   readonly ownText: string
   /** The numbers of the message's own column, as they come. */
   readonly numbers: readonly Decimal[]
+  /** The cells beside each of them, as far as they stand in one row. */
+  readonly rows: readonly Row[]
   readonly problems: readonly MessageProblem[]
 }
 
@@ -60,7 +63,7 @@ export function columnsIn(source: string, columns: readonly string[]): string[] 
  */
 const formatsOf = kept((source) =>
   kept((locale) => {
-    const now: Saying = { prose: {} as Prose, numbers: [] }
+    const now: Saying = { prose: {} as Prose, numbers: [], rows: [] }
     return {
       now,
       format: new MessageFormat(locale, parse(source), {
@@ -70,6 +73,31 @@ const formatsOf = kept((source) =>
     }
   }),
 )
+
+/** Words in braces that nothing says, which are written as they stand: {nope}. */
+const straysIn = kept((source) => {
+  const found: string[] = []
+  visit(parse(source), {
+    expression({ arg, functionRef }) {
+      if (arg?.type === 'literal' && !functionRef && source.includes(`{${arg.value}}`))
+        found.push(arg.value)
+    },
+  })
+  return found
+})
+function strayProblems(source: string, { variables, columns, own }: Prose): MessageProblem[] {
+  const names = Object.keys(variables).map((name) => `{$${name}}`)
+  return straysIn(source).map((word) => {
+    const at = source.indexOf(`{${word}}`)
+    const column = columns.get(word)
+    const way = column?.values ? ':largest' : `:where largest=|${own}|`
+    const asColumn = column ? `; for the column, say what of it: {${word} ${way}}` : ''
+    return {
+      message: `{${word}}: nothing is called so, and “${word}” is written as it stands. There is ${names.join(', ')}${asColumn}`,
+      at: [at, at + word.length + 2],
+    }
+  })
+}
 
 const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({
   message: `${error.type.replaceAll('-', ' ')}, at character ${error.start + 1}`,
@@ -87,19 +115,21 @@ const syntaxWords = (error: MessageSyntaxError): MessageProblem => ({
  */
 export function sayMessage(source: string, prose: Prose): SaidMessage {
   const numbers: Decimal[] = []
+  const rows: Row[] = []
   const problems: MessageProblem[] = []
   let made
   try {
     made = formatsOf(source)(prose.locale)
   } catch (error) {
     if (!(error instanceof MessageSyntaxError)) throw error
-    return { text: '', ownText: '', numbers, problems: [syntaxWords(error)] }
+    return { text: '', ownText: '', numbers, rows, problems: [syntaxWords(error)] }
   }
-  Object.assign(made.now, { prose, numbers } satisfies Saying)
+  Object.assign(made.now, { prose, numbers, rows } satisfies Saying)
+  problems.push(...strayProblems(source, prose))
   const variables = Object.fromEntries(
     Object.entries(prose.variables).map(([name, value]) => [
       name,
-      typeof value === 'string' ? value : new Exact(value),
+      typeof value === 'string' ? value : new Exact(value, prose.beside?.[name]),
     ]),
   )
   const onError = (error: unknown) => {
@@ -126,5 +156,5 @@ export function sayMessage(source: string, prose: Prose): SaidMessage {
     text += piece
     ownText += type === 'text' || isOwn ? piece : ' '
   }
-  return { text, ownText, numbers, problems }
+  return { text, ownText, numbers, rows, problems }
 }

@@ -1,6 +1,7 @@
 import { DATE_ORDERS, type DateOrder, dayOf, orderOf } from '../data/dates'
 import { compare } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
+import type { Row } from '../label/types'
 
 /** A column that a message can speak of: the rows that are shown, in their order. */
 export interface ProseColumn {
@@ -10,7 +11,7 @@ export interface ProseColumn {
   /** How its dates are written, where that is known of the whole column. */
   readonly order?: DateOrder | undefined
   /** How its numbers are written in the message. */
-  readonly label?: (value: Decimal) => string
+  readonly label?: (value: Decimal, row?: Row) => string
 }
 /** What a message is written from. */
 export interface Prose {
@@ -20,6 +21,10 @@ export interface Prose {
   readonly own: string
   /** Numbers of that column, and names, that `{$…}` stands for. */
   readonly variables: Readonly<Record<string, Decimal | string>>
+  /** The cells beside some of these numbers, by the same names: cases look at them. */
+  readonly beside?: Readonly<Record<string, Row>>
+  /** The cells beside the numbers of the rows that are shown, where cases look at some. */
+  readonly rows?: readonly Row[]
   /** A count of days or rows, written with the region's digits and marks. */
   readonly count: (value: Decimal) => string
   /** Which plural a written count takes. */

@@ -5,6 +5,7 @@ import { type Labeller, labeller } from '../../core/label/labeller'
 import { localeTableName, type Regions } from '../../core/label/region'
 import { resolve } from '../../core/label/resolve'
 import en from '../../core/locale/generated/locales/en.json'
+import type { Row } from '../../core/label/types'
 import type { LocaleTable } from '../../core/locale/types'
 import type { FullStyle } from '../../core/style/fields'
 import type { Prose, ProseColumn } from '../../core/text/prose'
@@ -46,8 +47,10 @@ export interface ProseSources {
   readonly id: MessageId
   readonly facts: readonly FactColumn[]
   readonly variables: Prose['variables']
+  readonly beside: Prose['beside']
+  readonly rows: Prose['rows']
   /** What the quantity's own numbers are written by, and in which style. */
-  readonly own: (value: Decimal) => string
+  readonly own: (value: Decimal, row?: Row) => string
   readonly style: Pick<FullStyle, 'locale' | 'marks'>
   readonly regions: Regions
 }
@@ -63,6 +66,8 @@ export function proseOf({
   id,
   facts,
   variables,
+  beside,
+  rows,
   own,
   style: { locale, marks },
   regions,
@@ -79,12 +84,14 @@ export function proseOf({
         ...recordedIn(other),
       }),
     )
-    return (value) => writer.label(toExactText(value))
+    return (value, row) => writer.label(toExactText(value), row)
   }
   return {
     locale,
     own: quantity.column,
     variables,
+    beside,
+    rows,
     today: today(),
     ...countingIn(locale, marks, regions),
     columns: new Map([

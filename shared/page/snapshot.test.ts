@@ -109,6 +109,25 @@ test('cases look at a mark’s category, and at none where it has no name', () =
   expect(labels(page, 'table').at(1)).toBe('340\u00a0crates')
 })
 
+test('cases hold in words too: for the ends of the chart, a callout, and rows that are named', () => {
+  const cases: Style['cases'] = [
+    {
+      when: { column: 'site', is: ['Vik', ''] },
+      use: { unit: { kind: 'symbol', text: 'crates' }, factor: '0.001' },
+    },
+  ]
+  const chart = { category: 'site', aggregate: 'sum', callout: { at: 'Vik' } } as const
+  const texts = { headline: '{:least} {|harvest| :where least=harvest} {:largest}' }
+  const page = make({ cases }, { chart, texts })
+  expect(page['said.sentence'].text).toBe(
+    'Holm has the most with 2,000,000, (none) the least with 12\u00a0crates.',
+  )
+  expect(page['said.callout'].text).toBe('Vik: 340\u00a0crates')
+  expect(page['said.headline'].text).toBe('12\u00a0crates 12\u00a0crates 1,200,000')
+  const found = page.subjects.find(({ surface }) => surface === 'sentence')!
+  expect(runPlaced(found.subject).map(({ check }) => check)).not.toContain('raw-number')
+})
+
 test('a column that names currencies may leave a mark without one', () => {
   const money = make(
     { unit: { kind: 'currency', code: { column: 'money' } }, notation: 'scaled' },

@@ -1,4 +1,5 @@
 import type { Row } from '../../core/label/types'
+import { compare } from '../../core/decimal/arithmetic'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Drawing } from '../forms/types'
 import type { ChartWishes } from '../study/chart'
@@ -12,6 +13,9 @@ export const markedOf = (drawing: Drawing | null): readonly Decimal[] =>
 export const groupValues = (drawing: Drawing | null): readonly Decimal[] =>
   drawing?.groups.map(({ value }) => value) ?? []
 
+/** What a category has as its cell. */
+const cellOf = <Name>(name: Name | string): Name | string => (name === UNNAMED ? '' : name)
+
 /**
  * The cells of marks that cases look at: the category of each, and its panel.
  *
@@ -24,9 +28,25 @@ export function categoryRows(
 ): readonly Row[] | undefined {
   if (!drawing || (!category && !panels)) return undefined
   const panelAt = (at: number) => drawing.panels.find((panel) => at < panel.to)?.name
-  const cellOf = (name: string | null | undefined) => (name === UNNAMED ? '' : name)
   return places.map((at) => ({
     ...(category ? { [category]: cellOf(drawing.groups[at]!.category) } : {}),
     ...(panels ? { [panels]: cellOf(panelAt(at)) } : {}),
   }))
+}
+
+/**
+ * The cells beside the numbers of a chart that a message can put in: the category of the largest
+ * and of the least. Over panels a category stands in several, and none is told.
+ */
+export function besideOf(
+  { category, panels }: Pick<ChartWishes, 'category' | 'panels'>,
+  drawing: Pick<Drawing, 'all'> | null,
+): Record<string, Row> {
+  const sorted = [...(drawing?.all ?? [])].sort((a, b) => compare(b.value, a.value))
+  const [largest, least] = [sorted[0], sorted.at(-1)]
+  if (!category || panels || !largest || !least) return {}
+  return {
+    largest: { [category]: cellOf(largest.category) },
+    least: { [category]: cellOf(least.category) },
+  }
 }

@@ -158,6 +158,8 @@ export interface PageValues
   /** What messages speak of: the rows' columns, and numbers and names of the chart. */
   readonly facts: readonly FactColumn[]
   readonly variables: Prose['variables']
+  /** The cells beside some of them. */
+  readonly besideNumbers: NonNullable<Prose['beside']>
   /** The mark that has a callout, by its place; null where none is drawn. */
   readonly calledOut: number | null
 

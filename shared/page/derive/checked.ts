@@ -13,6 +13,7 @@ import { wayOf } from './totals'
 /** What is checked of messages: their own numbers, and the texts that these stand in. */
 const inWords = (...said: readonly PageValues['said.headline'][]) => ({
   values: said.flatMap(({ numbers }) => numbers),
+  rows: said.flatMap(({ rows }) => rows),
   text: said.map(({ ownText }) => ownText).join(' '),
 })
 

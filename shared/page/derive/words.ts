@@ -2,6 +2,7 @@ import { sayMessage } from '../../../core/text/message'
 import { toExactText } from '../../../core/decimal/decimal'
 import { MESSAGES, type MessageId, messageOf, surfaceOf, variablesOf } from '../messages'
 import { factsOf, proseOf } from '../prose'
+import { besideOf, categoryRows } from '../sources'
 import { each, from, type PageValues } from '../values'
 
 /** What a callout can say besides: the name and the number of its mark. */
@@ -22,6 +23,11 @@ export const wordDerivations = {
   variables: from(['drawing', 'rows'], ({ drawing, rows }) =>
     variablesOf(drawing, rows?.values ?? []),
   ),
+  besideNumbers: from(['chart', 'drawing', 'calledOut'], (page) => {
+    const called =
+      page.calledOut === null ? undefined : categoryRows(page.chart, page.drawing, [page.calledOut])
+    return { ...besideOf(page.chart, page.drawing), ...(called ? { value: called[0]! } : {}) }
+  }),
   calledOut: from(['chart', 'drawing'], ({ chart, drawing }) => {
     const at = drawing?.groups.findIndex(({ category }) => category === chart.callout?.at) ?? -1
     return at < 0 ? null : at
@@ -37,6 +43,8 @@ export const wordDerivations = {
         'dataset',
         'facts',
         'variables',
+        'besideNumbers',
+        'tableRows',
         'calledOut',
         'drawing',
         'regions',
@@ -55,7 +63,9 @@ export const wordDerivations = {
           id,
           variables: { ...page.variables, ...ownVariables[id]?.(page) },
           style: page[`style.${surfaceOf(id)}`],
-          own: (value) => writer.label(toExactText(value)),
+          beside: page.besideNumbers,
+          rows: page.tableRows,
+          own: (value, row) => writer.label(toExactText(value), row),
         })
       },
     ),
