@@ -19,7 +19,9 @@ const runtime = async (name: string): Promise<string> =>
 /** What of a study is wanted. */
 export interface Asked {
   readonly as: ExportId
-  /** The title, the column or the id of a quantity; that which the study shows where none is given. */
+  /**
+   * The title, the column or the id of a quantity; that which the study shows where none is given.
+   */
   readonly quantity?: string
   readonly surface?: string
 }

@@ -1,4 +1,5 @@
-// npm run restore: lists the backups of the data folder, or brings one back: npm run restore -- NAME
+// npm run restore: lists the backups of the data folder, or brings one back: npm run restore --
+// NAME
 import { join, resolve } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'

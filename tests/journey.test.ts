@@ -260,7 +260,8 @@ test('a table is a study of its own, read as it is meant, and begins sound', asy
     .first()
     .waitFor()
   await until(() => labels('marks'), ['€1,200,000', '€950,000', '-€3,400'])
-  // Years are names: they part the chart, in their order. No label is wrong or crowded before anything was chosen.
+  // Years are names: they part the chart, in their order. No label is wrong or crowded before
+  // anything was chosen.
   await page.getByText('2021', { exact: true }).first().waitFor({ state: 'attached' })
   const found = await page
     .locator('article[data-checks]')

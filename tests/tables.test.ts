@@ -5,7 +5,9 @@ import { join } from 'node:path'
 import { handOn } from './lib/hand'
 import { removeFolder, root, withDesk } from './lib/program'
 
-/** Tables that people bring, and what they find on the page when they have: nothing to mend first. */
+/**
+ * Tables that people bring, and what they find on the page when they have: nothing to mend first.
+ */
 const desk = withDesk()
 const hand = handOn(desk)
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-tables-'))

@@ -12,7 +12,9 @@ const {
   label: string
   /** What is wrong with what was read; nothing where all is well. */
   check?: (text: string) => string
-  /** What somebody typed, as what is kept; a whole number with its groups where nothing is given. */
+  /**
+   * What somebody typed, as what is kept; a whole number with its groups where nothing is given.
+   */
   read?: (text: string) => { text: string } | { trouble: string }
 }>()
 const emit = defineEmits<{ change: [text: string | undefined] }>()

@@ -12,7 +12,8 @@ const UNSEEN = 1000
 
 /**
  * Protects readers from marks past the ends of their axis, whose size nothing tells. Data that end
- * at a tick are left alone, at a multiple of a constant within a thousandth of a step too, and an axis whose data nobody gave.
+ * at a tick are left alone, at a multiple of a constant within a thousandth of a step too, and an
+ * axis whose data nobody gave.
  */
 export const beyondAxis: Check<{
   value: string

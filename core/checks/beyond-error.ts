@@ -15,7 +15,8 @@ const knownPlace = (error: Decimal): Decimal => ({
 })
 
 /**
- * Labels without their errors that have digits which those do not allow (JCGM 100:2008, 7.2.6); null
+ * Labels without their errors that have digits which those do not allow (JCGM 100:2008, 7.2.6);
+ * null
  * where there are none.
  */
 export function beyondError(proof: Proof) {

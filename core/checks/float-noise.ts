@@ -36,11 +36,14 @@ function meant(value: Decimal): Decimal | null {
   return left < SOUND && !isOver(off, MOST_STEPS, multiply(size, STEP)) ? short : null
 }
 
-/** A double scaled to so many digits is this near to a whole number of fewer, where it may be noise. */
+/**
+ * A double scaled to so many digits is this near to a whole number of fewer, where it may be noise.
+ */
 const [SCALED_TO, NEAR] = [1e13, 0.1]
 const [LEAST_SCALED, LARGEST_SCALED] = [1e-9, 1e22]
 /**
- * Whether a double may be a short number with noise, as far as doubles tell: nearly all that are not
+ * Whether a double may be a short number with noise, as far as doubles tell: nearly all that are
+ * not
  * are told apart here, without their digits.
  */
 function mayBeNoise(double: number): boolean {

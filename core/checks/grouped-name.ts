@@ -30,7 +30,8 @@ function wayOf(proof: Proof, at: number, { written, label }: Decision): Way | nu
 
 /**
  * Protects names that are made of digits, years and codes, from what is done to numbers: group
- * marks, rungs, exponents, rounding, sums. Digits as they are are left alone, whatever stands around
+ * marks, rungs, exponents, rounding, sums. Digits as they are are left alone, whatever stands
+ * around
  * them.
  */
 export const groupedName: Check<{

@@ -107,7 +107,9 @@ const hasErrors = (found: Found): boolean => [...found.values()].includes('error
 
 /** Of an axis, what turns to these needs other decimals for the same step. */
 const LEVELS: ReadonlySet<Change['way']> = new Set(['rung', 'notation', 'exponent'])
-/** What a check proposes; on ticks each other rung or exponent with the decimals of their step too. */
+/**
+ * What a check proposes; on ticks each other rung or exponent with the decimals of their step too.
+ */
 function* proposed(check: Check, proof: Proof): Generator<Fix> {
   const isStepped = proof.surface === 'axis' && proof.step !== undefined
   for (const change of check.propose(proof)) {
@@ -160,8 +162,8 @@ function fixesFor(
 }
 
 /**
- * Runs every check. Findings of one cause are told as one, the others named in it. A fix is offered only after it was tried: its check holds with it, and it
- * brings no new error.
+ * Runs every check. Findings of one cause are told as one, the others named in it. A fix is offered
+ * only after it was tried: its check holds with it, and it brings no new error.
  *
  * @param subject values as they stand on one surface
  * @param onStep told after each step how much is done, from 0 to 1

@@ -27,7 +27,8 @@ function closestPlaces(doubles: Float64Array): readonly number[] {
 }
 
 /**
- * Values that a finding is about, the closest pairs, and some of all, in the set that they belong to; null where all
+ * Values that a finding is about, the closest pairs, and some of all, in the set that they belong
+ * to; null where all
  * can be tried at once.
  */
 export function sampleOf(subject: Subject, at: readonly number[]): Subject | null {

@@ -91,7 +91,9 @@ const [FEWEST_RECORDED, MOST_OF_THEM] = [3, 0.75]
 const MOST_RECORDED = 4
 /** Of a long column the first tell it. */
 const LOOKED_AT = 1000
-/** Whether the data were recorded to the last place that is written, as coordinates and scores are. */
+/**
+ * Whether the data were recorded to the last place that is written, as coordinates and scores are.
+ */
 function carryThem(proof: Proof, places: readonly number[]): boolean {
   const looked = places.slice(0, LOOKED_AT)
   if (looked.length < FEWEST_RECORDED || !looked.every((at) => isExact(proof, at))) return false
@@ -108,7 +110,8 @@ function areUsual(proof: Proof, places: readonly number[]): boolean {
 }
 
 /**
- * Protects readers from digits that tell nothing: more than set the values apart by a factor of 100.
+ * Protects readers from digits that tell nothing: more than set the values apart by a factor of
+ * 100.
  * Cents are left alone, and digits to which the data were recorded, as those of coordinates and
  * scores.
  */

@@ -12,7 +12,9 @@ const IN_LINE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'table', 'legend
 const levelOf = ({ written: { rule, rung, exponent } }: Decision): string =>
   [rule, rung, exponent].join(' ')
 
-/** Whether a style lets decimals differ on purpose: significant digits, or whole numbers without. */
+/**
+ * Whether a style lets decimals differ on purpose: significant digits, or whole numbers without.
+ */
 function isByChoice({ plan, surface, step }: Proof): boolean {
   const differs = plan.rules.some(
     ({ precision, multiple, clock, uncertainty }) =>

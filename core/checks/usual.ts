@@ -11,7 +11,8 @@ const PARTS: ReadonlySet<string | undefined> = new Set(['shares', 'ratio'])
 export const isPart = ({ kind }: Pick<Proof, 'kind'>): boolean => PARTS.has(kind)
 
 /**
- * The decimals that are usual for what a style writes: whole percent, a currency's minor unit, whole
+ * The decimals that are usual for what a style writes: whole percent, a currency's minor unit,
+ * whole
  * numbers of what is counted; null where there is no such usage.
  *
  * @example usualDecimals(pricesInYen) // 0

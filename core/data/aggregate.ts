@@ -72,17 +72,21 @@ export function aggregate(
   by: AggregateId,
   weights: readonly (Decimal | null)[] | null = null,
 ): Group[] {
-  const groups = new Map<string, { members: Decimal[]; heavy: Decimal[] }>()
+  const groups = new Map<string, number[]>()
   categories.forEach((category, row) => {
-    const [value, weight] = [values[row], weights ? weights[row] : HALF]
-    if (!value || !weight) return
-    const group = groups.get(category) ?? { members: [], heavy: [] }
-    group.members.push(value)
-    if (weights) group.heavy.push(weight)
-    groups.set(category, group)
+    if (!values[row] || (weights && !weights[row])) return
+    const group = groups.get(category)
+    if (group) group.push(row)
+    else groups.set(category, [row])
   })
-  return [...groups].flatMap(([category, { members, heavy }]) => {
-    const value = weights ? weightedMean(members, heavy) : aggregates[by].of(members)
+  return [...groups].flatMap(([category, rows]) => {
+    const members = rows.map((row) => values[row]!)
+    const value = weights
+      ? weightedMean(
+          members,
+          rows.map((row) => weights[row]!),
+        )
+      : aggregates[by].of(members)
     return value ? [{ category, value }] : []
   })
 }

@@ -88,6 +88,16 @@ export function leadingPower(a: Decimal): number {
   return absolute(a.coefficient).toString().length - 1 + a.exponent
 }
 
+/**
+ * The logarithm to base 10 of a number above zero, however far from one it is, as a double.
+ *
+ * @example log10(decimal('1e400')) // 400
+ */
+export function log10(a: Decimal): number {
+  const power = leadingPower(a)
+  return power + Math.log10(toNumber({ coefficient: a.coefficient, exponent: a.exponent - power }))
+}
+
 /** Exponents that are this near are brought to one at less cost than digits are counted. */
 const NEAR_EXPONENTS = 40
 

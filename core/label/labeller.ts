@@ -13,7 +13,8 @@ export interface Labeller extends Writer {
  * Makes the functions that write by a Plan; make one for a style and keep it. Doubles alone decide
  * where they leave no doubt, exact digits elsewhere.
  *
- * @throws StyleError where the style cannot be resolved; its functions ValueError for what is no number
+ * @throws StyleError where the style cannot be resolved; its functions ValueError for what is no
+ *   number
  * @example labeller(plan).label(1264000) // '1.3M'
  */
 export const labeller = (plan: Plan): Labeller => ({

@@ -1,4 +1,4 @@
-import { compare, leadingPower, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
+import { compare, log10, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal, ONE } from '../decimal/decimal'
 import { powerOf } from '../decimal/powers'
 import { divide } from '../decimal/round'
@@ -11,13 +11,6 @@ import type { Rule, SignState, Written } from './types'
 /** How far a number may lie from a power that stands for it, as a part of it. */
 const TOLERANCE = decimal('1e-9')
 const NEARLY_ONE = subtract(ONE, TOLERANCE)
-
-/** The logarithm to base 10 of what is above zero, to a double. */
-function log10(value: Decimal): number {
-  const lead = leadingPower(value)
-  const { coefficient, exponent } = divide(value, { coefficient: 1n, exponent: lead })
-  return lead + Math.log10(Number(`${coefficient}e${exponent}`))
-}
 
 /** A size as a count, from 1 up to the constant, of a power of it. */
 interface Counted {

@@ -32,7 +32,10 @@ const symbols: Readonly<Record<string, string>> = Object.fromEntries(
 )
 const CONSTANT = new RegExp(`^\\s*[*×·]?\\s*(${Object.keys(symbols).join('|')})(?![\\p{L}])`, 'iu')
 
-/** The numbers that digits stand for: in the region's marks, and otherwise in every way that makes sense. */
+/**
+ * The numbers that digits stand for: in the region's marks, and otherwise in every way that makes
+ * sense.
+ */
 function numbersIn(digits: string, { system }: ChosenRegion): Decimal[] {
   const whole = /^[.,]/.test(digits) ? `0${digits}` : digits
   return readNumeral(whole, system.marks)
@@ -72,7 +75,8 @@ function fractionOf(count: Decimal, rest: string): Decimal | null {
  * ten, in percent, as a fraction, or as a count of π.
  *
  * @param region whose marks and names of powers are read first
- * @returns the number, exact but for fractions and constants, which have 60 digits; or what is wrong
+ * @returns the number, exact but for fractions and constants, which have 60 digits; or what is
+ *   wrong
  * @example typedNumber('1,5 Mio.', german) // { value: decimal('1500000') }
  * @example typedNumber('π/2', english) // { value: decimal('1.5707963267948966…') }
  */

@@ -98,7 +98,9 @@ export interface Uncertainty {
 /** A clock's patterns: texts, which begin with an apostrophe, and places such as h, HH and mm. */
 export interface Clock {
   readonly tokens: readonly string[]
-  /** The texts of `a`: of the two halves of a day, or of each hour; null where hours are counted on. */
+  /**
+   * The texts of `a`: of the two halves of a day, or of each hour; null where hours are counted on.
+   */
   readonly periods: readonly string[] | null
   /** The pattern past a day and below zero, where `tokens` tell halves of a day. */
   readonly longer: readonly string[]

@@ -35,7 +35,9 @@ export function errorIn({ column }: { readonly column: string }, row?: Row): Dec
   }
 }
 
-/** A number above zero, rounded to so many significant digits, which it may carry past: 0.96 is 1. */
+/**
+ * A number above zero, rounded to so many significant digits, which it may carry past: 0.96 is 1.
+ */
 function roundedTo(number: Decimal, digits: number): Decimal {
   const place = leadingPower(number) - digits + 1
   const rounded = { coefficient: roundToPlace(number, place, 'halfExpand'), exponent: place }
@@ -105,7 +107,9 @@ export function decideUncertain(
   }
 }
 
-/** Ends of an interval: a dash between those above zero; beside a minus it would read as another. */
+/**
+ * Ends of an interval: a dash between those above zero; beside a minus it would read as another.
+ */
 const dashIn = ({ between, apart }: NonNullable<Rule['uncertainty']>, least: bigint): string =>
   least < 0n ? apart : between
 

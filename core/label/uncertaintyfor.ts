@@ -4,7 +4,9 @@ import type { FullStyle } from '../style/schemas'
 import type { Rule } from './types'
 import type { Region } from './units'
 
-/** Between numbers of which one is below zero: a dash would read as its minus (IEC 60027 writes so). */
+/**
+ * Between numbers of which one is below zero: a dash would read as its minus (IEC 60027 writes so).
+ */
 const APART = '\u00a0…\u00a0'
 
 /** What stands in the way of a value and an error with one last place. */

@@ -38,7 +38,8 @@ const DIGITS = 60
  * The quotient for rounding: exact where it ends, else cut off at a place with a 1 behind it, which
  * rounds like all the digits that follow there.
  *
- * @param place of the last digit that may be kept; finer ones are told too where the number is small
+ * @param place of the last digit that may be kept; finer ones are told too where the number is
+ *   small
  * @example forRounding({ dividend: decimal('1'), divisor: 3n }, 0) // 0.333…31, 62 digits
  */
 export function forRounding({ dividend, divisor }: Quotient, place: number): Decimal {

@@ -91,7 +91,9 @@ const strokeKeyOf = (components: readonly Component[]): string =>
     .map((side) => keyOf(dimensionOf(components.filter(({ power }) => Math.sign(power) === side))))
     .join(' / ')
 let named: ReadonlyMap<string, string> | undefined
-/** What kind of quantity a measure is of, in words; its kind in CLDR's table where it has no other. */
+/**
+ * What kind of quantity a measure is of, in words; its kind in CLDR's table where it has no other.
+ */
 function quantityOf(id: string): string {
   named ??= new Map(
     Object.entries(quantities).flatMap(([base, name]) => {
@@ -150,7 +152,8 @@ export const areAlike = (a: string, b: string): boolean =>
  * What leads from one measure to another, by CLDR's factors as exact fractions (π is there
  * 411557987 / 131002976).
  *
- * @throws MeasureError for an id that is none, and where the two are of different kinds, naming both
+ * @throws MeasureError for an id that is none, and where the two are of different kinds, naming
+ *   both
  * @example conversionOf('celsius', 'fahrenheit') // scale 9/5, shift 32
  */
 export function conversionOf(from: string, to: string): Conversion {

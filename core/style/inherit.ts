@@ -10,7 +10,8 @@ function clearOther(level: Style): Style {
 
 /**
  * Lays levels of style over one another: what is set on a later level replaces what stands
- * on an earlier one; marks are merged mark by mark, a clock part by part, and decimals and significant digits
+ * on an earlier one; marks are merged mark by mark, a clock part by part, and decimals and
+ * significant digits
  * replace each other. Where neither is set, both are null, and what is written follows from the
  * unit (`withDigits`).
  *

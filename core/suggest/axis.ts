@@ -125,7 +125,9 @@ function stylesFor(
   ]
 }
 
-/** The largest type, lying rather than turned, in which no label meets the next; none where all do. */
+/**
+ * The largest type, lying rather than turned, in which no label meets the next; none where all do.
+ */
 function roomiest(
   subject: Subject & { readonly values: readonly Decimal[] },
   { labels, cost, reasons }: Judged,

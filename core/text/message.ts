@@ -86,8 +86,10 @@ const straysIn = kept((source) => {
   return found
 })
 function strayProblems(source: string, { variables, columns, own }: Prose): MessageProblem[] {
+  const strays = straysIn(source)
+  if (strays.length === 0) return []
   const names = Object.keys(variables).map((name) => `{$${name}}`)
-  return straysIn(source).map((word) => {
+  return strays.map((word) => {
     const at = source.indexOf(`{${word}}`)
     const column = columns.get(word)
     const way = column?.values ? ':largest' : `:where largest=|${own}|`

@@ -55,7 +55,10 @@ function difference(from: Rule, to: Rule): Partial<Rule> {
   return Object.fromEntries(entries)
 }
 
-/** Of a language's words those of units and constants that the labels have: they go with each module. */
+/**
+ * Of a language's words those of units and constants that the labels have: they go with each
+ * module.
+ */
 function neededBy(plan: Plan, words: SpokenWords | null): SpokenWords | null {
   const written = JSON.stringify(plan.rules)
   const needed = <Word>(all: Readonly<Record<string, Word>>) =>

@@ -1,18 +1,10 @@
-import { compare, leadingPower, magnitudeOf } from '../decimal/arithmetic'
+import { compare, leadingPower, log10, magnitudeOf } from '../decimal/arithmetic'
 import { type Decimal, toNumber } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import { alongOf, type Span } from './linear'
 
 export type AxisKind = 'linear' | 'log' | 'symlog'
 
-/** The logarithm to base 10 of a number above zero, however far from one it is. */
-function log10(value: Decimal): number {
-  const power = leadingPower(value)
-  return (
-    power +
-    Math.log10(toNumber({ coefficient: value.coefficient, exponent: value.exponent - power }))
-  )
-}
 /**
  * Sizes that a symmetric log axis begins from: one, or a thousandth of the power it reaches where
  * that is below ten.

@@ -113,7 +113,10 @@ const isWholeIn = (count: Decimal, unit: Decimal): boolean => {
   const [first, last] = multiplesIn(count, count, unit, 'tight')
   return first === last
 }
-/** The clock that tells every tick: hours where a tick has some, seconds where one has or none has hours. */
+/**
+ * The clock that tells every tick: hours where a tick has some, seconds where one has or none has
+ * hours.
+ */
 function formFor(of: ClockUnit, step: string, values: readonly Decimal[]): ClockForm {
   const seconds = (count: Decimal) => multiply(count, SECONDS[of])
   const hasHours = values.some((value) => compare(magnitudeOf(seconds(value)), SECONDS.hour) >= 0)

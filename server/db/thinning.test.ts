@@ -51,7 +51,8 @@ test('the last of each old hour and day stays, all of the last day, and the newe
     dated.run(new Date(now.getTime() - (121 - number) * 1_800_000).toISOString(), number)
   expect(thinOut(db, now).revisions).toBeGreaterThan(30)
   const left = db.prepare('SELECT number FROM revision ORDER BY number').pluck().all() as number[]
-  // The last day has 48 half hours and the moment itself; before it one an hour, and those leant on.
+  // The last day has 48 half hours and the moment itself; before it one an hour, and those leant
+  // on.
   expect(left.filter((number) => number >= 73)).toHaveLength(49)
   expect(left.filter((number) => number < 73).length).toBeLessThan(40)
   for (const number of left)

@@ -1,4 +1,6 @@
-/** Every path of the API with its methods; a star stands for a name. A test holds it to the files. */
+/**
+ * Every path of the API with its methods; a star stands for a name. A test holds it to the files.
+ */
 const PATHS: Readonly<Record<string, readonly string[]>> = {
   '/api/backups': ['GET'],
   '/api/datasets/*/columns/*': ['GET'],

@@ -9,7 +9,9 @@ import { beginJob } from './jobs'
 import type { ReadingAnswer, ReadingTask } from './thread'
 
 let script: Promise<URL> | undefined
-/** The thread's own bundle; it stands in the server's assets, so that it goes wherever that goes. */
+/**
+ * The thread's own bundle; it stands in the server's assets, so that it goes wherever that goes.
+ */
 const scriptUrl = (): Promise<URL> =>
   (script ??= readAsset('threads', 'reading.mjs').then(
     (code) => new URL(`data:text/javascript;base64,${Buffer.from(code).toString('base64')}`),

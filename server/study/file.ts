@@ -32,7 +32,8 @@ export function studyFile(db: Db, id: string): StudyFile | undefined {
 }
 
 /**
- * Makes a study of a file. Its data sets keep their ids, so that the file that is saved next differs
+ * Makes a study of a file. Its data sets keep their ids, so that the file that is saved next
+ * differs
  * in what was changed alone; where they stand here already, they are new ones.
  */
 export function studyOfFile(db: Db, { document, datasets }: StudyFile): Study {

@@ -76,7 +76,9 @@ function asksOf({ asks }: Judged, { unclear }: Cells, { others }: LabelRule): As
   ]
 }
 
-/** The power of ten of cells: what their header says, as far as the cells do not say it themselves. */
+/**
+ * The power of ten of cells: what their header says, as far as the cells do not say it themselves.
+ */
 function recordedIn({ words, power, hasRungs }: LabelRule, header: Header): number {
   if (hasRungs) return 0
   if (words === '') return headerPower(header)

@@ -112,6 +112,8 @@ export function labelRuleOf(
     },
   }
 }
-/** The power of ten that cells are recorded in by what their header says: percent are hundredths. */
+/**
+ * The power of ten that cells are recorded in by what their header says: percent are hundredths.
+ */
 export const headerPower = ({ unit, power }: Header): number =>
   power + (unit ? (PART_POWERS[unit.kind] ?? 0) : 0)

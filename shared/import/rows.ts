@@ -82,7 +82,8 @@ function usualWidth(rows: readonly (readonly string[])[]): { width: number; alik
   return { width, alike: count / rows.length }
 }
 /**
- * What parts the cells: where most of the first rows have as many cells as each other, and more than
+ * What parts the cells: where most of the first rows have as many cells as each other, and more
+ * than
  * one; commas last, which stand in numbers and sentences too.
  */
 function shapeOf(piece: string): Shape {

@@ -129,7 +129,8 @@ const withStyle = (column: ImportedColumn, style: Style | null | undefined): Imp
  * Reads comma-, semicolon- or tab-separated text: finds the delimiter, the decimal mark and
  * what each column holds. Nothing is dropped: what is no number is listed by row.
  *
- * @param given a whole file, of delimited cells or JSON; a byte order mark, quotes and line breaks in quoted cells are fine
+ * @param given a whole file, of delimited cells or JSON; a byte order mark, quotes and line breaks
+ *   in quoted cells are fine
  * @param said what its owner said of its columns
  * @param tell hears how far it is, from 0 to 1
  * @throws ImportError for text that is no table

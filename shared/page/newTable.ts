@@ -1,12 +1,10 @@
 import type { Regions } from '../../core/label/region'
 import { type KeptColumn, keptColumn } from '../import/kept'
 import type { ImportedTable } from '../import/table'
-import type { ImportedColumn } from '../import/types'
-import type { Cell } from '../quantities'
 import type { DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
-import { datasetOf, startsOf } from './start'
+import { cellsOfTable, datasetOf, startsOf } from './start'
 
 /** A table that was read, with all that a study gets of it. */
 export interface NewTable extends Pick<DatasetMeta, 'id' | 'name' | 'rowCount' | 'notices'> {
@@ -23,14 +21,6 @@ export interface Destination extends Pick<DatasetMeta, 'id' | 'name'> {
   readonly regions: Regions
 }
 
-function cellsIn({ doubles, cells }: ImportedColumn): readonly Cell[] {
-  if (!doubles) return cells()
-  const all: Cell[] = new Array(doubles.length)
-  for (let at = 0; at < doubles.length; at++)
-    all[at] = Number.isNaN(doubles[at]) ? null : doubles[at]!
-  return all
-}
-
 /**
  * A table as a study takes it.
  *
@@ -42,11 +32,9 @@ export function newTable(
   { id, name, document, regions }: Destination,
 ): NewTable {
   const dataset = { ...datasetOf(name, table), id }
-  const columns = new Map(table.columns.map((column) => [column.name, column]))
-  const cellsOf = (wanted: string) => cellsIn(columns.get(wanted)!)
   return {
     ...{ id, name, rowCount: table.rowCount, notices: [...table.notices] },
-    quantities: startsOf(document, dataset, { cellsOf, regions }),
+    quantities: startsOf(document, dataset, { cellsOf: cellsOfTable(table), regions }),
     columns: table.columns.map(keptColumn),
   }
 }

@@ -30,7 +30,9 @@ export interface OtherColumn {
   label(at: number): string
   parts(at: number): Part[]
   readonly align: FullStyle['align']
-  /** The parts of the total of some rows, of all where none are ticked; none where it has no total. */
+  /**
+   * The parts of the total of some rows, of all where none are ticked; none where it has no total.
+   */
   total(ticked: ReadonlySet<number>): Part[]
 }
 

@@ -51,7 +51,9 @@ export interface WantedColumns {
   readonly others: readonly string[]
 }
 
-/** The columns of text that a table begins with: those that were chosen, otherwise the first two. */
+/**
+ * The columns of text that a table begins with: those that were chosen, otherwise the first two.
+ */
 export function textColumnsOf(
   { columns: chosen = [] }: Pick<Quantity, 'columns'>,
   columns: DatasetMeta['columns'],

@@ -1,7 +1,6 @@
 import { multiply } from '../../core/decimal/arithmetic'
 import { decimal, toText } from '../../core/decimal/decimal'
 import { type Cell, decimalOf } from '../quantities'
-import type { DatasetMeta } from '../study/dataset'
 
 type CellsOf = (name: string) => readonly Cell[]
 
@@ -27,16 +26,15 @@ function endsOf(cells: readonly Cell[]): number[] {
 
 /**
  * The rows of a table that tell how it is written: all of them; of a long one every so many, and
- * those where a number is the least or the largest of its column.
+ * those where a number is the least or the largest of a column.
  *
- * @example someRows(dataset, cellsOf).each // 1, of a table of 200 rows
+ * @param names of the columns that are written
+ * @example someRows(200, ['kg'], cellsOf).each // 1, of a table of 200 rows
  */
-export function someRows({ rowCount, columns }: DatasetMeta, cellsOf: CellsOf): SomeRows {
+export function someRows(rowCount: number, names: readonly string[], cellsOf: CellsOf): SomeRows {
   if (rowCount <= MOST_ROWS) return { cellsOf, each: 1 }
   const each = Math.ceil(rowCount / SOME_ROWS)
-  const ends = columns
-    .filter(({ encoding }) => encoding === 'float64')
-    .flatMap(({ name }) => endsOf(cellsOf(name)))
+  const ends = names.flatMap((name) => endsOf(cellsOf(name)))
   const regular = Array.from({ length: Math.ceil(rowCount / each) }, (_, at) => at * each)
   const places = [...new Set([...regular, ...ends])].sort((a, b) => a - b)
   const known = new Map<string, readonly Cell[]>()
@@ -54,17 +52,17 @@ export function someRows({ rowCount, columns }: DatasetMeta, cellsOf: CellsOf): 
 }
 
 /**
- * The same rows, with a column as many times as large as its sums are over all rows: whole times, so
+ * The same rows, with a column as many times as large as its sums are over all rows: whole times,
+ * so
  * that it has the same decimals.
  *
- * @example timesRows({ cellsOf: () => [0.5], each: 3 }, 'kg').cellsOf('kg') // ['1.5']
+ * @example timesRows({ cellsOf: () => [0.5], each: 3 }, 'kg')('kg') // ['1.5']
  */
-export function timesRows({ cellsOf, each }: SomeRows, column: string): SomeRows {
-  if (each === 1) return { cellsOf, each }
+export function timesRows({ cellsOf, each }: SomeRows, column: string): CellsOf {
   const by = decimal(each)
   const times = cellsOf(column).map((cell) => {
     const value = decimalOf(cell)
     return value && toText(multiply(value, by))
   })
-  return { cellsOf: (name) => (name === column ? times : cellsOf(name)), each }
+  return (name) => (name === column ? times : cellsOf(name))
 }

@@ -179,7 +179,7 @@ const summed = (sources: SnapshotSources, each: number): SnapshotSources => {
   const { column, chart } = sources.quantity
   const { cellsOf } = sources
   if (chart.aggregate !== 'sum') return sources
-  return { ...sources, cellsOf: timesRows({ cellsOf, each }, column).cellsOf }
+  return { ...sources, cellsOf: timesRows({ cellsOf, each }, column) }
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { Row } from '../../core/label/types'
-import { compare } from '../../core/decimal/arithmetic'
 import type { Decimal } from '../../core/decimal/decimal'
+import type { Prose } from '../../core/text/prose'
 import type { Drawing } from '../forms/types'
 import type { ChartWishes } from '../study/chart'
 import { UNNAMED } from './rows'
@@ -37,16 +37,16 @@ export function categoryRows(
 /**
  * The cells beside the numbers of a chart that a message can put in: the category of the largest
  * and of the least. Over panels a category stands in several, and none is told.
+ *
+ * @param variables what the message can put in, the names of both among it
  */
 export function besideOf(
   { category, panels }: Pick<ChartWishes, 'category' | 'panels'>,
-  drawing: Pick<Drawing, 'all'> | null,
+  { largestName, leastName }: Prose['variables'],
 ): Record<string, Row> {
-  const sorted = [...(drawing?.all ?? [])].sort((a, b) => compare(b.value, a.value))
-  const [largest, least] = [sorted[0], sorted.at(-1)]
-  if (!category || panels || !largest || !least) return {}
+  if (!category || panels || largestName === undefined || leastName === undefined) return {}
   return {
-    largest: { [category]: cellOf(largest.category) },
-    least: { [category]: cellOf(least.category) },
+    largest: { [category]: cellOf(largestName) },
+    least: { [category]: cellOf(leastName) },
   }
 }

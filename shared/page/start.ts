@@ -45,7 +45,8 @@ export function startsOf(
     .map((one) => (taken.has(one.title) ? toldApart(one, dataset) : one))
   const whole = { ...document, quantities: [...document.quantities, ...quantities] }
   if (quantities.length > MOST_SOUGHT) return quantities
-  const some = someRows(dataset, cellsOf)
+  const names = quantities.map(({ column }) => column)
+  const some = someRows(dataset.rowCount, names, cellsOf)
   const page = { document: whole, dataset, regions, size: USUAL_SIZE, machine: false, ...some }
   return quantities.map(
     (quantity) => whereResolved(() => withSoundStart({ ...page, quantity })) ?? quantity,
@@ -66,6 +67,27 @@ export const datasetOf = (
   })),
 })
 
+/** Doubles as cells. */
+function cellsIn(doubles: Float64Array): readonly Cell[] {
+  const all: Cell[] = new Array(doubles.length)
+  for (let at = 0; at < doubles.length; at++)
+    all[at] = Number.isNaN(doubles[at]) ? null : doubles[at]!
+  return all
+}
+
+/** The cells of a table's columns, by their names; texts are made once, doubles cost nothing. */
+export function cellsOfTable({ columns }: ImportedTable): (name: string) => readonly Cell[] {
+  const known = new Map(columns.map((column) => [column.name, column]))
+  const texts = new Map<string, readonly Cell[]>()
+  return (name) => {
+    const column = known.get(name)
+    if (!column) return []
+    if (column.doubles) return cellsIn(column.doubles)
+    if (!texts.has(name)) texts.set(name, column.cells())
+    return texts.get(name)!
+  }
+}
+
 /** The styles that quantities of a table begin with in a study, whose tables must be at hand. */
 export const stylesToStart = (document: StudyDocument, table: ImportedTable): Style[] =>
   quantitiesOf(datasetOf('table', table)).map((quantity) => styleOf(document, quantity))
@@ -82,8 +104,7 @@ export function startOfTable(
   regionsFor: (style: Style) => Regions,
 ) {
   const dataset = datasetOf(name, table)
-  const known = new Map(table.columns.map((column) => [column.name, column.cells()]))
-  const cellsOf = (column: string): readonly Cell[] => known.get(column) ?? []
+  const cellsOf = cellsOfTable(table)
   const document = newDocument(name)
   const regions = joinRegions(stylesToStart(document, table).map(regionsFor))
   const quantities = startsOf(document, dataset, { cellsOf, regions })

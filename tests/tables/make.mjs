@@ -1,4 +1,5 @@
-// Makes the corpus: a dozen worlds, each in five forms, dirty as people's tables are. It prints what
+// Makes the corpus: a dozen worlds, each in five forms, dirty as people's tables are. It prints
+// what
 // a reader must make of each as JSON, and shares no code with the readers.
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'

@@ -1,6 +1,9 @@
 import type { Told } from '~/composables/words'
 
-/** What is said by the frame around the screens, part by part: a translation needs nothing else here. */
+/**
+ * What is said by the frame around the screens, part by part: a translation needs nothing else
+ * here.
+ */
 export const wholeApp = {
   somethingOnPageFailed: (last: Told) =>
     `Something on this page failed, and it may show what is no longer so: ${last}. What is saved stays as it is; reload the page to go on.`,

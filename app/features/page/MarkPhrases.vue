@@ -53,18 +53,49 @@ const lineChoices = [
   { id: 1, title: words.onOneLine },
   { id: 2, title: words.onTwoLines },
 ] as const
-const turnChoices = [
-  { id: false, title: words.level },
-  { id: true, title: words.upright },
+/** What of the labels is one way or another; the usual one stands first of the two. */
+interface Toggle {
+  readonly field: 'turned' | 'small' | 'inside'
+  readonly label: string
+  readonly isOffered: boolean
+  readonly ways: readonly [usual: string, other: string]
+  /** What turning to each is called. */
+  readonly steps: readonly [usual: string, other: string]
+}
+const toggles = computed((): readonly Toggle[] => [
+  {
+    field: 'turned',
+    label: words.howLabelsStand,
+    isOffered: canTurn.value,
+    ways: [words.level, words.upright],
+    steps: [words.setLevel, words.setUpright],
+  },
+  {
+    field: 'small',
+    label: words.typeOfMarks,
+    isOffered: true,
+    ways: [words.usualType, words.smallerType],
+    steps: [words.setUsualType, words.setSmallerType],
+  },
+  {
+    field: 'inside',
+    label: words.whereLabelsStand,
+    isOffered: hasRects.value,
+    ways: [words.outside, words.insideWhereThereRoom],
+    steps: [words.putLabelsOutside, words.putLabelsInside],
+  },
+])
+const shownToggles = computed(() =>
+  toggles.value.filter(
+    ({ field, isOffered }) => (props.everything && isOffered) || chart.value[field],
+  ),
+)
+const choicesOf = ({ ways: [usual, other] }: Toggle) => [
+  { id: false, title: usual },
+  { id: true, title: other },
 ]
-const typeChoices = [
-  { id: false, title: words.usualType },
-  { id: true, title: words.smallerType },
-]
-const insideChoices = [
-  { id: false, title: 'outside' },
-  { id: true, title: words.insideWhereThereRoom },
-]
+const turnTo = ({ field, steps }: Toggle, isOther: boolean) =>
+  set(steps[isOther ? 1 : 0], { [field]: isOther || undefined })
 
 const CALLED = 40
 /** The largest categories first, as far as anybody would choose among. */
@@ -127,35 +158,13 @@ const setParts = (chosen: MarkPart[]) =>
       :label="words.linesMark"
       @change="set(words.setLinesMarks, { lines: $event })"
   /></template>
-  <template v-if="(props.everything && canTurn) || chart.turned"
+  <template v-for="toggle in shownToggles" :key="toggle.field"
     >,
     <PhraseSelect
-      :value="chart.turned ?? false"
-      :options="turnChoices"
-      :label="words.howLabelsStand"
-      @change="set($event ? words.setUpright : words.setLevel, { turned: $event || undefined })"
-  /></template>
-  <template v-if="props.everything || chart.small"
-    >,
-    <PhraseSelect
-      :value="chart.small ?? false"
-      :options="typeChoices"
-      :label="words.typeOfMarks"
-      @change="
-        set($event ? words.setSmallerType : words.setUsualType, { small: $event || undefined })
-      "
-  /></template>
-  <template v-if="(props.everything && hasRects) || chart.inside"
-    >,
-    <PhraseSelect
-      :value="chart.inside ?? false"
-      :options="insideChoices"
-      :label="words.whereLabelsStand"
-      @change="
-        set($event ? words.putLabelsInside : words.putLabelsOutside, {
-          inside: $event || undefined,
-        })
-      "
+      :value="chart[toggle.field] ?? false"
+      :options="choicesOf(toggle)"
+      :label="toggle.label"
+      @change="turnTo(toggle, $event)"
   /></template>
   <template v-if="props.everything || chart.callout"
     >,

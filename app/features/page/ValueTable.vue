@@ -73,7 +73,9 @@ const { list, containerProps, wrapperProps } = useVirtualList(ordered, {
   overscan: 1,
 })
 const table = useTemplateRef('table')
-/** Where not all columns have room, those of numbers are in sight: one that is cut reads as another. */
+/**
+ * Where not all columns have room, those of numbers are in sight: one that is cut reads as another.
+ */
 function showNumbers() {
   if (table.value) table.value.scrollLeft = table.value.scrollWidth
 }

@@ -25,7 +25,9 @@ function measuredRows({ cells, values }: Rows): number[] {
   return [...new Set([...some, least, largest])].filter((at) => at >= 0)
 }
 
-/** The parts of the totals under a table: the quantity's own, and those of other columns by name. */
+/**
+ * The parts of the totals under a table: the quantity's own, and those of other columns by name.
+ */
 export interface TotalCells {
   readonly own: readonly Part[]
   readonly others: ReadonlyMap<string, readonly Part[]>
@@ -34,7 +36,8 @@ export interface TotalCells {
 }
 
 /**
- * How wide each column of numbers of a table is, so that no number is cut, and how wide the table is
+ * How wide each column of numbers of a table is, so that no number is cut, and how wide the table
+ * is
  * at least: a narrower one scrolls sideways. In CSS pixels.
  */
 export function useColumnWidths(
@@ -73,7 +76,9 @@ export function useColumnWidths(
     ]
     return columns.reduce((sum, width) => sum + width + GAP, 0)
   })
-  /** How wide the second halves of a column are, so that its decimal marks stand under each other. */
+  /**
+   * How wide the second halves of a column are, so that its decimal marks stand under each other.
+   */
   const tailOf = (
     align: FullStyle['align'],
     partsOf: (at: number) => readonly Part[],

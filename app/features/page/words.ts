@@ -88,6 +88,7 @@ export const markPhrases = {
   calloutAt: (id: Told) => `a callout at ${id}`,
   markWithOtherParts: 'Mark with other parts',
   marked: 'Which are marked',
+  outside: 'outside',
   howLabelsStand: 'How the labels stand',
   level: 'level',
   upright: 'turned upright',

@@ -21,7 +21,9 @@ interface Around {
   take(study: Study): void
 }
 
-/** Data that come into a study, and columns that are made there: each is a step that can be undone. */
+/**
+ * Data that come into a study, and columns that are made there: each is a step that can be undone.
+ */
 export function studyData(desk: OnDesk, { saving, steps, history, take }: Around) {
   const { id, dataset, document, revision } = desk
   /** Takes the study as the server changed it, as a step that leads back to what was before. */

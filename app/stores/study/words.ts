@@ -1,6 +1,9 @@
 import type { Told } from '~/composables/words'
 
-/** What is said by the stores, in names of steps and refusals, part by part: a translation needs nothing else here. */
+/**
+ * What is said by the stores, in names of steps and refusals, part by part: a translation needs
+ * nothing else here.
+ */
 export const levelEdits = {
   styleStays: 'The style stays',
   takeBack: (fields: Told, levelWord: Told) => `Take back ${fields}, ${levelWord}`,

@@ -1,4 +1,5 @@
-// What is wrong with numbers that are read as others, reckoned on whole numbers alone, apart from the
+// What is wrong with numbers that are read as others, reckoned on whole numbers alone, apart from
+// the
 // core.
 
 /** Decimal text of a whole number of 10^-places. */

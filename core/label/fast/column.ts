@@ -57,7 +57,8 @@ function decisionsOf(plan: Plan): Decisions {
   const decider = deciderOf(plan)
   const decisions: Decision[] = []
   /**
-   * The places of what is decided: by digits for each level and sign, by the number itself where all
+   * The places of what is decided: by digits for each level and sign, by the number itself where
+   * all
    * its digits are written, by all they have for the rest.
    */
   const known = new Map<number, Map<number, number>>()

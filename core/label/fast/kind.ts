@@ -28,7 +28,10 @@ const isGrouped = ({ grouping, marks }: Rule): boolean =>
   grouping === null ||
   (marks.group.length === 1 && grouping.first === 3 && (grouping.rest === 3 || grouping.rest === 2))
 
-/** The one rule of a Plan whose numbers are rounded to the nearest, in powers of ten; null where there is none. */
+/**
+ * The one rule of a Plan whose numbers are rounded to the nearest, in powers of ten; null where
+ * there is none.
+ */
 function ruleInTens(plan: Plan): Rule | null {
   const [rule] = plan.rules
   if (!rule || plan.rules.length > 1) return null

@@ -102,7 +102,9 @@ export interface Pair {
   readonly platform: string
 }
 
-/** What a comparison has come to: how many labels, and how often each rule explains a difference. */
+/**
+ * What a comparison has come to: how many labels, and how often each rule explains a difference.
+ */
 export interface Tally {
   compared: number
   readonly explained: Map<string, number>

@@ -44,7 +44,9 @@ const otherMeasureDisplays = (own: Unit): Measure[] =>
         display,
       }))
     : []
-/** Measures worth a place in the list, beside one that the style has: those that it converts into. */
+/**
+ * Measures worth a place in the list, beside one that the style has: those that it converts into.
+ */
 const MOST_MEASURES = 12
 const measuresLike = (own: Unit): Measure[] =>
   own.kind === 'measure' && typeof own.id === 'string'

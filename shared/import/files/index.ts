@@ -36,7 +36,8 @@ function formOf(bytes: Uint8Array, name: string, as: string | undefined): FileFo
 /**
  * The table of a file as delimited text.
  *
- * @param file its bytes and its name; its form where that is said, and which of its tables is wanted
+ * @param file its bytes and its name; its form where that is said, and which of its tables is
+ *   wanted
  * @throws ImportError for a file that is broken or no table
  * @example (await readFile({ bytes, name: 'harvest.ods' })).text // 'site,kg\nHolm,4'
  */

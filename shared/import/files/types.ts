@@ -19,7 +19,8 @@ export interface FileForm {
   /** Whether a file is of this form by its first bytes, whatever it is called. */
   readonly begins?: (bytes: Uint8Array) => boolean
   /**
-   * @param part the place of the table or sheet that is wanted; the first with cells where it is not given
+   * @param part the place of the table or sheet that is wanted; the first with cells where it is
+   *   not given
    * @throws ImportError for a file that is broken, or no table
    */
   readonly read: (bytes: Uint8Array, part?: number) => Promise<Tabular>
