@@ -7,7 +7,8 @@ import { boundOf, digitsIn, exactly } from './bounds'
 import { decideUncertain } from './uncertainty'
 import { keep, type Kept } from './keep'
 import { precisionAt } from './leveled'
-import type { Condition, Plan, Row, Rule, SignMode, SignState, Written } from './types'
+import { inOwnCase, ruleFor } from './conditions'
+import type { Plan, Row, Rule, SignMode, SignState, Written } from './types'
 import { type Amount, isFiniteAmount } from './value'
 
 /** Where the number is written: in which rung, or with which exponent, so over which power. */
@@ -171,28 +172,25 @@ function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound
   }
 }
 
-function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
-  if ('all' in when) return when.all.every((one) => meets(one, value, row))
-  if ('column' in when) return row !== undefined && when.is.includes(String(row[when.column] ?? ''))
-  if (!value) return false
-  const { from, to } = when.magnitude
-  return (
-    (from === undefined || reaches(value, 10, from)) &&
-    (to === undefined || !reaches(value, 10, to))
-  )
+/** What a rule, by its place, writes of a true value. */
+function decideBy(plan: Plan, at: number, trueValue: Decimal, row: Row | undefined): Written {
+  const rule = plan.rules[at]!
+  const uncertain =
+    rule.uncertainty && decideUncertain(plan, rule, trueValue, row, decideNumber, signs[rule.sign])
+  if (uncertain) return { ...uncertain, rule: at, bound: '' }
+  if (rule.zero !== null && trueValue.coefficient === 0n)
+    return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
+  const bound = boundOf(rule, trueValue)
+  const value = bound?.value ?? trueValue
+  const inUnits = toUnits(rule, value)
+  const writing = bound
+    ? { ...rule, precision: exactly(rule.precision, digitsIn(rule, inUnits), bound.sign) }
+    : rule
+  const decided = rule.multiple
+    ? decideConstant(writing, inUnits, signs[rule.sign])
+    : decideNumber(writing, inUnits)
+  return { ...decided, rule: at, bound: bound?.sign ?? '' }
 }
-
-/**
- * The place of the rule that writes a value: the first whose condition it meets.
- *
- * @returns the rule's place in the Plan; -1 never, since the last one takes all
- * @example ruleFor(resolve({}), decimal('5')) // 0
- */
-export const ruleFor = (
-  plan: { readonly rules: readonly { readonly when: Condition | null }[] },
-  value: Decimal | null,
-  row?: Row,
-): number => plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
 
 /**
  * Decides what is written of a value: sign, kept digits and their place, rung, exponent.
@@ -217,21 +215,6 @@ export function decide(plan: Plan, amount: Amount, row?: Row): Written {
     }
   }
   const trueValue = shift(amount, plan.recorded)
-  const at = ruleFor(plan, trueValue, row)
-  const rule = plan.rules[at]!
-  const uncertain =
-    rule.uncertainty && decideUncertain(plan, rule, trueValue, row, decideNumber, signs[rule.sign])
-  if (uncertain) return { ...uncertain, rule: at, bound: '' }
-  if (rule.zero !== null && amount.coefficient === 0n)
-    return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
-  const bound = boundOf(rule, trueValue)
-  const value = bound?.value ?? trueValue
-  const inUnits = toUnits(rule, value)
-  const writing = bound
-    ? { ...rule, precision: exactly(rule.precision, digitsIn(rule, inUnits), bound.sign) }
-    : rule
-  const decided = rule.multiple
-    ? decideConstant(writing, inUnits, signs[rule.sign])
-    : decideNumber(writing, inUnits)
-  return { ...decided, rule: at, bound: bound?.sign ?? '' }
+  const by = (at: number, value: Decimal) => decideBy(plan, at, value, row)
+  return inOwnCase(plan, trueValue, row, by(ruleFor(plan, trueValue, row), trueValue), by)
 }

@@ -32,6 +32,11 @@ const RARE = {
     file: /core\/label\/leveled\.ts$/,
     standIn: 'export const precisionAt = (precision) => precision',
   },
+  cases: {
+    file: /core\/label\/conditions\.ts$/,
+    standIn:
+      'export const ruleFor = () => 0, inOwnCase = (_plan, _value, _row, decided) => decided',
+  },
   plurals: {
     file: /core\/(locale\/plurals|label\/names)\.ts$/,
     standIn: "export const pluralOf = () => 'other', nameFor = null",

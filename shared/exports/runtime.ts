@@ -15,6 +15,7 @@ const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
     ({ under, over, factor }) => under != null || over != null || (factor ?? '').startsWith('-'),
   ],
   ['leveled', ({ precision: { by, last } = {} }) => by !== undefined || last !== undefined],
+  ['cases', ({ when }) => Boolean(when)],
   ['plurals', ({ plurals }) => Boolean(plurals)],
 ]
 

@@ -1,0 +1,70 @@
+import { shift } from '../decimal/arithmetic'
+import type { Decimal } from '../decimal/decimal'
+import { reaches } from '../decimal/powers'
+import { saidBy } from './cells'
+import type { Condition, Plan, Row, Written } from './types'
+
+function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
+  if ('all' in when) return when.all.every((one) => meets(one, value, row))
+  if ('column' in when) return row !== undefined && when.is.includes(String(row[when.column] ?? ''))
+  if (!value) return false
+  const { from, to } = when.magnitude
+  return (
+    (from === undefined || reaches(value, 10, from)) &&
+    (to === undefined || !reaches(value, 10, to))
+  )
+}
+
+/**
+ * The place of the rule that writes a value: the first whose condition it meets.
+ *
+ * @returns the rule's place in the Plan; -1 never, since the last one takes all
+ * @example ruleFor(resolve({}), decimal('5')) // 0
+ */
+export const ruleFor = (
+  plan: { readonly rules: readonly { readonly when: Condition | null }[] },
+  value: Decimal | null,
+  row?: Row,
+): number => plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
+
+const goesBySize = (when: Condition | null): boolean =>
+  when !== null && ('magnitude' in when || ('all' in when && when.all.some(goesBySize)))
+
+/**
+ * What is written of a value by the rule that its label belongs to: a label that rounds into the
+ * magnitude of another case is written by that case, so that a printed number has one notation.
+ * Where that case keeps more digits, so that its own label is not of its magnitude, it writes the
+ * number that was printed.
+ *
+ * @param value true value, with `recorded`
+ * @param decided by the rule that the value itself meets
+ * @param by what a rule, by its place, writes of a value
+ * @example of 999,999.6 without decimals, and from 10⁶ on in M, it is 1M
+ */
+export function inOwnCase(
+  plan: Plan,
+  value: Decimal,
+  row: Row | undefined,
+  decided: Written,
+  by: (at: number, value: Decimal) => Written,
+): Written {
+  if (!plan.rules.some(({ when }) => goesBySize(when))) return decided
+  const said = (written: Written) => shift(saidBy(plan, written), plan.recorded)
+  /**
+   * Whether what stands on a label is a number of the rule that wrote it. One that has vanished
+   * stays where it was: its unit says how small it is, and it is not exactly zero.
+   */
+  const isOwn = (written: Written): boolean =>
+    written.kind !== 'number' ||
+    written.bound !== '' ||
+    written.digits === 0n ||
+    ruleFor(plan, said(written), row) === written.rule
+  let written = decided
+  for (let hops = 0; hops < plan.rules.length && !isOwn(written); hops++) {
+    const printed = said(written)
+    const at = ruleFor(plan, printed, row)
+    const anew = by(at, value)
+    written = isOwn(anew) ? anew : by(at, printed)
+  }
+  return isOwn(written) ? written : decided
+}
