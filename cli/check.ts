@@ -102,7 +102,7 @@ function longPlaces({ values, rows, labels, changes, surface, total, selection }
 }
 /** What of a subject is as the input says it, however many values it has. */
 function saidOf(input: Input): Omit<Subject, 'values' | 'context'> {
-  const { surface, style, others, shares, binned, text, title, readers } = input
+  const { surface, style, others, shares, binned, text, title, readers, rules } = input
   const { aggregate } = input
   const [least, largest] = extent(input.data ?? [])
   const { quantity, width, fontSize = DEFAULT_SIZE } = input
@@ -115,6 +115,7 @@ function saidOf(input: Input): Omit<Subject, 'values' | 'context'> {
     text,
     title,
     readers,
+    rules,
     kind: quantity?.kind,
     role: quantity?.role,
     aggregate,

@@ -2,6 +2,7 @@ import { parse } from 'lossless-json'
 import { z } from 'zod'
 import { AGGREGATE_IDS } from '../core/data/aggregate'
 import { ROLES } from '../core/data/roles'
+import { houseRuleSchema } from '../core/checks/houseRules'
 import { SURFACES } from '../core/checks/types'
 import { fitsDouble } from '../core/decimal/arithmetic'
 import { parseDecimal } from '../core/decimal/decimal'
@@ -118,6 +119,8 @@ export const checkInput = z.strictObject({
   shares: z.boolean().optional(),
   selection: z.array(z.int().min(0)).optional(),
   readers: z.array(fieldSchema('locale')).optional(),
+  /** Rules of the house. */
+  rules: z.array(houseRuleSchema).optional(),
   /**
    * Changes printed beside the values, by their places; the exact difference where no value is
    * given.

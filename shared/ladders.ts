@@ -33,6 +33,9 @@ export function mapStyles(document: StudyDocument, by: (style: Style) => Style):
   return {
     ...document,
     house: change(document.house),
+    ...(document.linked
+      ? { linked: document.linked.map((one) => ({ ...one, style: change(one.style) })) }
+      : {}),
     quantities: document.quantities.map((one) => ({
       ...one,
       style: change(one.style),

@@ -8,7 +8,9 @@ import { headerOf } from './import/header'
 import type { ColumnMeta, DatasetMeta } from './study/dataset'
 import type { Quantity } from './study/quantity'
 import { STYLED_PARTS, type StyledPart } from './forms/parts'
+import { linkedAt, placeOf } from './stylebook'
 import type { StudyDocument } from './study/document'
+import type { Linked } from './study/linked'
 
 /**
  * A cell of a numeric column as it is kept: a double, decimal text where a double would lose
@@ -124,25 +126,49 @@ const partBases: Record<StyledPart, (marks: FullStyle) => Style> = {
   against: (style) => ({ ...asShare(style), ...goes(style) }),
 }
 
-/** What is set on each level that a level inherits from, the first the widest, itself the last. */
+/** What a level brings: what is set on it, or what it takes from the stylebook. */
+export interface OwnStyle {
+  readonly level: Level
+  readonly own: Style
+  /** The style of the stylebook that it is. */
+  readonly taken?: Linked
+}
+
+/**
+ * What is set on each level that a level inherits from, the first the widest, itself the last. What
+ * a level takes from the stylebook stands before its own.
+ */
 export function levelsTo(
   document: StudyDocument,
   quantity: Quantity,
   level: Level,
-): { level: Level; own: Style }[] {
-  const levels: { level: Level; own: Style }[] = [{ level: 'house', own: document.house }]
-  if (level === 'house') return levels
+): readonly OwnStyle[] {
   // A part begins with what the marks are, as a whole.
   if (isPart(level))
     return [
       { level: 'marks', own: partBases[level](styleOf(document, quantity, 'marks')) },
       { level, own: quantity.chart.partStyles?.[level] ?? {} },
     ]
-  levels.push({ level: 'quantity', own: quantity.style })
-  return level === 'quantity'
-    ? levels
-    : [...levels, { level, own: quantity.surfaces?.[level] ?? {} }]
+  const at = (on: Exclude<Level, StyledPart>, own: Style): OwnStyle[] => {
+    const taken = linkedAt(document, placeOf(quantity.id, on))
+    return [...(taken ? [{ level: on, own: taken.style, taken }] : []), { level: on, own }]
+  }
+  const house = at('house', document.house)
+  if (level === 'house') return house
+  const levels = [...house, ...at('quantity', quantity.style)]
+  return level === 'quantity' ? levels : [...levels, ...at(level, quantity.surfaces?.[level] ?? {})]
 }
+
+/**
+ * Whether a surface of a quantity has something of its own: set on it, or taken from the stylebook.
+ */
+export const hasOwnStyle = (
+  document: StudyDocument,
+  quantity: Quantity,
+  surface: Surface,
+): boolean =>
+  quantity.surfaces?.[surface] !== undefined ||
+  linkedAt(document, placeOf(quantity.id, surface)) !== undefined
 
 /**
  * The style that a quantity is written in: the house style with the quantity's own over it, and

@@ -108,6 +108,11 @@ export function* oneRung(proof: Proof): Generator<Fix> {
     yield fix('one-rung', {}, styled(proof, 'rung', { rung: 'shared' }))
 }
 
+/** All labels in one style. */
+export function* noCases(proof: Proof): Generator<Fix> {
+  if (proof.full.cases.length > 0) yield fix('no-cases', {}, styled(proof, 'cases', { cases: [] }))
+}
+
 /** One exponent for all labels, or none. */
 export function* oneExponent(proof: Proof): Generator<Fix> {
   if (notationOf(proof.full).hasExponent)

@@ -48,6 +48,7 @@ const words = {
   'as-percent': () => 'Write them as percent',
   'in-points': () => 'Write percentage points',
   'no-factor': () => 'Write the numbers as they are',
+  'as-ruled': ({ words }: { words: string }) => `Write it so: ${words}`,
   'no-texts': () => 'Leave out the texts around the label',
 } as const
 export type FixId = keyof typeof words

@@ -8,6 +8,7 @@ import { doesNotAddUp } from './does-not-add-up'
 import { factorUnsaid } from './factor-unsaid'
 import { floatNoise } from './float-noise'
 import { groupedName } from './grouped-name'
+import { houseRule } from './house-rule'
 import { hyphenMinus } from './hyphen-minus'
 import { idleZeros } from './idle-zeros'
 import { inexactInput } from './inexact-input'
@@ -16,6 +17,7 @@ import { longHeadline } from './long-headline'
 import { misread } from './misread'
 import { mixedNotation } from './mixed-notation'
 import { mixedRungs } from './mixed-rungs'
+import { mixedUnits } from './mixed-units'
 import { orderReversed } from './order-reversed'
 import { percentScaled } from './percent-scaled'
 import { pointsWanted } from './points-wanted'
@@ -52,6 +54,7 @@ export const checks: readonly Check[] = [
   orderReversed,
   wrongTickLabel,
   unitLost,
+  mixedUnits,
   unitUnconverted,
   unevenSteps,
   beyondAxis,
@@ -73,6 +76,7 @@ export const checks: readonly Check[] = [
   binEdge,
   rawNumber,
   surfacesDisagree,
+  houseRule,
   pointsWanted,
   saidTwice,
   rungLikeUnit,

@@ -1,9 +1,8 @@
 import { compare } from '../decimal/arithmetic'
 import { plainly } from '../decimal/plainly'
-import { shownSign } from './changes'
+import { noCases, shownSign } from './changes'
 import { isNumeral, placesWhere } from './numbers'
 import { labelsOf, saidOf, valuesOf } from './proof'
-import { fix } from './fixes'
 import type { Check } from './types'
 
 /**
@@ -57,9 +56,7 @@ export const orderReversed: Check<{
   message: ({ larger, smaller, largerLabel, smallerLabel }) =>
     `${larger} is larger than ${smaller}, but “${largerLabel}” reads smaller than “${smallerLabel}”.`,
   *propose(proof) {
-    const { style, full } = proof
     yield* shownSign(proof)
-    if (full.cases.length > 0)
-      yield fix('no-cases', {}, { way: 'cases', style: { ...style, cases: [] } })
+    yield* noCases(proof)
   },
 }

@@ -4,7 +4,7 @@ import type { Role } from '../data/roles'
 import type { DecidedColumn, Decision } from '../label/fast/column'
 import type { Context } from '../label/context'
 import type { Plan, Row } from '../label/types'
-import type { FullStyle, Style } from '../style/fields'
+import type { FieldName, FullStyle, Style } from '../style/fields'
 import type { Weight } from '../text/advance'
 
 export const SURFACES = [
@@ -60,6 +60,17 @@ export interface Room {
   readonly canTurn?: boolean
   /** Whether the labels are in smaller type already. */
   readonly small?: boolean
+}
+
+/** A rule of the house: what a field is, or is not, on a surface or on all of them. */
+export interface HouseRule {
+  readonly surface?: Surface | undefined
+  readonly field: FieldName
+  /** One of the two: what it has to be, and what it must not be. */
+  readonly is?: unknown
+  readonly isNot?: unknown
+  /** In the words of those who made it. */
+  readonly why: string
 }
 
 /** Decimals; or, for long columns, doubles that stand for the shortest decimals that they mean. */
@@ -121,6 +132,8 @@ export interface Subject {
   readonly room?: Room
   /** The regions whose people read the labels, where they are declared. */
   readonly readers?: readonly string[]
+  /** The rules of the house, those of other surfaces among them. */
+  readonly rules?: readonly HouseRule[]
 }
 
 /** A subject with all decided: what a check looks at. */

@@ -1,5 +1,6 @@
 import de from '../locale/generated/locales/de.json'
 import hi from '../locale/generated/locales/hi.json'
+import { decimal } from '../decimal/decimal'
 import type { LocaleTable } from '../locale/types'
 import type { Style } from '../style/fields'
 import { describeCheck, found, written } from './testing/cases'
@@ -207,4 +208,74 @@ test('a unit that is changed is converted by a known factor, and the unit kept w
     severity: 'error',
     message: '“1,234” says 1,234; a reader of de takes it for 1.234.',
   })
+})
+
+const inTonnes = crown({ unit: { kind: 'symbol', text: 't' }, factor: '0.001' })
+const kilograms: Style = { ...inTonnes, unit: { kind: 'symbol', text: 'kg' } }
+const money: Style = { unit: { kind: 'currency', code: { column: 'money' } } }
+const twoMoneys = { rows: [{ money: 'EUR' }, { money: 'NOK' }] }
+describeCheck('mixed-units', {
+  finds: {
+    'a title in kilograms over tonnes': written(
+      'table',
+      { ...kilograms, unitAt: 'title' },
+      [41_000, 620],
+      rows,
+    ),
+    'a first label that speaks for all': written(
+      'marks',
+      { ...kilograms, unitAt: 'first' },
+      [41_000, 620],
+      rows,
+    ),
+    'a title in millions over thousands': written(
+      'axis',
+      {
+        notation: 'scaled',
+        rung: 6,
+        unitAt: 'title',
+        cases: [{ when: { magnitude: { to: 6 } }, use: { rung: 3 } }],
+      },
+      [2e6, 500_000],
+    ),
+    'a total under kilograms and tonnes': written('table', kilograms, [41_000, 620], {
+      ...rows,
+      total: decimal(41_620),
+    }),
+    'a total of euros and crowns': written('table', money, [5, 20], {
+      ...twoMoneys,
+      total: decimal(25),
+    }),
+  },
+  silent: {
+    'units on each label': written('table', kilograms, [41_000, 620], rows),
+    'a total of one currency': written('table', money, [5, 20], {
+      rows: [{ money: 'EUR' }, { money: 'EUR' }],
+      total: decimal(25),
+    }),
+    'a case that changes decimals alone': written(
+      'table',
+      { ...crown({ fraction: [2, 2] }), unitAt: 'title' },
+      [41_000, 620],
+      rows,
+    ),
+    'a case that no row meets': written('table', { ...kilograms, unitAt: 'title' }, [41, 62], {
+      rows: [{ species: 'lace wrack' }, { species: 'lace wrack' }],
+    }),
+    'rungs of their own on each label': written(
+      'table',
+      { notation: 'scaled', cases: [{ when: { magnitude: { to: 6 } }, use: { rung: 3 } }] },
+      [2e6, 5e5],
+      { total: decimal(25e5) },
+    ),
+  },
+})
+
+test('a total of several currencies is no number; one that is converted asks to be read', () => {
+  const severity = (style: Style, more: object) =>
+    found(written('table', style, [41_000, 620], more), 'mixed-units')?.severity
+  expect([
+    severity(money, { ...twoMoneys, total: decimal(41_620) }),
+    severity(kilograms, { ...rows, total: decimal(41_620) }),
+  ]).toEqual(['error', 'warning'])
 })

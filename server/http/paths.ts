@@ -20,6 +20,8 @@ const PATHS: Readonly<Record<string, readonly string[]>> = {
   '/api/studies/*/name': ['PUT'],
   '/api/studies/*/restore': ['POST'],
   '/api/studies/file': ['POST'],
+  '/api/stylebook': ['GET', 'POST'],
+  '/api/stylebook/*': ['DELETE'],
 }
 const patterns = Object.entries(PATHS).map(([path, methods]) => ({
   path,

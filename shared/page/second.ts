@@ -63,7 +63,7 @@ function ticksOf(values: readonly Decimal[], count: number) {
 export function secondOf(
   quantity: SecondQuantity,
   { drawing, rows, regions }: { drawing: Drawing; rows: Rows; regions: Regions },
-  readers: readonly string[] | undefined,
+  declared: Pick<Subject, 'readers' | 'rules'>,
 ): SecondAxis | null {
   const { id, column, title, kind, style } = quantity
   const cells = rows.others.get(column)
@@ -82,7 +82,7 @@ export function secondOf(
   const context = { ...regions, values: texts, step, ...recordedIn(quantity) }
   const plan = resolve(style, context)
   return {
-    subject: { surface: 'axis', style, values: stands, step, context, kind, title, readers },
+    subject: { surface: 'axis', style, values: stands, step, context, kind, title, ...declared },
     id,
     title: titled(title, plan),
     labels: labeller(plan).labels(texts),

@@ -112,6 +112,7 @@ export interface PageValues
   readonly recorded: Recorded
   readonly filter: Quantity['filter']
   readonly readers: StudyDocument['readers']
+  readonly rules: StudyDocument['rules']
   readonly layout: NonNullable<StudyDocument['page']>
   readonly ticked: Quantity['selected']
   readonly form: ChartForm

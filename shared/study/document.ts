@@ -5,6 +5,8 @@ import { type OwnLadder, ownLadder } from '../../core/ladders/own'
 import { styleSchema } from '../../core/style/parse'
 import { schemas } from '../../core/style/schemas'
 import { LIMITS } from '../limits'
+import { houseRuleSchema } from '../../core/checks/houseRules'
+import { linkedSchema } from './linked'
 import { quantitySchema } from './quantity'
 import { id, name } from './texts'
 import { DOCUMENT_VERSION, NewerDocumentError, upgraded } from './upgrade'
@@ -53,6 +55,10 @@ const currentSchema = z.strictObject({
     .optional(),
   /** The regions whose people will read it, where there are several or another than the style's. */
   readers: z.array(schemas.locale).max(20).optional(),
+  /** Levels that take a style from the stylebook, under what is set on them. */
+  linked: z.array(linkedSchema).max(LIMITS.columns).optional(),
+  /** Rules of the house, each a check. */
+  rules: z.array(houseRuleSchema).max(100).optional(),
 })
 
 /** All that people decide in a study, of any version; the data are kept beside it. */

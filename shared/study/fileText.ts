@@ -1,7 +1,11 @@
 import type { StudyFile } from './study'
 
-/** The same, with the names of every object in their order; lists stay as they are. */
-function ordered(value: unknown): unknown {
+/**
+ * The same, with the names of every object in their order; lists stay as they are.
+ *
+ * @example ordered({ b: 1, a: [2, 1] }) // { a: [2, 1], b: 1 }
+ */
+export function ordered(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(ordered)
   if (typeof value !== 'object' || value === null) return value
   const names = Object.keys(value).sort()

@@ -1,15 +1,24 @@
 <script setup lang="ts">
 import { withAlso } from '~~/core/checks/causes'
 import { fixKey } from '~~/core/checks/fixes'
-import type { Fix } from '~~/core/checks/types'
-import { type Card, checkTitles, findingsOf, type PlacedFinding, surfacesOf } from './cards'
+import {
+  type Card,
+  checkTitles,
+  findingsOf,
+  type Offer,
+  offersOf,
+  type PlacedFinding,
+  sameElsewhere,
+  surfacesOf,
+} from './cards'
+import type { Surface } from '~~/core/checks/types'
 import { vFocus } from '~/controls/vFocus'
 import { levelWords } from '~/stores/levelWords'
 import { findingCard as words } from './words'
 
 const props = defineProps<{ card: Card }>()
 const emit = defineEmits<{
-  fix: [change: Fix, card: Card]
+  fix: [offer: Offer, card: Card]
   leave: [findings: readonly PlacedFinding[], reason: string]
   show: [quantity: string]
 }>()
@@ -26,12 +35,23 @@ const surfaces = computed(() => surfacesOf(props.card))
 const places = computed(() =>
   props.card.main.other
     ? words.onAxis(props.card.main.other.title)
-    : surfaces.value.map((surface) => levelWords[surface]).join(', '),
+    : onWhich(surfaces.value),
 )
 /** What its fix mends too, and what has the same cause. */
 const also = computed(() => [props.card.main, ...props.card.also].flatMap(withAlso).slice(1))
 const alsoTitles = computed(() =>
   also.value.map(({ check }) => checkTitles[check]?.toLowerCase()).join(', '),
+)
+const offers = computed(() => offersOf(props.card))
+const same = computed(() => sameElsewhere(props.card))
+const onWhich = (surfaces: readonly Surface[]) =>
+  surfaces.map((surface) => levelWords[surface]).join(', ')
+/** A fix that leaves some of the card's places as they are says which it mends. */
+const titleOf = ({ fix, surfaces }: Offer) =>
+  surfaces.length > same.value.length ? fix.title : words.fixOn(fix.title, onWhich(surfaces))
+/** What it says on other surfaces, where the labels are others. */
+const otherWords = computed(() =>
+  same.value.filter(({ message }) => message !== props.card.main.message),
 )
 /** The reason being written, or null where nobody leaves anything. */
 const reason = ref<string | null>(null)
@@ -86,17 +106,23 @@ function leave() {
         @click="emit('show', card.main.other.id)"
       />
     </div>
-    <div v-else-if="card.main.fixes.length > 0" class="fixes">
+    <div v-else-if="offers.length > 0" class="fixes">
       <Button
-        v-for="fix in card.main.fixes"
-        :key="fixKey(fix)"
+        v-for="offer in offers"
+        :key="fixKey(offer.fix)"
         data-fix
         size="small"
-        :label="fix.title"
+        :label="titleOf(offer)"
         variant="outlined"
-        @click="emit('fix', fix, card)"
+        @click="emit('fix', offer, card)"
       />
     </div>
+    <details v-if="otherWords.length > 0" class="also">
+      <summary>{{ words.saidElsewhere(onWhich(otherWords.map(({ surface }) => surface))) }}</summary>
+      <p v-for="one in otherWords" :key="one.surface" :data-elsewhere="one.surface">
+        <b>{{ levelWords[one.surface] }}</b> {{ one.message }}
+      </p>
+    </details>
     <details v-if="also.length > 0" class="also">
       <summary>{{ words.mendsMore(also.length, alsoTitles) }}</summary>
       <p v-for="one in also" :key="one.check" :data-check="one.check">

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import type { Fix } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 import type { Checks } from './useFindings'
-import { type Card, checkTitles, surfacesOf, type PlacedFinding } from './cards'
+import { type Card, checkTitles, type Offer, type PlacedFinding } from './cards'
 import { findingMarks as words } from './words'
 
 const props = defineProps<{
@@ -13,7 +12,7 @@ const props = defineProps<{
   trouble: string
 }>()
 const emit = defineEmits<{
-  fix: [change: Fix, card: Card]
+  fix: [offer: Offer, card: Card]
   leave: [findings: readonly PlacedFinding[], reason: string]
   takeBack: [left: Left[]]
   show: [quantity: string]
@@ -25,12 +24,14 @@ const isChecking = computed(() => props.checks.checking.value)
 const isLong = refDebounced(isChecking, LONG)
 const isSlow = computed(() => isChecking.value && isLong.value)
 
-/** How many cards speak of each surface. */
-const counts = computed(() => {
-  const by = new Map<string, number>()
-  for (const surface of props.cards.flatMap(surfacesOf)) by.set(surface, (by.get(surface) ?? 0) + 1)
-  return [...by]
-})
+/** How many cards of each gravity there are. */
+const tally = computed(() =>
+  (['error', 'warning', 'note'] as const).flatMap((severity) => {
+    const count = props.cards.filter(({ main }) => main.severity === severity).length
+    const [one, several] = words[severity]
+    return count > 0 ? [words.tally(count, count === 1 ? one! : several!)] : []
+  }),
+)
 /** What was left of a surface for one reason. */
 const leftTogether = computed(() => {
   const groups = new Map<string, Left[]>()
@@ -48,11 +49,7 @@ const namesOf = (group: readonly Left[]) =>
   <aside class="margin still" :aria-label="words.whatReaderWouldGet" aria-live="polite">
     <header class="head">
       <ReadersChoice />
-      <p v-if="cards.length > 0" class="counts">
-        <span v-for="[surface, count] in counts" :key="surface"
-          >{{ surface }} <b>{{ count }}</b></span
-        >
-      </p>
+      <p v-if="cards.length > 0" class="counts">{{ tally.join(', ') }}</p>
     </header>
     <p v-if="trouble" role="alert">{{ words.labelsCouldNotBe(trouble) }}</p>
     <p v-else-if="checks.isStopped.value" class="clean">
@@ -76,7 +73,7 @@ const namesOf = (group: readonly Left[]) =>
       :key="`${card.main.check} ${card.main.surface} ${card.main.other?.id ?? ''}`"
       :card="card"
       :data-finding="at"
-      @fix="(change, one) => emit('fix', change, one)"
+      @fix="(offer, one) => emit('fix', offer, one)"
       @leave="(findings, reason) => emit('leave', findings, reason)"
       @show="emit('show', $event)"
     />

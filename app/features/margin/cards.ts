@@ -1,7 +1,7 @@
 import { checks } from '~~/core/checks'
 import { withAlso } from '~~/core/checks/causes'
 import { fixKey, isOfStyle } from '~~/core/checks/fixes'
-import type { Finding, Severity, Surface, ToldFinding } from '~~/core/checks/types'
+import type { Finding, Fix, Severity, Surface, ToldFinding } from '~~/core/checks/types'
 import type { Left } from '~~/shared/study/quantity'
 
 export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(
@@ -28,7 +28,7 @@ export interface PlaceSet {
 
 /**
  * What stands in the margin as one: a finding, those of its surface that its first fix mends too,
- * and the same finding with the same fix on other surfaces.
+ * and the same finding on other surfaces with what its fix mends there.
  */
 export interface Card {
   readonly main: PlacedFinding
@@ -45,11 +45,14 @@ export const findingsOf = ({ main, also, elsewhere }: Card): readonly PlacedFind
 export const surfacesOf = (card: Card): Surface[] => [
   ...new Set(findingsOf(card).map(({ surface }) => surface)),
 ]
+/** The same finding on its other surfaces. */
+export const sameElsewhere = ({ main, elsewhere }: Card): PlacedFinding[] =>
+  elsewhere.filter(({ check }) => check === main.check)
 
 const ORDER: Record<Severity, number> = { error: 0, warning: 1, note: 2 }
 
 /**
- * Puts findings together that one fix mends, the most serious first.
+ * Puts findings together that are of one kind or that one fix mends, the most serious first.
  *
  * @param findings of all surfaces, in the order of the checks
  */
@@ -61,33 +64,50 @@ export function cardsOf(findings: readonly PlacedFinding[]): Card[] {
     for (const one of found) taken.add(one)
     return found
   }
+  /** What the first fix of a finding mends beside it, on its surface. */
+  const mendedWith = ({ surface, fixes }: PlacedFinding): PlacedFinding[] => {
+    const cure = fixes[0] && fixKey(fixes[0])
+    if (cure === undefined) return []
+    return take((one) => one.surface === surface && one.fixes.some((fix) => fixKey(fix) === cure))
+  }
   return sorted.flatMap((main) => {
     if (taken.has(main)) return []
     taken.add(main)
-    const cure = main.fixes[0] && fixKey(main.fixes[0])
     // Another quantity's finding is mended where that is shown.
-    if (cure === undefined || main.other) return [{ main, also: [], elsewhere: [] }]
-    const mends = (one: PlacedFinding) => one.fixes.some((fix) => fixKey(fix) === cure)
-    const also = take((one) => one.surface === main.surface && mends(one))
-    // Ticks are the axis's own, and how labels stand the marks': what they mend is never another
-    // surface's.
-    const isShared = isOfStyle(main.fixes[0]!)
-    const surfaces = new Set(
-      isShared
-        ? sorted
-            .filter(
-              (one) =>
-                !taken.has(one) &&
-                !one.other &&
-                one.check === main.check &&
-                one.fixes[0] !== undefined &&
-                fixKey(one.fixes[0]) === cure,
-            )
-            .map(({ surface }) => surface)
-        : [],
-    )
-    return [{ main, also, elsewhere: take((one) => surfaces.has(one.surface) && mends(one)) }]
+    if (main.other) return [{ main, also: [], elsewhere: [] }]
+    const same = take((one) => one.check === main.check)
+    const also = mendedWith(main)
+    return [{ main, also, elsewhere: same.flatMap((one) => [one, ...mendedWith(one)]) }]
   })
+}
+
+/** A fix of a card with the surfaces that it mends; each by its own fix of that kind. */
+export interface Offer {
+  readonly fix: Fix
+  readonly surfaces: readonly Surface[]
+}
+/**
+ * What a card offers: the fixes of its first surface, and the first fix of each surface that none of
+ * those reaches. Of ticks, labels' places and the like the change is its own surface's alone.
+ */
+export function offersOf(card: Card): Offer[] {
+  const same = [card.main, ...sameElsewhere(card)]
+  const reach = (fix: Fix, from: Surface): Surface[] =>
+    isOfStyle(fix)
+      ? same
+          .filter(({ fixes }) => fixes.some((one) => fixKey(one) === fixKey(fix)))
+          .map(({ surface }) => surface)
+      : [from]
+  const offers: Offer[] = card.main.fixes.map((fix) => ({
+    fix,
+    surfaces: reach(fix, card.main.surface),
+  }))
+  for (const { surface, fixes } of same) {
+    const isReached = offers.some(({ surfaces }) => surfaces.includes(surface))
+    const first = fixes[0]
+    if (!isReached && first) offers.push({ fix: first, surfaces: reach(first, surface) })
+  }
+  return offers
 }
 
 /** Findings of which nobody said that they may stand. */

@@ -1,9 +1,9 @@
 import { fixKey } from '~~/core/checks/fixes'
-import type { Fix, Layout } from '~~/core/checks/types'
+import type { Layout } from '~~/core/checks/types'
 import { difference } from '~~/core/style/inherit'
 import { withOwn } from '~~/shared/quantities'
 import type { ChartWishes } from '~~/shared/study/chart'
-import { type Card, findingsOf, surfacesOf } from './cards'
+import { type Card, findingsOf, type Offer } from './cards'
 import { levelNames } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
@@ -19,15 +19,14 @@ const layouts: Record<Layout, Partial<ChartWishes>> = {
 }
 
 /**
- * What a click on a fix does to the study: each surface that the card speaks of is mended by its
- * own fix of that kind.
+ * What a click on a fix does to the study: each surface that it mends is mended by its own fix of
+ * that kind.
  */
 export function useFixes() {
   const study = useStudy()
   const levels = useLevels()
 
-  function fix(change: Fix, card: Card) {
-    const surfaces = surfacesOf(card)
+  function fix({ fix: change, surfaces }: Offer, card: Card) {
     const what = words.onSince(
       study.quantity?.title ?? '',
       change.title,

@@ -11,9 +11,15 @@ export const findingCard = {
   leaveLabel: 'Leave it',
   cancel: 'Cancel',
   show: (title: Told) => `Show ${title}`,
+  fixOn: (title: Told, surfaces: Told) => `${title}, ${surfaces}`,
+  saidElsewhere: (surfaces: Told) => `what it says ${surfaces}`,
   mendsMore: (length: Told, alsoTitles: Told) => `mends ${length} more: ${alsoTitles}`,
 }
 export const findingMarks = {
+  tally: (count: Told, what: Told) => `${count} ${what}`,
+  error: ['error', 'errors'],
+  warning: ['warning', 'warnings'],
+  note: ['note', 'notes'],
   whatReaderWouldGet: 'What a reader would get wrong',
   labelsCouldNotBe: (trouble: Told) => `The labels could not be checked: ${trouble}`,
   checkWasStopped: 'The check was stopped.',

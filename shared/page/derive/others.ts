@@ -13,10 +13,10 @@ export const otherDerivations = {
     { same: true },
   ),
   second: from(
-    ['secondQuantity', 'drawing', 'rows', 'regions', 'readers'],
-    ({ secondQuantity, drawing, rows, regions, readers }) =>
+    ['secondQuantity', 'drawing', 'rows', 'regions', 'readers', 'rules'],
+    ({ secondQuantity, drawing, rows, regions, readers, rules }) =>
       secondQuantity && drawing && rows
-        ? secondOf(secondQuantity, { drawing, rows, regions }, readers)
+        ? secondOf(secondQuantity, { drawing, rows, regions }, { readers, rules })
         : null,
   ),
   wantedOthers: from(

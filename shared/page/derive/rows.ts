@@ -31,6 +31,7 @@ const decided = {
   recorded: from(['quantity'], ({ quantity }) => recordedIn(quantity), { same: true }),
   filter: from(['quantity'], ({ quantity }) => quantity.filter),
   readers: from(['document'], ({ document }) => document.readers),
+  rules: from(['document'], ({ document }) => document.rules),
   layout: from(['document'], ({ document }) => document.page ?? NO_LAYOUT),
   ticked: from(['quantity'], ({ quantity }) => quantity.selected),
   form: from(['chart'], ({ chart }) => formOf(chart)),

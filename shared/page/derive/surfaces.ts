@@ -5,7 +5,7 @@ import { resolve } from '../../../core/label/resolve'
 import { endsDecide, looksAtValues } from '../../../core/style/dependencies'
 import type { FullStyle } from '../../../core/style/fields'
 import { STYLED_PARTS } from '../../forms/parts'
-import { styleOf } from '../../quantities'
+import { hasOwnStyle, styleOf } from '../../quantities'
 import { numberStep } from '../axis'
 import { shownSurfaces } from '../shown'
 import { textsOf, titled } from '../numbers'
@@ -83,7 +83,9 @@ const styles = {
     from(
       ['document', 'quantity', 'quantityStyle'],
       ({ document, quantity, quantityStyle }) =>
-        quantity.surfaces?.[surface] ? styleOf(document, quantity, surface) : quantityStyle,
+        hasOwnStyle(document, quantity, surface)
+          ? styleOf(document, quantity, surface)
+          : quantityStyle,
       { same: true },
     ),
   ),

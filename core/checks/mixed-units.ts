@@ -1,0 +1,90 @@
+import { textOf } from '../label/write'
+import { decide } from '../label/decide'
+import type { Plan, Rule, Written } from '../label/types'
+import { unitColumn } from '../style/dependencies'
+import { noCases } from './changes'
+import { fix } from './fixes'
+import { listed, placesWhere, quoted } from './numbers'
+import { labelAt, writtenAt } from './proof'
+import type { Check, Proof } from './types'
+
+/** What tells the unit of a rule: its text and what values are converted by. */
+function unitOf({ frames, names, factor, convert }: Rule): string {
+  const texts = [...frames.none.before, ...frames.none.after].flatMap((slot) =>
+    typeof slot === 'object' && slot.type === 'unit' ? [slot.value] : [],
+  )
+  const named = names?.other?.slice(0, 2) ?? []
+  return JSON.stringify([texts, named, factor, convert ?? null])
+}
+/** What a label leaves to a title or to another label: the unit, and the rung or exponent. */
+const leftOutOf = ({ rules }: Plan, { rule, rung, exponent }: Written): string =>
+  `${unitOf(rules[rule]!)} ${exponent ?? rules[rule]!.rungs[rung]!.text}`
+
+/** The first place of each sort among the numbers of a surface, in the order in which they come. */
+function firstOfEach(proof: Proof, sortOf: (written: Written) => string): number[] {
+  const firsts = new Map<string, number>()
+  for (const [at, place] of proof.which.entries()) {
+    const { written } = proof.decisions[place]!
+    if (written.kind === 'number' && !firsts.has(sortOf(written))) firsts.set(sortOf(written), at)
+  }
+  return [...firsts.values()]
+}
+
+/**
+ * Protects readers from one unit said for numbers of several: a title or a first label that speaks
+ * for all, and a total under labels of different units. Labels that each say their own unit are
+ * left alone where nothing is summed.
+ */
+export const mixedUnits: Check<{
+  labels: readonly string[]
+  over: 'title' | 'label' | 'total'
+  said: string
+  isMoney: boolean
+}> = {
+  id: 'mixed-units',
+  title: 'One unit is said for several',
+  weight: 'error; warning of a total that is converted',
+  finds:
+    'a title or first label whose unit or rung is not that of all labels; a total of several currencies, or under labels of several units',
+  find(proof) {
+    const { plan, full, total } = proof
+    if (plan.rules.length < 2) return null
+    const isSaidOnce = full.unitAt !== 'label'
+    const sortOf = (written: Written) =>
+      isSaidOnce ? leftOutOf(plan, written) : unitOf(plan.rules[written.rule]!)
+    const firsts = firstOfEach(proof, sortOf)
+    if (firsts.length < 2 || (!isSaidOnce && total === undefined)) return null
+    const isMoney = full.unit.kind === 'currency' && unitColumn(full) !== null
+    const labelOf = (at: number) => textOf(plan, writtenAt(proof, at), true)
+    const once = full.unitAt === 'title' ? (plan.title ?? '') : labelAt(proof, 0)
+    return {
+      severity: isSaidOnce || isMoney ? 'error' : 'warning',
+      params: {
+        labels: firsts.map(labelOf),
+        over: isSaidOnce ? (full.unitAt === 'title' ? 'title' : 'label') : 'total',
+        said: isSaidOnce ? once : textOf(plan, decide(plan, total!)),
+        isMoney,
+      },
+      at: placesWhere(
+        proof,
+        ({ written }) => sortOf(written) !== sortOf(writtenAt(proof, firsts[0]!)),
+      ),
+    }
+  },
+  message({ labels, over, said, isMoney }) {
+    const all = listed(labels.map(quoted))
+    if (over === 'title')
+      return `The title says ${quoted(said)} for all, and the labels are ${all}.`
+    if (over === 'label') return `${quoted(said)} says the unit for all, and the labels are ${all}.`
+    return isMoney
+      ? `The total ${quoted(said)} sums several currencies: ${all}.`
+      : `The total ${quoted(said)} stands under ${all}: who adds what they read gets another sum.`
+  },
+  *propose(proof) {
+    const { style } = proof
+    if (proof.full.unitAt !== 'label')
+      yield fix('unit-on-labels', {}, { way: 'unit', style: { ...style, unitAt: 'label' } })
+    yield* noCases(proof)
+    if (proof.total) yield fix('no-total', {}, { way: 'total', style, dropsTotal: true })
+  },
+}
