@@ -4,21 +4,36 @@ const desk = withDesk()
 const cards = () => desk.page.locator('article.finding')
 const axisCard = () => desk.page.locator('article[data-check="step-hidden"]')
 /** The sentence's findings come last. */
-const allChecked = () => desk.page.locator('.counts').getByText('sentence').waitFor()
+const allChecked = () => desk.page.locator('article.finding[data-on~="sentence"]').first().waitFor()
 const saved = () => desk.page.getByRole('status').getByText('Saved', { exact: true }).waitFor()
 
-test('findings that one fix mends stand on one card, counted for each surface', async () => {
+test('findings that one fix mends stand on one card, and what is counted are the cards', async () => {
   const { page, program } = desk
   await page.goto(program.url)
   await axisCard().waitFor()
-  await page.getByText('axis 1').waitFor()
   await allChecked()
+  await page.getByText('3 errors', { exact: true }).waitFor()
+  expect(await cards().count()).toBe(3)
   await axisCard()
     .getByText(/^mends 4 more: different numbers read the same/)
     .click()
   await axisCard()
     .getByText('Ticks 250,000 apart are written “€0M”, “€0M”, “€1M”, “€1M” and 4 more')
     .waitFor()
+})
+
+test('one finding on several surfaces is one card: a fix says which it reaches, and mends those', async () => {
+  const { page } = desk
+  const card = page.locator('article[data-check="vanished"]')
+  await card.getByText('on the marks, in the table, in the sentence').waitFor()
+  const fix = card.getByRole('button', { name: 'Write 1 decimal: marks, sentence' })
+  await fix.click()
+  await fix.waitFor({ state: 'detached' })
+  expect(await page.locator('[data-surface="marks"]').allTextContents()).toContain('€0.3M')
+  // What it does not reach is left on the card.
+  await card.getByText('in the table', { exact: true }).waitFor()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await fix.waitFor()
 })
 
 test('a check that takes long says how far it is, is stopped, and begins again', async () => {

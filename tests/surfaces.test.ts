@@ -84,7 +84,12 @@ describe('other wordings for some', () => {
   test('a wording that is never used says which one comes first, and can be raised', async () => {
     const { page } = desk
     await page.locator('[data-mark="0"]').click()
+    const cases = () => page.getByRole('button', { name: /^where species is/ }).count()
     await page.getByRole('button', { name: 'another wording for crown kelp …' }).click()
+    await page.getByLabel('Another unit for the case').waitFor()
+    // A case that changes nothing is none.
+    expect(await cases()).toBe(1)
+    await page.getByLabel('Another unit for the case').fill('l')
     await page.getByText('never used: the one where species is crown kelp comes first').waitFor()
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'let it come first' }).click()

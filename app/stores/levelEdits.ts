@@ -1,8 +1,7 @@
 import { inherit, together } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { type Level, withOwn } from '~~/shared/quantities'
-import type { StudyDocument } from '~~/shared/study/document'
-import type { Quantity } from '~~/shared/study/quantity'
+import type { Pair } from './levelsTo'
 import { levelNames, levelWords } from './levelWords'
 import { useStudy } from './study'
 import { levelEdits as words } from './study/words'
@@ -10,9 +9,11 @@ import { levelEdits as words } from './study/words'
 const without = (own: Style, fields: readonly FieldName[]): Style =>
   Object.fromEntries(Object.entries(own).filter(([name]) => !fields.includes(name as FieldName)))
 
+const namesOf = (levels: readonly Level[]) => levels.map((one) => levelWords[one]).join(', ')
+
 /** What changes of styles are made on. */
 interface InHand {
-  readonly pair: Readonly<Ref<{ document: StudyDocument; quantity: Quantity } | null>>
+  readonly pair: Readonly<Ref<Pair | null>>
   readonly level: Readonly<Ref<Level>>
   /** What is set on that level. */
   readonly own: Readonly<Ref<Style>>
@@ -23,26 +24,34 @@ interface InHand {
 export function levelEdits({ pair, level, own, styleAt }: InHand) {
   const study = useStudy()
   /**
-   * Sets some fields on a level, the one in hand where none is named; once the regions' tables that
+   * Sets some fields on levels, the one in hand where none is named; once the regions' tables that
    * they need are here.
    */
   const setStyle = (
     what: string,
     patch: Style,
-    { moves, at = level.value }: { moves?: boolean; at?: Level } = {},
+    { moves, at = [level.value] }: { moves?: boolean; at?: readonly Level[] } = {},
   ) =>
     study.withTables(
-      [inherit(styleAt(at), patch)],
-      () => edit(`${what}, ${levelWords[at]}`, at, (now) => ({ ...now, ...patch }), moves),
+      at.map((one) => inherit(styleAt(one), patch)),
+      () => edit(`${what}, ${namesOf(at)}`, at, (now) => ({ ...now, ...patch }), moves),
       words.styleStays,
     )
-  function edit(what: string, at: Level, by: (own: Style) => Style, moves?: boolean) {
-    if (pair.value)
-      study.change(what, withOwn(pair.value.document, pair.value.quantity.id, at, by), moves)
+  function edit(what: string, at: readonly Level[], by: (own: Style) => Style, moves?: boolean) {
+    if (!pair.value) return
+    const { document, quantity } = pair.value
+    study.change(
+      what,
+      at.reduce((now, one) => withOwn(now, quantity.id, one, by), document),
+      moves,
+    )
   }
-  /** Takes back what is set on the level in hand of a field, or of all: it is inherited again. */
-  const takeBack = (fields: readonly FieldName[]) =>
-    edit(words.takeBack(fields.join(', '), levelWords[level.value]), level.value, (now) =>
+  /**
+   * Takes back what is set of some fields on levels, the one in hand where none is named: it is
+   * inherited again.
+   */
+  const takeBack = (fields: readonly FieldName[], at: readonly Level[] = [level.value]) =>
+    edit(words.takeBack(fields.join(', '), namesOf(at)), at, (now) =>
       without(now, fields.flatMap(together)),
     )
   /** Gives what is set on the level in hand to a wider one, for all that inherit from it. */

@@ -1,5 +1,5 @@
 import { SURFACES, type Surface } from '~~/core/checks/types'
-import type { Level } from '~~/shared/quantities'
+import type { Level, OwnStyle } from '~~/shared/quantities'
 import { STYLED_PARTS, type StyledPart } from '~~/shared/forms/parts'
 
 const surfaceWords: Record<Surface, string> = {
@@ -37,6 +37,13 @@ export const levelNames: Readonly<Record<Level, string>> = {
   >),
   ...partNames,
 }
+/** Each level as the head of a column. */
+export const levelHeads: Readonly<Record<Level, string>> = {
+  house: 'house style',
+  quantity: 'every surface',
+  ...(Object.fromEntries(SURFACES.map((surface) => [surface, surface])) as Record<Surface, string>),
+  ...partNames,
+}
 /**
  * The level that a click on a part of the page takes up: of a mark's part, or of the surface; null
  * elsewhere.
@@ -49,16 +56,18 @@ export function levelAt(element: Element): Level | null {
 export const LEVELS: readonly Level[] = ['quantity', ...SURFACES, ...STYLED_PARTS, 'house']
 
 /** Where a phrase's value comes from, seen from the level in hand. */
-export type Origin = 'here' | 'marks' | 'quantity' | 'house' | 'nobody'
+export type Origin = 'here' | 'marks' | 'quantity' | 'house' | 'stylebook' | 'nobody'
 export const originWords: Readonly<Record<Origin, string>> = {
   here: 'Set here',
   marks: 'From the marks',
   quantity: 'From the quantity',
   house: 'From the house style',
+  stylebook: 'From the stylebook',
   nobody: 'As the program has it by itself',
 }
-export function originOn(level: Level, from: Level | null): Origin {
+export function originOn(level: Level, from: OwnStyle | null): Origin {
   if (from === null) return 'nobody'
-  if (from === level) return 'here'
-  return from === 'house' || from === 'marks' ? from : 'quantity'
+  if (from.taken) return 'stylebook'
+  if (from.level === level) return 'here'
+  return from.level === 'house' || from.level === 'marks' ? from.level : 'quantity'
 }

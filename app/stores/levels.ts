@@ -1,18 +1,10 @@
 import { defineStore } from 'pinia'
-import { SURFACES } from '~~/core/checks/types'
-import { inherit, originOf } from '~~/core/style/inherit'
-import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
-import { isPart, type Level, levelsTo, styleOf } from '~~/shared/quantities'
-import { STYLED_PARTS } from '~~/shared/forms/parts'
-import type { Quantity } from '~~/shared/study/quantity'
+import { inherit } from '~~/core/style/inherit'
+import type { FullStyle } from '~~/core/style/fields'
+import { type Level, styleOf } from '~~/shared/quantities'
 import { levelEdits } from './levelEdits'
+import { levelsInHand, type Pair } from './levelsTo'
 import { useStudy } from '~/stores/study'
-
-/** Surfaces and parts on which something of their own is set. */
-const ownLevelsOf = (quantity: Quantity | undefined): Level[] => [
-  ...SURFACES.filter((surface) => quantity?.surfaces?.[surface]),
-  ...STYLED_PARTS.filter((part) => quantity?.chart.partStyles?.[part]),
-]
 
 /**
  * The shown quantity's style, level by level: which one is in hand, what it inherits, and what is
@@ -27,7 +19,7 @@ export const useLevels = defineStore('levels', () => {
     () => (level.value = 'quantity'),
   )
 
-  const pair = computed(() =>
+  const pair = computed<Pair | null>(() =>
     study.document && study.quantity
       ? { document: study.document, quantity: study.quantity }
       : null,
@@ -36,30 +28,8 @@ export const useLevels = defineStore('levels', () => {
     pair.value ? styleOf(pair.value.document, pair.value.quantity, at) : inherit({})
   const style = structuralComputed(() => styleAt(level.value))
 
-  const levels = computed(() =>
-    pair.value ? levelsTo(pair.value.document, pair.value.quantity, level.value) : [],
-  )
-  /** What the level in hand would be if nothing were set on it. */
-  const inherited = computed<FullStyle>(() =>
-    inherit(...levels.value.slice(0, -1).map(({ own }) => own)),
-  )
-  const own = computed<Style>(() => levels.value.at(-1)?.own ?? {})
-  /** The level that a field's value comes from; null where nobody set it. */
-  const originOfField = (field: FieldName): Level | null => {
-    const owns = levels.value.map((one) => one.own)
-    return levels.value[originOf(owns, field)]?.level ?? null
-  }
-  /** The levels that what is set here can be given to, the narrowest first. */
-  const wider = computed(() =>
-    isPart(level.value)
-      ? []
-      : levels.value
-          .map((one) => one.level)
-          .toReversed()
-          .slice(1),
-  )
-  const ownLevels = computed(() => ownLevelsOf(pair.value?.quantity))
-  const { setStyle, takeBack, give } = levelEdits({ pair, level, own, styleAt })
+  const inHand = levelsInHand(pair, level)
+  const { setStyle, takeBack, give } = levelEdits({ pair, level, own: inHand.own, styleAt })
   const take = (next: Level) => (level.value = next)
   /** The category that was pointed at last. */
   const picked = ref<string | null>(null)
@@ -71,12 +41,8 @@ export const useLevels = defineStore('levels', () => {
   return {
     level,
     style,
-    inherited,
-    own,
-    wider,
-    ownLevels,
+    ...inHand,
     styleAt,
-    originOfField,
     setStyle,
     takeBack,
     give,

@@ -7,11 +7,13 @@ import { parseStyle } from '../style/parse'
 import { type HouseRule, SURFACES } from './types'
 
 /** Fields that rules are made of: those that have words. */
-const RULED = FIELD_NAMES.filter((name) => fields[name].phrase !== undefined && name !== 'cases')
+export const RULED_FIELDS: readonly FieldName[] = FIELD_NAMES.filter(
+  (name) => fields[name].phrase !== undefined && name !== 'cases',
+)
 
 const shape = z.strictObject({
   surface: z.enum(SURFACES).optional(),
-  field: z.enum(RULED as [FieldName, ...FieldName[]]),
+  field: z.enum(RULED_FIELDS as [FieldName, ...FieldName[]]),
   is: z.unknown().optional(),
   isNot: z.unknown().optional(),
   why: z.string().trim().min(1).max(300),

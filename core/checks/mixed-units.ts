@@ -20,6 +20,9 @@ function unitOf({ frames, names, factor, convert }: Rule): string {
 const leftOutOf = ({ rules }: Plan, { rule, rung, exponent }: Written): string =>
   `${unitOf(rules[rule]!)} ${exponent ?? rules[rule]!.rungs[rung]!.text}`
 
+/** What speaks for all labels. */
+const OVER = { title: 'title', first: 'label', last: 'label', label: 'total' } as const
+
 /** The first place of each sort among the numbers of a surface, in the order in which they come. */
 function firstOfEach(proof: Proof, sortOf: (written: Written) => string): number[] {
   const firsts = new Map<string, number>()
@@ -61,7 +64,7 @@ export const mixedUnits: Check<{
       severity: isSaidOnce || isMoney ? 'error' : 'warning',
       params: {
         labels: firsts.map(labelOf),
-        over: isSaidOnce ? (full.unitAt === 'title' ? 'title' : 'label') : 'total',
+        over: OVER[full.unitAt],
         said: isSaidOnce ? once : textOf(plan, decide(plan, total!)),
         isMoney,
       },

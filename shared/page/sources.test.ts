@@ -1,7 +1,8 @@
 import { decimal } from '../../core/decimal/decimal'
 import { drawingOf } from './drawing'
 import { UNNAMED } from './rows'
-import { categoryRows, markedOf } from './sources'
+import { agreedCells } from './agreed'
+import { besideOf, categoryRows, markedOf } from './sources'
 import { titled } from './numbers'
 
 const values = (...texts: string[]) => texts.map((text) => decimal(text))
@@ -38,4 +39,29 @@ test('where nothing is drawn there are no numbers, and a title says what its lab
     titled('Revenue', { title: '' }),
     titled(undefined, { title: '%' }),
   ]).toEqual(['Revenue, € million', 'Revenue', '%'])
+})
+
+test('a mark has what all of its rows have alike, and a number of a row where it stands for it alone', () => {
+  const cells = [
+    { money: 'EUR', crew: 'Ask', error: 2 },
+    { money: 'NOK', crew: 'Ask', error: 1 },
+    { money: 'EUR', crew: 'Una', error: 2 },
+  ]
+  const rows = { categories: ['a', 'b', 'a'], panels: null }
+  const agreed = agreedCells(rows, cells, (column) => column !== 'error')
+  const drawing = drawingOf(
+    { category: 'site', aggregate: 'sum' },
+    {},
+    { ...rows, values: values('5', '9', '2') },
+  )!
+  expect(categoryRows({ category: 'site' }, drawing, [0, 1], agreed)).toEqual([
+    { site: 'b', money: 'NOK', crew: 'Ask', error: 1 },
+    { site: 'a', money: 'EUR' },
+  ])
+  expect(
+    besideOf({ category: 'site' }, { largestName: 'b', leastName: 'a' } as never, agreed),
+  ).toEqual({
+    largest: { site: 'b', money: 'NOK', crew: 'Ask', error: 1 },
+    least: { site: 'a', money: 'EUR' },
+  })
 })

@@ -1,3 +1,4 @@
+import type { Agreed } from './agreed'
 import type { Room, Surface } from '../../core/checks/types'
 import type { Role } from '../../core/data/roles'
 import type { Decimal } from '../../core/decimal/decimal'
@@ -141,6 +142,8 @@ export interface PageValues
   readonly caseColumns: readonly string[]
   readonly caseRows: readonly Row[] | undefined
   readonly tableRows: readonly Row[] | undefined
+  /** The cells that the rows of each mark agree in; null where no style looks at cells. */
+  readonly agreed: Agreed | null
   readonly markRows: readonly Row[] | undefined
   readonly tipRows: readonly Row[] | undefined
   /** The surfaces that are on the page. */

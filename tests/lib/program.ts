@@ -27,10 +27,12 @@ export interface Program {
 /**
  * @param data an existing folder to go on with; a new one where none is given
  * @param token what callers must know, where they must
+ * @param env more of its environment
  */
 export async function startProgram(
   data = mkdtempSync(join(tmpdir(), 'ivory-abacus-')),
   token = '',
+  env: Readonly<Record<string, string>> = {},
 ): Promise<Program> {
   const port = await freePort()
   const began = Date.now()
@@ -41,6 +43,7 @@ export async function startProgram(
       NITRO_PORT: String(port),
       IVORY_ABACUS_DATA: data,
       IVORY_ABACUS_TOKEN: token,
+      ...env,
     },
     stdio: ['ignore', 'ignore', 'pipe'],
   })

@@ -65,7 +65,7 @@ export function useComparisonEdits(
     take(at: number, level: 'quantity' | Surface) {
       const { style, title } = ways.value[at]!
       const what = words.takeComparedStyle(study.quantity?.title ?? '', title)
-      void levels.setStyle(what, difference(levels.styleAt(level), style), { at: level })
+      void levels.setStyle(what, difference(levels.styleAt(level), style), { at: [level] })
     },
   }
 }

@@ -3,7 +3,7 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import { inherit } from '~~/core/style/inherit'
 import type { FieldName, Style } from '~~/core/style/fields'
 import type { StyleCase } from '~~/core/style/schemas'
-import { useTexts } from '~/features/data/useDistinctTexts'
+import { useTexts, useTextsOf } from '~/features/data/useDistinctTexts'
 import { type Choice, choicesOf, type Desk, sentenceOf } from './choices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
@@ -38,14 +38,13 @@ const setEnd = (end: 'from' | 'to', text: string | undefined) =>
     },
     words.setSizesWording,
   )
-function setKind(name: string | null) {
-  void set(
-    {
-      when:
-        name === null ? { magnitude: { from: 6 } } : { column: name, is: texts.value.slice(0, 1) },
-    },
-    words.setWhatWordingFor,
-  )
+const textsOf = useTextsOf()
+/** Another column begins with its first category; that of the mark pointed at, where it has it. */
+async function setKind(name: string | null) {
+  if (name === null) return set({ when: { magnitude: { from: 6 } } }, words.setWhatWordingFor)
+  const found = await textsOf(name)
+  const first = found.includes(levels.picked ?? '') ? levels.picked! : found[0]
+  if (first !== undefined) set({ when: { column: name, is: [first] } }, words.setWhatWordingFor)
 }
 
 /** What a case usually changes. */

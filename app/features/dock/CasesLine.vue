@@ -34,7 +34,15 @@ const save = (what: string, next: readonly StyleCase[], moves = false) =>
 
 const list = useTemplateRef<{ show(event: Event, target?: unknown): void; hide(): void }>('list')
 const opened = ref<number | null>(null)
-const edited = computed(() => (opened.value === null ? null : (cases.value[opened.value] ?? null)))
+/** A case that changes nothing yet is none: it is kept once something is chosen. */
+const draft = shallowRef<StyleCase | null>(null)
+const edited = computed(() =>
+  opened.value === null ? draft.value : (cases.value[opened.value] ?? null),
+)
+function close() {
+  opened.value = null
+  draft.value = null
+}
 async function open(event: Event, at: number) {
   list.value?.hide()
   opened.value = at
@@ -48,21 +56,27 @@ async function add(event: Event) {
   const is = levels.picked === null ? texts.value.slice(0, 1) : [levels.picked]
   const when: StyleCase['when'] = column ? { column, is } : { magnitude: { from: 6 } }
   const target = event.currentTarget
-  await save(words.anotherWording(caseWords(when)), [...cases.value, { when, use: {} }])
   list.value?.hide()
-  opened.value = cases.value.length - 1
+  await nextTick()
+  draft.value = { when, use: {} }
   await nextTick()
   list.value?.show(event, target)
 }
 /** The column whose texts a new case is about where nobody says. */
 const firstText = computed(() => study.dataset?.columns.find(({ kind }) => kind === 'text')?.name)
 const texts = useTexts(() => study.quantity?.chart.category ?? firstText.value)
-const set = (patch: Partial<StyleCase>, what: string) =>
-  save(
-    what,
-    cases.value.map((one, at) => (at === opened.value ? { ...one, ...patch } : one)),
-    true,
-  )
+async function set(patch: Partial<StyleCase>, what: string) {
+  if (!draft.value) {
+    const next = cases.value.map((one, at) => (at === opened.value ? { ...one, ...patch } : one))
+    return save(what, next, true)
+  }
+  const begun = { ...draft.value, ...patch }
+  draft.value = begun
+  if (Object.keys(begun.use).length === 0) return
+  await save(words.anotherWording(caseWords(begun.when)), [...cases.value, begun])
+  opened.value = cases.value.length - 1
+  draft.value = null
+}
 function remove(at: number) {
   list.value?.hide()
   void save(
@@ -103,7 +117,7 @@ function raise(at: number) {
           : words.anotherWordingFor(levels.picked)
       }}
     </QuietButton>
-    <Popover ref="list" :aria-label="words.anotherWordingForSomeLabel" @hide="opened = null">
+    <Popover ref="list" :aria-label="words.anotherWordingForSomeLabel" @hide="close">
       <CaseEditor v-if="edited" :desk="desk" :edited="edited" @change="set" />
     </Popover>
   </div>

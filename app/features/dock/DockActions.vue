@@ -8,6 +8,7 @@ import { numberStep } from '~~/shared/page/axis'
 import { levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { useStylebook } from '~/stores/stylebook'
 import { dockActions as words } from './words'
 
 /**
@@ -15,7 +16,9 @@ import { dockActions as words } from './words'
  * labels.
  */
 const props = defineProps<{ page: Page; surface: Surface }>()
+const emit = defineEmits<{ stylebook: []; rules: [] }>()
 const study = useStudy()
+const stylebook = useStylebook()
 const levels = useLevels()
 const list = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('list')
 const copied = ref('')
@@ -101,6 +104,13 @@ const copyStyle = () =>
     <QuietButton @click="copyStyle">
       {{ copied === 'style' ? words.copied : words.copyStyle }}
     </QuietButton>
+    <QuietButton aria-haspopup="dialog" @click="emit('stylebook')">
+      {{ words.stylebook }}
+      <b v-if="stylebook.updates.length > 0" class="news">{{
+        words.changedStyles(stylebook.updates.length)
+      }}</b>
+    </QuietButton>
+    <QuietButton aria-haspopup="dialog" @click="emit('rules')">{{ words.rules }}</QuietButton>
     <span v-if="copied === 'refused'" role="alert" class="trouble">{{
       words.browserLetsNothingBe
     }}</span>
@@ -115,6 +125,10 @@ const copyStyle = () =>
   display: grid;
   gap: var(--gap-1);
   justify-items: start;
+}
+
+.news {
+  color: var(--amber);
 }
 
 .trouble {

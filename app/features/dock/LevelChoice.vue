@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { isPart } from '~~/shared/quantities'
+import type { Surface } from '~~/core/checks/types'
+import type { FieldName } from '~~/core/style/fields'
+import { isPart, type Level } from '~~/shared/quantities'
 import { LEVELS, levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { levelChoice as words } from './words'
 
 /** Which surface the sentence speaks of; those that have something of their own are marked. */
+const props = defineProps<{ shown: readonly Surface[] }>()
+defineEmits<{ who: [] }>()
 const levels = useLevels()
 const study = useStudy()
 const options = structuralComputed(() =>
@@ -15,8 +19,14 @@ const options = structuralComputed(() =>
     isOwn: levels.ownLevels.includes(id),
   })),
 )
-const set = computed(() => Object.keys(levels.own).join(', '))
+const own = computed(() => Object.keys(levels.own) as FieldName[])
 const isSurface = computed(() => levels.level !== 'quantity' && levels.level !== 'house')
+/** Levels that say otherwise than the one in hand, which speaks for all. */
+const exceptions = structuralComputed(() => {
+  if (isSurface.value) return []
+  const isOnPage = (level: Level) => isPart(level) || props.shown.includes(level as Surface)
+  return levels.ownLevels.filter(isOnPage).map((level) => levelWords[level])
+})
 </script>
 
 <template>
@@ -37,13 +47,25 @@ const isSurface = computed(() => levels.level !== 'quantity' && levels.level !==
       ></template
     >
   </Select>
-  <span v-if="isSurface && set === ''" class="note">{{
+  <span v-if="isSurface && own.length === 0" class="note">{{
     words.asWhat(isPart(levels.level) ? words.marks : words.quantity)
   }}</span>
   <QuietButton
-    v-else-if="isSurface"
-    :title="words.setHereAlone(set)"
-    @click="levels.takeBack(Object.keys(levels.own) as never)"
+    v-if="exceptions.length > 0"
+    aria-haspopup="dialog"
+    class="note"
+    @click="$emit('who')"
+  >
+    {{ words.exceptOn(exceptions) }}
+  </QuietButton>
+  <QuietButton v-else aria-haspopup="dialog" class="note" @click="$emit('who')">
+    {{ words.whoSetsWhat }}
+  </QuietButton>
+  <QuietButton
+    v-if="isSurface && own.length > 0"
+    :title="words.setHereAlone(own.join(', '))"
+    class="note"
+    @click="levels.takeBack(own)"
   >
     {{ words.takeAllBack }}
   </QuietButton>
@@ -62,6 +84,7 @@ const isSurface = computed(() => levels.level !== 'quantity' && levels.level !==
 }
 
 .note {
+  margin-left: var(--gap-1);
   color: var(--ink-soft);
 }
 </style>

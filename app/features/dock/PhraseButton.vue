@@ -43,6 +43,10 @@ const emit = defineEmits<{ open: [event: Event, field: FieldName] }>()
   border-bottom: 1.5px dotted var(--ink-faint);
 }
 
+.phrase.stylebook {
+  border-bottom: 3px double var(--jade);
+}
+
 .phrase.nobody {
   border-bottom-color: transparent;
 }

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import type { Surface } from '~~/core/checks/types'
+import { useEventListener } from '@vueuse/core'
 import { doublesOf } from '~~/core/checks/proof'
 import { extremesOf } from '~~/core/data/extremes'
 import { resolve } from '~~/core/label/resolve'
@@ -6,7 +8,7 @@ import type { FieldName, Style } from '~~/core/style/fields'
 import { isPart, type Level } from '~~/shared/quantities'
 import { useCurrencyColumns } from './useCurrencyColumns'
 import type { Page } from '~/features/page/usePage'
-import { type Choice, sentenceOf } from './choices'
+import { type Choice, type Desk, sentenceOf } from './choices'
 import { errorColumns } from './errorColumns'
 import { samplesOf, useChoices } from './useChoices'
 import { numberStep } from '~~/shared/page/axis'
@@ -15,6 +17,7 @@ import { partContext } from '~~/shared/page/marks'
 import { present } from '~~/shared/page/packing'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
+import { useStylebook } from '~/stores/stylebook'
 import { styleDock as words } from './words'
 
 const props = defineProps<{ page: Page }>()
@@ -22,11 +25,9 @@ const study = useStudy()
 const levels = useLevels()
 
 /** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
-const surface = computed(() =>
-  levels.level === 'quantity' || levels.level === 'house' || isPart(levels.level)
-    ? 'marks'
-    : levels.level,
-)
+const surfaceOf = (level: Level): Surface =>
+  level === 'quantity' || level === 'house' || isPart(level) ? 'marks' : level
+const surface = computed(() => surfaceOf(levels.level))
 /** What the rail's numbers are of: a surface, or a part of its marks. */
 const written = computed(() => (isPart(levels.level) ? levels.level : surface.value))
 const context = computed(() => props.page[`context.${surface.value}`].value)
@@ -92,6 +93,24 @@ const { desk, choices, typed, prepare } = useChoices(() => ({
   more: more.value,
 }))
 const deskNow = () => desk.value
+/** Another level's style, with the numbers that stand there. */
+const deskAt = (level: Level): Desk => ({
+  ...desk.value,
+  style: levels.styleAt(level),
+  context: props.page[`context.${surfaceOf(level)}`].value,
+})
+/** The view of levels that is open over the desk. */
+const opened = ref<'who' | 'stylebook' | 'rules' | null>(null)
+const isOpen = (view: NonNullable<typeof opened.value>) =>
+  computed({
+    get: () => opened.value === view,
+    set: (isShown) => (opened.value = isShown ? view : null),
+  })
+const [isAsked, hasStylebook, hasRules] = [isOpen('who'), isOpen('stylebook'), isOpen('rules')]
+const stylebook = useStylebook()
+onMounted(stylebook.load)
+/** A team's file may have changed while another window had the hand. */
+useEventListener(window, 'focus', stylebook.load)
 function open(field: FieldName) {
   if (field === 'unit') void codes.look()
   prepare(field)
@@ -126,7 +145,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
       @take-back="levels.takeBack([$event])"
       @give="give"
     >
-      <template #level><LevelChoice /></template>
+      <template #level><LevelChoice :shown="page.shown.value" @who="isAsked = true" /></template>
       <template v-if="surface === 'axis' || levels.level === 'quantity'">
         <span class="lead">{{ words.tickEvery }}</span>
         <StepInput
@@ -146,9 +165,17 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
       </RailBox>
       <aside v-if="!isPart(levels.level)" class="beside still" :aria-label="words.withStyle">
         <CasesLine :desk="deskNow" />
-        <DockActions :page="page" :surface="surface" />
+        <DockActions
+          :page="page"
+          :surface="surface"
+          @stylebook="opened = 'stylebook'"
+          @rules="opened = 'rules'"
+        />
       </aside>
     </div>
+    <WhoSets v-if="isAsked" v-model:visible="isAsked" :shown="page.shown.value" :desk-at="deskAt" />
+    <StylebookDialog v-if="hasStylebook" v-model:visible="hasStylebook" :desk="deskNow" />
+    <RulesDialog v-if="hasRules" v-model:visible="hasRules" />
   </section>
 </template>
 

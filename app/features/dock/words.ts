@@ -53,6 +53,9 @@ export const dockActions = {
   threeWaysToWrite: 'three ways to write it',
   sayUnitOnEach: 'say the unit on each label',
   sayUnitOnceIn: 'say the unit once, in the title',
+  stylebook: 'stylebook …',
+  changedStyles: (count: number) => (count === 1 ? '1 has changed' : `${count} have changed`),
+  rules: 'rules of the house …',
   copied: 'copied',
   copyLabels: 'copy the labels',
   copyStyle: 'copy the style',
@@ -67,6 +70,8 @@ export const levelChoice = {
   asWhat: (what: Told) => `as the ${what},`,
   setHereAlone: (set: Told) => `Set here alone: ${set}`,
   takeAllBack: 'take all back',
+  exceptOn: (places: readonly string[]) => `except ${places.join(', ')}`,
+  whoSetsWhat: 'who sets what',
 }
 export const railGround = {
   written: 'written',

@@ -33,9 +33,7 @@ const checks = computed(() =>
 )
 const surfaces = computed(() => surfacesOf(props.card))
 const places = computed(() =>
-  props.card.main.other
-    ? words.onAxis(props.card.main.other.title)
-    : onWhich(surfaces.value),
+  props.card.main.other ? words.onAxis(props.card.main.other.title) : onWhich(surfaces.value),
 )
 /** What its fix mends too, and what has the same cause. */
 const also = computed(() => [props.card.main, ...props.card.also].flatMap(withAlso).slice(1))
@@ -48,7 +46,7 @@ const onWhich = (surfaces: readonly Surface[]) =>
   surfaces.map((surface) => levelWords[surface]).join(', ')
 /** A fix that leaves some of the card's places as they are says which it mends. */
 const titleOf = ({ fix, surfaces }: Offer) =>
-  surfaces.length > same.value.length ? fix.title : words.fixOn(fix.title, onWhich(surfaces))
+  surfaces.length > same.value.length ? fix.title : words.fixOn(fix.title, surfaces)
 /** What it says on other surfaces, where the labels are others. */
 const otherWords = computed(() =>
   same.value.filter(({ message }) => message !== props.card.main.message),
@@ -118,7 +116,9 @@ function leave() {
       />
     </div>
     <details v-if="otherWords.length > 0" class="also">
-      <summary>{{ words.saidElsewhere(onWhich(otherWords.map(({ surface }) => surface))) }}</summary>
+      <summary>
+        {{ words.saidElsewhere(onWhich(otherWords.map(({ surface }) => surface))) }}
+      </summary>
       <p v-for="one in otherWords" :key="one.surface" :data-elsewhere="one.surface">
         <b>{{ levelWords[one.surface] }}</b> {{ one.message }}
       </p>

@@ -11,7 +11,7 @@ export const findingCard = {
   leaveLabel: 'Leave it',
   cancel: 'Cancel',
   show: (title: Told) => `Show ${title}`,
-  fixOn: (title: Told, surfaces: Told) => `${title}, ${surfaces}`,
+  fixOn: (title: Told, surfaces: readonly string[]) => `${title}: ${surfaces.join(', ')}`,
   saidElsewhere: (surfaces: Told) => `what it says ${surfaces}`,
   mendsMore: (length: Told, alsoTitles: Told) => `mends ${length} more: ${alsoTitles}`,
 }

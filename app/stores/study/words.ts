@@ -35,3 +35,10 @@ export const data = {
   make: (name: Told) => `Make ${name}`,
   takeFor: (name: Told, role: Told) => `Take ${name} for ${role}`,
 }
+
+export const stylebook = {
+  styleStays: 'The style stays',
+  take: (name: Told, version: Told, where: Told) =>
+    `Take ${name}, version ${version} of the stylebook, ${where}`,
+  letGo: (where: Told) => `Take nothing from the stylebook, ${where}`,
+}

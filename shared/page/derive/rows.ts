@@ -1,5 +1,7 @@
+import { agreedCells } from '../agreed'
 import { extent } from '../../../core/data/extent'
 import { recordedIn } from '../../../core/label/context'
+import { SURFACES } from '../../../core/checks/types'
 import { columnsOf } from '../../../core/style/dependencies'
 import { formOf } from '../../forms'
 import type { TickWishes } from '../../study/chart'
@@ -67,10 +69,11 @@ export const rowDerivations = {
 /** The cells that cases and currencies look at. */
 export const caseDerivations = {
   caseColumns: from(
-    ['style.table', 'dataset'],
+    [...SURFACES.map((surface) => `style.${surface}` as const), 'dataset'],
     (page) => {
       const known = new Set(page.dataset.columns.map(({ name }) => name))
-      return columnsOf(page['style.table']).filter((name) => known.has(name))
+      const styles = new Set(SURFACES.map((surface) => page[`style.${surface}`]))
+      return [...new Set([...styles].flatMap(columnsOf))].filter((name) => known.has(name))
     },
     { same: true },
   ),
@@ -78,10 +81,17 @@ export const caseDerivations = {
   tableRows: from(['caseRows', 'rows', 'allRows'], ({ caseRows, rows, allRows }) =>
     caseRows && rows && rows !== allRows ? rows.places.map((at) => caseRows[at]!) : caseRows,
   ),
-  markRows: from(['chart', 'drawing'], ({ chart, drawing }) =>
-    categoryRows(chart, drawing, drawing?.labelled ?? []),
+  agreed: from(['tableRows', 'rows', 'dataset'], ({ tableRows, rows, dataset }) => {
+    if (!tableRows || !rows) return null
+    const texts = new Set(
+      dataset.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name),
+    )
+    return agreedCells(rows, tableRows, (column) => texts.has(column))
+  }),
+  markRows: from(['chart', 'drawing', 'agreed'], ({ chart, drawing, agreed }) =>
+    categoryRows(chart, drawing, drawing?.labelled ?? [], agreed),
   ),
-  tipRows: from(['chart', 'drawing'], ({ chart, drawing }) =>
-    categoryRows(chart, drawing, [...(drawing?.groups.keys() ?? [])]),
+  tipRows: from(['chart', 'drawing', 'agreed'], ({ chart, drawing, agreed }) =>
+    categoryRows(chart, drawing, [...(drawing?.groups.keys() ?? [])], agreed),
   ),
 }

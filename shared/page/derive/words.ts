@@ -23,10 +23,11 @@ export const wordDerivations = {
   variables: from(['drawing', 'rows'], ({ drawing, rows }) =>
     variablesOf(drawing, rows?.values ?? []),
   ),
-  besideNumbers: from(['chart', 'drawing', 'calledOut', 'variables'], (page) => {
+  besideNumbers: from(['chart', 'drawing', 'calledOut', 'variables', 'agreed'], (page) => {
+    const { chart, drawing, calledOut, agreed } = page
     const called =
-      page.calledOut === null ? undefined : categoryRows(page.chart, page.drawing, [page.calledOut])
-    return { ...besideOf(page.chart, page.variables), ...(called ? { value: called[0]! } : {}) }
+      calledOut === null ? undefined : categoryRows(chart, drawing, [calledOut], agreed)
+    return { ...besideOf(chart, page.variables, agreed), ...(called ? { value: called[0]! } : {}) }
   }),
   calledOut: from(['chart', 'drawing'], ({ chart, drawing }) => {
     const at = drawing?.groups.findIndex(({ category }) => category === chart.callout?.at) ?? -1

@@ -133,7 +133,7 @@ const use = (ladder: DrawnLadder) =>
   levels.setStyle(
     words.climb(study.quantity?.title ?? '', ladder.title),
     { notation: 'scaled', rung: 'each', ladder: valueOf(ladder) },
-    { at: 'quantity' },
+    { at: ['quantity'] },
   )
 
 const columns = useTemplateRef<{ add(): void }[]>('columns')

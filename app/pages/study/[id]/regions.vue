@@ -90,7 +90,7 @@ const use = (locale: string) =>
   levels.setStyle(
     words.region(study.quantity?.title ?? '', regionName(locale)),
     { locale },
-    { at: 'quantity' },
+    { at: ['quantity'] },
   )
 </script>
 

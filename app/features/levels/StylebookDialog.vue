@@ -1,0 +1,237 @@
+<script setup lang="ts">
+import { labeller } from '~~/core/label/labeller'
+import { resolve } from '~~/core/label/resolve'
+import { whereResolved } from '~~/core/error'
+import { FIELD_NAMES, type FieldName, type Style } from '~~/core/style/fields'
+import { inherit } from '~~/core/style/inherit'
+import { isPart } from '~~/shared/quantities'
+import { placeOf } from '~~/shared/stylebook'
+import type { BookEntry } from '~~/shared/study/linked'
+import type { Desk } from '~/features/dock/choices'
+import { levelWords } from '~/stores/levelWords'
+import { useLevels } from '~/stores/levels'
+import { useStudy } from '~/stores/study'
+import { useStylebook } from '~/stores/stylebook'
+import { usePasted } from './usePasted'
+import { useUpdateLabels } from './useUpdateLabels'
+import { stylebookDialog as words } from './words'
+
+/** Styles that have a name outside studies: taken, entered, brought up to date, pasted. */
+const props = defineProps<{ desk: () => Desk }>()
+const visible = defineModel<boolean>('visible', { required: true })
+const study = useStudy()
+const levels = useLevels()
+const stylebook = useStylebook()
+
+const where = computed(() => levelWords[levels.level])
+/** Parts of marks take nothing from the stylebook. */
+const place = computed(() =>
+  study.quantity && !isPart(levels.level) ? placeOf(study.quantity.id, levels.level) : null,
+)
+const sampleOf = (style: Style): string => {
+  const { samples, context } = props.desk()
+  const labels = whereResolved(() => labeller(resolve(inherit(style), context)).labels(samples))
+  return labels?.join('   ') ?? ''
+}
+const take = (entry: BookEntry) => place.value && stylebook.take(place.value, entry, where.value)
+const isTaken = ({ name }: BookEntry) => levels.taken?.name === name
+
+const updates = useUpdateLabels(() => stylebook.updates)
+const takeNew = ({ update, where: at }: (typeof updates.value)[number]) =>
+  stylebook.take(update.place, update.entry, at)
+async function takeAllNew() {
+  for (const one of updates.value) await takeNew(one)
+}
+
+const name = ref('')
+const said = ref('')
+/** All that anybody set of what the level writes by. */
+const wholeStyle = (): Style =>
+  Object.fromEntries(
+    FIELD_NAMES.filter((field) => levels.originOfField(field)).map((field) => [
+      field,
+      levels.style[field],
+    ]),
+  )
+/** Once its style is entered, the level takes it from there and has nothing of its own. */
+async function enter() {
+  const entry = await stylebook.enter(name.value.trim(), wholeStyle())
+  if (!entry) return
+  said.value = words.entered(entry.name, entry.version)
+  await take(entry)
+  levels.takeBack(Object.keys(levels.own) as FieldName[])
+  name.value = ''
+}
+const { text, read } = usePasted()
+const setPasted = () =>
+  read.value.style && levels.setStyle(words.pasted(where.value), read.value.style)
+const removing = ref<string | null>(null)
+async function remove(one: string) {
+  await stylebook.remove(one)
+  removing.value = null
+}
+</script>
+
+<template>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="words.stylebook"
+    :style="{ width: 'min(860px, 96vw)' }"
+  >
+    <p class="soft small">
+      {{
+        stylebook.book.folder === null ? words.withStudies : words.inFolder(stylebook.book.folder)
+      }}
+    </p>
+    <p v-if="stylebook.trouble" class="trouble" role="alert">{{ stylebook.trouble }}</p>
+    <p
+      v-for="{ file, message } in stylebook.book.troubles"
+      :key="file"
+      class="trouble"
+      role="alert"
+    >
+      {{ words.couldNotRead(file, message) }}
+    </p>
+
+    <section v-if="updates.length > 0" :aria-label="words.changed">
+      <h2>
+        {{ words.changed }}
+        <QuietButton v-if="updates.length > 1" @click="takeAllNew">{{
+          words.takeAllNew
+        }}</QuietButton>
+      </h2>
+      <article v-for="one in updates" :key="one.where" class="update">
+        <p>
+          <b>{{ one.where }}</b>:
+          {{ words.version(one.update.place.name, one.update.place.version) }},
+          {{ words.nowIs(one.update.entry.version) }}
+        </p>
+        <dl>
+          <dt>{{ words.before }}</dt>
+          <dd>{{ one.before.join('   ') }}</dd>
+          <dt>{{ words.after }}</dt>
+          <dd>{{ one.after.join('   ') }}</dd>
+        </dl>
+        <Button size="small" variant="outlined" :label="words.takeNew" @click="takeNew(one)" />
+      </article>
+    </section>
+
+    <section :aria-label="words.styles">
+      <p v-if="stylebook.book.entries.length === 0" class="soft">{{ words.none }}</p>
+      <template v-else>
+        <p v-if="place" class="soft">{{ words.takes(where) }}</p>
+        <div v-for="entry in stylebook.book.entries" :key="entry.name" class="entry">
+          <b>{{ words.version(entry.name, entry.version) }}</b>
+          <span class="sample">{{ sampleOf(entry.style) }}</span>
+          <template v-if="removing === entry.name">
+            <span>{{ words.removeWhat(entry.name) }}</span>
+            <QuietButton @click="remove(entry.name)">{{ words.remove }}</QuietButton>
+            <QuietButton @click="removing = null">{{ words.keep }}</QuietButton>
+          </template>
+          <template v-else>
+            <QuietButton v-if="place && isTaken(entry)" @click="stylebook.letGo(place, where)">
+              {{ words.letGo }}
+            </QuietButton>
+            <QuietButton v-else-if="place" @click="take(entry)">{{ words.take }}</QuietButton>
+            <QuietButton :aria-label="words.removeStyle(entry.name)" @click="removing = entry.name">
+              {{ words.remove }}
+            </QuietButton>
+          </template>
+        </div>
+      </template>
+    </section>
+
+    <form v-if="place" class="line" @submit.prevent="enter">
+      <label for="book-name">{{ words.enterStyle(where) }}</label>
+      <InputText id="book-name" v-model="name" size="small" maxlength="80" />
+      <Button size="small" type="submit" :label="words.enter" :disabled="name.trim() === ''" />
+      <span role="status" class="soft">{{ said }}</span>
+    </form>
+
+    <section class="paste">
+      <label for="book-paste">{{ words.paste }}</label>
+      <Textarea
+        id="book-paste"
+        v-model="text"
+        rows="3"
+        fluid
+        :placeholder="words.pasteHint"
+        :invalid="read.trouble !== ''"
+      />
+      <p v-if="read.trouble" class="trouble" role="alert">{{ read.trouble }}</p>
+      <p v-else-if="read.style" class="line">
+        <span class="sample">{{ sampleOf({ ...levels.style, ...read.style }) }}</span>
+        <Button size="small" variant="outlined" :label="words.setHere(where)" @click="setPasted" />
+      </p>
+    </section>
+  </Dialog>
+</template>
+
+<style scoped>
+section,
+.line {
+  margin-top: var(--gap-4);
+}
+
+h2 {
+  margin-bottom: var(--gap-2);
+  font-weight: 600;
+}
+
+.update {
+  margin-bottom: var(--gap-3);
+  padding-left: var(--gap-3);
+  border-left: 2px solid var(--amber);
+}
+
+dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 0 var(--gap-3);
+  margin: var(--gap-1) 0;
+}
+
+dt {
+  color: var(--ink-soft);
+}
+
+dd {
+  margin: 0;
+}
+
+dd,
+.sample {
+  white-space: pre-wrap;
+}
+
+.entry {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--gap-4);
+  align-items: baseline;
+  padding: var(--gap-1) 0;
+  border-bottom: 1px solid var(--rule-soft);
+}
+
+.entry .sample {
+  flex: 1;
+  color: var(--ink-soft);
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-2) var(--gap-3);
+  align-items: center;
+}
+
+.paste .line {
+  margin-top: var(--gap-2);
+}
+
+.trouble {
+  color: var(--rosewood);
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,79 @@
+import { recordedIn } from '~~/core/label/context'
+import { labeller } from '~~/core/label/labeller'
+import { resolve } from '~~/core/label/resolve'
+import type { Value } from '~~/core/label/types'
+import { whereResolved } from '~~/core/error'
+import { type Cell, type Level, styleOf } from '~~/shared/quantities'
+import { type Update, withLinked } from '~~/shared/stylebook'
+import type { StudyDocument } from '~~/shared/study/document'
+import type { Quantity } from '~~/shared/study/quantity'
+import { useCells } from '~/stores/cells'
+import { levelWords } from '~/stores/levelWords'
+import { useLocaleTables } from '~/stores/localeTables'
+import { useStudy } from '~/stores/study'
+
+/** An update with some labels as they are and as they would be. */
+export interface Shown {
+  readonly update: Update
+  readonly where: string
+  readonly before: readonly string[]
+  readonly after: readonly string[]
+}
+
+/** A few values of a column: the ends, and what lies between them. */
+function someOf(cells: readonly Cell[]): Value[] {
+  const sorted = cells.filter((cell) => cell !== null).sort((a, b) => Number(a) - Number(b))
+  const at = (part: number) => sorted[Math.round(part * (sorted.length - 1))]
+  return [...new Set([1, 2 / 3, 1 / 3, 0].map(at).filter((cell) => cell !== undefined))]
+}
+const levelOf = ({ place: { quantity, surface } }: Update): Level =>
+  surface ?? (quantity === undefined ? 'house' : 'quantity')
+
+/** The labels of every use of a style that has changed, before and after. */
+export function useUpdateLabels(updates: () => readonly Update[]) {
+  const study = useStudy()
+  const columns = useCells()
+  const regions = useLocaleTables()
+  const shown = shallowRef<readonly Shown[]>([])
+
+  const labelsIn = (document: StudyDocument, quantity: Quantity, level: Level, values: Value[]) =>
+    whereResolved(() =>
+      labeller(
+        resolve(styleOf(document, quantity, level === 'house' ? 'quantity' : level), {
+          ...regions.loaded,
+          ...recordedIn(quantity),
+          values,
+        }),
+      ).labels(values),
+    ) ?? []
+  async function show(update: Update): Promise<Shown[]> {
+    const { document, datasets } = study
+    if (!document) return []
+    const quantity = document.quantities.find(
+      ({ id }) => id === (update.place.quantity ?? document.shown),
+    )
+    const dataset = datasets.find(({ id }) => id === quantity?.datasetId)
+    if (!quantity || !dataset) return []
+    const values = someOf(await columns.cells(dataset, quantity.column))
+    await regions.load([update.entry.style])
+    const level = levelOf(update)
+    const next = withLinked(document, update.place, update.entry)
+    return [
+      {
+        update,
+        where: level === 'house' ? levelWords.house : `${quantity.title}, ${levelWords[level]}`,
+        before: labelsIn(document, quantity, level, values),
+        after: labelsIn(next, quantity, level, values),
+      },
+    ]
+  }
+  watch(
+    updates,
+    async (now) => {
+      const found = await Promise.all(now.map((one) => show(one).catch(() => [])))
+      if (now === updates()) shown.value = found.flat()
+    },
+    { immediate: true },
+  )
+  return shown
+}

@@ -1,0 +1,133 @@
+import { DEFAULTS, type FieldName } from '~~/core/style/fields'
+import { isPart, type Level } from '~~/shared/quantities'
+import { STYLED_PARTS } from '~~/shared/forms/parts'
+import type { Surface } from '~~/core/checks/types'
+import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/features/dock/choices'
+import { type Origin, originOn } from '~/stores/levelWords'
+import { useLevels } from '~/stores/levels'
+import { useStudy } from '~/stores/study'
+import { whoSets as words } from './words'
+
+/** A field on a level: what it is there, and who says so. */
+export interface Cell {
+  readonly level: Level
+  readonly field: FieldName
+  readonly title: string
+  readonly origin: Origin
+  /** Whether it is what the program does by itself. */
+  readonly isUsual: boolean
+}
+/** A field, level by level; null where the level's notation has no such phrase. */
+export interface Row {
+  readonly field: FieldName
+  readonly name: string
+  readonly cells: readonly (Cell | null)[]
+  /** Whether anybody set it anywhere to something else than the program does by itself. */
+  readonly isSet: boolean
+}
+/** What a cell is known by. */
+export const keyOf = ({ level, field }: Pick<Cell, 'level' | 'field'>): string =>
+  `${level} ${field}`
+
+/** Every phrase on every level of the shown quantity. */
+function useWhoRows(shown: () => readonly Surface[]) {
+  const study = useStudy()
+  const levels = useLevels()
+
+  const columns = computed<readonly Level[]>(() => [
+    'house',
+    'quantity',
+    ...shown(),
+    ...STYLED_PARTS.filter((part) => study.quantity?.chart.parts?.includes(part)),
+  ])
+  const rows = computed<Row[]>(() => {
+    const byLevel = columns.value.map((level) => ({
+      level,
+      phrases: new Map(sentenceOf(levels.styleAt(level)).map((one) => [one.field, one])),
+    }))
+    const fields = new Map(
+      byLevel.flatMap(({ phrases }) =>
+        [...phrases.values()].map(({ field, name }) => [field, name]),
+      ),
+    )
+    return [...fields].map(([field, name]) => {
+      const cells = byLevel.map(({ level, phrases }): Cell | null => {
+        const phrase = phrases.get(field)
+        const origin = originOn(level, levels.originOfField(field, level))
+        const isUsual = phrase?.key === JSON.stringify(DEFAULTS[field])
+        return phrase ? { level, field, title: phrase.title, origin, isUsual } : null
+      })
+      return {
+        field,
+        name,
+        cells,
+        isSet: cells.some((cell) => cell && cell.origin !== 'nobody' && !cell.isUsual),
+      }
+    })
+  })
+
+  return { columns, rows }
+}
+
+/** Those phrases, with what is done to several of them at once. */
+export function useWhoSets(shown: () => readonly Surface[], deskAt: (level: Level) => Desk) {
+  const study = useStudy()
+  const levels = useLevels()
+  const { columns, rows } = useWhoRows(shown)
+  const chosen = ref<ReadonlySet<string>>(new Set())
+  const picked = computed(() =>
+    rows.value
+      .flatMap(({ cells }) => cells)
+      .filter((cell) => cell && chosen.value.has(keyOf(cell))),
+  ) as Readonly<Ref<readonly Cell[]>>
+  /** The one field of what is picked; null where there are several, or none. */
+  const field = computed(() => {
+    const fields = new Set(picked.value.map((cell) => cell.field))
+    return fields.size === 1 ? picked.value[0]!.field : null
+  })
+  function pick(cells: readonly Cell[], adds: boolean) {
+    const keys = cells.map(keyOf)
+    const before = adds ? chosen.value : new Set<string>()
+    const isAll = keys.every((key) => before.has(key))
+    chosen.value = isAll
+      ? new Set([...before].filter((key) => !keys.includes(key)))
+      : new Set([...before, ...keys])
+  }
+  const desk = computed(() => (picked.value[0] ? deskAt(picked.value[0].level) : null))
+  const choices = computed<Choice[]>(() =>
+    desk.value && field.value ? choicesOf(field.value, desk.value) : [],
+  )
+  const typed = computed(() =>
+    desk.value && field.value ? typedOf(field.value, desk.value) : null,
+  )
+  const rowOf = (wanted: FieldName) => rows.value.find((row) => row.field === wanted)
+  const choose = (choice: Choice) =>
+    levels.setStyle(
+      words.set(study.quantity?.title ?? '', rowOf(field.value!)?.name ?? '', choice.title),
+      choice.patch,
+      { at: picked.value.map(({ level }) => level) },
+    )
+  /** What is picked and set on its own level, which can be taken back. */
+  const own = computed(() => picked.value.filter(({ origin }) => origin === 'here'))
+  function takeBack() {
+    const fields = [...new Set(own.value.map((cell) => cell.field))]
+    levels.takeBack(fields, [
+      // Parts inherit from marks, which are taken back first.
+      ...new Set(own.value.map(({ level }) => level).sort((a, b) => +isPart(a) - +isPart(b))),
+    ])
+  }
+  return {
+    columns,
+    rows,
+    picked,
+    chosen,
+    field,
+    pick,
+    choices,
+    typed,
+    choose,
+    own,
+    takeBack,
+    rowOf,
+  }
+}
