@@ -139,6 +139,38 @@ test('an axis counts parts of π, and names of winds are told as no numbers', as
   await until(labels, ['−π', '0', 'π', '2π', '3π'])
 })
 
+test('ends are typed as multiples of π, and the axis in use stands among the candidates, marked', async () => {
+  const { page } = desk
+  const first = page.getByLabel('First end')
+  await first.fill('-2π')
+  await first.press('Enter')
+  await until(labels, ['−2π', '−π', '0', 'π', '2π', '3π'])
+  const taken = page.getByRole('list', { name: 'Other ticks' }).getByText('on the page')
+  await until(() => taken.count(), 1)
+  await page.getByRole('button', { name: 'Undo' }).click()
+})
+
+test('tick labels are pasted as a list: too few, too many and another number are told', async () => {
+  const { page } = desk
+  const card = page.locator('article[data-check="wrong-tick-label"]')
+  const pasted = async (list: string, said: string) => {
+    await page.getByRole('button', { name: 'paste labels as a list …' }).click()
+    await page.getByLabel('A label a line').fill(list)
+    await page.getByText(said).waitFor()
+    await page.getByRole('button', { name: 'Set them' }).click()
+  }
+  await pasted('−π\n0\nπ', '3 labels for 5 ticks: 2 too few')
+  await card
+    .getByText(/3 labels are written by hand for 5 ticks: the last ticks have none/)
+    .waitFor()
+  await pasted('−π; 0; π; 2π; 3π; 4π', '6 labels for 5 ticks: 1 too many')
+  await card.getByText(/6 labels are written by hand for 5 ticks/).waitFor()
+  await pasted('["−π", "0", "2π", "2π", "3π"]', '5 labels for 5 ticks')
+  await card.getByText(/is labelled “2π”/).waitFor()
+  await page.getByRole('button', { name: 'Write the labels from the ticks again' }).click()
+  await card.waitFor({ state: 'detached' })
+})
+
 test('a step that cannot be is refused where it is typed', async () => {
   const { page } = desk
   await page.getByLabel('Tick step').fill('0.5')

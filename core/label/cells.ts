@@ -38,10 +38,12 @@ function fromUnits(
   plan: Plan,
   rule: Rule,
   number: Decimal,
-  power: number | undefined,
+  { constantPower, denominator }: Pick<Reach, 'constantPower' | 'denominator'>,
   isSpan: boolean,
 ): Decimal {
-  const constant = rule.multiple ? timesConstant(rule.multiple, number, power) : number
+  const counted = rule.multiple ? timesConstant(rule.multiple, number, constantPower) : number
+  // Last, as ticks are placed: 3π/2 is then the tick itself, to its last digit.
+  const constant = denominator === 1 ? counted : divide(counted, decimal(denominator))
   const mode = rule.multiple
     ? undefined
     : inverseModes[rule.precision.rounding]?.(number.coefficient < 0n)
@@ -73,13 +75,7 @@ export function inCells(
     written.exponent === null
       ? scaleBy(number, rung.base, rung.power)
       : shift(number, written.exponent)
-  return fromUnits(
-    plan,
-    rule,
-    written.denominator === 1 ? whole : divide(whole, decimal(written.denominator)),
-    written.constantPower,
-    isSpan,
-  )
+  return fromUnits(plan, rule, whole, written, isSpan)
 }
 
 /**

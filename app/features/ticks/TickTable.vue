@@ -4,6 +4,8 @@ import { briefly } from '~~/core/decimal/plainly'
 import type { Plan } from '~~/core/label/types'
 import type { PlaceSet } from '~/features/margin/cards'
 import { readingOf } from '~/features/page/reading'
+import { vFocus } from '~/controls/vFocus'
+import { pastedLabels } from './pastedLabels'
 import { tickTable as words } from './words'
 
 /**
@@ -18,7 +20,11 @@ const props = defineProps<{
   plan: Plan
   flagged: PlaceSet
 }>()
-const emit = defineEmits<{ text: [at: number, text: string]; clear: [] }>()
+const emit = defineEmits<{
+  text: [at: number, text: string]
+  list: [from: number, labels: string[]]
+  clear: []
+}>()
 
 const rows = computed(() =>
   props.labels.map((label, at) => {
@@ -33,6 +39,21 @@ const rows = computed(() =>
     }
   }),
 )
+/** Several at once go to the ticks from where they were pasted. */
+function paste(event: ClipboardEvent, at: number) {
+  const labels = pastedLabels(event.clipboardData?.getData('text') ?? '')
+  if (labels.length < 2) return
+  event.preventDefault()
+  emit('list', at, labels)
+}
+const box = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('box')
+const list = ref('')
+const pasted = computed(() => (list.value.trim() === '' ? [] : pastedLabels(list.value)))
+function setList() {
+  emit('list', 0, pasted.value)
+  list.value = ''
+  box.value?.hide()
+}
 const hasTexts = computed(() => props.texts.some((text) => text !== ''))
 </script>
 
@@ -57,6 +78,7 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
             :placeholder="row.styled"
             :aria-label="words.ownTextFor(row.value)"
             maxlength="200"
+            @paste="paste($event, row.at)"
             @update:model-value="emit('text', row.at, $event ?? '')"
           />
         </td>
@@ -65,9 +87,24 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
       </tr>
     </tbody>
   </table>
-  <QuietButton v-if="hasTexts" @click="emit('clear')">
-    {{ words.writeLabelsFromTicks }}
-  </QuietButton>
+  <p class="acts">
+    <QuietButton aria-haspopup="dialog" @click="box?.toggle($event)">
+      {{ words.pasteList }}
+    </QuietButton>
+    <QuietButton v-if="hasTexts" @click="emit('clear')">
+      {{ words.writeLabelsFromTicks }}
+    </QuietButton>
+  </p>
+  <Popover ref="box" :aria-label="words.pasteListLabel">
+    <form class="list" @submit.prevent="setList">
+      <label for="tick-labels">{{ words.oneLabelEach }}</label>
+      <Textarea id="tick-labels" v-model="list" v-focus rows="6" />
+      <p class="soft" role="status">
+        {{ pasted.length > 0 ? words.labelsFor(pasted.length, values.length) : '' }}
+      </p>
+      <Button size="small" type="submit" :label="words.setThem" :disabled="pasted.length === 0" />
+    </form>
+  </Popover>
 </template>
 
 <style scoped>
@@ -90,6 +127,18 @@ td {
   border-bottom: 1px solid var(--rule-soft);
   text-align: right;
   white-space: nowrap;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--gap-4);
+}
+
+.list {
+  display: grid;
+  gap: var(--gap-2);
+  justify-items: start;
 }
 
 .label {

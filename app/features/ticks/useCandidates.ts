@@ -10,6 +10,7 @@ import { AGAINST, type Scored } from '~~/core/ticks/search'
 import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
 import { distinctTicks, fractionSteps, powerTicks, wishesFor } from './ruler'
+import { candidateList as words } from './words'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import type { TickWishes } from '~~/shared/study/chart'
@@ -49,7 +50,8 @@ interface Sought {
   readonly own: FullStyle
   readonly room: AxisRoom
   readonly context: Context
-  /** What stands on the page, by its key. */
+  /** What stands on the page, and its key. */
+  readonly standing: Pick<Candidate, 'values' | 'labels'>
   readonly now: string
 }
 const keyOf = (values: readonly Decimal[], written: readonly string[]) =>
@@ -101,6 +103,27 @@ function weighed({ own, wishes, wanted, now }: Sought, one: Scored<AxisChoice>):
   }
 }
 
+/** The axis as it stands, where the search has not come upon it itself. */
+function withStanding(
+  candidates: Candidate[],
+  { standing, now, room, wishes }: Sought,
+): Candidate[] {
+  if (candidates.some(({ isTaken }) => isTaken)) return candidates
+  const own: Candidate = {
+    ...standing,
+    key: now,
+    step: '',
+    fontSize: room.fontSize,
+    turned: false,
+    speaksFor: [words.asItStands],
+    against: [],
+    wishes,
+    style: {},
+    isTaken: true,
+  }
+  return [...candidates, own]
+}
+
 /** Other ticks for an axis, the best first. */
 function candidatesFor(sought: Sought): Candidate[] {
   const { wanted, wishes, own, room, context } = sought
@@ -137,14 +160,17 @@ export function useCandidates(
   return debouncedComputed(() => {
     const { quantity } = study
     if (!drawing.value || !quantity) return []
-    return candidatesFor({
+    const standing = { values: drawing.value.ticks.values, labels: labels.value }
+    const sought: Sought = {
       wanted: drawing.value.wanted,
       wishes: quantity.ticks,
       counted: countedIn(quantity),
       own: own.value,
       room: room.value,
       context: { ...tables.loaded, ...recordedIn(quantity) },
-      now: keyOf(drawing.value.ticks.values, labels.value),
-    })
+      standing,
+      now: keyOf(standing.values, standing.labels),
+    }
+    return withStanding(candidatesFor(sought), sought)
   }, REST)
 }

@@ -3,6 +3,7 @@ import type { Told } from '~/composables/words'
 /** What is said by the ruler and its ticks, part by part: a translation needs nothing else here. */
 export const candidateList = {
   otherTicksBestFirst: 'Other ticks, the best first',
+  asItStands: 'as it stands',
   candidate: (at: Told, labels: Told) => `Candidate ${at}: ${labels}`,
   onPage: 'on the page',
   take: 'Take',
@@ -57,6 +58,10 @@ export const tickSentence = {
   fontSizeInPixels: 'Font size in pixels',
   fontSize: 'A font size',
 }
+const apart = (more: number): string => {
+  if (more === 0) return ''
+  return more < 0 ? `: ${-more} too few` : `: ${more} too many`
+}
 export const tickTable = {
   noTick: 'no tick',
   value: 'Value',
@@ -66,6 +71,12 @@ export const tickTable = {
   offBy: 'Off by',
   ownTextFor: (row: Told) => `Own text for ${row}`,
   writeLabelsFromTicks: 'Write the labels from the ticks again',
+  pasteList: 'paste labels as a list …',
+  pasteListLabel: 'Labels as a list',
+  oneLabelEach: 'A label a line, or parted by semicolons',
+  labelsFor: (labels: number, ticks: number) =>
+    `${labels} ${labels === 1 ? 'label' : 'labels'} for ${ticks} ticks${apart(labels - ticks)}`,
+  setThem: 'Set them',
 }
 export const ticksPage = {
   axisPixels: (width: Told) => `An axis of ${width} pixels`,
@@ -76,6 +87,7 @@ export const ticksPage = {
   numbers: 'numbers',
   countAxisIn: (title: Told) => `Count the axis in ${title}`,
   takeTicksEvery: (step: Told) => `Take ticks every ${step}`,
+  labelTicks: (count: Told) => `Label ${count} ticks by hand`,
   labelTick: (text: Told) => `Label a tick “${text}”`,
   takeBackLabel: 'Take back a label',
   writeLabelsFromTicks: 'Write the labels from the ticks',

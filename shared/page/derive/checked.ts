@@ -76,7 +76,10 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
       values: drawing!.ticks.values,
       step: numberStep(drawing!.ticks, wishes) ?? undefined,
       room: axisRoom,
-      byHand: wishes.labels?.some((text) => text !== '') ? [...tickLabels] : undefined,
+      // A list that is too short leaves the last ticks without a label of its own.
+      byHand: wishes.labels?.some((text) => text !== '')
+        ? tickLabels.slice(0, wishes.labels.length)
+        : undefined,
     }),
   ),
   marks: from(

@@ -90,6 +90,17 @@ function setText(at: number, text: string) {
     { moves: true },
   )
 }
+/** Labels by hand for the ticks from one on; those beyond the last tick are kept, and told. */
+function setTexts(from: number, texts: string[]) {
+  const own = wishes.value.labels ?? []
+  const count = Math.max(drawing.value?.ticks.values.length ?? 0, own.length, from + texts.length)
+  const isList = from === 0
+  const labels = Array.from(
+    { length: isList ? texts.length : count },
+    (_, place) => texts[place - from] ?? (isList ? '' : (own[place] ?? '')),
+  )
+  study.setTicks(words.labelTicks(texts.length), { ...wishes.value, labels })
+}
 const clearTexts = () =>
   study.setTicks(words.writeLabelsFromTicks, { ...wishes.value, labels: undefined })
 </script>
@@ -162,6 +173,7 @@ const clearTexts = () =>
           :plan="page['written.axis'].value.plan"
           :flagged="page.flagged.value.axis"
           @text="setText"
+          @list="setTexts"
           @clear="clearTexts"
         />
         <FindingMarks
