@@ -96,7 +96,14 @@ describe('the sweep over every order of magnitude', () => {
     await row(6).waitFor()
     expect(await row(6).locator('.name').textContent()).toMatch(/^one million M, SI M/)
     expect(await written(6, 0)).toEqual(['€1M', '€1M', '€1M'])
+    // Orders far from the data, in which nothing happens, are one row.
+    expect(await row(12).count()).toBe(0)
+    await page.getByRole('textbox', { name: 'Order of magnitude' }).fill('9')
+    await row(9).waitFor()
     expect(await written(9, 0)).toEqual(['€1,000M', '€1,000M', '€1,000M'])
+    expect(await row(9).locator('.edges').innerText()).toMatch(
+      /^999,9\d+\n1,000,000,000\n1,000,\d+$/,
+    )
     await page.getByRole('textbox', { name: 'Order of magnitude' }).fill('-300')
     await page.getByRole('textbox', { name: 'Order of magnitude' }).press('Enter')
     await row(-300).waitFor()
@@ -129,6 +136,14 @@ describe('the sweep over every order of magnitude', () => {
     await page.getByRole('link', { name: 'Sweep', exact: true }).click()
     await until(() => row(6).locator('.labels').count(), 6)
     const rows = page.locator('.sweep .rows')
+    for (const end of ['the top', 'the bottom']) {
+      await page.getByRole('button', { name: end }).click()
+      await page
+        .getByRole('button', { name: /orders alike: show them/ })
+        .first()
+        .click()
+    }
+    await page.waitForTimeout(300)
     const elements = await page.locator('[data-order]').elementHandles()
     for (let at = 0; at < 10; at++) {
       await rows.evaluate((element, top) => element.scrollTo(0, top), at * 3700)

@@ -15,20 +15,38 @@ export const ORDERS: readonly number[] = Array.from(
   (_, at) => LARGEST_ORDER - at,
 )
 
+/** More digits than these tell nobody where a label carries. */
+const MOST_KEPT = 6
+/** A number whose digits are all kept where any are. */
+const FIVES = BigInt('5'.repeat(2 * MOST_KEPT))
+
 /**
- * Nines of the value just under an order, and the place of the one just over it: more than a label
- * keeps as a rule.
- */
-const EDGE = 6
-/**
- * The values at the edge of an order: just under it, on it, and just over.
+ * So many digits some styles keep of a number just under an order, the most that any of them does:
+ * where those end, labels carry.
  *
- * @example edgesOf(3).map(toText) // 999.9995, 1000, 1000.001
+ * @example digitsKept([resolve({ notation: 'scaled', fraction: [0, 1] })], 6) // 4, as in 555.6K
  */
-export const edgesOf = (order: number): readonly [Decimal, Decimal, Decimal] => [
-  { coefficient: 10n ** BigInt(EDGE + 1) - 5n, exponent: order - EDGE - 1 },
+export function digitsKept(plans: readonly Plan[], order: number): number {
+  const value = { coefficient: FIVES, exponent: order - 2 * MOST_KEPT }
+  const kept = plans.map((plan) => decide(plan, value).digits.toString().length)
+  return Math.min(MOST_KEPT, Math.max(1, ...kept))
+}
+
+/**
+ * The values at the edge of an order, with the digits that matter: the last that does not carry,
+ * the order, and the first over it that says so.
+ *
+ * @param under digits that labels keep under it, and `over` from it on
+ * @example edgesOf(6, 4, 2).map(toText) // 999949, 1000000, 1051000
+ */
+export const edgesOf = (
+  order: number,
+  under: number,
+  over: number,
+): readonly [Decimal, Decimal, Decimal] => [
+  { coefficient: (10n ** BigInt(under) - 1n) * 100n + 49n, exponent: order - under - 2 },
   { coefficient: 1n, exponent: order },
-  { coefficient: 10n ** BigInt(EDGE) + 1n, exponent: order - EDGE },
+  { coefficient: 10n ** BigInt(over + 1) + 51n, exponent: order - over - 1 },
 ]
 
 const COUNTS = ['', 'ten ', 'hundred '] as const
@@ -103,11 +121,25 @@ export function turnAt(plan: Plan, order: number): Character | null {
   return isSame(now, characterAt(plan, order + 1)) ? null : now
 }
 
+/** Why a style begins to write otherwise from an order down. */
+export type TurnReason = 'case' | 'ladderEnd' | 'rungBegins' | 'belowLadder' | 'vanishes' | 'text'
+
+/** Why it turns to a character there. */
+function reasonAt(plan: Plan, order: number, to: Character): TurnReason {
+  const ruleAt = (power: number) => decide(plan, { coefficient: 1n, exponent: power }).rule
+  if (ruleAt(order) !== ruleAt(order + 1)) return 'case'
+  if (to.kind === 'zero') return 'vanishes'
+  if (to.kind === 'text') return 'text'
+  if (to.kind === 'digits') return 'belowLadder'
+  return to.kind === 'exponent' ? 'ladderEnd' : 'rungBegins'
+}
+
 /** A place where a style begins to write otherwise. */
 export interface Turn {
   readonly order: number
   readonly from: Character
   readonly to: Character
+  readonly why: TurnReason
 }
 
 /**
@@ -117,11 +149,45 @@ export interface Turn {
  */
 export function turnsOf(plan: Plan): Turn[] {
   const characters = ORDERS.map((order) => characterAt(plan, order))
-  return ORDERS.flatMap((order, at) =>
-    at > 0 && !isSame(characters[at - 1]!, characters[at]!)
-      ? [{ order, from: characters[at - 1]!, to: characters[at]! }]
-      : [],
-  )
+  return ORDERS.flatMap((order, at) => {
+    if (at === 0 || isSame(characters[at - 1]!, characters[at]!)) return []
+    const to = characters[at]!
+    return [{ order, from: characters[at - 1]!, to, why: reasonAt(plan, order, to) }]
+  })
+}
+
+/** Orders one after another, the largest first. */
+export interface OrderRange {
+  readonly from: number
+  readonly to: number
+}
+/** Fewer orders are not worth folding. */
+const LEAST_FOLDED = 5
+
+/**
+ * The runs of orders in which nothing happens: no style turns, and none is among those that are
+ * kept in sight.
+ *
+ * @param turns the orders at which some style turns
+ * @param kept orders that stay in sight
+ * @example foldsOf(new Set([2]), { from: 9, to: 0 }) // [{ from: 308, to: 10 }, { from: -1, to: -323 }]
+ */
+export function foldsOf(turns: ReadonlySet<number>, kept: OrderRange): OrderRange[] {
+  // A turn is seen by the orders on both of its sides.
+  const isTelling = (order: number) =>
+    turns.has(order) || turns.has(order - 1) || (order <= kept.from && order >= kept.to)
+  const folds: OrderRange[] = []
+  let from: number | null = null
+  for (const order of [...ORDERS, null]) {
+    if (order !== null && !isTelling(order)) {
+      from ??= order
+      continue
+    }
+    const to = (order ?? LEAST_ORDER - 1) + 1
+    if (from !== null && from - to + 1 >= LEAST_FOLDED) folds.push({ from, to })
+    from = null
+  }
+  return folds
 }
 
 const sayings: Record<
@@ -140,3 +206,14 @@ export const characterText = (character: Character): string =>
 /** The same where there is little room. */
 export const characterName = (character: Character): string =>
   sayings[character.kind](character).short
+
+const reasons: Readonly<Record<TurnReason, string>> = {
+  case: 'by a case',
+  ladderEnd: 'past the ladder’s end',
+  rungBegins: 'the next rung is too large',
+  belowLadder: 'below the first rung',
+  vanishes: 'no digit is kept',
+  text: 'by its text',
+}
+/** The reason of a turn in words. */
+export const reasonText = (why: TurnReason): string => reasons[why]

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { refAutoReset, useWindowSize } from '@vueuse/core'
-import { characterName, ORDERS } from '~~/core/compare/magnitudes'
+import { characterName, type OrderRange } from '~~/core/compare/magnitudes'
 import { LABEL_SIZE } from '~/features/compare/useCompare'
 import type { SweepColumn } from './useSweep'
 import {
   columnWidth,
-  FIRST,
+  foldOf,
+  isFold,
   LEAST_WIDTH,
+  type Line,
+  linesOf,
   MOST_WIDTH,
   NAMES_WIDTH,
   placeOf,
@@ -18,25 +21,33 @@ import { sweepTable as words } from './words'
 
 /**
  * One style a column, one order of magnitude a row, each with the labels just under it, on it and
- * just over.
+ * just over; orders in which nothing happens are folded into one row.
  */
-const props = defineProps<{ columns: readonly SweepColumn[] }>()
+const props = defineProps<{
+  columns: readonly SweepColumn[]
+  folds: readonly OrderRange[]
+  /** The order that stands first in sight. */
+  first: number
+}>()
 
 /** Milliseconds after the last scrolling. */
 const RESTS_AFTER = 150
-const EDGES = [words.justUnder, 'at', words.justOver].join('\n')
+
+/** Folded runs that were opened, by their first order. */
+const opened = ref<ReadonlySet<number>>(new Set())
+const lines = computed(() => linesOf(props.folds, opened.value))
 
 const rows = useTemplateRef<HTMLElement>('rows')
 const { width: windowWidth, height: windowHeight } = useWindowSize()
-const count = computed(() => rowsIn(windowHeight.value))
-const top = ref(placeOf(FIRST) * ROW_HEIGHT)
+const count = computed(() => rowsIn(windowHeight.value, lines.value.length))
+const top = ref(placeOf(lines.value, props.first) * ROW_HEIGHT)
 const isScrolling = refAutoReset(false, RESTS_AFTER)
 function follow() {
   top.value = rows.value!.scrollTop
   isScrolling.value = true
 }
-const first = computed(() =>
-  Math.max(0, Math.min(ORDERS.length - count.value, Math.floor(top.value / ROW_HEIGHT) - 1)),
+const firstLine = computed(() =>
+  Math.max(0, Math.min(lines.value.length - count.value, Math.floor(top.value / ROW_HEIGHT) - 1)),
 )
 const rowOf = computed(() =>
   rowsOf(
@@ -45,6 +56,7 @@ const rowOf = computed(() =>
     LABEL_SIZE,
   ),
 )
+const orderOf = (line: Line) => (isFold(line) ? line.from : line.order)
 
 /**
  * The rows in sight. One that leaves the sight is taken for one that comes into it; while the hand
@@ -52,16 +64,38 @@ const rowOf = computed(() =>
  */
 const seen = computed(() => {
   const found = Array.from({ length: count.value }, (_, at) => {
-    const place = first.value + at
-    return { place, order: ORDERS[place]!, row: rowOf.value(ORDERS[place]!) }
+    const place = firstLine.value + at
+    const line = lines.value[place]!
+    const row = isFold(line) ? foldOf(line, rowOf.value) : rowOf.value(line.order)
+    return { place, line, order: orderOf(line), row }
   })
   return isScrolling.value
     ? found.sort((a, b) => (a.place % count.value) - (b.place % count.value))
     : found
 })
-const jump = (order: number) => rows.value?.scrollTo({ top: placeOf(order) * ROW_HEIGHT })
+const scrollTo = (order: number, past = 0) =>
+  rows.value?.scrollTo({ top: placeOf(lines.value, order) * ROW_HEIGHT + past })
+const open = (from: number) => (opened.value = new Set([...opened.value, from]))
+/** Goes to an order; in a folded run to all of its rows, unless it is asked for as the run's end. */
+async function jump(order: number) {
+  const fold = props.folds.find(({ from, to }) => from > order && to < order)
+  if (fold) open(fold.from)
+  await nextTick()
+  scrollTo(order)
+}
 defineExpose({ jump })
-onMounted(() => jump(FIRST))
+onMounted(() => scrollTo(props.first))
+/** What is in sight stays where it is when rows above it are folded or unfolded. */
+watch(lines, async (_, before) => {
+  const at = Math.floor(top.value / ROW_HEIGHT)
+  const past = top.value - at * ROW_HEIGHT
+  await nextTick()
+  scrollTo(orderOf(before[at]!), past)
+})
+watch(
+  () => props.columns,
+  () => (opened.value = new Set()),
+)
 </script>
 
 <template>
@@ -69,7 +103,7 @@ onMounted(() => jump(FIRST))
     class="sweep"
     role="table"
     :aria-label="words.everyOrderMagnitude"
-    :aria-rowcount="ORDERS.length + 1"
+    :aria-rowcount="lines.length + 1"
     :style="{
       '--columns': columns.length,
       '--row-height': `${ROW_HEIGHT}px`,
@@ -82,15 +116,15 @@ onMounted(() => jump(FIRST))
     <div class="row head" role="row">
       <span role="columnheader">{{ words.order }}</span>
       <span role="columnheader">{{ words.called }}</span>
-      <span role="columnheader">{{ words.edge }}</span>
+      <span role="columnheader" class="tried">{{ words.edge }}</span>
       <span v-for="(column, at) in columns" :key="at" role="columnheader" class="number">{{
         column.title
       }}</span>
     </div>
     <div ref="rows" class="rows" role="rowgroup" tabindex="0" @scroll.passive="follow">
-      <div role="presentation" class="all" :style="{ height: `${ORDERS.length * ROW_HEIGHT}px` }">
+      <div role="presentation" class="all" :style="{ height: `${lines.length * ROW_HEIGHT}px` }">
         <div
-          v-for="{ place, order, row } in seen"
+          v-for="{ place, line, order, row } in seen"
           :key="place % count"
           v-memo="[row]"
           class="row order-row"
@@ -100,10 +134,16 @@ onMounted(() => jump(FIRST))
           :style="{ transform: `translateY(${place * ROW_HEIGHT}px)` }"
         >
           <span role="rowheader"><PowerOfTen :power="order" /></span>
-          <span role="cell" class="name"
+          <span v-if="isFold(line)" role="cell" class="name fold"
+            ><span>{{ words.downTo }} <PowerOfTen :power="line.to" /></span>
+            <QuietButton @click="open(line.from)">{{
+              words.unfold(line.from - line.to + 1)
+            }}</QuietButton></span
+          >
+          <span v-else role="cell" class="name"
             >{{ row.name }} <span class="soft">{{ row.symbols }}</span></span
           >
-          <span role="cell" class="edges">{{ EDGES }}</span>
+          <span role="cell" class="edges">{{ row.tried }}</span>
           <span
             v-for="({ labels, turn }, at) in row.cells"
             :key="at"
@@ -177,7 +217,18 @@ onMounted(() => jump(FIRST))
 }
 
 .row > :nth-child(3) {
-  flex: 0 0 76px;
+  flex: 0 0 120px;
+}
+
+.tried {
+  text-align: right;
+}
+
+.fold {
+  display: grid;
+  align-content: center;
+  justify-items: start;
+  color: var(--ink-soft);
 }
 
 .edges,
@@ -187,8 +238,10 @@ onMounted(() => jump(FIRST))
 }
 
 .edges {
+  overflow: hidden;
   color: var(--ink-soft);
   font-size: var(--text-small);
+  text-align: right;
 }
 
 .number {

@@ -5,12 +5,12 @@ export const powerOfTen = {
   to: (power: Told) => `10 to the ${power}`,
 }
 export const sweepTable = {
-  justUnder: 'just under',
-  justOver: 'just over',
+  downTo: 'down to',
+  unfold: (count: Told) => `${count} orders alike: show them`,
   everyOrderMagnitude: 'Every order of magnitude',
   order: 'Order',
   called: 'called',
-  edge: 'edge',
+  edge: 'tried',
 }
 export const sweepPage = {
   powerTenFromTo: (leastOrder: Told, largestOrder: Told) =>
@@ -20,5 +20,10 @@ export const sweepPage = {
   writeGoToTo: 'write it. Go to 10 to the',
   orderMagnitude: 'Order of magnitude',
   whereWritingTurns: 'Where the writing turns:',
+  turn: (what: Told, why: Told) => `${what}, ${why}`,
   nowhere: 'nowhere',
+  largestOfData: 'the largest of the data',
+  smallestOfData: 'the smallest',
+  top: 'the top',
+  bottom: 'the bottom',
 }

@@ -3,7 +3,7 @@ import type { Style } from '~~/core/style/fields'
 import type { ComparedOn } from '~~/shared/study/comparison'
 import { LABEL_SIZE, useCompare } from '~/features/compare/useCompare'
 import type { Page } from '~/features/page/usePage'
-import { rehearse, useSweep } from '~/features/sweep/useSweep'
+import { rehearse, useDataOrders, useSweep } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
 import { comparePage as words } from '~/features/compare/words'
 
@@ -12,7 +12,8 @@ const { page } = defineProps<{ page: Page }>()
 const comparing = useCompare(page)
 const { comparison, columns, set } = comparing
 const swept = useSweep(page, comparing.ways)
-onMounted(() => rehearse(swept.value))
+const orders = useDataOrders(page)
+onMounted(() => rehearse(swept.value, orders.value.from))
 const hand = ref(0)
 const inHand = computed(() => Math.min(hand.value, columns.value.length - 1))
 

@@ -1,37 +1,45 @@
 <script setup lang="ts">
-import { characterText, LARGEST_ORDER, LEAST_ORDER, turnsOf } from '~~/core/compare/magnitudes'
+import {
+  characterText,
+  foldsOf,
+  LARGEST_ORDER,
+  LEAST_ORDER,
+  reasonText,
+} from '~~/core/compare/magnitudes'
 import { useCompare } from '~/features/compare/useCompare'
 import type { Page } from '~/features/page/usePage'
-import { useSweep } from '~/features/sweep/useSweep'
+import { useDataOrders, useSweep, useTurns } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
 import { sweepPage as words } from '~/features/sweep/words'
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
 const columns = useSweep(page, useCompare(page).ways)
+const data = useDataOrders(page)
+const found = useTurns(columns)
 const table = useTemplateRef<{ jump(order: number): void }>('table')
 
-/**
- * Where any of the styles begins to write otherwise, the largest first: found once the rows in
- * sight are there.
- */
-const turns = shallowRef<{ order: number; text: string }[] | null>(null)
-watch(
-  columns,
-  async (now) => {
-    const byOrder = new Map<number, Set<string>>()
-    for (const { plan } of now) {
-      await whenIdle()
-      if (columns.value !== now) return
-      for (const { order, to } of turnsOf(plan))
-        byOrder.set(order, (byOrder.get(order) ?? new Set()).add(characterText(to)))
-    }
-    turns.value = [...byOrder]
-      .sort((a, b) => b[0] - a[0])
-      .map(([order, texts]) => ({ order, text: [...texts].join(', ') }))
-  },
-  { immediate: true },
+const folds = computed(() =>
+  found.value ? foldsOf(new Set(found.value.map(({ order }) => order)), data.value) : [],
 )
+/** Where any of the styles begins to write otherwise, the largest first. */
+const turns = computed(() => {
+  const byOrder = new Map<number, Set<string>>()
+  for (const { order, to, why } of found.value ?? [])
+    byOrder.set(
+      order,
+      (byOrder.get(order) ?? new Set()).add(words.turn(characterText(to), reasonText(why))),
+    )
+  return [...byOrder]
+    .sort((a, b) => b[0] - a[0])
+    .map(([order, texts]) => ({ order, text: [...texts].join('; ') }))
+})
+const places = computed(() => [
+  { order: LARGEST_ORDER, title: words.top },
+  { order: data.value.from, title: words.largestOfData },
+  { order: data.value.to + 1, title: words.smallestOfData },
+  { order: LEAST_ORDER, title: words.bottom },
+])
 const toOrder = (text: string) =>
   /^[-−]?\d{1,3}$/.test(text) &&
   Number(text.replace('−', '-')) >= LEAST_ORDER &&
@@ -60,16 +68,18 @@ function jump(text: string | undefined) {
           :label="words.orderMagnitude"
           :check="toOrder"
           @change="jump"
-        />
+        /><template v-for="{ order, title } in places" :key="title"
+          >, <QuietButton @click="table?.jump(order)">{{ title }}</QuietButton></template
+        >
       </p>
       <p class="turns">
         {{ words.whereWritingTurns }}
         <QuietButton v-for="{ order, text } in turns" :key="order" @click="table?.jump(order)">
           <PowerOfTen :power="order" /> {{ text }}
         </QuietButton>
-        <span v-if="turns?.length === 0">{{ words.nowhere }}</span>
+        <span v-if="found?.length === 0">{{ words.nowhere }}</span>
       </p>
-      <SweepTable ref="table" :columns="columns" class="table" />
+      <SweepTable ref="table" :columns="columns" :folds="folds" :first="data.from" class="table" />
     </template>
     <NoNumbers v-else :page="page" />
   </div>
