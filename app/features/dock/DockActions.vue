@@ -122,9 +122,9 @@ const copyStyle = () =>
 
 <style scoped>
 .actions {
-  display: grid;
-  gap: var(--gap-1);
-  justify-items: start;
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-1) var(--gap-4);
 }
 
 .news {

@@ -164,6 +164,12 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
         <p class="soft">{{ words.noNumberQuantityStands(levelWords[written]) }}</p>
       </RailBox>
       <aside v-if="!isPart(levels.level)" class="beside still" :aria-label="words.withStyle">
+        <MagnitudeLine
+          :ways="[{ title: '', plan }]"
+          :begin="extremes?.largest ?? null"
+          :cases="style.cases"
+          @cases="change(words.moveEdge, { cases: $event })"
+        />
         <CasesLine :desk="deskNow" />
         <DockActions
           :page="page"

@@ -98,6 +98,7 @@ export const styleDock = {
   noNumberQuantityStands: (levelWord: Told) =>
     `No number of this quantity stands ${levelWord} yet.`,
   withStyle: 'With this style',
+  moveEdge: 'move the edge of a case',
 }
 export const styleSentence = {
   write: 'Write',

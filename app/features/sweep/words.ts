@@ -27,3 +27,8 @@ export const sweepPage = {
   top: 'the top',
   bottom: 'the bottom',
 }
+export const magnitudeLine = {
+  anySize: 'Any size by hand',
+  size: 'Size',
+  edge: (caseWords: Told) => `Edge of the case ${caseWords}: drag it, or use the arrow keys`,
+}

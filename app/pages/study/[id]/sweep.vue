@@ -79,6 +79,12 @@ function jump(text: string | undefined) {
         </QuietButton>
         <span v-if="found?.length === 0">{{ words.nowhere }}</span>
       </p>
+      <MagnitudeLine
+        :ways="columns"
+        :begin="page['numbers.marks'].value[0] ?? null"
+        :cases="[]"
+        class="by-hand"
+      />
       <SweepTable ref="table" :columns="columns" :folds="folds" :first="data.from" class="table" />
     </template>
     <NoNumbers v-else :page="page" />
@@ -94,6 +100,10 @@ function jump(text: string | undefined) {
   overflow: auto;
   color: var(--ink-soft);
   font-size: var(--text-small);
+}
+
+.by-hand {
+  max-width: 760px;
 }
 
 .table {
