@@ -1,4 +1,5 @@
 import { defineStore } from 'pinia'
+import type { Surface } from '~~/core/checks/types'
 import { inherit } from '~~/core/style/inherit'
 import type { FullStyle } from '~~/core/style/fields'
 import { type Level, styleOf } from '~~/shared/quantities'
@@ -31,11 +32,15 @@ export const useLevels = defineStore('levels', () => {
   const inHand = levelsInHand(pair, level)
   const { setStyle, takeBack, give } = levelEdits({ pair, level, own: inHand.own, styleAt })
   const take = (next: Level) => (level.value = next)
-  /** The category that was pointed at last. */
+  /** The category that was pointed at last, and the label. */
   const picked = ref<string | null>(null)
+  const pointed = shallowRef<{ surface: Surface; at: number } | null>(null)
   watch(
     () => [study.quantity?.id, study.quantity?.chart.category],
-    () => (picked.value = null),
+    () => {
+      picked.value = null
+      pointed.value = null
+    },
   )
 
   return {
@@ -48,5 +53,6 @@ export const useLevels = defineStore('levels', () => {
     give,
     take,
     picked,
+    pointed,
   }
 })

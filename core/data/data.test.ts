@@ -8,10 +8,16 @@ import { finite, extremesOf } from './extremes'
 const decimals = (...texts: string[]) => texts.map((text) => decimal(text))
 const texts = (values: readonly Decimal[] | null) => values?.map(toText) ?? null
 
-test('largest and smallest go by size, whatever the sign', () => {
-  const found = extremesOf(decimals('3', '-70', '0.5', '0'))!
-  expect(toText(found.largest)).toBe('-70')
-  expect(toText(found.smallest)).toBe('0.5')
+test('the smallest is below all others; nearest to zero is told where it is another', () => {
+  const told = (...values: string[]) => {
+    const { largest, smallest, nearest } = extremesOf(decimals(...values))!
+    return [toText(largest), toText(smallest), nearest && toText(nearest)]
+  }
+  expect(told('3', '-70', '0.5', '0')).toEqual(['3', '-70', '0.5'])
+  expect(told('-3', '0.0000001', '5')).toEqual(['5', '-3', '0.0000001'])
+  expect(told('3', '70')).toEqual(['70', '3', null])
+  expect(told('-3', '-70')).toEqual(['-3', '-70', null])
+  expect(told('0', '4')).toEqual(['4', '0', null])
 })
 
 test('the closest pair is of different values', () => {

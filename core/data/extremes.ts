@@ -5,29 +5,39 @@ import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 export interface Extremes {
   readonly largest: Decimal
   readonly smallest: Decimal
+  /** The smallest by size, where it is neither of them; zero has no size. */
+  readonly nearest: Decimal | null
   /** The two different values that lie closest together; null where all are equal. */
   readonly closest: readonly [Decimal, Decimal] | null
 }
 
 /**
- * Finds the largest and the smallest value by size, and the closest pair.
+ * Finds the largest and the smallest value, the one nearest to zero, and the closest pair.
  *
- * @param values finite; zero counts as smallest only where there is nothing else
+ * @param values finite
  * @param doubles the same as doubles, where these keep every digit: the closest pair of a long
  *   column is found by them
  * @returns null for an empty set
- * @example extremesOf([decimal(3), decimal(-70), decimal(4)]).largest // -70
+ * @example extremesOf([decimal(3), decimal(-70), decimal(4)]).smallest // -70
  */
 export function extremesOf(values: readonly Decimal[], doubles?: Float64Array): Extremes | null {
-  if (values.length === 0) return null
-  const sizes = values.filter((value) => value.coefficient !== 0n)
-  let largest = sizes[0] ?? values[0]!
-  let smallest = largest
-  for (const value of sizes) {
-    if (compare(magnitudeOf(value), magnitudeOf(largest)) > 0) largest = value
-    if (compare(magnitudeOf(value), magnitudeOf(smallest)) < 0) smallest = value
+  const [first] = values
+  if (!first) return null
+  let [largest, smallest] = [first, first]
+  let nearest: Decimal | null = null
+  for (const value of values) {
+    if (compare(value, largest) > 0) largest = value
+    if (compare(value, smallest) < 0) smallest = value
+    const isNearer = !nearest || compare(magnitudeOf(value), magnitudeOf(nearest)) < 0
+    if (value.coefficient !== 0n && isNearer) nearest = value
   }
-  return { largest, smallest, closest: doubles ? closestDoubles(doubles) : closestPair(values) }
+  const isOwn = nearest && compare(nearest, largest) !== 0 && compare(nearest, smallest) !== 0
+  return {
+    largest,
+    smallest,
+    nearest: isOwn ? nearest : null,
+    closest: doubles ? closestDoubles(doubles) : closestPair(values),
+  }
 }
 
 /**

@@ -28,10 +28,11 @@ function withPower(value: Decimal): string {
  * and from 10²⁴ on with a power of ten, and of more than 24 digits twelve after ≈. It is no label
  * and follows no style.
  *
+ * @param most digits that are all told
  * @example plainly(decimal('-250000.5')) // '−250,000.5'; of 2e-8 '2e−8'
  */
-export function plainly(value: Decimal): string {
-  if (digitsOf(value).length > MOST_DIGITS) return briefly(value)
+export function plainly(value: Decimal, most = MOST_DIGITS): string {
+  if (digitsOf(value).length > most) return briefly(value)
   const power = leadingPower(value)
   if (value.coefficient !== 0n && (power >= MOST_DIGITS || power < LEAST_PLAIN))
     return withPower(value)

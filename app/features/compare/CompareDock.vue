@@ -18,7 +18,6 @@ const extremes = computed(() =>
 const onRail = {
   extremes: () => extremes.value,
   plan: () => column.value.plan,
-  step: () => null,
   written: () => column.value.style,
 }
 const phrases = computed(() => sentenceOf(column.value.style, props.comparing.base.value))

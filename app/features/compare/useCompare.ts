@@ -8,8 +8,10 @@ import type { FullStyle } from '~~/core/style/fields'
 import { inherit } from '~~/core/style/inherit'
 import { type SentencePhrase, sentenceOf } from '~/features/dock/choices'
 import type { Page } from '~/features/page/usePage'
+import { type KeptDigits, keptDigits } from './keptDigits'
 import { MOST_JUDGED, type OnCompare, useComparison } from './useComparison'
 import { useComparisonEdits } from './useComparisonEdits'
+import { compareTable as words } from './words'
 
 /** A style among those that are compared. */
 interface Way {
@@ -26,6 +28,8 @@ export interface Compared extends Way {
   readonly labels: readonly string[]
   /** null where there is no number to measure it on. */
   readonly measured: Measured | null
+  /** Which digits of a value its label keeps; null where it is missing, or converted. */
+  readonly digits: (row: number) => KeptDigits | null
   readonly pinned: boolean
 }
 
@@ -37,31 +41,51 @@ export const LABEL_SIZE = 14
  */
 const MOST_OFF = decimal('0.05')
 
-/** What tells a style from the others, in words; all that it is where nothing does. */
-function titleOf(
-  own: readonly SentencePhrase[],
-  all: readonly (readonly SentencePhrase[])[],
-): string {
+/**
+ * What tells each style from the others, in words; all that they are where nothing does, and of one
+ * that is as another before it which one that is.
+ *
+ * @param all the phrases of each style
+ * @example titlesOf([[shortened, grouped], [plain, grouped]]) // ['shortened', 'with all its digits']
+ */
+export function titlesOf(all: readonly (readonly SentencePhrase[])[]): string[] {
   const isShared = ({ field, key }: SentencePhrase) =>
     all.every((other) => other.some((one) => one.field === field && one.key === key))
-  const distinct = own.filter((phrase) => !isShared(phrase))
-  return (distinct.length > 0 ? distinct : own).map(({ title }) => title).join(', ')
+  // That digits are not counted is said by the decimals.
+  const isSaid = ({ field, key }: SentencePhrase) => field !== 'significant' || key !== 'null'
+  const said = (phrases: readonly SentencePhrase[]) =>
+    phrases
+      .filter(isSaid)
+      .map(({ title }) => title)
+      .join(', ')
+  const usual = ({ rare }: SentencePhrase) => !rare
+  const short = all.map((own) => {
+    const distinct = own.filter((phrase) => !isShared(phrase))
+    const choices = [distinct.filter(usual), distinct, own.filter(usual)]
+    return said(choices.find((phrases) => phrases.length > 0) ?? [])
+  })
+  // What few set is said where nothing else tells two of them apart.
+  const titles = all.map((own, at) => {
+    const isAlone = short.filter((title) => title === short[at]).length === 1
+    const distinct = own.filter((phrase) => !isShared(phrase))
+    return isAlone || distinct.length === 0 ? short[at]! : said(distinct)
+  })
+  return titles.map((title, at) => {
+    const first = titles.indexOf(title)
+    return first === at ? title : words.asStyle(title, first + 1)
+  })
 }
 
 /** The styles that are compared, each in words. */
 const waysOf = ({ base, comparison }: OnCompare) =>
   computed(() => {
-    const phrases = comparison.value.styles.map(({ style }) =>
-      sentenceOf(inherit(base.value, style), base.value).filter(({ rare }) => !rare),
-    )
-    return comparison.value.styles.map(({ style }, at): Way => ({
-      style: inherit(base.value, style),
-      title: titleOf(phrases[at]!, phrases),
-    }))
+    const styles = comparison.value.styles.map(({ style }) => inherit(base.value, style))
+    const titles = titlesOf(styles.map((style) => sentenceOf(style, base.value)))
+    return styles.map((style, at): Way => ({ style, title: titles[at]! }))
   })
 
 /** A style on the values that it is compared on. */
-function comparedOn({ context, present, values, subjectOf }: OnCompare, way: Way) {
+function comparedOn({ context, present, values, rows, subjectOf }: OnCompare, way: Way) {
   const plan = resolve(way.style, context.value)
   const measured = present.value.length > 0 ? measure(subjectOf(way.style), LABEL_SIZE) : null
   const places = values.value.flatMap((value, row) => (value ? [row] : []))
@@ -69,7 +93,14 @@ function comparedOn({ context, present, values, subjectOf }: OnCompare, way: Way
     ...way,
     plan,
     measured,
-    labels: labeller(plan).labels(values.value.map((value) => value && toExactText(value))),
+    labels: labeller(plan).labels(
+      values.value.map((value) => value && toExactText(value)),
+      rows.value,
+    ),
+    digits: (row: number): KeptDigits | null => {
+      const value = values.value[row]
+      return value ? keptDigits(plan, value, rows.value?.[row]) : null
+    },
     misread: new Set(places.filter((_, i) => compare(measured!.offs[i]!, MOST_OFF) > 0)),
   }
 }

@@ -2,6 +2,7 @@ import type { Subject, Surface } from '~~/core/checks/types'
 import { drawn, PROBES } from '~~/core/compare/probes'
 import { type Decimal, decimal, toExactText } from '~~/core/decimal/decimal'
 import { type Context, recordedIn } from '~~/core/label/context'
+import type { Row } from '~~/core/label/types'
 import { regionOf } from '~~/core/label/region'
 import { typedNumbers } from '~~/core/label/typed'
 import type { Style } from '~~/core/style/fields'
@@ -42,6 +43,12 @@ const valuesOn: Record<
   typed: (_, __, typed) => typed,
   drawn: (_, { span = USUAL_SPAN, seed = 1 }) =>
     drawn([span[0], span[1]], DRAWN, seed).map((text) => decimal(text)),
+}
+
+/** The rows that the values of a choice stand in, where cases look at their cells. */
+const rowsOn: Partial<Record<ComparedOn, (page: Page) => readonly Row[] | undefined>> = {
+  marks: (page) => page.markRows.value,
+  table: (page) => page.tableRows.value,
 }
 
 /**
@@ -88,9 +95,11 @@ export function useComparison(page: Page) {
   /** What is typed and is no number. */
   const troubles = computed(() => (comparison.value.on === 'typed' ? typed.value.troubles : []))
   const present = computed(() => values.value.filter((value) => value !== null))
+  const rows = computed(() => rowsOn[comparison.value.on]?.(page)?.slice(0, MOST_ROWS))
   const context = computed<Context>(() => ({
     ...tables.loaded,
     values: present.value.map(toExactText),
+    rows: rows.value?.filter((_, at) => values.value[at] !== null),
     ...recorded.value,
   }))
   /** What is checked of a style on these values. */
@@ -99,8 +108,9 @@ export function useComparison(page: Page) {
     surface: surfaceOf[comparison.value.on],
     style,
     values: present.value,
+    rows: context.value.rows,
     context: context.value,
   })
-  return { base, comparison, values, troubles, present, context, subjectOf }
+  return { base, comparison, values, rows, troubles, present, context, subjectOf }
 }
 export type OnCompare = ReturnType<typeof useComparison>

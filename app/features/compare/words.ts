@@ -8,6 +8,11 @@ export const compareDock = {
 export const compareTable = {
   number: 'Number',
   style: (at: Told, title: Told) => `Style ${at}: ${title}`,
+  asStyle: (title: Told, first: Told) => `${title} (as ${first})`,
+  asFirst: 'As the first style writes it',
+  showDigits: (value: Told) => `Show which digit of ${value} decides`,
+  differing: 'what differs',
+  alike: 'alike in all of them',
   pinned: 'pinned',
   pin: 'pin',
   moveStyleLeft: (at: Told) => `Move style ${at} left`,

@@ -124,6 +124,12 @@ const inWords = debouncedComputed(() => spokenRows(rail.value), REST)
   color: color-mix(in srgb, var(--ink-faint) 80%, transparent);
 }
 
+.spots > .apart {
+  width: auto;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+}
+
 .spots > .pad {
   color: color-mix(in srgb, var(--ink-faint) 50%, transparent);
 }

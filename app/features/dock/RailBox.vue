@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import type { Extremes } from '~~/core/data/extremes'
-import type { Decimal } from '~~/core/decimal/decimal'
 import type { Plan } from '~~/core/label/types'
 import type { FullStyle, Style } from '~~/core/style/fields'
-import { type Rail, railOf } from './rail'
+import { type BesideExtremes, type Rail, railOf } from './rail'
 
 /**
  * The rail in all the width that it has. What it shows is asked for by getters, so that a move of a
@@ -13,7 +12,7 @@ import { type Rail, railOf } from './rail'
 const props = defineProps<{
   extremes: () => Extremes | null
   plan: () => Plan
-  step: () => Decimal | null
+  beside?: () => BesideExtremes
   written: () => FullStyle
 }>()
 defineEmits<{ change: [what: string, patch: Style] }>()
@@ -21,7 +20,7 @@ defineEmits<{ change: [what: string, patch: Style] }>()
 const MOST_WIDTH = 1180
 const { width } = useElementSize(useTemplateRef<HTMLElement>('box'))
 const isThere = computed(() => props.extremes() !== null)
-const rail = computed(() => railOf(props.plan(), props.extremes()!, props.step()))
+const rail = computed(() => railOf(props.plan(), props.extremes()!, props.beside?.()))
 const railNow = (): Rail => rail.value
 </script>
 

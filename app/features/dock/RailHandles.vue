@@ -12,7 +12,9 @@ import { railHandles as words } from './words'
 const props = defineProps<{ rail: Rail; geometry: RailGeometry; styleNow: FullStyle }>()
 const emit = defineEmits<{ change: [what: string, patch: Style] }>()
 
-const leftOf = (power: number) => `left:${props.geometry.right(power)}px`
+/** A handle whose power has no column stands at the edge of those that there are. */
+const inSight = (power: number) => Math.max(props.rail.low, Math.min(props.rail.high, power))
+const leftOf = (power: number) => `left:${props.geometry.right(inSight(power))}px`
 const stops = computed(() => beamStops(props.styleNow, props.rail))
 const nearest = (choices: readonly number[], power: number) =>
   choices.reduce((best, one) => (Math.abs(one - power) < Math.abs(best - power) ? one : best))

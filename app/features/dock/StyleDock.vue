@@ -10,6 +10,7 @@ import { useCurrencyColumns } from './useCurrencyColumns'
 import type { Page } from '~/features/page/usePage'
 import { type Choice, type Desk, sentenceOf } from './choices'
 import { errorColumns } from './errorColumns'
+import { useBesideExtremes } from './useBesideExtremes'
 import { samplesOf, useChoices } from './useChoices'
 import { numberStep } from '~~/shared/page/axis'
 import { levelNames, levelWords, originOn } from '~/stores/levelWords'
@@ -59,7 +60,7 @@ const step = computed(() =>
 const onRail = {
   extremes: () => extremes.value,
   plan: () => plan.value,
-  step: () => step.value,
+  beside: useBesideExtremes(props.page, { surface, step }),
   written: () => style.value,
 }
 

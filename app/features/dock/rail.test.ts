@@ -6,11 +6,9 @@ import { inherit } from '~~/core/style/inherit'
 import { beamStops, powerText, type RailRow, railOf, withBeam, withCut } from './rail'
 
 const rail = (style: Style, ...texts: string[]) =>
-  railOf(
-    resolve(style, { values: texts }),
-    extremesOf(texts.map((text) => decimal(text)))!,
-    decimal('0.25'),
-  )
+  railOf(resolve(style, { values: texts }), extremesOf(texts.map((text) => decimal(text)))!, {
+    step: decimal('0.25'),
+  })
 const digits = (row: { digits: readonly { digit: string; state: string }[] }, state: string) =>
   row.digits
     .filter((digit) => digit.state === state)
@@ -41,12 +39,13 @@ test('its rows are the largest, the smallest, the closest pair, what they differ
   expect(rows.map(({ name }) => name)).toEqual([
     'largest',
     'smallest',
+    'nearest to zero',
     'closest pair',
     'and',
     'they differ by',
     'tick step',
   ])
-  expect(rows.map(({ label }) => label)).toEqual(['-70', '5', '5.5', '5', '0.5', '0.25'])
+  expect(rows.map(({ label }) => label)).toEqual(['5.5', '-70', '5', '5.5', '5', '0.5', '0.25'])
 })
 
 test('beam and cut say where they stand, and moving them changes one field', () => {
@@ -96,4 +95,44 @@ test.each<[string, Style, string, Partial<RailRow>]>([
 test('far powers do not make the rail endless', () => {
   const made = rail({ notation: 'scientific' }, '1e300', '5e-324')
   expect(made.high - made.low).toBeLessThan(60)
+})
+
+test('what is put on the rail has a row in the place of another', () => {
+  const values = ['5', '-70', '5.5'].map((text) => decimal(text))
+  const picked = { name: 'Gull Stack', value: decimal('5.25'), row: undefined }
+  const rows = (plan = resolve({})) => railOf(plan, extremesOf(values)!, { picked }).rows
+  expect(rows().map(({ name }) => name)).toEqual([
+    'largest',
+    'smallest',
+    'closest pair',
+    'and',
+    'they differ by',
+    'Gull Stack',
+  ])
+})
+
+test('cases hold on the rail: a number is written by the cells beside it', () => {
+  const style = inherit({
+    cases: [{ when: { column: 'site', is: ['a'] }, use: { factor: '0.001', fraction: [1, 1] } }],
+  })
+  const extremes = extremesOf([decimal('4000'), decimal('5')])!
+  const { rows } = railOf(resolve(style), extremes, { rowFor: () => ({ site: 'a' }) })
+  expect(rows[0]!.label).toBe('4.0')
+})
+
+test('digits far from the others stand in sight, with the power of the first of them', () => {
+  const { rows, high, low } = rail({ notation: 'scientific' }, '2.5e40', '3.75e-30')
+  const [largest, smallest] = rows
+  expect([largest!.apart, smallest!.apart]).toEqual(['', '10⁻³⁰'])
+  const seen = smallest!.digits.filter(({ power }) => power <= high && power >= low)
+  expect(seen.map(({ digit }) => digit).join('')).toMatch(/^375/)
+})
+
+test('what a label reads as is told to forty digits, beside what it is off by', () => {
+  const long = '1234567890123456789012345678901234.5'
+  const [largest] = rail({ fraction: [0, 0] }, long, '1').rows
+  expect(largest).toMatchObject({
+    said: '1.234567890123456789012345678901235e33',
+    off: '0.5',
+  })
 })

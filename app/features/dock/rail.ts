@@ -1,12 +1,20 @@
-import { absolute, leadingPower, magnitudeOf, shift, subtract } from '~~/core/decimal/arithmetic'
+import {
+  absolute,
+  compare,
+  leadingPower,
+  magnitudeOf,
+  shift,
+  subtract,
+} from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal } from '~~/core/decimal/decimal'
-import { briefly } from '~~/core/decimal/plainly'
+import { plainly } from '~~/core/decimal/plainly'
+import { superscript } from '~~/core/decimal/superscript'
 import type { Extremes } from '~~/core/data/extremes'
 import { roundToPlace } from '~~/core/decimal/round'
 import { between, saidBy, saidInUnits, toUnits } from '~~/core/label/cells'
 import { decide } from '~~/core/label/decide'
 import { lastPlace } from '~~/core/label/keep'
-import type { Plan, Rule, Written } from '~~/core/label/types'
+import type { Plan, Row, Rule, Written } from '~~/core/label/types'
 import { textOf } from '~~/core/label/write'
 import { ladderOf } from '~~/core/ladders/find'
 import { withDecimals } from '~~/core/style/decimals'
@@ -34,6 +42,11 @@ export interface RailRow {
    */
   readonly said: string
   readonly off: string
+  /**
+   * The power of its first digit, in words, where that lies far from those of the other rows: its
+   * digits then stand under other powers than their own.
+   */
+  readonly apart: string
 }
 /** Digits of the extremes in columns of powers of ten, with the two handles. */
 export interface Rail {
@@ -49,6 +62,8 @@ export interface Rail {
   readonly cut: number
 }
 
+/** So many digits of what a label reads as are told. */
+const MOST_SAID = 40
 const MOST_COLUMNS = 26
 /** How far past the digits a rung may lie for the beam to reach it. */
 const FURTHEST_STOP = 9
@@ -89,8 +104,8 @@ function stateOf({ own, kept, decides }: { own: boolean; kept: boolean; decides:
   return decides ? 'decides' : 'dropped'
 }
 
-function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
-  const written = decide(plan, cell)
+function rowOf(name: string, cell: Decimal, plan: Plan, row?: Row): RailRow {
+  const written = decide(plan, cell, row)
   const rule = plan.rules[written.rule]!
   const isOther = hasOtherDigits(rule)
   const trueValue = shift(cell, plan.recorded)
@@ -120,9 +135,60 @@ function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
     cut,
     label: textOf(plan, written),
     mark,
-    said: briefly(said),
-    off: off.coefficient === 0n ? '' : briefly(off),
+    said: plainly(said, MOST_SAID),
+    off: off.coefficient === 0n ? '' : plainly(off, MOST_SAID),
+    apart: '',
   }
+}
+
+/** Columns before the first digit of a row that stands apart, for its power. */
+const APART = 3
+/** A row whose first digit is out of sight, moved into it with its power told. */
+function intoSight(row: RailRow, high: number, low: number): RailRow {
+  const first = row.digits.find(({ state }) => state !== 'pad')?.power ?? 0
+  if (first > low + 1) return row
+  const by = high - APART - first
+  return {
+    ...row,
+    digits: row.digits
+      .filter(({ power }) => power <= first)
+      .map((digit) => ({ ...digit, power: digit.power + by })),
+    mark: row.mark + by,
+    apart: `10${superscript(first)}`,
+  }
+}
+
+/** A number that somebody put on the rail. */
+export interface Picked {
+  readonly name: string
+  readonly value: Decimal
+  readonly row: Row | undefined
+}
+/** What stands on a rail besides a set's extremes. */
+export interface BesideExtremes {
+  /** The step between the axis's ticks. */
+  readonly step?: Decimal | null
+  readonly picked?: Picked | null
+  /** The cells beside a number of the set, where cases look at them. */
+  readonly rowFor?: (value: Decimal) => Row | undefined
+}
+
+function rowsOf(plan: Plan, extremes: Extremes, beside: BesideExtremes): RailRow[] {
+  const { step, picked, rowFor = () => undefined } = beside
+  const own = (name: string, value: Decimal) => rowOf(name, value, plan, rowFor(value))
+  const rows = [own(words.largest, extremes.largest), own(words.smallest, extremes.smallest)]
+  // What was put on the rail takes the place of a row, so that nothing moves under the pointer.
+  const { nearest, closest } = extremes
+  if (nearest && !picked) rows.push(own(words.nearestToZero, nearest))
+  if (closest) {
+    const [below, above] = closest
+    rows.push(own(words.closestPair, above), own(words.and, below))
+    if (nearest || !picked)
+      rows.push(rowOf(words.theyDifferBy, subtract(above, below), between(plan)))
+  }
+  if (step) rows.push(rowOf(words.tickStep, step, between(plan)))
+  if (picked) rows.push(rowOf(picked.name, picked.value, plan, picked.row))
+  return rows
 }
 
 /**
@@ -130,28 +196,28 @@ function rowOf(name: string, cell: Decimal, plan: Plan): RailRow {
  *
  * @param plan of the labels
  * @param extremes of the set, in the cells' own measure
- * @param step between the axis's ticks
  */
-export function railOf(plan: Plan, extremes: Extremes, step: Decimal | null): Rail {
-  const rows = [
-    rowOf('largest', extremes.largest, plan),
-    rowOf('smallest', extremes.smallest, plan),
-  ]
-  if (extremes.closest) {
-    const [below, above] = extremes.closest
-    rows.push(rowOf(words.closestPair, above, plan), rowOf('and', below, plan))
-    rows.push(rowOf(words.theyDifferBy, subtract(above, below), between(plan)))
-  }
-  if (step) rows.push(rowOf(words.tickStep, step, between(plan)))
+export function railOf(plan: Plan, extremes: Extremes, beside: BesideExtremes = {}): Rail {
+  const rows = rowsOf(plan, extremes, beside)
   const rule = plan.rules.at(-1)!
-  const { mark: beam, cut } = rows[0]!
+  const isLarger =
+    compare(magnitudeOf(extremes.smallest), magnitudeOf(extremes.largest)) > 0 ? 1 : 0
+  const { mark: beam, cut } = rows[isLarger]!
   const own = rows.flatMap((row) =>
     row.digits.filter((digit) => digit.state !== 'pad').map((digit) => digit.power),
   )
   const high = Math.max(...own, beam) + 1
   const low = Math.max(Math.min(...own, cut, 0) - 1, high - MOST_COLUMNS + 1, -400)
   const beamIsShared = rule.exponent ? rule.exponent.fixed !== null : rule.fixedRung !== null
-  return { high, low: Math.min(low, cut - 1), rows, beam, beamIsShared, cut }
+  const least = Math.min(low, cut - 1)
+  return {
+    high,
+    low: least,
+    rows: rows.map((row) => intoSight(row, high, least)),
+    beam,
+    beamIsShared,
+    cut,
+  }
 }
 
 /** Where the beam can stand in a style, from the smallest power. */

@@ -15,7 +15,7 @@ import { type Rail, railOf } from './rail'
 
 const numbers = (...texts: string[]) => extremesOf(texts.map((text) => decimal(text)))!
 const style = inherit({ notation: 'scaled', rung: 6, fraction: [1, 1] })
-const rail = railOf(resolve(style), numbers('1739346.2', '492782.66', '307502.88'), null)
+const rail = railOf(resolve(style), numbers('1739346.2', '492782.66', '307502.88'))
 const measures = railMeasures(rail, 900, ROW)
 const spotsFor = (one: Rail) => {
   const own = railMeasures(one, 900, ROW)
@@ -108,7 +108,7 @@ test('what is written, what that is read as and how far off it is stand in colum
 })
 
 test('a cut behind a number’s last digit shows the zeros that are written', () => {
-  const padded = railOf(resolve(inherit({ fraction: [3, 3] })), numbers('12.5', '7'), null)
+  const padded = railOf(resolve(inherit({ fraction: [3, 3] })), numbers('12.5', '7'))
   expect(
     [inRow(padded, 0, 'kept'), inRow(padded, 0, 'pad')].map((spots) =>
       spots.map(({ text }) => text).join(''),
@@ -120,7 +120,6 @@ test('a move makes no spot and moves none: it changes how they look', () => {
   const next = railOf(
     resolve(inherit({ ...style, fraction: [2, 2] })),
     numbers('1739346.2', '492782.66', '307502.88'),
-    null,
   )
   const standing = (one: Rail) =>
     spotsFor(one).map(({ place, left, top }) => `${place} ${left} ${top}`)
@@ -134,7 +133,6 @@ test('a sign stands before the first digit of a negative number, a point at each
   const each = railOf(
     resolve(inherit({ notation: 'scaled', rung: 'each' })),
     numbers('-1739346.2', '4927.66', '3'),
-    null,
   )
   const signs = each.rows.map((_, row) =>
     spotsFor(each).find(({ place }) => place === `${row} sign`)!,

@@ -151,11 +151,25 @@ export function headsOf(
 export interface Spot {
   readonly place: string
   readonly text: string
-  readonly manner: RailDigit['state'] | 'absent' | 'point' | EndColumn
+  readonly manner: RailDigit['state'] | 'absent' | 'point' | 'apart' | EndColumn
   readonly left: number
   readonly top: number
 }
 type EndColumn = 'label' | 'said' | 'off'
+
+/** What stands at the rows' ends, one text a column. */
+const ends = (
+  rows: readonly RailRow[],
+  top: number,
+  columns: readonly (readonly [manner: EndColumn, left: number])[],
+): Spot[] =>
+  columns.map(([manner, left]) => ({
+    place: manner,
+    text: rows.map((row) => (row[manner] || '–').replaceAll('\n', ' ')).join('\n'),
+    manner,
+    left,
+    top,
+  }))
 
 /**
  * All that changes with a move: digits, what is written, what that is read as. There is a digit at
@@ -170,7 +184,7 @@ export function spotsOf(
 ): readonly Spot[] {
   const powers = powersOf(measures)
   const { right, middle, top, axis, circle, end, saidAt, offAt } = places
-  const digits = rows.flatMap(({ digits, negative, mark }, row): Spot[] => {
+  const digits = rows.flatMap(({ digits, negative, mark, apart }, row): Spot[] => {
     const at = (
       place: string | number,
       text: string,
@@ -202,20 +216,22 @@ export function spotsOf(
     const point = beamIsShared
       ? at('point', '', 'absent', 0, 0)
       : at('point', '', 'point', right(mark), top(row + 1))
-    return [...cells, sign, point]
-  })
-  const column = (manner: EndColumn, left: number, textOf: (row: RailRow) => string): Spot => ({
-    place: manner,
-    text: rows.map((row) => textOf(row).replaceAll('\n', ' ')).join('\n'),
-    manner,
-    left,
-    top: top(0),
+    const power = at(
+      'apart',
+      apart,
+      apart ? 'apart' : 'absent',
+      places.start,
+      axis(row) - circle / 2,
+    )
+    return [...cells, sign, point, power]
   })
   return [
     ...digits,
-    column('label', end, ({ label }) => label),
-    column('said', saidAt, ({ said }) => said),
-    column('off', offAt, ({ off }) => off || '–'),
+    ...ends(rows, top(0), [
+      ['label', end],
+      ['said', saidAt],
+      ['off', offAt],
+    ]),
   ]
 }
 

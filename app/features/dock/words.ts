@@ -95,6 +95,7 @@ export const styleDock = {
   letStepBeRound: 'Let the step be round',
   style: 'Style',
   tickEvery: ' a tick every ',
+  rowOf: (at: Told) => `row ${at}`,
   noNumberQuantityStands: (levelWord: Told) =>
     `No number of this quantity stands ${levelWord} yet.`,
   withStyle: 'With this style',
@@ -132,6 +133,10 @@ export const typedChoice = {
   enterTakes: 'Enter takes it',
 }
 export const rail = {
+  largest: 'largest',
+  smallest: 'smallest',
+  nearestToZero: 'nearest to zero',
+  and: 'and',
   closestPair: 'closest pair',
   theyDifferBy: 'they differ by',
   tickStep: 'tick step',

@@ -89,6 +89,8 @@ function takeUp(event: MouseEvent) {
   const level = levelAt(target)
   if (level) levels.take(level)
   levels.picked = categoryAt(target)
+  const label = target.closest<HTMLElement>('[data-surface][data-at]')?.dataset
+  levels.pointed = label ? { surface: label.surface as Surface, at: Number(label.at) } : null
 }
 /** The category of the mark or row at a place; null where there is none. */
 function categoryAt(target: Element): string | null {

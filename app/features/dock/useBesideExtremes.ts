@@ -1,0 +1,42 @@
+import type { Surface } from '~~/core/checks/types'
+import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
+import type { Row } from '~~/core/label/types'
+import { type Cell, decimalOf } from '~~/shared/quantities'
+import type { Page } from '~/features/page/usePage'
+import { useLevels } from '~/stores/levels'
+import type { BesideExtremes, Picked } from './rail'
+import { styleDock as words } from './words'
+
+/**
+ * What stands on the rail besides the extremes of a surface: the step, the label that was pointed
+ * at, and the cells beside its numbers, which cases look at.
+ */
+export function useBesideExtremes(
+  page: Page,
+  { surface, step }: { surface: Readonly<Ref<Surface>>; step: Readonly<Ref<Decimal | null>> },
+): () => BesideExtremes {
+  const levels = useLevels()
+  const rows = computed(() => page[`shows.${surface.value}`].value.rows)
+  /** The first row of each number; made where rows are looked at alone. */
+  const byNumber = computed(() => {
+    if (!rows.value) return null
+    const found = new Map<string, Row>()
+    const texts = page[`shows.${surface.value}`].value.values
+    texts.forEach((text, at) => {
+      const number = typeof text === 'string' ? parseDecimal(text) : decimalOf(text as Cell)
+      const key = number && toText(number)
+      if (key !== null && !found.has(key)) found.set(key, rows.value![at]!)
+    })
+    return found
+  })
+  const rowFor = (value: Decimal) => byNumber.value?.get(toText(value))
+  const picked = computed((): Picked | null => {
+    const { pointed } = levels
+    const value = pointed && page.valueAt(pointed.surface, pointed.at)
+    if (!pointed || !value) return null
+    const at = page[`shows.${pointed.surface}`].value.rows?.[pointed.at]
+    const name = levels.picked ?? words.rowOf(pointed.at + 1)
+    return { name, value, row: at }
+  })
+  return () => ({ step: step.value, picked: picked.value, rowFor })
+}
