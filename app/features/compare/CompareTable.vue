@@ -12,6 +12,8 @@ const values = computed(() => props.comparing.values.value)
 /** Whether a style writes a row as the first one does. */
 const isAsFirst = (at: number, row: number) =>
   at > 0 && columns.value[at]!.labels[row] === columns.value[0]!.labels[row]
+/** On these the order of the numbers says something of its own. */
+const ORDERED = ['typed', 'axis']
 /** Rows whose labels differ stand first. */
 const rows = computed(() => {
   const places = values.value.map((value, row) => ({
@@ -19,9 +21,14 @@ const rows = computed(() => {
     row,
     isAlike: columns.value.every(({ labels }) => labels[row] === columns.value[0]!.labels[row]),
   }))
+  if (ORDERED.includes(props.comparing.comparison.value.on)) return places
   return [...places.filter(({ isAlike }) => !isAlike), ...places.filter(({ isAlike }) => isAlike)]
 })
-const firstAlike = computed(() => rows.value.findIndex(({ isAlike }) => isAlike))
+const firstAlike = computed(() =>
+  ORDERED.includes(props.comparing.comparison.value.on)
+    ? -1
+    : rows.value.findIndex(({ isAlike }) => isAlike),
+)
 /** The row whose digits are shown. */
 const opened = ref<number | null>(null)
 </script>
@@ -59,8 +66,8 @@ const opened = ref<number | null>(null)
               }"
               :title="isAsFirst(at, row) ? words.asFirst : undefined"
             >
-              {{ column.labels[row] }}
-              <span v-if="opened === row && column.digits(row)" class="digits"
+              {{ column.labels[row]
+              }}<span v-if="opened === row && column.digits(row)" class="digits"
                 >{{ column.digits(row)!.kept
                 }}<b class="decides">{{ column.digits(row)!.decides }}</b
                 ><span class="dropped">{{ column.digits(row)!.dropped }}</span></span

@@ -53,6 +53,7 @@ const exceptions = structuralComputed(() => {
   <QuietButton
     v-if="exceptions.length > 0"
     aria-haspopup="dialog"
+    :title="exceptions.join(', ')"
     class="note"
     @click="$emit('who')"
   >

@@ -70,7 +70,8 @@ export const levelChoice = {
   asWhat: (what: Told) => `as the ${what},`,
   setHereAlone: (set: Told) => `Set here alone: ${set}`,
   takeAllBack: 'take all back',
-  exceptOn: (places: readonly string[]) => `except ${places.join(', ')}`,
+  exceptOn: (places: readonly string[]) =>
+    places.length > 1 ? `except in ${places.length} places` : `except ${places.join(', ')}`,
   whoSetsWhat: 'who sets what',
 }
 export const railGround = {

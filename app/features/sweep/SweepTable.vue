@@ -79,19 +79,35 @@ const open = (from: number) => (opened.value = new Set([...opened.value, from]))
 /** Goes to an order; in a folded run to all of its rows, unless it is asked for as the run's end. */
 async function jump(order: number) {
   const fold = props.folds.find(({ from, to }) => from > order && to < order)
+  goal = order
   if (fold) open(fold.from)
   await nextTick()
   scrollTo(order)
 }
+/** Where a jump leads, so that nothing holds it back. */
+let goal: number | null = null
+const inSight = () => orderOf(lines.value[Math.floor(top.value / ROW_HEIGHT)]!)
 defineExpose({ jump })
 onMounted(() => scrollTo(props.first))
 /** What is in sight stays where it is when rows above it are folded or unfolded. */
 watch(lines, async (_, before) => {
   const at = Math.floor(top.value / ROW_HEIGHT)
-  const past = top.value - at * ROW_HEIGHT
+  const past = goal === null ? top.value - at * ROW_HEIGHT : 0
+  const order = goal ?? orderOf(before[at]!)
+  goal = null
   await nextTick()
-  scrollTo(orderOf(before[at]!), past)
+  scrollTo(order, past)
 })
+/** A run that is looked at is not folded under the hand. */
+watch(
+  () => props.folds,
+  (folds) => {
+    const order = goal ?? inSight()
+    const fold = folds.find(({ from, to }) => from > order && to < order)
+    if (fold) open(fold.from)
+  },
+  { flush: 'sync' },
+)
 watch(
   () => props.columns,
   () => (opened.value = new Set()),
