@@ -1,8 +1,6 @@
 import fc from 'fast-check'
 import { compare, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
-import { saidBy } from '../label/cells'
-import { decide } from '../label/decide'
 import { labeller } from '../label/labeller'
 import { resolve } from '../label/resolve'
 import { placeTicks, stepStyle, type TickRequest } from './place'
@@ -291,20 +289,4 @@ describe('ticks enough, and labels that can be read', () => {
       expect(compare(write.read(written[at]!).value as Decimal, value)).toBe(0),
     )
   })
-})
-
-test('a label of a part of a constant says its tick to the last digit', () => {
-  for (const constant of ['pi', 'tau', 'e'])
-    for (const step of ['1/2', '1/3', '1/4', '1/12', '3/8', '2']) {
-      const { ticks } = placeTicks({
-        domain: [decimal('-7'), decimal('20')],
-        multipleOf: constant,
-        step,
-      })
-      const plan = resolve({ notation: 'multiple', multipleOf: constant })
-      const off = ticks.map(({ value }) =>
-        toText(subtract(saidBy(plan, decide(plan, value)), value)),
-      )
-      expect([constant, step, ...new Set(off)]).toEqual([constant, step, '0'])
-    }
 })

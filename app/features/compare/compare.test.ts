@@ -4,7 +4,7 @@ import type { Style } from '~~/core/style/fields'
 import { inherit } from '~~/core/style/inherit'
 import { sentenceOf } from '~/features/dock/choices'
 import { keptDigits } from './keptDigits'
-import { titlesOf } from './useCompare'
+import { titlesOf } from './titles'
 
 const titles = (...styles: Style[]) => titlesOf(styles.map((style) => sentenceOf(inherit(style))))
 

@@ -6,12 +6,12 @@ import { resolve } from '~~/core/label/resolve'
 import type { Plan } from '~~/core/label/types'
 import type { FullStyle } from '~~/core/style/fields'
 import { inherit } from '~~/core/style/inherit'
-import { type SentencePhrase, sentenceOf } from '~/features/dock/choices'
+import { sentenceOf } from '~/features/dock/choices'
 import type { Page } from '~/features/page/usePage'
 import { type KeptDigits, keptDigits } from './keptDigits'
 import { MOST_JUDGED, type OnCompare, useComparison } from './useComparison'
 import { useComparisonEdits } from './useComparisonEdits'
-import { compareTable as words } from './words'
+import { titlesOf } from './titles'
 
 /** A style among those that are compared. */
 interface Way {
@@ -40,41 +40,6 @@ export const LABEL_SIZE = 14
  * numbers has it.
  */
 const MOST_OFF = decimal('0.05')
-
-/**
- * What tells each style from the others, in words; all that they are where nothing does, and of one
- * that is as another before it which one that is.
- *
- * @param all the phrases of each style
- * @example titlesOf([[shortened, grouped], [plain, grouped]]) // ['shortened', 'with all its digits']
- */
-export function titlesOf(all: readonly (readonly SentencePhrase[])[]): string[] {
-  const isShared = ({ field, key }: SentencePhrase) =>
-    all.every((other) => other.some((one) => one.field === field && one.key === key))
-  // That digits are not counted is said by the decimals.
-  const isSaid = ({ field, key }: SentencePhrase) => field !== 'significant' || key !== 'null'
-  const said = (phrases: readonly SentencePhrase[]) =>
-    phrases
-      .filter(isSaid)
-      .map(({ title }) => title)
-      .join(', ')
-  const usual = ({ rare }: SentencePhrase) => !rare
-  const short = all.map((own) => {
-    const distinct = own.filter((phrase) => !isShared(phrase))
-    const choices = [distinct.filter(usual), distinct, own.filter(usual)]
-    return said(choices.find((phrases) => phrases.length > 0) ?? [])
-  })
-  // What few set is said where nothing else tells two of them apart.
-  const titles = all.map((own, at) => {
-    const isAlone = short.filter((title) => title === short[at]).length === 1
-    const distinct = own.filter((phrase) => !isShared(phrase))
-    return isAlone || distinct.length === 0 ? short[at]! : said(distinct)
-  })
-  return titles.map((title, at) => {
-    const first = titles.indexOf(title)
-    return first === at ? title : words.asStyle(title, first + 1)
-  })
-}
 
 /** The styles that are compared, each in words. */
 const waysOf = ({ base, comparison }: OnCompare) =>

@@ -130,11 +130,8 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
           "
         >
           <template #option="{ option }"
-            ><span class="choice"
-              ><span>{{ option.title }}</span
-              ><span class="soft">{{ option.sample }}</span></span
-            ></template
-          > </Select
+            ><ChoiceOption :title="option.title" :sample="option.sample"
+          /></template> </Select
         >{{ ' ' }}
       </template>
     </p>
@@ -168,16 +165,5 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
   display: grid;
   gap: var(--gap-2);
   max-width: 34rem;
-}
-
-.choice {
-  display: flex;
-  gap: var(--gap-5);
-  justify-content: space-between;
-  width: 100%;
-}
-
-.choice .soft {
-  white-space: pre;
 }
 </style>

@@ -16,7 +16,7 @@ import { dockActions as words } from './words'
  * labels.
  */
 const props = defineProps<{ page: Page; surface: Surface }>()
-const emit = defineEmits<{ stylebook: []; rules: [] }>()
+const emit = defineEmits<{ who: []; stylebook: []; rules: [] }>()
 const study = useStudy()
 const stylebook = useStylebook()
 const levels = useLevels()
@@ -104,6 +104,7 @@ const copyStyle = () =>
     <QuietButton @click="copyStyle">
       {{ copied === 'style' ? words.copied : words.copyStyle }}
     </QuietButton>
+    <QuietButton aria-haspopup="dialog" @click="emit('who')">{{ words.whoSetsWhat }}</QuietButton>
     <QuietButton aria-haspopup="dialog" @click="emit('stylebook')">
       {{ words.stylebook }}
       <b v-if="stylebook.updates.length > 0" class="news">{{

@@ -54,13 +54,10 @@ const exceptions = structuralComputed(() => {
     v-if="exceptions.length > 0"
     aria-haspopup="dialog"
     :title="exceptions.join(', ')"
-    class="note"
+    class="note except"
     @click="$emit('who')"
   >
     {{ words.exceptOn(exceptions) }}
-  </QuietButton>
-  <QuietButton v-else aria-haspopup="dialog" class="note" @click="$emit('who')">
-    {{ words.whoSetsWhat }}
   </QuietButton>
   <QuietButton
     v-if="isSurface && own.length > 0"
@@ -82,6 +79,20 @@ const exceptions = structuralComputed(() => {
 
 .own {
   color: var(--jade);
+}
+
+/* In a narrow window, which needs the room, a star says that there are exceptions. */
+@media (max-width: 1100px) {
+  .except {
+    position: absolute;
+    margin-left: -8px;
+    font-size: 0;
+  }
+
+  .except::after {
+    content: '*';
+    font-size: var(--text);
+  }
 }
 
 .note {

@@ -175,6 +175,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
         <DockActions
           :page="page"
           :surface="surface"
+          @who="opened = 'who'"
           @stylebook="opened = 'stylebook'"
           @rules="opened = 'rules'"
         />
@@ -203,9 +204,12 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
 
 .beside {
   display: grid;
-  gap: var(--gap-3);
+  gap: var(--gap-2);
   align-content: start;
-  max-height: 230px;
+
+  /* As high as the rail, however much stands in it. */
+  height: 0;
+  min-height: 100%;
   overflow: auto;
 }
 </style>

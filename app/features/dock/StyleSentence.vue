@@ -136,9 +136,7 @@ function choose(key: string | null) {
         @keydown.esc="list?.hide()"
       >
         <template #option="{ option }">
-          <span class="choice"
-            ><span>{{ option.title }}</span> <span class="sample">{{ option.sample }}</span></span
-          >
+          <ChoiceOption :title="option.title" :sample="option.sample" />
         </template>
       </Listbox>
       <TypedChoice
@@ -190,17 +188,5 @@ function choose(key: string | null) {
   min-width: 23rem;
   border: 0;
   background: transparent;
-}
-
-.choice {
-  display: flex;
-  width: 100%;
-  gap: var(--gap-5);
-  justify-content: space-between;
-}
-
-.sample {
-  color: var(--ink-soft);
-  white-space: pre;
 }
 </style>

@@ -8,7 +8,7 @@ import { choicesOf, type Desk, sentenceOf, typedOf } from './choices'
 import { errorColumns } from './errorColumns'
 import { type DrawnRows, drawingOf, panelOf } from '~~/shared/page/drawing'
 import { changesOf } from '~~/shared/page/marks'
-import { cardsOf } from '~/features/margin/cards'
+import { cardsOf, offersOf } from '~/features/margin/cards'
 
 const draw = (wanted: Quantity['ticks'], names: string[], cells: DrawnRows['values']) =>
   drawingOf({ category: 'site', aggregate: 'sum' }, wanted, { categories: names, values: cells })
@@ -246,6 +246,21 @@ describe('cards of the margin', () => {
       ['step-hidden', 'misread'],
       ['same-label'],
       ['idle-zeros'],
+    ])
+  })
+
+  test('one kind of finding is one card, whose fixes say which surfaces they mend', () => {
+    const [card, ...others] = cardsOf([
+      finding('vanished', 'error', 'marks', ['Write 1 decimal', 'In thousands']),
+      finding('vanished', 'error', 'sentence', ['Write 1 decimal']),
+      finding('vanished', 'error', 'table', ['Write 2 decimals', 'In units']),
+    ])
+    expect(others).toEqual([])
+    expect(offersOf(card!).map(({ fix, surfaces }) => [fix.title, ...surfaces])).toEqual([
+      ['Write 1 decimal', 'marks', 'sentence'],
+      ['In thousands', 'marks'],
+      ['Write 2 decimals', 'table'],
+      ['In units', 'table'],
     ])
   })
 

@@ -53,6 +53,7 @@ export const dockActions = {
   threeWaysToWrite: 'three ways to write it',
   sayUnitOnEach: 'say the unit on each label',
   sayUnitOnceIn: 'say the unit once, in the title',
+  whoSetsWhat: 'who sets what …',
   stylebook: 'stylebook …',
   changedStyles: (count: number) => (count === 1 ? '1 has changed' : `${count} have changed`),
   rules: 'rules of the house …',
@@ -72,7 +73,6 @@ export const levelChoice = {
   takeAllBack: 'take all back',
   exceptOn: (places: readonly string[]) =>
     places.length > 1 ? `except in ${places.length} places` : `except ${places.join(', ')}`,
-  whoSetsWhat: 'who sets what',
 }
 export const railGround = {
   written: 'written',

@@ -106,11 +106,8 @@ const ORIGINS: readonly Origin[] = ['here', 'quantity', 'house', 'stylebook', 'n
             @update:model-value="choose($event)"
           >
             <template #option="{ option }"
-              ><span class="choice"
-                ><span>{{ option.title }}</span
-                ><span class="soft">{{ option.sample }}</span></span
-              ></template
-            >
+              ><ChoiceOption :title="option.title" :sample="option.sample"
+            /></template>
           </Select>
           <TypedChoice v-if="typed" :key="field" :name="name" :typed="typed" @choose="choose" />
         </template>
@@ -230,16 +227,5 @@ button.value[aria-pressed='true'] {
   align-items: start;
   min-height: 5.5rem;
   padding-top: var(--gap-3);
-}
-
-.choice {
-  display: flex;
-  gap: var(--gap-5);
-  justify-content: space-between;
-  width: 100%;
-}
-
-.choice .soft {
-  white-space: pre;
 }
 </style>

@@ -87,8 +87,8 @@ export interface Offer {
   readonly surfaces: readonly Surface[]
 }
 /**
- * What a card offers: the fixes of its first surface, and the first fix of each surface that none of
- * those reaches. Of ticks, labels' places and the like the change is its own surface's alone.
+ * What a card offers: the fixes of its first surface, and those of each surface that none before
+ * reaches. Of ticks, labels' places and the like the change is its own surface's alone.
  */
 export function offersOf(card: Card): Offer[] {
   const same = [card.main, ...sameElsewhere(card)]
@@ -104,8 +104,7 @@ export function offersOf(card: Card): Offer[] {
   }))
   for (const { surface, fixes } of same) {
     const isReached = offers.some(({ surfaces }) => surfaces.includes(surface))
-    const first = fixes[0]
-    if (!isReached && first) offers.push({ fix: first, surfaces: reach(first, surface) })
+    if (!isReached) offers.push(...fixes.map((fix) => ({ fix, surfaces: reach(fix, surface) })))
   }
   return offers
 }
