@@ -1,3 +1,4 @@
+import type { Surface } from '~~/core/checks/types'
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
@@ -217,7 +218,7 @@ describe('cards of the margin', () => {
   const finding = (
     check: string,
     severity: 'error' | 'warning' | 'note',
-    surface: 'axis' | 'marks',
+    surface: Surface,
     fixes: string[],
   ) => ({
     check,
