@@ -32,17 +32,19 @@ const tally = computed(() =>
     return count > 0 ? [words.tally(count, count === 1 ? one! : several!)] : []
   }),
 )
-/** What was left of a surface for one reason. */
+/** What was left for one reason, with the surfaces that it was left on. */
 const leftTogether = computed(() => {
   const groups = new Map<string, Left[]>()
   for (const one of props.left) {
-    const key = `${one.surface} ${one.reason}`
-    groups.set(key, [...(groups.get(key) ?? []), one])
+    groups.set(one.reason, [...(groups.get(one.reason) ?? []), one])
   }
-  return [...groups.values()]
+  return [...groups].map(([reason, group]) => ({
+    reason,
+    group,
+    surfaces: [...new Set(group.map(({ surface }) => surface))].join(', '),
+    checks: [...new Set(group.map(({ check }) => checkTitles[check] ?? check))],
+  }))
 })
-const namesOf = (group: readonly Left[]) =>
-  group.map(({ check }) => checkTitles[check] ?? check).join(', ')
 </script>
 
 <template>
@@ -79,11 +81,11 @@ const namesOf = (group: readonly Left[]) =>
     />
     <section v-if="left.length > 0" class="left" :aria-label="words.leftWithReason">
       <p
-        v-for="group in leftTogether"
-        :key="`${group[0]!.surface} ${group[0]!.reason}`"
-        :title="namesOf(group)"
+        v-for="{ reason, group, surfaces, checks: names } in leftTogether"
+        :key="reason"
+        :title="names.join(', ')"
       >
-        <b>{{ group[0]!.surface }}</b>{{ words.left(group.length, group[0]!.reason) }}
+        <b>{{ surfaces }}</b>{{ words.left(names.length, reason) }}
         <QuietButton @click="emit('takeBack', group)">{{ words.takeBack }}</QuietButton>
       </p>
     </section>
