@@ -20,7 +20,7 @@ const hasRung: Has = (decision, proof) =>
 const notations: Readonly<Record<string, Has>> = {
   plain: (decision, proof) => !hasExponent(decision, proof) && !hasRung(decision, proof),
   // What is below the first rung has none.
-  scaled: (decision, proof) => hasRung(decision, proof),
+  scaled: hasRung,
   scientific: hasExponent,
 }
 /** Fields of which a label tells itself what it has; of the others the style does. */

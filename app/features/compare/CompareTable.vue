@@ -14,6 +14,7 @@ const isAsFirst = (at: number, row: number) =>
   at > 0 && columns.value[at]!.labels[row] === columns.value[0]!.labels[row]
 /** On these the order of the numbers says something of its own. */
 const ORDERED = ['typed', 'axis']
+const isOrdered = computed(() => ORDERED.includes(props.comparing.comparison.value.on))
 /** Rows whose labels differ stand first. */
 const rows = computed(() => {
   const places = values.value.map((value, row) => ({
@@ -21,16 +22,17 @@ const rows = computed(() => {
     row,
     isAlike: columns.value.every(({ labels }) => labels[row] === columns.value[0]!.labels[row]),
   }))
-  if (ORDERED.includes(props.comparing.comparison.value.on)) return places
+  if (isOrdered.value) return places
   return [...places.filter(({ isAlike }) => !isAlike), ...places.filter(({ isAlike }) => isAlike)]
 })
 const firstAlike = computed(() =>
-  ORDERED.includes(props.comparing.comparison.value.on)
-    ? -1
-    : rows.value.findIndex(({ isAlike }) => isAlike),
+  isOrdered.value ? -1 : rows.value.findIndex(({ isAlike }) => isAlike),
 )
 /** The row whose digits are shown. */
 const opened = ref<number | null>(null)
+const digits = computed(() =>
+  columns.value.map((column) => (opened.value === null ? null : column.digits(opened.value))),
+)
 </script>
 
 <template>
@@ -67,10 +69,9 @@ const opened = ref<number | null>(null)
               :title="isAsFirst(at, row) ? words.asFirst : undefined"
             >
               {{ column.labels[row]
-              }}<span v-if="opened === row && column.digits(row)" class="digits"
-                >{{ column.digits(row)!.kept
-                }}<b class="decides">{{ column.digits(row)!.decides }}</b
-                ><span class="dropped">{{ column.digits(row)!.dropped }}</span></span
+              }}<span v-if="opened === row && digits[at]" class="digits"
+                >{{ digits[at]!.kept }}<b class="decides">{{ digits[at]!.decides }}</b
+                ><span class="dropped">{{ digits[at]!.dropped }}</span></span
               >
             </td>
           </tr>

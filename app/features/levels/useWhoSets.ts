@@ -1,5 +1,5 @@
 import { DEFAULTS, type FieldName } from '~~/core/style/fields'
-import { isPart, type Level } from '~~/shared/quantities'
+import type { Level } from '~~/shared/quantities'
 import { STYLED_PARTS } from '~~/shared/forms/parts'
 import type { Surface } from '~~/core/checks/types'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/features/dock/choices'
@@ -111,10 +111,7 @@ export function useWhoSets(shown: () => readonly Surface[], deskAt: (level: Leve
   const own = computed(() => picked.value.filter(({ origin }) => origin === 'here'))
   function takeBack() {
     const fields = [...new Set(own.value.map((cell) => cell.field))]
-    levels.takeBack(fields, [
-      // Parts inherit from marks, which are taken back first.
-      ...new Set(own.value.map(({ level }) => level).sort((a, b) => +isPart(a) - +isPart(b))),
-    ])
+    levels.takeBack(fields, [...new Set(own.value.map(({ level }) => level))])
   }
   return {
     columns,
