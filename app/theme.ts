@@ -68,6 +68,7 @@ export const preset = definePreset(Aura, {
           mutedColor: '#b9ad9c',
           hoverMutedColor: '#d5c9b6',
         },
+        formField: { placeholderColor: '#b9ad9c', floatLabelColor: '#b9ad9c' },
         highlight: {
           background: '{primary.900}',
           focusBackground: '{primary.800}',

@@ -127,7 +127,7 @@ function saidOf(input: Input): Omit<Subject, 'values' | 'context'> {
 const longSubject = (input: Input, places: readonly number[]): Subject => ({
   ...saidOf(input),
   values: Float64Array.from(places, (at) => input.values[at] as number),
-  context: { ...regionsOf(input), ...recordedIn(input.quantity) },
+  context: { ...regionsOf(input), pageWidth: input.width, ...recordedIn(input.quantity) },
 })
 
 /** What is checked of an input: its values that are present, and their places. */
@@ -149,7 +149,13 @@ function subjectOf(input: Input): { subject: Subject; places: readonly number[] 
     rows: rows && places.map((at) => rows[at] ?? {}),
     step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
     total: total === true ? summed() : total,
-    context: { ...regionsOf(input), values, rows, ...recordedIn(quantity) },
+    context: {
+      ...regionsOf(input),
+      values,
+      rows,
+      pageWidth: input.width,
+      ...recordedIn(quantity),
+    },
   }
   return { subject, places }
 }

@@ -41,11 +41,12 @@ const readText = (said: ReadNumber | null) => (said === null ? null : saidJson(s
 const label: Command = {
   summary: 'write values: {"style", "values", "rows"?} in, {"labels", "title"?} out',
   run(input, { parts, spoken }) {
-    const { style, values, rows, quantity } = check(labelInput, input)
+    const { style, values, rows, quantity, pageWidth } = check(labelInput, input)
     const context = {
       ...tablesFor(spoken ? spokenStyle(style) : style),
       values,
       rows,
+      pageWidth,
       ...recordedIn(quantity),
     }
     const plan = resolve(style, context)
@@ -63,8 +64,14 @@ const label: Command = {
 const read: Command = {
   summary: 'read labels back: {"style", "labels", "reader"?} in, {"values", "problems"} out',
   run(input) {
-    const { style, labels, values, rows, quantity, reader } = check(readInput, input)
-    const plan = resolve(style, { ...tablesFor(style), values, rows, ...recordedIn(quantity) })
+    const { style, labels, values, rows, quantity, reader, pageWidth } = check(readInput, input)
+    const plan = resolve(style, {
+      ...tablesFor(style),
+      values,
+      rows,
+      pageWidth,
+      ...recordedIn(quantity),
+    })
     const region = reader === undefined ? null : regionOf(reader, tablesFor({ locale: reader }))
     const readings = labels.map((one) => (region ? readAs(one, plan, region) : readBack(one, plan)))
     return {
@@ -108,7 +115,7 @@ const ticks: Command = {
               width,
               count: given.count,
               counted: given.counted,
-              context: { ...tablesFor(style ?? {}), ...recordedIn(quantity) },
+              context: { ...tablesFor(style ?? {}), pageWidth: width, ...recordedIn(quantity) },
             },
             1,
           )[0]
@@ -125,7 +132,13 @@ const ticks: Command = {
     const used = style ?? found?.choice.style ?? stepStyle(request, placed)
     const step = placed.step !== null && !request.multipleOf ? decimal(placed.step) : undefined
     const write = labeller(
-      resolve(used, { ...tablesFor(used), values: texts, step, ...recordedIn(quantity) }),
+      resolve(used, {
+        ...tablesFor(used),
+        values: texts,
+        step,
+        pageWidth: width,
+        ...recordedIn(quantity),
+      }),
     )
     const labels = write.labels(texts)
     return {
@@ -206,9 +219,13 @@ export async function* labelLines(lines: AsyncIterable<string>): AsyncGenerator<
     const from = `line ${number}`
     const input = readJson(line, from)
     if (!writerFor) {
-      const { style, quantity } = check(linesInput, input, from)
+      const { style, quantity, pageWidth } = check(linesInput, input, from)
       refuseShared(style)
-      writerFor = writersByUnit(style, { ...tablesFor(style), ...recordedIn(quantity) })
+      writerFor = writersByUnit(style, {
+        ...tablesFor(style),
+        pageWidth,
+        ...recordedIn(quantity),
+      })
       continue
     }
     const given = check(lineInput, input, from)

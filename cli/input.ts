@@ -84,11 +84,14 @@ const quantity = z
 
 const rows = z.array(z.record(z.string(), z.unknown())).optional()
 
+/** CSS pixels of the page, where cases go by them. */
+const pageWidth = z.number().positive().max(100_000).optional()
 export const labelInput = z.strictObject({
   style: styleSchema,
   values: values,
   rows,
   quantity,
+  pageWidth,
 })
 export const readInput = z.strictObject({
   style: styleSchema,
@@ -97,9 +100,10 @@ export const readInput = z.strictObject({
   values: values.optional(),
   rows,
   quantity,
+  pageWidth,
 })
 /** The first line of `label --lines`, and each line after it. */
-export const linesInput = z.strictObject({ style: styleSchema, quantity })
+export const linesInput = z.strictObject({ style: styleSchema, quantity, pageWidth })
 export const lineInput = z.union([
   value,
   z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() }),

@@ -11,6 +11,25 @@ const OUT_OF_SCRIPT = /[<\u2028\u2029]/g
 export const scriptJson = (value: unknown): string =>
   JSON.stringify(value).replace(OUT_OF_SCRIPT, byCode)
 
+const ENTITIES: Readonly<Record<string, string>> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+}
+/** What XML 1.0 has no place for, not even by its number. */
+const OUT_OF_XML = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g
+/**
+ * A text as it stands in HTML and XML, also between the quotes of an attribute.
+ *
+ * @example escapeMarkup('a < "b"') // 'a &lt; &quot;b&quot;'
+ */
+export const escapeMarkup = (text: string): string =>
+  text.replace(OUT_OF_XML, '\ufffd').replace(/[&<>"]/g, (one) => ENTITIES[one]!)
+/** The text that was escaped. @example unescapeMarkup('a &lt; b') // 'a < b' */
+export const unescapeMarkup = (text: string): string =>
+  Object.entries(ENTITIES).reduceRight((done, [one, entity]) => done.replaceAll(entity, one), text)
+
 /** Characters that move a cursor, colour a terminal or end a line. */
 const CONTROLS = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/g
 /** Lines that some runners take for commands. */

@@ -194,6 +194,21 @@ export function stylesIn(document: StudyDocument): Style[] {
   ]
 }
 
+/** Whether a style has a case for some widths of the page. */
+const goesByWidth = (own: Style | undefined): boolean =>
+  Boolean(own?.cases?.some(({ when }) => 'width' in when))
+/**
+ * Whether what a study writes depends on the width of its page.
+ *
+ * @example looksAtWidth({ ...document, house: { cases: [{ when: { width: { to: 480 } }, use: {} }] } }) // true
+ */
+export const looksAtWidth = ({ house, linked = [], quantities }: StudyDocument): boolean =>
+  goesByWidth(house) ||
+  linked.some(({ style }) => goesByWidth(style)) ||
+  quantities.some(({ style, surfaces = {}, chart: { partStyles = {} } }) =>
+    [style, ...Object.values(surfaces), ...Object.values(partStyles)].some(goesByWidth),
+  )
+
 /** Own styles with one of them changed; one in which nothing is left is as if it never was. */
 function changedIn<Key extends string>(
   styles: Partial<Record<Key, Style>> | undefined,

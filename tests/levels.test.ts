@@ -77,6 +77,38 @@ describe('who sets what', () => {
     await saved()
   })
 
+  test('what is taken back is what was picked, cell by cell', async () => {
+    const { page } = desk
+    await page.getByRole('button', { name: /^except/ }).click()
+    for (const [key, field, value] of [
+      ['table grouping', 'grouping', 'not grouped'],
+      ['headline grouping', 'grouping', 'not grouped'],
+      ['table fraction', 'decimals', 'exactly 1 decimal'],
+      ['headline fraction', 'decimals', 'exactly 1 decimal'],
+    ]) {
+      await cell(key!).click()
+      await page.getByRole('combobox', { name: `Another value of ${field}` }).click()
+      await page.getByRole('option', { name: value, exact: true }).click()
+      await until(() => cell(key!).getAttribute('title'), 'Set here')
+    }
+    await cell('table grouping').click()
+    await cell('headline fraction').click({ modifiers: ['Shift'] })
+    await page.getByRole('button', { name: 'take 2 back' }).click()
+    await until(
+      () =>
+        cell('headline fraction')
+          .getAttribute('title')
+          .then((one) => one === 'Set here'),
+      false,
+    )
+    expect(await cell('table grouping').getAttribute('title')).not.toBe('Set here')
+    expect(await cell('headline grouping').getAttribute('title')).toBe('Set here')
+    expect(await cell('table fraction').getAttribute('title')).toBe('Set here')
+    await closed('Who sets what: weight')
+    for (let step = 0; step < 5; step++) await page.getByRole('button', { name: 'Undo' }).click()
+    await saved()
+  })
+
   test('all that a level sets is taken back by the head of its column', async () => {
     const { page } = desk
     await page.getByRole('button', { name: /^except/ }).click()

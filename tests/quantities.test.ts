@@ -146,9 +146,9 @@ test('a study is renamed, copied, removed and brought back', async () => {
   await page.getByRole('button', { name: 'Copy Osprind', exact: true }).click()
   await page.getByRole('link', { name: 'Osprind, a copy' }).waitFor()
   await page.getByRole('button', { name: 'Remove Osprind', exact: true }).click()
-  await page.getByText('Osprind is removed.').waitFor()
+  await page.getByRole('heading', { name: 'Removed' }).waitFor()
   expect(await page.getByRole('link', { name: 'Osprind', exact: true }).count()).toBe(0)
-  await page.getByRole('button', { name: 'Bring it back' }).click()
+  await page.getByRole('button', { name: 'Bring Osprind back' }).click()
   await page.getByRole('link', { name: 'Osprind', exact: true }).waitFor()
   const [file] = await Promise.all([
     page.waitForEvent('download'),
@@ -156,4 +156,49 @@ test('a study is renamed, copied, removed and brought back', async () => {
   ])
   await page.getByLabel('Bring a study in from its file').setInputFiles(await file.path())
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
+})
+
+test('a table and a study are brought in by dropping their files, each a study of its own', async () => {
+  const { page, program } = desk
+  await page.goto(`${program.url}/studies`)
+  await page.getByRole('link', { name: 'Osprind', exact: true }).waitFor()
+  const count = await page.locator('.list > li').count()
+  const data = await page.evaluateHandle(() => {
+    const files = new DataTransfer()
+    files.items.add(new File(['weir,flow\nNorth,5250000\nSouth,980000'], 'weirs.csv'))
+    files.items.add(new File(['lock,rise\nUpper,4.5\nLower,2.25'], 'locks.csv'))
+    return files
+  })
+  await page.dispatchEvent('main', 'drop', { dataTransfer: data })
+  await until(() => page.locator('.list > li').count(), count + 2)
+  await page.getByText('weirs: 2 rows').waitFor()
+  // Its picture is there: it was drawn from its page.
+  const picture = page.locator('li', { hasText: 'weirs' }).locator('img').first()
+  await until(
+    () => picture.evaluate((one: HTMLImageElement) => one.complete && one.naturalWidth > 0),
+    true,
+  )
+})
+
+test('a revision is named, found by its name over a reload, and gone back to', async () => {
+  const { page } = desk
+  await page.getByRole('link', { name: 'weirs', exact: true }).click()
+  await page.getByRole('img', { name: 'Columns of flow' }).waitFor()
+  const first = await text('table')
+  await page.getByRole('button', { name: 'History' }).click()
+  await page.getByLabel('Give it a name').fill('as sent to print')
+  await page.getByRole('button', { name: 'Keep the name' }).click()
+  await page.locator('.step', { hasText: 'as sent to print' }).waitFor()
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: /^grouping:/ }).click()
+  await page.getByRole('option', { name: 'not grouped' }).click()
+  await until(async () => (await text('table')) === first, false)
+  await saved()
+  await page.reload()
+  await page.getByRole('button', { name: 'History' }).click()
+  await page.getByLabel('with a name alone').check()
+  await page.locator('.step', { hasText: 'as sent to print' }).click()
+  await page.getByRole('button', { name: 'Go back to this' }).click()
+  await until(() => text('table'), first)
+  await saved()
 })

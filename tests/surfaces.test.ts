@@ -51,11 +51,15 @@ describe('a style on each of three levels', () => {
     await page.reload()
     await until(() => text('axis', 4), '€1000K')
     await page.getByRole('button', { name: 'History' }).click()
-    await page
-      .getByRole('button', { name: 'Revenue: grouping, not grouped, everywhere in this study' })
-      .click()
+    const done = page.getByRole('button', {
+      name: 'Revenue: grouping, not grouped, everywhere in this study',
+    })
+    await done.waitFor()
+    await page.locator('.step').nth(1).click()
+    await page.getByRole('img', { name: /^The page after/ }).waitFor()
+    await page.getByRole('button', { name: 'Go back to this' }).click()
     await until(() => text('axis', 4), '€1,000K')
-    await page.getByRole('button', { name: 'Redo' }).click()
+    await page.getByRole('button', { name: 'Undo' }).click()
     await until(() => text('axis', 4), '€1000K')
     await page.getByRole('button', { name: 'Undo' }).click()
     await saved()

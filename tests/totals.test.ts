@@ -2,6 +2,7 @@ import { bringIn, until, withDesk } from './lib/program'
 
 const desk = withDesk({ reducedMotion: 'reduce' })
 const parts = () => desk.page.locator('[data-surface="table"]').allTextContents()
+const marks = () => desk.page.locator('[data-surface="marks"]').allTextContents()
 const total = () => desk.page.locator('[data-total]').textContent()
 
 test('parts that miss their printed total are told, with three ways out and their numbers', async () => {
@@ -21,6 +22,8 @@ test('parts that miss their printed total are told, with three ways out and thei
     .click()
   await until(parts, ['†4', '5', '2'])
   await page.getByText('1 printed part is adjusted (†) so that all add up.').waitFor()
+  // The bars say the same; they stand in the order of their size.
+  await until(marks, ['5', '†4', '2'])
 })
 
 test('a selection has a total of its own, which is left with a note', async () => {
@@ -30,9 +33,11 @@ test('a selection has a total of its own, which is left with a note', async () =
   await page.getByText('Total of 2 rows').waitFor()
   await until(total, '9')
   await until(parts, ['†4', '5', '2'])
+  await until(marks, ['5', '†4', '2'])
   await page.getByRole('button', { name: 'change' }).click()
   await page.getByRole('button', { name: /^Leave it, with a note/ }).click()
   await until(parts, ['3', '5', '2'])
+  await until(marks, ['5', '3', '2'])
   await page.getByText('Parts may miss the total because each is rounded.').waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(parts, ['†4', '5', '2'])

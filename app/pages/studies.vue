@@ -1,92 +1,122 @@
 <script setup lang="ts">
+import { useDropZone } from '@vueuse/core'
 import { useStudyList } from '~/features/studies/useStudyList'
 import { studiesPage as words } from '~/features/studies/words'
 
-const { studies, trouble, removed, begin, bringBack, copy, rename, remove, restore, save } =
+const { studies, bin, trouble, begin, bringIn, copy, rename, remove, restore, save } =
   useStudyList()
 const name = ref('')
-const choose = (event: Event) => {
-  const [file] = (event.target as HTMLInputElement).files ?? []
-  if (file) void bringBack(file)
+const file = useTemplateRef<HTMLInputElement>('file')
+function choose() {
+  void bringIn([...(file.value?.files ?? [])])
+  if (file.value) file.value.value = ''
 }
+/** Files may be dropped anywhere. */
+const { isOverDropZone } = useDropZone(import.meta.client ? document : null, {
+  onDrop: (dropped) => void bringIn(dropped ?? []),
+})
 useHead({ title: words.studiesIvoryAbacus })
 </script>
 
 <template>
-  <main class="studies">
-    <h1>{{ words.studies }}</h1>
-    <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
-    <p v-if="!studies && !trouble" role="status">{{ words.fetchingStudies }}</p>
-    <ul v-if="studies" class="list">
-      <StudyRow
-        v-for="study in studies"
-        :key="study.id"
-        :study="study"
-        @rename="rename(study, $event)"
-        @copy="copy(study)"
-        @save="save(study)"
-        @remove="remove(study)"
+  <div class="screen" :class="{ over: isOverDropZone }">
+    <header class="bar">
+      <img src="/icon.svg" width="22" height="22" alt="" />
+      <h1>{{ words.studies }}</h1>
+      <span class="spread" />
+      <form class="new" @submit.prevent="begin(name)">
+        <InputText
+          v-model="name"
+          size="small"
+          :aria-label="words.newStudy"
+          :placeholder="words.untitledStudy"
+          maxlength="200"
+        />
+        <Button size="small" type="submit" :label="words.begin" />
+      </form>
+      <input
+        ref="file"
+        type="file"
+        multiple
+        hidden
+        :aria-label="words.bringStudyInFrom"
+        @change="choose"
       />
-    </ul>
-    <p v-if="studies?.length === 0" class="soft">
-      {{ words.noStudyYetBegin }}
-    </p>
-    <p v-if="removed" role="status">
-      {{ words.removed(removed.name) }}
-      <QuietButton @click="restore">{{ words.bringBack }}</QuietButton>
-    </p>
-    <form class="new" @submit.prevent="begin(name)">
-      <label for="study-name">{{ words.newStudy }}</label>
-      <InputText id="study-name" v-model="name" :placeholder="words.untitledStudy" />
-      <Button type="submit" :label="words.begin" />
-      <label class="file"
-        >{{ words.orFromFile }}
-        <input
-          type="file"
-          accept=".json,application/json"
-          :aria-label="words.bringStudyInFrom"
-          @change="choose"
-      /></label>
-    </form>
-  </main>
+      <Button
+        size="small"
+        variant="outlined"
+        :label="words.fromFile"
+        :title="words.bringStudyInFrom"
+        @click="file?.click()"
+      />
+    </header>
+    <main class="studies">
+      <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
+      <p v-if="!studies && !trouble" role="status">{{ words.fetchingStudies }}</p>
+      <ul v-if="studies" class="list">
+        <StudyRow
+          v-for="study in studies"
+          :key="study.id"
+          :study="study"
+          @rename="rename(study, $event)"
+          @copy="copy(study)"
+          @save="save(study)"
+          @remove="remove(study)"
+        />
+      </ul>
+      <p v-if="studies?.length === 0" class="soft">
+        {{ words.noStudyYetBegin }}
+      </p>
+      <p class="soft">{{ words.drop }}</p>
+      <StudyBin :removed="bin" @restore="restore" />
+    </main>
+  </div>
 </template>
 
 <style scoped>
-.studies {
-  display: grid;
-  gap: var(--gap-5);
-  align-content: start;
-  max-width: 860px;
-  margin: 0 auto;
-  padding: var(--gap-6) var(--gap-5);
+.screen {
+  min-height: 100vh;
 }
 
-h1 {
-  font-size: var(--text-title);
-  font-weight: 600;
+.screen.over {
+  outline: 2px dashed var(--jade);
+  outline-offset: calc(-1 * var(--gap-2));
+}
+
+.bar {
+  display: flex;
+  gap: var(--gap-3);
+  align-items: center;
+  padding: var(--gap-2) var(--gap-5);
+  background: var(--paper);
+  border-bottom: 1px solid var(--rule);
+}
+
+.spread {
+  flex: 1;
+}
+
+.studies {
+  display: grid;
+  gap: var(--gap-4);
+  align-content: start;
+  max-width: 1180px;
+  margin: 0 auto;
+  padding: var(--gap-5);
 }
 
 .list {
   display: grid;
-  gap: 1px;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 480px), 1fr));
+  gap: var(--gap-4);
   margin: 0;
   padding: 0;
   list-style: none;
 }
 
-.file input::file-selector-button {
-  padding: var(--gap-1) var(--gap-3);
-  border: 1px solid var(--rule);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  cursor: pointer;
-}
-
 .new {
   display: flex;
-  gap: var(--gap-3);
+  gap: var(--gap-2);
   align-items: center;
 }
 </style>

@@ -37,23 +37,34 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
       () => edit(`${what}, ${namesOf(at)}`, at, (now) => ({ ...now, ...patch }), moves),
       words.styleStays,
     )
-  function edit(what: string, at: readonly Level[], by: (own: Style) => Style, moves?: boolean) {
+  function edit(
+    what: string,
+    at: readonly Level[],
+    by: (own: Style, at: Level) => Style,
+    moves?: boolean,
+  ) {
     if (!pair.value) return
     const { document, quantity } = pair.value
     study.change(
       what,
-      at.reduce((now, one) => withOwn(now, quantity.id, one, by), document),
+      at.reduce((now, one) => withOwn(now, quantity.id, one, (own) => by(own, one)), document),
       moves,
     )
   }
   /**
-   * Takes back what is set of some fields on levels, the one in hand where none is named: it is
-   * inherited again.
+   * Takes back what is set of some fields on each of some levels, as one step: it is inherited
+   * again.
    */
-  const takeBack = (fields: readonly FieldName[], at: readonly Level[] = [level.value]) =>
-    edit(words.takeBack(fields.join(', '), namesOf(at)), at, (now) =>
-      without(now, fields.flatMap(together)),
+  function takeBackAt(back: ReadonlyMap<Level, readonly FieldName[]>) {
+    const fields = new Set([...back.values()].flat())
+    edit(
+      words.takeBack([...fields].join(', '), namesOf([...back.keys()])),
+      [...back.keys()],
+      (now, at) => without(now, (back.get(at) ?? []).flatMap(together)),
     )
+  }
+  /** Takes back some fields on the level in hand. */
+  const takeBack = (fields: readonly FieldName[]) => takeBackAt(new Map([[level.value, fields]]))
   /** Gives what is set on the level in hand to a wider one, for all that inherit from it. */
   function give(fields: readonly FieldName[], to: Level) {
     if (!pair.value) return
@@ -68,5 +79,5 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
       withOwn(wide, quantity.id, level.value, (now) => without(now, given)),
     )
   }
-  return { setStyle, takeBack, give }
+  return { setStyle, takeBack, takeBackAt, give }
 }

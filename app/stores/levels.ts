@@ -30,7 +30,12 @@ export const useLevels = defineStore('levels', () => {
   const style = structuralComputed(() => styleAt(level.value))
 
   const inHand = levelsInHand(pair, level)
-  const { setStyle, takeBack, give } = levelEdits({ pair, level, own: inHand.own, styleAt })
+  const { setStyle, takeBack, takeBackAt, give } = levelEdits({
+    pair,
+    level,
+    own: inHand.own,
+    styleAt,
+  })
   const take = (next: Level) => (level.value = next)
   /** The category that was pointed at last, and the label. */
   const picked = ref<string | null>(null)
@@ -50,6 +55,7 @@ export const useLevels = defineStore('levels', () => {
     styleAt,
     setStyle,
     takeBack,
+    takeBackAt,
     give,
     take,
     picked,

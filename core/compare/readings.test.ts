@@ -5,7 +5,9 @@ import type { LocaleTable } from '../locale/types'
 import { toText } from '../decimal/decimal'
 import { directionOf } from '../locale/direction'
 import { textWidth } from '../text/advance'
-import { regionSheet } from './readings'
+import { inherit } from '../style/inherit'
+import type { FullStyle } from '../style/fields'
+import { REGION_WAYS, regionSheet, type RegionWay, regionWays } from './readings'
 
 const context = {
   tables: { de: de as LocaleTable, fr: fr as LocaleTable, 'ar-EG': arEG as LocaleTable },
@@ -53,3 +55,24 @@ test.each([
   ['arn', 'ltr'],
   ['ks-Latn', 'ltr'],
 ])('%s runs %s', (locale, way) => expect(directionOf(locale)).toBe(way))
+
+test('a region’s own words and names stand beside what the style writes', () => {
+  const style = inherit({ notation: 'scaled', rung: 6, fraction: [0, 2] })
+  const inWay = (way: RegionWay, locale: string) =>
+    sheet({ ...style, ...regionWays[way](style) }, ['1234567', '980000'], locale)[0]!.labels
+  expect(REGION_WAYS).toEqual(['style', 'words', 'short'])
+  expect(inWay('style', 'de')).toEqual(['1,23M', '0,98M'])
+  expect(inWay('words', 'de')).toEqual(['1,23 Millionen', '980 Tausend'])
+  expect(inWay('short', 'de')).toEqual(['1,23\u00a0Mio.', '980.000'])
+})
+
+test('units are said by their names where a region’s words are asked for', () => {
+  const ways = (unit: FullStyle['unit']) => regionWays.words(inherit({ unit })).unit
+  expect(ways({ kind: 'currency', code: 'EUR', display: 'symbol' })).toMatchObject({
+    display: 'name',
+  })
+  expect(ways({ kind: 'measure', id: 'kilogram', display: 'short' })).toMatchObject({
+    display: 'long',
+  })
+  expect(ways({ kind: 'percent' })).toEqual({ kind: 'percent' })
+})

@@ -7,7 +7,7 @@ import type { Context } from '../label/context'
 import { resolve } from '../label/resolve'
 import { regionOf } from '../label/region'
 import type { Row, Value } from '../label/types'
-import type { Style } from '../style/fields'
+import type { FullStyle, Style } from '../style/fields'
 import { textWidth } from '../text/advance'
 
 /** A label that readers of another region take for another number. */
@@ -28,6 +28,34 @@ export interface RegionLabels {
    */
   readonly taken: readonly Taken[]
 }
+
+/** A unit as its name in full, where it has one. */
+const named = (unit: FullStyle['unit']): FullStyle['unit'] => {
+  if (unit.kind === 'currency') return { ...unit, display: 'name' }
+  return unit.kind === 'measure' ? { ...unit, display: 'long' } : unit
+}
+/** What a region writes by its own ladder, whatever power the style's own stood at. */
+const regional = (rungForm: 'symbol' | 'word'): Style => ({
+  notation: 'scaled',
+  ladder: 'locale',
+  rung: 'each',
+  rungForm,
+  rungGap: null,
+  rungFrom: null,
+})
+/**
+ * Ways in which a region can write a style's numbers: by the style itself, by the region's own words
+ * and names, and by its own short form; each as what it changes.
+ *
+ * @example regionWays.words(inherit({ unit: { kind: 'currency', code: 'EUR' } })).rungForm // 'word'
+ */
+export const regionWays = {
+  style: (): Style => ({}),
+  words: ({ unit }: FullStyle): Style => ({ ...regional('word'), unit: named(unit) }),
+  short: (): Style => regional('symbol'),
+} as const
+export type RegionWay = keyof typeof regionWays
+export const REGION_WAYS = Object.keys(regionWays) as RegionWay[]
 
 const numberOf = (said: ReadNumber | null): Decimal | null =>
   said !== null && typeof said === 'object' && !isInterval(said) ? (said as Decimal) : null

@@ -103,3 +103,44 @@ test('a printed number has one notation, whatever the cases and on whichever sid
     { numRuns: 3000 },
   )
 })
+
+describe('a case for some widths of the page', () => {
+  const style: Style = {
+    notation: 'plain',
+    fraction: [2, 2],
+    cases: [
+      { when: { column: 'site', is: ['A'] }, use: { after: '!' } },
+      { when: { width: { to: 480 } }, use: { notation: 'scaled', fraction: [0, 1] } },
+      { when: { width: { from: 480, to: 900 } }, use: { fraction: [0, 0] } },
+      { when: { column: 'site', is: ['B'] }, use: { after: '?' } },
+    ],
+  }
+  const values = [1234567.891, 1234567.891, 1234567.891]
+  const rows = [{ site: 'A' }, { site: 'B' }, { site: 'C' }]
+  const at = (pageWidth?: number) =>
+    labeller(resolve(style, { values, rows, pageWidth })).labels(values, rows)
+
+  test.each([
+    [360, ['1,234,567.89!', '1.2M', '1.2M']],
+    [479.5, ['1,234,567.89!', '1.2M', '1.2M']],
+    [480, ['1,234,567.89!', '1,234,568', '1,234,568']],
+    [900, ['1,234,567.89!', '1,234,567.89?', '1,234,567.89']],
+    [undefined, ['1,234,567.89!', '1,234,567.89?', '1,234,567.89']],
+  ])('at %s px', (width, labels) => {
+    expect(at(width)).toEqual(labels)
+  })
+
+  test('what it shares is shared over all that it writes', () => {
+    const shared: Style = {
+      cases: [
+        {
+          when: { width: { to: 480 } },
+          use: { notation: 'scaled', rung: 'shared', unitAt: 'title' },
+        },
+      ],
+    }
+    const plan = resolve(shared, { values: [1500, 2_500_000], pageWidth: 360 })
+    expect(labeller(plan).labels([1500, 2_500_000])).toEqual(['0.002', '2.5'])
+    expect(plan.title).toBe('million')
+  })
+})

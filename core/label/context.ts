@@ -2,8 +2,14 @@ import type { Decimal } from '../decimal/decimal'
 import type { Regions } from './region'
 import type { Row, Value } from './types'
 
+/** What all Plans of a page are made in. */
+export interface Setting extends Regions {
+  /** CSS pixels that the page is wide, where cases go by them; unknown, no such case holds. */
+  readonly pageWidth?: number
+}
+
 /** What a Plan is made in. */
-export interface Context extends Regions {
+export interface Context extends Setting {
   /** All values of the set, filtered out or not; what is `shared` is decided over them. */
   readonly values?: Iterable<Value>
   /** The rows that the values stand in, where cases look at their cells. */

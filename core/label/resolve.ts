@@ -1,6 +1,6 @@
 import { shift } from '../decimal/arithmetic'
 import { type Decimal } from '../decimal/decimal'
-import { inherit, stylesOf } from '../style/inherit'
+import { atWidth, inherit, stylesOf } from '../style/inherit'
 import type { Style } from '../style/schemas'
 import { titleOf } from './around'
 import type { Context } from './context'
@@ -21,9 +21,12 @@ import { amountOf, isFiniteAmount } from './value'
  * @example resolve({ notation: 'scaled', fraction: [0, 1] }, { values: [1500, 999950] })
  */
 export function resolve(style: Style, context: Context = {}): Plan {
-  const full = inherit(style)
+  const full = atWidth(inherit(style), context.pageWidth)
   const recorded = context.recorded ?? 0
-  const written = stylesOf(full).flatMap((one) => byUnit(one, context.rows))
+  const written = stylesOf(full).flatMap(({ when, style: one }) =>
+    // What holds at this width is the style itself by now.
+    when && 'width' in when ? [] : byUnit({ when, style: one }, context.rows),
+  )
   const conditions = written.map(({ when }) => when)
 
   let sorted: Decimal[][] | undefined

@@ -1,8 +1,11 @@
 import type { StyleCase } from './schemas'
 
 type When = StyleCase['when']
-const rangeOf = (when: When): readonly [number, number] =>
-  'magnitude' in when ? [when.magnitude.from ?? -Infinity, when.magnitude.to ?? Infinity] : [0, 0]
+/** What a case by size or by width reaches from and to. */
+const rangeOf = (when: Exclude<When, { column: string }>): readonly [number, number] => {
+  const { from = -Infinity, to = Infinity } = 'magnitude' in when ? when.magnitude : when.width
+  return [from, to]
+}
 
 /** The part of what a condition takes that an earlier one takes first: all of it, some, or none. */
 function takenBy(earlier: When, later: When): 'all' | 'some' | 'none' {
@@ -13,6 +16,7 @@ function takenBy(earlier: When, later: When): 'all' | 'some' | 'none' {
     return taken > 0 ? 'some' : 'none'
   }
   if ('column' in earlier || 'column' in later) return 'none'
+  if ('width' in earlier !== 'width' in later) return 'none'
   const [[from, to], [low, high]] = [rangeOf(earlier), rangeOf(later)]
   if (from <= low && to >= high) return 'all'
   return from < high && low < to ? 'some' : 'none'
@@ -56,6 +60,11 @@ export function caseProblems(cases: readonly StyleCase[]): CaseProblem[] {
 }
 
 const power = (exponent: number) => ['1', '10'][exponent] ?? `10^${exponent}`
+function widthWords({ from, to }: { from?: number; to?: number }): string {
+  if (from !== undefined && to !== undefined) return `on pages of ${from} to below ${to} px`
+  if (from !== undefined) return `on pages from ${from} px on`
+  return to === undefined ? 'on every page' : `on pages below ${to} px`
+}
 /**
  * What a case is for, in words.
  *
@@ -63,6 +72,7 @@ const power = (exponent: number) => ['1', '10'][exponent] ?? `10^${exponent}`
  */
 export function caseWords(when: When): string {
   if ('column' in when) return `where ${when.column} is ${when.is.join(' or ')}`
+  if ('width' in when) return widthWords(when.width)
   const { from, to } = when.magnitude
   if (from !== undefined && to !== undefined) return `from ${power(from)} to below ${power(to)}`
   if (from !== undefined) return `from ${power(from)} on`

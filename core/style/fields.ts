@@ -281,8 +281,8 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
   cases: field(
     'cases',
     [],
-    'Other styles for some rows or magnitudes; the first that matches is used.',
-    'it takes a list of {"when": {"column", "is": […]} or {"magnitude": {"from", "to"}}, "use": {some fields, without cases, missing and align}}',
+    'Other styles for some rows, some magnitudes, or some widths of the page; the first that matches is used.',
+    'it takes a list of {"when": {"column", "is": […]} or {"magnitude": {"from", "to"}} or {"width": {"from", "to"}}, "use": {some fields, without cases, missing and align}}',
     phrases.cases,
   ),
 }

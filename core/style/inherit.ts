@@ -62,6 +62,35 @@ export function difference(from: Style, to: Style): Style {
   return Object.fromEntries(differing.map((name) => [name, to[name]])) as Style
 }
 
+/** Whether a page is as wide as a case wants it; of one whose width is not known, none is. */
+const holdsAt = (
+  { from = 0, to = Infinity }: { from?: number; to?: number },
+  pageWidth: number | undefined,
+): boolean => pageWidth !== undefined && from <= pageWidth && pageWidth < to
+
+/**
+ * A style as it writes on a page of some width: a case for that width takes all that the cases
+ * before it leave, and the others for a width are gone.
+ *
+ * @param full complete
+ * @param pageWidth in CSS pixels; where it is not known no case for a width holds
+ * @example atWidth(inherit({ cases: [{ when: { width: { to: 480 } }, use: { fraction: [0, 0] } }] }), 360).fraction // [0, 0]
+ */
+export function atWidth(full: FullStyle, pageWidth?: number): FullStyle {
+  if (!full.cases.some(({ when }) => 'width' in when)) return full
+  const at = full.cases.findIndex(({ when }) => 'width' in when && holdsAt(when.width, pageWidth))
+  const kept = full.cases.slice(0, at < 0 ? undefined : at).filter(({ when }) => !('width' in when))
+  if (at < 0) return { ...full, cases: kept }
+  const { use } = full.cases[at]!
+  const own = { ...full, cases: [] }
+  // What a case before it writes is laid over the style itself, not over that of the width.
+  const cases = kept.map(({ when, use: before }) => {
+    const { missing: _, align: __, cases: ___, ...whole } = inherit(own, before)
+    return { when, use: whole }
+  })
+  return { ...inherit(own, use), cases }
+}
+
 /**
  * The styles that a style writes with, each with its condition: those of its cases, and itself for
  * what no case takes.

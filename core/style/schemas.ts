@@ -136,9 +136,13 @@ export const ownSchemas = {
   missing: text,
 }
 
+/** CSS pixels that a page may be wide. */
+const MOST_PIXELS = 100_000
+const pixels = z.number().min(0).max(MOST_PIXELS)
 const condition = z.union([
   z.strictObject({ column: z.string().min(1), is: z.array(z.string()).min(1).max(10_000) }),
   z.strictObject({ magnitude: z.strictObject({ from: power.optional(), to: power.optional() }) }),
+  z.strictObject({ width: z.strictObject({ from: pixels.optional(), to: pixels.optional() }) }),
 ])
 
 type Own = { [Name in keyof typeof ownSchemas]: z.infer<(typeof ownSchemas)[Name]> }

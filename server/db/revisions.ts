@@ -1,5 +1,6 @@
 import { deflateRawSync, inflateRawSync } from 'node:zlib'
 import { type StudyDocument, studyDocumentSchema } from '../../shared/study/document'
+import type { RevisionSummary } from '../../shared/study/study'
 import type { Db } from './database'
 
 export interface Revision {
@@ -69,6 +70,40 @@ export const keysAfter = (db: Db, studyId: string, number: number): (string | nu
     )
     .pluck()
     .all(studyId, number) as (string | null)[]
+
+/** So many revisions are listed at once. */
+const LISTED = 100
+/**
+ * What was done to a study, the last first.
+ *
+ * @param before the number that all of them are below; the newest where none is given
+ */
+export const listRevisions = (
+  db: Db,
+  studyId: string,
+  before = Number.MAX_SAFE_INTEGER,
+): RevisionSummary[] =>
+  db
+    .prepare<[string, number, number], RevisionSummary>(
+      `SELECT number, what, made_at AS madeAt, name FROM revision
+       WHERE study_id = ? AND number < ? ORDER BY number DESC LIMIT ?`,
+    )
+    .all(studyId, before, LISTED)
+
+/** Calls a revision something, or nothing. @returns whether there is such a revision */
+export const nameRevision = (
+  db: Db,
+  studyId: string,
+  number: number,
+  name: string | null,
+): boolean =>
+  db
+    .prepare('UPDATE revision SET name = ? WHERE study_id = ? AND number = ?')
+    .run(name, studyId, number).changes > 0
+
+/** Whether a revision is kept. */
+export const hasRevision = (db: Db, studyId: string, number: number): boolean =>
+  storedAt(db, studyId, number) !== undefined
 
 /**
  * The document as it was at a revision, brought to the newest version.

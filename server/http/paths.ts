@@ -3,6 +3,7 @@
  */
 const PATHS: Readonly<Record<string, readonly string[]>> = {
   '/api/backups': ['GET'],
+  '/api/bin': ['GET'],
   '/api/datasets/*/columns/*': ['GET'],
   '/api/health': ['GET'],
   '/api/jobs/*': ['GET', 'DELETE'],
@@ -18,7 +19,10 @@ const PATHS: Readonly<Record<string, readonly string[]>> = {
   '/api/studies/*/export': ['GET'],
   '/api/studies/*/file': ['GET'],
   '/api/studies/*/name': ['PUT'],
+  '/api/studies/*/picture': ['GET'],
   '/api/studies/*/restore': ['POST'],
+  '/api/studies/*/revisions': ['GET'],
+  '/api/studies/*/revisions/*': ['GET', 'PUT'],
   '/api/studies/file': ['POST'],
   '/api/stylebook': ['GET', 'POST'],
   '/api/stylebook/*': ['DELETE'],

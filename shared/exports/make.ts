@@ -23,6 +23,17 @@ export interface ToExport {
   readonly runtime: ReadRuntime
 }
 
+/** What is said of labels that the table moves so that its parts add up. */
+function adjustedNotes({ adjusted }: Written, isList: boolean): string[] {
+  if (adjusted.size === 0) return []
+  const parts = adjusted.size === 1 ? '1 part is' : `${adjusted.size} parts are`
+  return [
+    isList
+      ? `${parts} adjusted (†) so that all add up.`
+      : `On the page ${parts} adjusted (†) so that all add up; this writes each number by itself.`,
+  ]
+}
+
 /**
  * What is written on a level of a quantity, in a form, proved on every value.
  *
@@ -46,5 +57,8 @@ export async function makeExport(
     regions: joinRegions(await Promise.all(styles.map(regionsFor))),
   })
   const tools = { runtime, labelsByModule, labelsByOptions, engine }
-  return { written, made: await exportForms[id].make(written, tools) }
+  const form = exportForms[id]
+  const made = await form.make(written, tools)
+  const notes = [...made.notes, ...adjustedNotes(written, form.isList ?? false)]
+  return { written, made: { ...made, notes } }
 }

@@ -27,6 +27,8 @@ export interface ExportTitle {
   readonly says: string
   /** Whether it is of one level of a quantity; else of the page or the study. */
   readonly isOfLevel: boolean
+  /** Whether it lists labels, so that those that were moved to add up stand there as on the page. */
+  readonly isList?: true
   /** How its file is used, where that tells more than its text. */
   usage?(file: string, example: { readonly value: string; readonly label: string }): string
 }

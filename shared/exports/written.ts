@@ -1,3 +1,4 @@
+import { sum } from '../../core/decimal/arithmetic'
 import type { Decimal } from '../../core/decimal/decimal'
 import { type Labeller, labeller } from '../../core/label/labeller'
 import type { Surface } from '../../core/checks/types'
@@ -6,12 +7,13 @@ import { resolve } from '../../core/label/resolve'
 import type { Regions } from '../../core/label/region'
 import type { Plan, Row, Value } from '../../core/label/types'
 import { saidText } from '../../core/label/said'
-import { amountOf } from '../../core/label/value'
+import { amountOf, isFiniteAmount } from '../../core/label/value'
 import { columnsOf } from '../../core/style/dependencies'
 import type { FullStyle, Style } from '../../core/style/schemas'
 import { type Speaker, speaker } from '../../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
 import { titled } from '../page/numbers'
+import { ADJUSTED, adjustedBy } from '../page/totals'
 import { pageSnapshot } from '../page/snapshot'
 import type { PageValues } from '../page/values'
 import { fileStem } from '../names'
@@ -45,6 +47,8 @@ export interface Written {
   readonly values: readonly Value[]
   readonly rows: readonly Row[] | undefined
   readonly labels: readonly string[]
+  /** Labels that the table moves so that its parts add up, by their places: what it shows there. */
+  readonly adjusted: ReadonlyMap<number, string>
   /** Columns of text that stand before the values. */
   readonly names: readonly { readonly title: string; readonly cells: readonly string[] }[]
   /** The ticks of an axis. */
@@ -121,6 +125,22 @@ export const stylesToWrite = ({
   spokenStyle(styleOf(document, quantity, level)),
 ]
 
+/** What a table that adds all of its rows up moves, as the page does. */
+function adjustedIn({ quantity }: Asked, plan: Plan, { values, rows }: Told) {
+  const { total, selected, filter } = quantity
+  if (total !== 'adjust' || (selected?.length ?? 0) > 0 || filter) return new Map<number, string>()
+  const parts = values.flatMap((value, at) => {
+    const amount = amountOf(value)
+    return isFiniteAmount(amount) ? [{ at, amount }] : []
+  })
+  const amounts = parts.map(({ amount }) => amount)
+  const moved = adjustedBy({
+    ...{ plan, recorded: recordedIn(quantity), values: amounts, total: sum(amounts) },
+    rows: parts.map(({ at }) => rows?.[at]),
+  })
+  return new Map([...moved].map(([part, label]) => [parts[part]!.at, ADJUSTED + label]))
+}
+
 /**
  * What is written on a level: all cells of the column for the quantity and the table, and what the
  * page shows for other surfaces.
@@ -137,6 +157,7 @@ export function writtenOn(asked: Asked): Written {
     : onColumn(quantity, dataset, { style, regions, cellsOf })
   const plan = resolve(style, told.context)
   const writer = labeller(plan)
+  const isTable = level === 'table' || level === 'quantity'
   return {
     ...told,
     title: titled(quantity.title, plan),
@@ -146,5 +167,6 @@ export function writtenOn(asked: Asked): Written {
     writer,
     say: speaker(plan, spokenPlan(plan, style, told.context)),
     labels: writer.labels(told.values, told.rows),
+    adjusted: isTable ? adjustedIn(asked, plan, told) : new Map(),
   }
 }

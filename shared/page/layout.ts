@@ -34,6 +34,12 @@ export interface Around {
   readonly machine: boolean
 }
 
+/** CSS pixels below which a chart and a table have no room side by side. */
+const NARROW = 560
+/** A page as it is laid out: where it is narrow, its table stands below a chart as wide as it. */
+export const stackedWhereNarrow = (wanted: Wanted, { width }: Pick<PageSize, 'width'>): Wanted =>
+  width < NARROW ? { ...wanted, table: 'below', chartWidth: undefined } : wanted
+
 /** The width of all panels together, in CSS pixels. */
 export function chartWidthOf(
   { chartWidth, table = 'right' }: Wanted,

@@ -2,10 +2,9 @@ import { sum } from '../../core/decimal/arithmetic'
 import { toExactText } from '../../core/decimal/decimal'
 import { extent } from '../../core/data/extent'
 import { labeller } from '../../core/label/labeller'
-import type { Regions } from '../../core/label/region'
 import { resolve } from '../../core/label/resolve'
 import type { Part } from '../../core/label/types'
-import { type Recorded, recordedIn } from '../../core/label/context'
+import { type Recorded, recordedIn, type Setting } from '../../core/label/context'
 import type { FullStyle } from '../../core/style/fields'
 import { decimalOf, quantityOf, styleOf } from '../quantities'
 import type { StudyDocument } from '../study/document'
@@ -55,12 +54,12 @@ export const wantedOthers = (
 export function otherColumnOf(
   { id, column, title, recorded, style, isSummed }: WantedOther,
   rows: Rows,
-  regions: Regions,
+  setting: Setting,
 ): OtherColumn | null {
   const cells = rows.others.get(column)
   if (!cells) return null
   const values = style.exponent === 'shared' ? cells : textsOf(extent(cells.map(decimalOf)))
-  const plan = resolve(style, { ...regions, values, ...recorded })
+  const plan = resolve(style, { ...setting, values, ...recorded })
   const writer = labeller(plan)
   return {
     id,

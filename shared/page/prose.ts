@@ -1,4 +1,4 @@
-import { recordedIn } from '../../core/label/context'
+import { recordedIn, type Setting } from '../../core/label/context'
 import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import { today } from '../../core/data/dates'
 import { type Labeller, labeller } from '../../core/label/labeller'
@@ -52,7 +52,7 @@ export interface ProseSources {
   /** What the quantity's own numbers are written by, and in which style. */
   readonly own: (value: Decimal, row?: Row) => string
   readonly style: Pick<FullStyle, 'locale' | 'marks'>
-  readonly regions: Regions
+  readonly setting: Setting
 }
 
 /**
@@ -70,7 +70,7 @@ export function proseOf({
   rows,
   own,
   style: { locale, marks },
-  regions,
+  setting,
 }: ProseSources): Prose {
   function labelOf(name: string, values: readonly (Decimal | null)[]): ProseColumn['label'] {
     if (name === quantity.column) return own
@@ -79,7 +79,7 @@ export function proseOf({
     const present = values.filter((value) => value !== null).map(toExactText)
     const writer = labeller(
       resolve(styleOf(document, other, surfaceOf(id)), {
-        ...regions,
+        ...setting,
         values: present,
         ...recordedIn(other),
       }),
@@ -93,7 +93,7 @@ export function proseOf({
     beside,
     rows,
     today: today(),
-    ...countingIn(locale, marks, regions),
+    ...countingIn(locale, marks, setting),
     columns: new Map([
       // Columns whose cells are not here yet are known by name, so that an error can list them.
       ...dataset.columns.map(({ name }) => [name, {}] as const),

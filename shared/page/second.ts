@@ -3,7 +3,6 @@ import { type AggregateId, aggregate } from '../../core/data/aggregate'
 import { extent } from '../../core/data/extent'
 import { type Decimal, decimal, toExactText, ZERO } from '../../core/decimal/decimal'
 import { labeller } from '../../core/label/labeller'
-import type { Regions } from '../../core/label/region'
 import { resolve } from '../../core/label/resolve'
 import type { FullStyle } from '../../core/style/fields'
 import { alongOf } from '../../core/ticks/linear'
@@ -12,7 +11,7 @@ import type { Drawing } from '../forms/types'
 import { decimalOf, quantityOf, styleOf } from '../quantities'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
-import { recordedIn } from '../../core/label/context'
+import { recordedIn, type Setting } from '../../core/label/context'
 import { titled } from './numbers'
 import type { Rows } from './rows'
 
@@ -62,7 +61,7 @@ function ticksOf(values: readonly Decimal[], count: number) {
 /** The second quantity of a chart, by the same categories, written as it is on its own axis. */
 export function secondOf(
   quantity: SecondQuantity,
-  { drawing, rows, regions }: { drawing: Drawing; rows: Rows; regions: Regions },
+  { drawing, rows, setting }: { drawing: Drawing; rows: Rows; setting: Setting },
   declared: Pick<Subject, 'readers' | 'rules'>,
 ): SecondAxis | null {
   const { id, column, title, kind, style } = quantity
@@ -79,7 +78,7 @@ export function secondOf(
   const { step, stands } = placed
   const span = [stands[0]!, stands.at(-1)!] as const
   const texts = stands.map(toExactText)
-  const context = { ...regions, values: texts, step, ...recordedIn(quantity) }
+  const context = { ...setting, values: texts, step, ...recordedIn(quantity) }
   const plan = resolve(style, context)
   return {
     subject: { surface: 'axis', style, values: stands, step, context, kind, title, ...declared },

@@ -29,7 +29,8 @@ const SOUGHT_FOR = 40
 
 /** What is checked of a surface, of a long column in part. */
 function subjectOf(placed: CheckedSubject): Subject {
-  if (!('cells' in placed)) return placed
+  // A message is written anew in each style that is tried: the text of now would tell of another.
+  if (!('cells' in placed)) return { ...placed, text: undefined }
   const { cells, caseRows: _, ...subject } = placed
   const { values } = present(cells)
   const stride = Math.ceil(values.length / LOOKED_AT)
@@ -65,11 +66,16 @@ const SEEN: Readonly<Record<string, number>> = {
 const weigh = (findings: readonly Pick<Finding, 'check' | 'severity'>[]): number =>
   findings.reduce((sum, { check, severity }) => sum + (SEEN[check] ?? GRAVE[severity]), 0)
 
-/** Nobody counts more digits than these. */
-const MOST_COUNTED = 15
-const UNCOUNTED = 20
-const lengthWeight = (labels: readonly string[]): number =>
-  labels.some((label) => (label.match(/\p{Nd}/gu)?.length ?? 0) > MOST_COUNTED) ? UNCOUNTED : 0
+/** Nobody counts more digits than these, and who looks at a chart reads no more than these. */
+const [MOST_COUNTED, MOST_READ] = [15, 6]
+const [UNCOUNTED, UNREAD] = [20, 3]
+/** Where numbers are looked at in passing: a table and a tooltip are asked for the number itself. */
+const IN_PASSING: readonly Surface[] = ['axis', 'marks', 'legend', 'headline', 'sentence']
+function lengthWeight(labels: readonly string[], surface: Surface): number {
+  const most = Math.max(0, ...labels.map((label) => label.match(/\p{Nd}/gu)?.length ?? 0))
+  if (most > MOST_COUNTED) return UNCOUNTED
+  return most > MOST_READ && IN_PASSING.includes(surface) ? UNREAD : 0
+}
 
 /** A style and how grave is what is found of it. */
 interface Judged {
@@ -80,7 +86,7 @@ const judged = (subject: Subject, style: Style): Judged | null =>
   whereResolved(() => {
     const { proof, findings } = findAll({ ...subject, style })
     const told = findings.map(({ check, severity }) => ({ check: check.id, severity }))
-    return { style, weight: weigh(told) + lengthWeight(labelsOf(proof)) }
+    return { style, weight: weigh(told) + lengthWeight(labelsOf(proof), subject.surface) }
   })
 
 const MOST_MENDED = 4
@@ -111,14 +117,27 @@ function byStep(subject: Subject, from: Judged): Judged {
 
 /** Suggestions of the search that are tried. */
 const MOST_TRIED = 4
-/** The best style for a surface; null where its own is sound, or none is better. */
-function soundStyle(subject: Subject): Style | null {
+/**
+ * The best style for a surface; null where its own is sound, or none is better.
+ *
+ * @param beside styles that others of its page were found: a number that reads alike everywhere is
+ *   understood at once
+ */
+function soundStyle(subject: Subject, beside: readonly Style[] = []): Style | null {
   const own = subject.values.length === 0 ? null : judged(subject, subject.style)
   if (!own || own.weight === 0) return null
   // Fixes keep more of the digits than the search does.
   let best = mended(subject, own)
-  const sought = best.weight === 0 ? [] : suggest(fewOf(subject)).slice(0, MOST_TRIED)
-  for (const { style } of sought) {
+  const sought =
+    best.weight === 0
+      ? []
+      : [
+          ...beside,
+          ...suggest(fewOf(subject))
+            .slice(0, MOST_TRIED)
+            .map(({ style }) => style),
+        ]
+  for (const style of sought) {
     const found = judged(subject, style)
     if (found && found.weight < best.weight) best = found
     if (best.weight === 0) break
@@ -138,11 +157,15 @@ function styled(
   const { quantity } = sources
   const page = pageSnapshot(sources)
   if (!page.drawing) return { quantity, weight: 0 }
+  const beside: Style[] = []
   const surfaces = wanted
     .filter((surface) => page.shown.includes(surface))
     .flatMap((surface) => {
-      const style = whereResolved(() => soundStyle(subjectOf(page[`subject.${surface}`])))
-      return style && Object.keys(style).length > 0 ? [[surface, style] as const] : []
+      const subject = subjectOf(page[`subject.${surface}`])
+      const style = whereResolved(() => soundStyle(subject, beside))
+      if (!style || Object.keys(style).length === 0) return []
+      if (surface !== 'axis') beside.push({ ...subject.style, ...style })
+      return [[surface, style] as const]
     })
   const next =
     surfaces.length > 0

@@ -83,6 +83,8 @@ export function missedBy(parts: Parts): string | null {
   const [said, total] = printed(parts)
   return compare(said, total) === 0 ? null : plainly(said)
 }
+/** What stands before a label that was moved so that all add up. */
+export const ADJUSTED = '†'
 /** Labels of parts that are moved so that all add up, by their places among the parts. */
 export function adjustedBy({ plan, values, total, rows }: Parts): ReadonlyMap<number, string> {
   if (values.length > MOST_PARTS) return new Map()

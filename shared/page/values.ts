@@ -3,7 +3,7 @@ import type { Room, Surface } from '../../core/checks/types'
 import type { Role } from '../../core/data/roles'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Labeller } from '../../core/label/labeller'
-import type { Context, Recorded } from '../../core/label/context'
+import type { Context, Recorded, Setting } from '../../core/label/context'
 import type { Regions } from '../../core/label/region'
 import type { Plan, Row, Value } from '../../core/label/types'
 import type { FullStyle } from '../../core/style/fields'
@@ -111,6 +111,10 @@ export interface PageValues
   /** What the quantity's column is, where its reading was kept. */
   readonly role: Role | undefined
   readonly recorded: Recorded
+  /** CSS pixels that the page is wide, where a case of any style goes by them. */
+  readonly pageWidth: number | undefined
+  /** What all Plans of the page are made in. */
+  readonly setting: Setting
   readonly filter: Quantity['filter']
   readonly readers: StudyDocument['readers']
   readonly rules: StudyDocument['rules']
@@ -180,6 +184,8 @@ export interface PageValues
   readonly missed: string | null
   /** Labels of parts that were moved so that all add up, by row. */
   readonly adjusted: ReadonlyMap<number, string>
+  /** Labels of marks that were moved as the parts are, as they stand, by their places. */
+  readonly adjustedMarks: ReadonlyMap<number, string>
 
   readonly secondQuantity: SecondQuantity | null
   readonly second: SecondAxis | null

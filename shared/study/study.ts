@@ -21,6 +21,24 @@ export const studySummarySchema = z.strictObject({
 })
 export type StudySummary = z.infer<typeof studySummarySchema>
 
+/** A study as the list of all shows it. */
+export interface ListedStudy extends StudySummary {
+  /** Names of its data sets, and their rows in all. */
+  readonly datasets: readonly string[]
+  readonly rows: number
+  /** When it was removed; null where it was not. */
+  readonly removedAt: string | null
+}
+/** A revision as the history shows it. */
+export interface RevisionSummary {
+  readonly number: number
+  /** What was done, in words. */
+  readonly what: string
+  readonly madeAt: string
+  /** What people call it; null where they do not. */
+  readonly name: string | null
+}
+
 const cellsSchema = z.array(z.union([z.number(), z.string().max(LIMITS.cell), z.null()]))
 /** The cells of one column, as its kind and its encoding have them. */
 const fileColumnSchema = columnMetaSchema

@@ -9,6 +9,30 @@ import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { caseEditor as words } from './words'
 
+/** What stands beside the columns among what a case can go by: no column is called so. */
+const [BY_SIZE, BY_WIDTH] = ['\u0000size', '\u0000width']
+/** CSS pixels below which a page is a phone's. */
+const NARROW_PAGE = 480
+const SPANS = {
+  magnitude: {
+    from: words.from,
+    toBelow: words.toBelow,
+    unit: '',
+    least: words.leastPower,
+    below: words.powerBelowEnds,
+    what: words.setSizesWording,
+    check: (text: string) => (/^-?\d{1,3}$/.test(text) ? '' : words.powerTenWholeNumber),
+  },
+  width: {
+    from: words.fromWidth,
+    toBelow: words.toBelowWidth,
+    unit: ` ${words.px}`,
+    least: words.leastWidth,
+    below: words.widthBelow,
+    what: words.setWidths,
+    check: (text: string) => (/^\d{1,5}$/.test(text) ? '' : words.pixels),
+  },
+}
 /** What another wording is for, and what it changes. */
 const props = defineProps<{ desk: () => Desk; edited: StyleCase }>()
 const emit = defineEmits<{ change: [patch: Partial<StyleCase>, what: string] }>()
@@ -21,27 +45,37 @@ const textColumns = computed(
 )
 const kinds = computed(() => [
   ...textColumns.value.map((name) => ({ id: name, title: words.where(name) })),
-  { id: null, title: words.bySize },
+  { id: BY_SIZE, title: words.bySize },
+  { id: BY_WIDTH, title: words.byWidth },
 ])
+/** What stands for no column among the choices: no column has such a name. */
+const kind = computed(() => {
+  const { when } = props.edited
+  if ('column' in when) return when.column
+  return 'width' in when ? BY_WIDTH : BY_SIZE
+})
 const column = computed(() => ('column' in props.edited.when ? props.edited.when.column : null))
 const texts = useTexts(() => column.value ?? study.quantity?.chart.category ?? textColumns.value[0])
-const magnitude = computed(() =>
-  'magnitude' in props.edited.when ? props.edited.when.magnitude : {},
-)
-const asPower = (text: string) => (/^-?\d{1,3}$/.test(text) ? '' : words.powerTenWholeNumber)
-const setEnd = (end: 'from' | 'to', text: string | undefined) =>
-  set(
-    {
-      when: {
-        magnitude: { ...magnitude.value, [end]: text === undefined ? undefined : Number(text) },
-      },
-    },
-    words.setSizesWording,
-  )
+/** A case that goes by its ends: what they are called, what they take, and where they are kept. */
+const span = computed(() => {
+  const { when } = props.edited
+  if ('column' in when) return null
+  const [key, ends] =
+    'width' in when ? (['width', when.width] as const) : (['magnitude', when.magnitude] as const)
+  return { ...SPANS[key], key, ends }
+})
+function setEnd(end: 'from' | 'to', text: string | undefined) {
+  if (!span.value) return
+  const { key, ends, what } = span.value
+  const next = { ...ends, [end]: text === undefined ? undefined : Number(text) }
+  set({ when: key === 'width' ? { width: next } : { magnitude: next } }, what)
+}
 const textsOf = useTextsOf()
 /** Another column begins with its first category; that of the mark pointed at, where it has it. */
-async function setKind(name: string | null) {
-  if (name === null) return set({ when: { magnitude: { from: 6 } } }, words.setWhatWordingFor)
+async function setKind(name: string) {
+  if (name === BY_SIZE) return set({ when: { magnitude: { from: 6 } } }, words.setWhatWordingFor)
+  if (name === BY_WIDTH)
+    return set({ when: { width: { to: NARROW_PAGE } } }, words.setWhatWordingFor)
   const found = await textsOf(name)
   const first = found.includes(levels.picked ?? '') ? levels.picked! : found[0]
   if (first !== undefined) set({ when: { column: name, is: [first] } }, words.setWhatWordingFor)
@@ -75,9 +109,8 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
   <div class="editor">
     <p>
       <PhraseSelect
-        :value="column"
+        :value="kind"
         :options="kinds"
-        :placeholder="words.bySize"
         :label="words.whatCaseGoesBy"
         @change="setKind"
       />
@@ -95,23 +128,23 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
           set({ when: { column: column!, is: $event } }, words.setWhatWordingFor)
         "
       />
-      <template v-else>
-        {{ ' ' }}{{ words.from
+      <template v-else-if="span">
+        {{ ' ' }}{{ span.from
         }}<TypedField
-          :value="magnitude.from === undefined ? undefined : String(magnitude.from)"
+          :value="span.ends.from === undefined ? undefined : String(span.ends.from)"
           :placeholder="words.any"
-          :label="words.leastPower"
-          :check="asPower"
+          :label="span.least"
+          :check="span.check"
           @change="setEnd('from', $event)"
         />
-        {{ words.toBelow
+        {{ span.toBelow
         }}<TypedField
-          :value="magnitude.to === undefined ? undefined : String(magnitude.to)"
+          :value="span.ends.to === undefined ? undefined : String(span.ends.to)"
           :placeholder="words.any"
-          :label="words.powerBelowEnds"
-          :check="asPower"
+          :label="span.below"
+          :check="span.check"
           @change="setEnd('to', $event)"
-        />
+        />{{ span.unit }}
       </template>
       {{ words.written }}
     </p>

@@ -24,8 +24,17 @@ export const errorPage = {
 export const historyList = {
   history: 'History',
   whatWasDone: 'What was done',
-  takeBack: 'Take it back',
-  takeBackSteps: (at: Told) => `Take back ${at} steps`,
+  namedOnly: 'with a name alone',
+  earlier: 'earlier ones',
+  after: (what: Told) => `After “${what}”`,
+  revision: (number: Told) => `revision ${number}`,
+  page: (what: Told) => `The page after “${what}”`,
+  nameIt: 'Give it a name',
+  keepName: 'Keep the name',
+  namedStay: 'What has a name stays for good; of the rest one an hour, later one a day.',
+  goBack: 'Go back to this',
+  asItIs: 'This is how it stands',
+  wentBack: (to: Told) => `Go back to ${to}`,
 }
 export const keyMap = {
   help: 'Help',

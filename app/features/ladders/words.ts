@@ -43,6 +43,7 @@ export const laddersPage = {
   upToCharacters: 'Up to 80 characters.',
   takeLadderAway: (title: Told) => `Take the ladder ${title} away`,
   climb: (title: Told, title2: Told) => `${title}: climb ${title2}`,
+  moreRight: 'more to the right →',
   namesPowersDrawnTo: 'The names of powers, drawn to scale.',
   rungs: 'are the rungs that',
   standsOnNowCopy: 'stands on now. Copy a ladder to make one of your own.',

@@ -69,6 +69,12 @@ function useWhoRows(shown: () => readonly Surface[]) {
   return { columns, rows }
 }
 
+/** The fields of some cells, level by level. */
+const byLevel = (cells: readonly Cell[]): Map<Level, FieldName[]> => {
+  const fields = new Map<Level, FieldName[]>()
+  for (const { level, field } of cells) fields.set(level, [...(fields.get(level) ?? []), field])
+  return fields
+}
 /** Those phrases, with what is done to several of them at once. */
 export function useWhoSets(shown: () => readonly Surface[], deskAt: (level: Level) => Desk) {
   const study = useStudy()
@@ -109,10 +115,7 @@ export function useWhoSets(shown: () => readonly Surface[], deskAt: (level: Leve
     )
   /** What is picked and set on its own level, which can be taken back. */
   const own = computed(() => picked.value.filter(({ origin }) => origin === 'here'))
-  function takeBack() {
-    const fields = [...new Set(own.value.map((cell) => cell.field))]
-    levels.takeBack(fields, [...new Set(own.value.map(({ level }) => level))])
-  }
+  const takeBack = () => levels.takeBackAt(byLevel(own.value))
   return {
     columns,
     rows,

@@ -3,12 +3,17 @@ import { SURFACES, type Surface } from '~~/core/checks/types'
 import { USUAL_FONT_SIZE } from '~~/shared/page/layout'
 import type { StudyDocument } from '~~/shared/study/document'
 import { useStudy } from '~/stores/study'
-import { pageMenu as words } from './words'
+import { PAGE_WIDTHS, type Widths } from './useWidths'
+import { pageMenu as words, pageWidths } from './words'
 
 /** What stands on the page, and how large. */
 const machine = defineModel<boolean>('machine', { required: true })
+const width = defineModel<number | null>('width', { required: true })
+const props = defineProps<{ widths: Widths }>()
 const study = useStudy()
 const list = useTemplateRef<{ toggle(event: Event): void }>('list')
+/** The page's width in words, where it is not the window's. */
+const shownFor = computed(() => PAGE_WIDTHS.find((one) => one.width === width.value)?.title)
 const NO_WISHES = {}
 const page = computed<NonNullable<StudyDocument['page']>>(() => study.document?.page ?? NO_WISHES)
 const set = (what: string, patch: NonNullable<StudyDocument['page']>, moves = false) =>
@@ -64,11 +69,14 @@ const toWidth = (text: string) =>
     <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)">
       {{ words.onPage }}
     </QuietButton>
+    <QuietButton v-if="shownFor" :title="pageWidths.asWindow" @click="width = null">
+      {{ pageWidths.at(shownFor) }} ×
+    </QuietButton>
     <label class="switch"
       ><ToggleSwitch v-model="machine" input-id="machine" />
       <span class="words">{{ words.besideWhatMachineWrites }}</span></label
     >
-    <Popover ref="list" :aria-label="words.onPageLabel">
+    <Popover ref="list" :aria-label="words.onPageLabel" @show="props.widths.look">
       <div class="choices">
         <label v-for="surface in SURFACES" :key="surface"
           ><Checkbox
@@ -123,6 +131,7 @@ const toWidth = (text: string) =>
           />
           {{ words.pxFontSize(page.fontSize ?? USUAL_FONT_SIZE) }}
         </p>
+        <PageWidth v-model="width" :counts="props.widths.counts.value" />
       </div>
     </Popover>
   </div>

@@ -18,6 +18,8 @@ const levels = useLevels()
 const box = useTemplateRef<HTMLElement>('box')
 const figure = useTemplateRef<ComponentPublicInstance>('figure')
 const { width } = useElementSize(box)
+/** CSS pixels that the page is shown at; null for as many as there are. */
+const shownWidth = ref<number | null>(null)
 const { height } = useElementSize(figure)
 const keys = shallowRef({ legend: 0, colours: 0 })
 watchEffect(() => {
@@ -109,9 +111,21 @@ function categoryAt(target: Element): string | null {
   <section class="sheet" :aria-label="words.page">
     <header class="heading still">
       <ChartSentence :drawing="drawing" :rows="rows?.cells.length ?? 0" :count="count" />
-      <PageMenu :machine="page.machine.value" @update:machine="page.setMachine" />
+      <PageMenu
+        v-model:width="shownWidth"
+        :machine="page.machine.value"
+        :widths="page.widths"
+        @update:machine="page.setMachine"
+      />
     </header>
-    <div ref="box" class="body" data-page-body @click="takeUp">
+    <div
+      ref="box"
+      class="body"
+      :class="{ sized: shownWidth !== null }"
+      :style="{ width: shownWidth === null ? undefined : `${shownWidth}px` }"
+      data-page-body
+      @click="takeUp"
+    >
       <template v-if="drawing && rows && width > 0">
         <div v-if="has('headline') || has('sentence')" class="words" :class="layout.words">
           <template v-for="{ message, view } in messages" :key="message">
@@ -190,6 +204,13 @@ function categoryAt(target: Element): string | null {
   min-width: 0;
   min-height: 0;
   overflow: auto;
+}
+
+/* A page of some width stands in the middle of its sheet, between its edges. */
+.body.sized {
+  justify-self: center;
+  outline: 1px solid var(--hairline);
+  outline-offset: var(--gap-2);
 }
 
 /* A block: a line of words is laid out anew at each move, and a grid would lay out its other lines too. */

@@ -4,6 +4,7 @@ import { machineLabel } from '~~/core/label/machine'
 import { halves } from '~~/core/label/align'
 import type { Row, Value } from '~~/core/label/types'
 import type { FullStyle } from '~~/core/style/fields'
+import { ADJUSTED } from '~~/shared/page/totals'
 import type { OtherColumn } from '~~/shared/page/otherColumns'
 import type { Rows } from '~~/shared/page/rows'
 import type { Writing } from '~~/shared/page/values'
@@ -39,7 +40,6 @@ const emit = defineEmits<{ select: [at: number]; take: [other: OtherColumn] }>()
 
 const ROW_HEIGHT = 26
 const HEAD_HEIGHT = 30
-const ADJUSTED = '†'
 const { ordered, sorting, arrow, turn } = useRowOrder(() => props.rows)
 /** An adjusted label is marked as one. */
 const labelOf = (at: number) =>

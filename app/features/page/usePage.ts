@@ -12,6 +12,7 @@ import { useCaseCells, useLoadedCells } from './usePageCells'
 import { useSpoken } from './useSpoken'
 import { useTooltip } from './useTooltip'
 import { useTotals } from './useTotals'
+import { useWidths } from './useWidths'
 
 /** What stands in for a study that is on its way. */
 const NO_STUDY = newDocument('')
@@ -41,7 +42,7 @@ function usePageValues() {
   const caseCells = shallowRef<PageInputs['caseCells']>([])
   const size = shallowRef<PageSize | null>(null)
   const machine = ref(false)
-  const values = liveGraph<PageValues, keyof PageInputs>(pageGraph, {
+  const inputs = {
     document: computed(() => study.document ?? NO_STUDY),
     quantity: computed(() => study.quantity ?? NO_QUANTITY),
     dataset: computed(() => study.dataset ?? NO_DATASET),
@@ -50,10 +51,17 @@ function usePageValues() {
     caseCells,
     size,
     machine,
-  })
+  }
+  const values = liveGraph<PageValues, keyof PageInputs>(pageGraph, inputs)
+  const widths = useWidths(
+    () =>
+      Object.fromEntries(
+        Object.entries(inputs).map(([name, input]) => [name, input.value]),
+      ) as unknown as PageInputs,
+  )
   const trouble = useLoadedCells(values.wanted, loaded)
   useCaseCells(values.caseColumns, caseCells)
-  return { values, trouble, size, machine }
+  return { values, trouble, size, machine, widths }
 }
 
 /** The numbers of a level: those of a surface, or of a part of its marks. */
@@ -65,7 +73,7 @@ export type NumbersOf = Exclude<Level, 'house' | 'quantity'>
  */
 export function usePage() {
   const study = useStudy()
-  const { values, trouble, size, machine } = usePageValues()
+  const { values, trouble, size, machine, widths } = usePageValues()
   const { drawing, rows } = values
 
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(values.subjects)
@@ -125,6 +133,7 @@ export function usePage() {
     valueAt,
     numbersOf,
     totals: useTotals(values),
+    widths,
   }
 }
 export type Page = ReturnType<typeof usePage>

@@ -151,6 +151,17 @@ export const pageMenu = {
   setSizeLabels: 'Set the size of labels',
   pxFontSize: (fontSize: Told) => `${fontSize} px`,
 }
+export const pageWidths = {
+  phone: 'a phone, 360 px',
+  tablet: 'a tablet, 768 px',
+  print: 'print, 17 cm',
+  asWindow: 'as wide as the window',
+  shown: 'Shown',
+  widthPage: 'Width of the page',
+  at: (title: Told) => `shown for ${title}`,
+  crowded: (count: number) =>
+    ['has room', 'crowded in one place'][count] ?? `crowded in ${count} places`,
+}
 export const pageSheet = {
   page: 'Page',
 }

@@ -19,4 +19,6 @@ export const regionsPage = {
   inReads: (reads: Told, readers: Told) => `is ${reads} in ${readers}`,
   writeSo: 'write it so',
   asItIs: 'as it is',
+  way: { style: '', words: 'in its own words', short: 'in its own short form' },
+  inWay: { style: '', words: ', in its own words', short: ', in its own short form' },
 }

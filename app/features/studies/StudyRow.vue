@@ -1,13 +1,21 @@
 <script setup lang="ts">
-import type { StudySummary } from '~~/shared/study/study'
+import { labeller } from '~~/core/label/labeller'
+import { resolve } from '~~/core/label/resolve'
+import type { ListedStudy } from '~~/shared/study/study'
 import { vFocus } from '~/controls/vFocus'
 import { studyRow as words } from './words'
 
-/** A study in the list of all: the way to it, and what is done with it. */
-const props = defineProps<{ study: StudySummary }>()
+/** A study in the list of all: the way to it, what it shows, and what is done with it. */
+const props = defineProps<{ study: ListedStudy }>()
 const emit = defineEmits<{ rename: [name: string]; copy: []; save: []; remove: [] }>()
 
 const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' })
+const counted = labeller(resolve({}))
+const data = computed(() => {
+  const { datasets, rows } = props.study
+  if (datasets.length === 0) return words.noData
+  return words.data(datasets.join(', '), counted.label(rows), rows === 1)
+})
 /** Its new name as it is typed; null where it is not being renamed. */
 const newName = ref<string | null>(null)
 function rename() {
@@ -20,52 +28,76 @@ const startRename = () => (newName.value = props.study.name)
 
 <template>
   <li>
-    <form v-if="newName !== null" @submit.prevent="rename">
-      <InputText
-        v-model="newName"
-        v-focus
-        size="small"
-        :aria-label="words.newName"
-        maxlength="200"
-        @focus="($event.target as HTMLInputElement).select()"
-        @keydown.esc="newName = null"
-      />
-      <Button size="small" type="submit" :label="words.rename" />
-    </form>
-    <NuxtLink v-else :to="`/study/${study.id}`">{{ study.name }}</NuxtLink>
-    <span class="soft">{{
-      words.changedRevision(when.format(new Date(study.changedAt)), study.revision)
-    }}</span>
-    <span class="acts">
-      <QuietButton :aria-label="words.renameName(study.name)" @click="startRename">
-        {{ words.phraseRename }}
-      </QuietButton>
-      <QuietButton :aria-label="words.copy(study.name)" @click="emit('copy')">
-        {{ words.phraseCopy }}
-      </QuietButton>
-      <QuietButton :aria-label="words.saveToFile(study.name)" @click="emit('save')">
-        {{ words.saveToAFile }}
-      </QuietButton>
-      <QuietButton :aria-label="words.remove(study.name)" @click="emit('remove')">
-        {{ words.phraseRemove }}
-      </QuietButton>
-    </span>
+    <NuxtLink :to="`/study/${study.id}`" class="picture" tabindex="-1" aria-hidden="true">
+      <img :src="`/api/studies/${study.id}/picture?revision=${study.revision}`" alt="" />
+    </NuxtLink>
+    <div class="words">
+      <form v-if="newName !== null" @submit.prevent="rename">
+        <InputText
+          v-model="newName"
+          v-focus
+          size="small"
+          :aria-label="words.newName"
+          maxlength="200"
+          @focus="($event.target as HTMLInputElement).select()"
+          @keydown.esc="newName = null"
+        />
+        <Button size="small" type="submit" :label="words.rename" />
+      </form>
+      <NuxtLink v-else :to="`/study/${study.id}`" class="name">{{ study.name }}</NuxtLink>
+      <span>{{ data }}</span>
+      <span class="soft">{{
+        words.changedRevision(when.format(new Date(study.changedAt)), study.revision)
+      }}</span>
+      <span class="acts">
+        <QuietButton :aria-label="words.renameName(study.name)" @click="startRename">
+          {{ words.phraseRename }}
+        </QuietButton>
+        <QuietButton :aria-label="words.copy(study.name)" @click="emit('copy')">
+          {{ words.phraseCopy }}
+        </QuietButton>
+        <QuietButton :aria-label="words.saveToFile(study.name)" @click="emit('save')">
+          {{ words.saveToAFile }}
+        </QuietButton>
+        <QuietButton :aria-label="words.remove(study.name)" @click="emit('remove')">
+          {{ words.phraseRemove }}
+        </QuietButton>
+      </span>
+    </div>
   </li>
 </template>
 
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto auto;
+  grid-template-columns: 200px minmax(0, 1fr);
   gap: var(--gap-4);
-  align-items: baseline;
   padding: var(--gap-3) var(--gap-4);
   background: var(--sheet);
+  box-shadow: var(--shadow);
 }
 
-a {
+.picture img {
+  display: block;
+  width: 200px;
+  height: 132px;
+  object-fit: contain;
+  object-position: left top;
+}
+
+.words {
+  display: grid;
+  gap: var(--gap-1);
+  align-content: start;
+  justify-items: start;
+  min-width: 0;
+}
+
+.name {
   color: var(--jade);
+  font-size: var(--text-large);
   font-weight: 600;
+  overflow-wrap: anywhere;
 }
 
 form > input {
@@ -76,6 +108,7 @@ form > input {
 form,
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: var(--gap-3);
   align-items: center;
 }

@@ -1,24 +1,37 @@
+import { stemOf } from '~~/shared/import/endings'
 import { studyFileName } from '~~/shared/names'
-import type { Study, StudySummary } from '~~/shared/study/study'
+import type { ListedStudy, Study } from '~~/shared/study/study'
 import { download } from '~/composables/download'
 import { request, requestText } from '~/composables/request'
 import { studyList as words } from './words'
 
-/** What a file says, as JSON. @throws Error naming the file where it is none */
-async function contentOf(file: File): Promise<object> {
+/** Characters at a file's start among which a study says that it is one. */
+const HEAD = 400
+/** What a study's file says; null where a file is none, and holds a table. */
+async function studyIn(file: File): Promise<object | null> {
+  if (!(await file.slice(0, HEAD).text()).includes('ivory-abacus study')) return null
   try {
-    return JSON.parse(await file.text())
+    return JSON.parse(await file.text()) as object
   } catch {
     throw new Error(words.noStudyNotJson(file.name))
   }
 }
+/** Begins a study with what is in a file: a study, or a table. */
+async function studyOf(file: File): Promise<Study> {
+  const study = await studyIn(file)
+  if (study) return request<Study>('/api/studies/file', study)
+  const { readFile } = await import('~~/shared/import/files')
+  const bytes = new Uint8Array(await file.arrayBuffer())
+  const { text, styles } = await readFile({ bytes, name: file.name })
+  return request<Study>('/api/studies', { name: stemOf(file.name), table: { text, styles } })
+}
 
 /** All studies of the program, and what is done with them. */
 export function useStudyList() {
-  const studies = shallowRef<StudySummary[] | null>(null)
+  const studies = shallowRef<ListedStudy[] | null>(null)
+  /** What was removed, and can be brought back. */
+  const bin = shallowRef<ListedStudy[]>([])
   const trouble = ref('')
-  /** What was removed last, and can be brought back. */
-  const removed = shallowRef<StudySummary | null>(null)
 
   /** Does what may fail; what went wrong is said, and nothing is lost. */
   async function attempt(act: () => Promise<unknown>) {
@@ -29,7 +42,10 @@ export function useStudyList() {
       trouble.value = (error as Error).message
     }
   }
-  const fetchAll = async () => (studies.value = await request<StudySummary[]>('/api/studies'))
+  async function fetchAll() {
+    studies.value = await request<ListedStudy[]>('/api/studies')
+    bin.value = await request<ListedStudy[]>('/api/bin')
+  }
   onMounted(() => attempt(fetchAll))
   const change = (path: string, method: string, body: object = {}) =>
     attempt(async () => {
@@ -37,33 +53,34 @@ export function useStudyList() {
       await fetchAll()
     })
   /** Makes a study and opens it. */
-  const open = (path: string, body: object) =>
-    attempt(async () => navigateTo(`/study/${(await request<Study>(path, body)).id}`))
-
-  async function remove(study: StudySummary) {
-    await change(study.id, 'DELETE')
-    if (!trouble.value) removed.value = study
-  }
-  async function restore() {
-    await change(`${removed.value!.id}/restore`, 'POST')
-    removed.value = null
-  }
-  const save = ({ id, name }: StudySummary) =>
+  const begin = (name: string) =>
+    attempt(async () => {
+      const made = await request<Study>('/api/studies', {
+        name: name.trim() || words.untitledStudy,
+      })
+      await navigateTo(`/study/${made.id}`)
+    })
+  /** Brings files in, each a study of its own; a single one is opened. */
+  const bringIn = (files: readonly File[]) =>
+    attempt(async () => {
+      const [only] = files
+      if (only && files.length === 1) return navigateTo(`/study/${(await studyOf(only)).id}`)
+      try {
+        for (const file of files) await studyOf(file)
+      } finally {
+        await fetchAll()
+      }
+    })
+  const save = ({ id, name }: ListedStudy) =>
     attempt(async () => {
       const text = await requestText(`/api/studies/${id}/file`)
       download(studyFileName(name), text, 'application/json')
     })
   return {
-    studies,
-    trouble,
-    removed,
-    begin: (name: string) => open('/api/studies', { name: name.trim() || words.untitledStudy }),
-    bringBack: (file: File) =>
-      attempt(async () => open('/api/studies/file', await contentOf(file))),
-    copy: ({ id }: StudySummary) => change(`${id}/copy`, 'POST'),
-    rename: ({ id }: StudySummary, name: string) => change(`${id}/name`, 'PUT', { name }),
-    remove,
-    restore,
-    save,
+    ...{ studies, bin, trouble, begin, bringIn, save },
+    copy: ({ id }: ListedStudy) => change(`${id}/copy`, 'POST'),
+    rename: ({ id }: ListedStudy, name: string) => change(`${id}/name`, 'PUT', { name }),
+    remove: ({ id }: ListedStudy) => change(id, 'DELETE'),
+    restore: ({ id }: ListedStudy) => change(`${id}/restore`, 'POST'),
   }
 }

@@ -3,6 +3,8 @@ import type { Told } from '~/composables/words'
 /** What is said by the list of studies, part by part: a translation needs nothing else here. */
 export const studyRow = {
   newName: 'New name',
+  noData: 'no data yet',
+  data: (names: Told, rows: Told, isOne: boolean) => `${names}: ${rows} ${isOne ? 'row' : 'rows'}`,
   rename: 'Rename',
   changedRevision: (when: Told, revision: Told) => `changed ${when}, revision ${revision}`,
   renameName: (name: Told) => `Rename ${name}`,
@@ -23,12 +25,18 @@ export const studiesPage = {
   studiesIvoryAbacus: 'Studies · Ivory Abacus',
   studies: 'Studies',
   fetchingStudies: 'Fetching the studies…',
-  noStudyYetBegin: 'No study yet. Begin one below, or bring one in from its file.',
-  removed: (name: Told) => `${name} is removed.`,
-  bringBack: 'Bring it back',
+  noStudyYetBegin: 'No study yet. Begin one above, or bring one in from its file.',
   newStudy: 'A new study',
   untitledStudy: 'Untitled study',
   begin: 'Begin',
-  orFromFile: 'or from a file',
-  bringStudyInFrom: 'Bring a study in from its file',
+  fromFile: 'From a file',
+  drop: 'Files of studies and tables can be dropped anywhere here.',
+  bringStudyInFrom: 'Bring a study in from its file, or begin one with a table',
+}
+export const studyBin = {
+  bin: 'Removed',
+  stays: 'A study stays here for 30 days after it was removed.',
+  removed: (when: Told) => `removed ${when}`,
+  bringBack: 'bring it back',
+  bringBackName: (name: Told) => `Bring ${name} back`,
 }

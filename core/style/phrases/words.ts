@@ -1,3 +1,4 @@
+import { caseWords } from '../cases'
 import { superscript } from '../../decimal/superscript'
 import { ALIGNMENTS, type FullStyle } from '../schemas'
 import { always, asIs, orNone, type Phrase, type PhraseOf } from './types'
@@ -78,6 +79,7 @@ export const cases: PhraseOf<'cases'> = {
     return value
       .map(({ when }) => {
         if ('column' in when) return `${when.is.join(', ')} written otherwise`
+        if ('width' in when) return `${caseWords(when)} written otherwise`
         const { from, to } = when.magnitude
         if (from === undefined) return `numbers below 10${superscript(to ?? 0)} written otherwise`
         return `numbers from 10${superscript(from)}${to === undefined ? ' on' : ` to 10${superscript(to)}`} written otherwise`

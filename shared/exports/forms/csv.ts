@@ -1,14 +1,16 @@
 import Papa from 'papaparse'
 import { saidText } from '../../../core/label/said'
 import { isFormula, safeCell } from '../../escape'
+import { ADJUSTED } from '../../page/totals'
 import { provedEqual } from '../prove'
 import { exactText } from '../written'
 import type { ExportForm } from '../types'
 
 /** Each value beside its label and what that reads back as (RFC 4180). */
-const make: ExportForm['make'] = ({ stem, values, labels, names, writer }) => {
+const make: ExportForm['make'] = ({ stem, values, labels: plain, names, writer, adjusted }) => {
+  const labels = plain.map((label, at) => adjusted.get(at) ?? label)
   const read = labels.map((label) => {
-    const said = writer.read(label).value
+    const said = writer.read(label.replace(ADJUSTED, '')).value
     return said === null ? '' : saidText(said)
   })
   const head = [...names.map(({ title }) => safeCell(title)), 'value', 'label', 'reads as']
@@ -41,5 +43,6 @@ export const csvForm: ExportForm = {
   title: 'a table of values and labels (CSV)',
   says: 'Each value with all its digits, its label, and what that reads back as.',
   isOfLevel: true,
+  isList: true,
   make,
 }

@@ -49,9 +49,12 @@ export const labelDerivations = {
   tickLabels: from(['styledTicks', 'wishes'], ({ styledTicks, wishes }) =>
     withTexts(styledTicks, wishes.labels),
   ),
-  markLabels: from(['written.marks', 'shows.marks'], (page) =>
-    page['written.marks'].writer.labels(page['shows.marks'].values, page['shows.marks'].rows),
-  ),
+  markLabels: from(['written.marks', 'shows.marks', 'adjustedMarks'], (page) => {
+    const { values, rows } = page['shows.marks']
+    const labels = page['written.marks'].writer.labels(values, rows)
+    const moved = page.adjustedMarks
+    return moved.size === 0 ? labels : labels.map((label, at) => moved.get(at) ?? label)
+  }),
   beside: from(
     [
       'drawing',

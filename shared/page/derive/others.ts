@@ -13,10 +13,10 @@ export const otherDerivations = {
     { same: true },
   ),
   second: from(
-    ['secondQuantity', 'drawing', 'rows', 'regions', 'readers', 'rules'],
-    ({ secondQuantity, drawing, rows, regions, readers, rules }) =>
+    ['secondQuantity', 'drawing', 'rows', 'setting', 'readers', 'rules'],
+    ({ secondQuantity, drawing, rows, setting, readers, rules }) =>
       secondQuantity && drawing && rows
-        ? secondOf(secondQuantity, { drawing, rows, regions }, { readers, rules })
+        ? secondOf(secondQuantity, { drawing, rows, setting }, { readers, rules })
         : null,
   ),
   wantedOthers: from(
@@ -25,8 +25,8 @@ export const otherDerivations = {
     { same: true },
   ),
   otherColumns: from(
-    ['wantedOthers', 'rows', 'regions'],
-    ({ wantedOthers: wanted, rows, regions }) =>
-      rows ? wanted.flatMap((one) => otherColumnOf(one, rows, regions) ?? []) : [],
+    ['wantedOthers', 'rows', 'setting'],
+    ({ wantedOthers: wanted, rows, setting }) =>
+      rows ? wanted.flatMap((one) => otherColumnOf(one, rows, setting) ?? []) : [],
   ),
 }

@@ -1,13 +1,14 @@
 import { agreedCells } from '../agreed'
 import { extent } from '../../../core/data/extent'
-import { recordedIn } from '../../../core/label/context'
+import { recordedIn, type Setting } from '../../../core/label/context'
 import { SURFACES } from '../../../core/checks/types'
 import { columnsOf } from '../../../core/style/dependencies'
 import { formOf } from '../../forms'
 import type { TickWishes } from '../../study/chart'
-import { rowsBeside } from '../../quantities'
+import { looksAtWidth, rowsBeside } from '../../quantities'
 import { countedIn } from '../counted'
 import { drawingOf } from '../drawing'
+import { stackedWhereNarrow, USUAL_SIZE } from '../layout'
 import { binEdges } from '../legend'
 import { textsOf } from '../numbers'
 import { filteredRows, rowsOf, wantedColumns } from '../rows'
@@ -31,10 +32,24 @@ const decided = {
     { same: true },
   ),
   recorded: from(['quantity'], ({ quantity }) => recordedIn(quantity), { same: true }),
+  pageWidth: from(
+    ['document', 'size'],
+    ({ document, size }) =>
+      looksAtWidth(document) ? Math.round((size ?? USUAL_SIZE).width) : undefined,
+    { same: true },
+  ),
+  setting: from(['regions', 'pageWidth'], ({ regions, pageWidth }): Setting => ({
+    ...regions,
+    pageWidth,
+  })),
   filter: from(['quantity'], ({ quantity }) => quantity.filter),
   readers: from(['document'], ({ document }) => document.readers),
   rules: from(['document'], ({ document }) => document.rules),
-  layout: from(['document'], ({ document }) => document.page ?? NO_LAYOUT),
+  layout: from(
+    ['document', 'size'],
+    ({ document, size }) => stackedWhereNarrow(document.page ?? NO_LAYOUT, size ?? USUAL_SIZE),
+    { same: true },
+  ),
   ticked: from(['quantity'], ({ quantity }) => quantity.selected),
   form: from(['chart'], ({ chart }) => formOf(chart)),
 }

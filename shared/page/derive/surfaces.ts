@@ -51,13 +51,13 @@ const writingOf = (style: FullStyle, context: Context): Writing => {
 /** Plans that look at no values are the same for all surfaces of one style: so many are kept. */
 const MOST_KEPT = 12
 /** Makes each Plan that looks at no values once. */
-function planMemory({ regions, recorded }: Pick<PageValues, 'regions' | 'recorded'>) {
+function planMemory({ setting, recorded }: Pick<PageValues, 'setting' | 'recorded'>) {
   const kept = new Map<string, Writing>()
   /** The same by the style itself: surfaces on which nothing is set share one. */
   const known = new WeakMap<FullStyle, Writing>()
   function keptFor(style: FullStyle): Writing {
     const key = JSON.stringify(style)
-    const found = kept.get(key) ?? writingOf(style, { ...regions, ...recorded })
+    const found = kept.get(key) ?? writingOf(style, { ...setting, ...recorded })
     if (!kept.has(key) && kept.size >= MOST_KEPT) kept.delete(kept.keys().next().value!)
     kept.set(key, found)
     return found
@@ -99,11 +99,11 @@ const styles = {
 /** How each surface of a page writes. */
 export const surfaceDerivations = {
   ...styles,
-  plans: from(['regions', 'recorded'], planMemory),
+  plans: from(['setting', 'recorded'], planMemory),
   ...each('context', SURFACES, (surface) =>
     from(
       [
-        'regions',
+        'setting',
         'recorded',
         'chart',
         'wishes',
@@ -115,7 +115,7 @@ export const surfaceDerivations = {
         'style.table',
       ],
       (page): Context => ({
-        ...page.regions,
+        ...page.setting,
         ...sharing[surface](page as PageValues),
         ...page.recorded,
       }),

@@ -1,6 +1,14 @@
-import { sum } from '../../../core/decimal/arithmetic'
+import { compare, sum } from '../../../core/decimal/arithmetic'
 import type { Quantity } from '../../study/quantity'
-import { adjustedBy, missedBy, type Parts, selectedRows, subtotalsOf, summedRows } from '../totals'
+import {
+  ADJUSTED,
+  adjustedBy,
+  missedBy,
+  type Parts,
+  selectedRows,
+  subtotalsOf,
+  summedRows,
+} from '../totals'
 import { from, type PageValues } from '../values'
 
 /** The printed sum follows when the hand rests. */
@@ -24,6 +32,53 @@ export function partsIn(page: Pick<PageValues, (typeof NEEDS)[number]>): Parts |
     rows: summed.map((at) => tableRows?.[at]),
     total,
   }
+}
+
+const OF_MARKS = [
+  'quantity',
+  'drawing',
+  'rows',
+  'recorded',
+  'summed',
+  'total',
+  'markRows',
+  'written.marks',
+] as const
+/** The marks that stand for summed rows alone, in the order of the rows. */
+function summedMarks({ drawing, rows, summed }: Pick<PageValues, 'drawing' | 'rows' | 'summed'>) {
+  const places = new Map<string, number[]>()
+  rows!.categories.forEach((category, at) =>
+    places.set(category, [...(places.get(category) ?? []), at]),
+  )
+  const isSummed = new Set(summed)
+  const of = ({ category }: { readonly category: string }) => places.get(category) ?? []
+  return drawing!.all
+    .filter((group) => of(group).length > 0 && of(group).every((at) => isSummed.has(at)))
+    .sort((a, b) => of(a)[0]! - of(b)[0]!)
+}
+/**
+ * The marks' labels where those of the table are moved: the marks of what is summed add up to the
+ * same total, in the order of the rows, so that equal ones are moved alike. Marks of several panels
+ * are not moved, nor any that do not add up to it: they are no sums.
+ */
+function adjustedMarksIn(page: Pick<PageValues, (typeof OF_MARKS)[number]>) {
+  const { quantity, drawing, rows, recorded, total, markRows } = page
+  if (wayOf(quantity) !== 'adjust' || !rows || !total || markRows) return NONE_ADJUSTED
+  if (drawing?.panels.length !== 1) return NONE_ADJUSTED
+  const marks = summedMarks(page)
+  const values = marks.map(({ value }) => value)
+  if (compare(sum(values), total) !== 0) return NONE_ADJUSTED
+  const moved = adjustedBy({
+    ...{ plan: page['written.marks'].plan, recorded, total, values },
+    rows: values.map(() => undefined),
+  })
+  const byCategory = new Map([...moved].map(([at, label]) => [marks[at]!.category, label]))
+  return new Map(
+    drawing.labelled.flatMap((group, at) => {
+      const label = byCategory.get(drawing.groups[group]!.category)
+      return label === undefined ? [] : [[at, ADJUSTED + label] as const]
+    }),
+  )
 }
 
 /** The total under the table. */
@@ -63,4 +118,5 @@ export const totalDerivations = {
     },
     { settles: SETTLES },
   ),
+  adjustedMarks: from(OF_MARKS, adjustedMarksIn),
 }

@@ -48,19 +48,19 @@ export const wordDerivations = {
         'tableRows',
         'calledOut',
         'drawing',
-        'regions',
+        'setting',
         `style.${surfaceOf(id)}`,
         `written.${surfaceOf(id)}`,
       ],
       (page) => {
         const { writer } = page[`written.${surfaceOf(id)}`]
-        const { document, quantity, dataset, facts, regions } = page
+        const { document, quantity, dataset, facts, setting } = page
         return proseOf({
           document,
           quantity,
           dataset,
           facts,
-          regions,
+          setting,
           id,
           variables: { ...page.variables, ...ownVariables[id]?.(page) },
           style: page[`style.${surfaceOf(id)}`],

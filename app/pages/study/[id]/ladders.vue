@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useScroll } from '@vueuse/core'
 import { notationOf } from '~~/core/notations'
 import { toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
@@ -138,6 +139,13 @@ const use = (ladder: DrawnLadder) =>
 
 const columns = useTemplateRef<{ add(): void }[]>('columns')
 const box = useTemplateRef<HTMLElement>('box')
+/** CSS pixels from one ladder to the next but one. */
+const COLUMN = 448
+const { x, arrivedState, measure } = useScroll(box, { behavior: 'smooth' })
+const hasMore = computed(() => !arrivedState.right)
+/** A ladder that comes or goes changes how far there is to scroll. */
+watch(() => ladders.value.length, measure, { flush: 'post' })
+onMounted(measure)
 /** The units stand in the lower half at first, where most ladders are. */
 const VIEW = 0.66
 watch(
@@ -154,6 +162,9 @@ watch(
     <p class="intro">
       {{ words.namesPowersDrawnTo }} <span class="swatch" /> {{ words.rungs }}
       <strong>{{ study.quantity?.title }}</strong> {{ words.standsOnNowCopy }}
+      <QuietButton v-if="hasMore" class="aside" @click="x += COLUMN">
+        {{ words.moreRight }}
+      </QuietButton>
     </p>
     <div ref="box" class="box" role="region" :aria-label="words.ladders" tabindex="0">
       <div class="heads">
@@ -215,6 +226,14 @@ watch(
   min-width: 0;
   min-height: 0;
   padding: var(--gap-4) var(--gap-5);
+}
+
+.intro {
+  display: flow-root;
+}
+
+.aside {
+  float: right;
 }
 
 .swatch {

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { directionOf } from '~~/core/locale/direction'
-import { regionSheet, type RegionLabels } from '~~/core/compare/readings'
+import {
+  REGION_WAYS,
+  regionSheet,
+  regionWays,
+  type RegionLabels,
+  type RegionWay,
+} from '~~/core/compare/readings'
+import type { Style } from '~~/core/style/fields'
+import { inherit } from '~~/core/style/inherit'
 import { toExactText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Page } from '~/features/page/usePage'
@@ -47,7 +55,13 @@ watch(
   [chosen, style],
   async ([locales]) => {
     try {
-      await regions.load(locales.map((locale) => ({ ...style.value, locale })))
+      await regions.load(
+        locales.flatMap((locale) =>
+          REGION_WAYS.map((way) =>
+            inherit({ ...style.value, ...regionWays[way](style.value), locale }),
+          ),
+        ),
+      )
       here.value = locales
       trouble.value = ''
     } catch (error) {
@@ -59,18 +73,32 @@ watch(
 
 const numbers = computed(() => page['numbers.marks'].value.slice(0, MOST_NUMBERS))
 const values = computed(() => numbers.value.map(toExactText))
-const sheet = computed<readonly RegionLabels[]>(() =>
-  values.value.length === 0
-    ? []
-    : regionSheet(
-        style.value,
-        { values: values.value, rows: page.markRows.value?.slice(0, MOST_NUMBERS) },
-        here.value,
-        { ...page['context.marks'].value, ...regions.loaded },
-        FONT_SIZE,
-      ),
-)
-const widest = computed(() => Math.max(0, ...sheet.value.map((one) => one.widest.width)))
+/** A region's labels in one of its ways, with what takes them. */
+interface Row extends RegionLabels {
+  readonly way: RegionWay
+  readonly patch: Style
+}
+const sheetOf = (way: RegionWay): readonly Row[] => {
+  const patch = regionWays[way](style.value)
+  const written = regionSheet(
+    inherit({ ...style.value, ...patch }),
+    { values: values.value, rows: page.markRows.value?.slice(0, MOST_NUMBERS) },
+    here.value,
+    { ...page['context.marks'].value, ...regions.loaded },
+    FONT_SIZE,
+  )
+  return written.map((one) => ({ ...one, way, patch }))
+}
+const isAlike = (a: RegionLabels, b: RegionLabels) =>
+  a.locale === b.locale && a.labels.join('\n') === b.labels.join('\n')
+/** Each region's rows: as the style writes, then its own ways where they are others. */
+const byRegion = computed(() => {
+  if (values.value.length === 0) return []
+  const all = REGION_WAYS.flatMap(sheetOf)
+  const telling = all.filter((one, at) => !all.slice(0, at).some((other) => isAlike(one, other)))
+  return here.value.map((locale) => telling.filter((row) => row.locale === locale))
+})
+const widest = computed(() => Math.max(0, ...byRegion.value.flat().map((one) => one.widest.width)))
 /** Readers who take a label for the same number are told together. */
 function takenIn({
   taken,
@@ -86,12 +114,13 @@ function takenIn({
   }
   return [...by.values()].map(({ names, ...one }) => ({ ...one, readers: names.join(', ') }))
 }
-const use = (locale: string) =>
+const use = ({ locale, patch, way }: Row) =>
   levels.setStyle(
-    words.region(study.quantity?.title ?? '', regionName(locale)),
-    { locale },
+    words.region(study.quantity?.title ?? '', `${regionName(locale)}${words.inWay[way]}`),
+    { locale, ...patch },
     { at: ['quantity'] },
   )
+const isInUse = ({ locale, way }: Row) => way === 'style' && locale === style.value.locale
 </script>
 
 <template>
@@ -134,22 +163,26 @@ const use = (locale: string) =>
           </thead>
           <tbody>
             <tr
-              v-for="row in sheet"
-              :key="row.locale"
-              :data-region="row.locale"
-              :class="{ own: row.locale === style.locale }"
+              v-for="row in byRegion.flat()"
+              :key="`${row.locale} ${row.way}`"
+              :data-region="row.way === 'style' ? row.locale : undefined"
+              :data-way="row.way"
+              :class="{ own: row.locale === style.locale, first: row.way === 'style' }"
             >
               <th scope="row">
-                {{ regionName(row.locale) }} <span class="soft">{{ row.locale }}</span>
+                <template v-if="row.way === 'style'"
+                  >{{ regionName(row.locale) }} <span class="soft">{{ row.locale }}</span></template
+                >
+                <span v-else class="way"
+                  ><span class="unseen">{{ regionName(row.locale) }} </span
+                  >{{ words.way[row.way] }}</span
+                >
               </th>
               <td
-                v-for="(label, at) in row.labels"
-                :key="at"
+                v-for="(label, place) in row.labels"
+                :key="place"
                 class="number"
-                :class="{
-                  flagged: row.taken.some((one) => one.at === at),
-                  widest: row.widest.at === at,
-                }"
+                :class="{ flagged: row.taken.some((one) => one.at === place) }"
               >
                 <bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ label }}</bdi>
               </td>
@@ -166,10 +199,8 @@ const use = (locale: string) =>
                 </p>
               </td>
               <td>
-                <QuietButton v-if="row.locale !== style.locale" @click="use(row.locale)">
-                  {{ words.writeSo }}</QuietButton><span v-else class="soft">{{
-                  words.asItIs
-                }}</span>
+                <span v-if="isInUse(row)" class="soft">{{ words.asItIs }}</span>
+                <QuietButton v-else @click="use(row)">{{ words.writeSo }}</QuietButton>
               </td>
             </tr>
           </tbody>
@@ -221,6 +252,16 @@ tbody th {
 
 .number {
   text-align: end;
+}
+
+.way {
+  padding-inline-start: var(--gap-3);
+  color: var(--ink-soft);
+  font-weight: 400;
+}
+
+tbody tr:not(.first) > * {
+  font-size: 0.93em;
 }
 
 .own {
