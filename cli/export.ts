@@ -1,3 +1,4 @@
+import { byName } from './byName'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Papa from 'papaparse'
@@ -32,7 +33,7 @@ function quantityIn({ document, path }: ReadStudy, wanted: string | undefined) {
   const found =
     wanted === undefined
       ? (quantities.find(({ id }) => id === shown) ?? quantities[0])
-      : quantities.find(({ id, title, column }) => [title, column, id].includes(wanted))
+      : byName(quantities, wanted, ({ id, title, column }) => [title, column, id])
   if (found) return found
   throw new InputError(
     wanted === undefined

@@ -1,3 +1,4 @@
+import { byName } from './byName'
 import { labeller } from '../core/label/labeller'
 import { resolve } from '../core/label/resolve'
 import { columnsOf } from '../core/style/dependencies'
@@ -42,7 +43,7 @@ export async function labelTable(
   const { text, read } = await tableFile(path)
   const table = read()
   const names = table.columns.map(({ name }) => name)
-  const chosen = table.columns.find(({ name }) => name === column)
+  const chosen = byName(table.columns, column, ({ name }) => [name])
   const has = names.map((name) => `“${name}”`).join(', ')
   if (!chosen) throw new InputError(`--column: there is no “${column}” in ${path}; it has ${has}`)
   if (chosen.kind !== 'number')

@@ -259,7 +259,7 @@ test('a table is a study of its own, read as it is meant, and begins sound', asy
     .or(page.getByText('Tram stops'))
     .first()
     .waitFor()
-  await until(() => labels('marks'), ['€1,200,000', '€950,000', '-€3,400'])
+  await until(() => labels('marks'), ['€1.2M', '€950.0K', '-€3.4K'])
   // Years are names: they part the chart, in their order. No label is wrong or crowded before
   // anything was chosen.
   await page.getByText('2021', { exact: true }).first().waitFor({ state: 'attached' })

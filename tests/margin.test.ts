@@ -34,6 +34,7 @@ test('one finding on several surfaces is one card: a fix says which it reaches, 
   await card.getByText('in the table', { exact: true }).waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
   await fix.waitFor()
+  await saved()
 })
 
 test('a check that takes long says how far it is, is stopped, and begins again', async () => {

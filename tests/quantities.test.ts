@@ -161,7 +161,7 @@ test('a study is renamed, copied, removed and brought back', async () => {
 test('a table and a study are brought in by dropping their files, each a study of its own', async () => {
   const { page, program } = desk
   await page.goto(`${program.url}/studies`)
-  await page.getByRole('link', { name: 'Osprind', exact: true }).waitFor()
+  await page.getByRole('link', { name: 'Osprind', exact: true }).first().waitFor()
   const count = await page.locator('.list > li').count()
   const data = await page.evaluateHandle(() => {
     const files = new DataTransfer()

@@ -44,6 +44,7 @@ describe('a style on each of three levels', () => {
   test('the house style reaches every quantity that sets nothing else, and all of it outlives a reload with its undo', async () => {
     const { page } = desk
     await page.keyboard.press('Escape')
+    await saved()
     await page.keyboard.press('9')
     await choose(/^grouping:/, 'not grouped')
     await until(() => text('axis', 4), '€1000K')

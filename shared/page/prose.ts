@@ -75,15 +75,10 @@ export function proseOf({
   function labelOf(name: string, values: readonly (Decimal | null)[]): ProseColumn['label'] {
     if (name === quantity.column) return own
     const other = quantityOf(document, quantity.datasetId, name)
-    if (!other) return undefined
+    // A column that nobody decided about is written plainly, as the message's region does.
+    const style = other ? styleOf(document, other, surfaceOf(id)) : { locale, marks }
     const present = values.filter((value) => value !== null).map(toExactText)
-    const writer = labeller(
-      resolve(styleOf(document, other, surfaceOf(id)), {
-        ...setting,
-        values: present,
-        ...recordedIn(other),
-      }),
-    )
+    const writer = labeller(resolve(style, { ...setting, values: present, ...recordedIn(other) }))
     return (value, row) => writer.label(toExactText(value), row)
   }
   return {

@@ -41,7 +41,7 @@ const OF_MARKS = [
   'recorded',
   'summed',
   'total',
-  'markRows',
+  'caseColumns',
   'written.marks',
 ] as const
 /** The marks that stand for summed rows alone, in the order of the rows. */
@@ -62,8 +62,9 @@ function summedMarks({ drawing, rows, summed }: Pick<PageValues, 'drawing' | 'ro
  * are not moved, nor any that do not add up to it: they are no sums.
  */
 function adjustedMarksIn(page: Pick<PageValues, (typeof OF_MARKS)[number]>) {
-  const { quantity, drawing, rows, recorded, total, markRows } = page
-  if (wayOf(quantity) !== 'adjust' || !rows || !total || markRows) return NONE_ADJUSTED
+  const { quantity, drawing, rows, recorded, total, caseColumns } = page
+  if (wayOf(quantity) !== 'adjust' || !rows || !total || caseColumns.length > 0)
+    return NONE_ADJUSTED
   if (drawing?.panels.length !== 1) return NONE_ADJUSTED
   const marks = summedMarks(page)
   const values = marks.map(({ value }) => value)
