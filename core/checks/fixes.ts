@@ -33,6 +33,7 @@ const words = {
   'rung-in-title': () => 'Say rung and unit in the title',
   'unit-on-labels': () => 'Say the unit on each label',
   'as-surface': ({ surface }: { surface: string }) => `Write it as the ${surface} does`,
+  'as-member': ({ title }: { title: string }) => `Write it as “${title}”`,
   'no-cases': () => 'Write all alike, without cases',
   'narrow-groups': () => 'Part groups by a narrow blank',
   'no-groups': () => 'Write without group marks',

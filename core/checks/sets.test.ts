@@ -1,3 +1,4 @@
+import { inherit } from '../style/inherit'
 import { axis, describeCheck, found, written } from './testing/cases'
 
 describeCheck('mixed-rungs', {
@@ -145,6 +146,25 @@ describeCheck('surfaces-disagree', {
     'a coarse increment here': written('marks', { increment: '100' }, [1930], {
       others: [{ surface: 'table', style: {} }],
     }),
+    'another rung of a set': written('marks', { notation: 'scaled', rung: 6 }, [5e6], {
+      together: [{ title: 'Cost', style: inherit({ notation: 'scaled', rung: 3 }) }],
+    }),
+    'other decimals of a set': written('table', { fraction: [1, 1] }, [5.25], {
+      together: [{ title: 'Cost', style: inherit({ fraction: [2, 2] }) }],
+    }),
+    'another exponent of a set': written(
+      'axis',
+      { notation: 'scientific', exponent: 6, fraction: [0, 2] },
+      [5e6],
+      {
+        together: [
+          {
+            title: 'Cost',
+            style: inherit({ notation: 'scientific', exponent: 3, fraction: [0, 2] }),
+          },
+        ],
+      },
+    ),
     'up here, down there': written('table', { rounding: 'ceil', fraction: [0, 0] }, ['1.2'], {
       others: [{ surface: 'axis', style: { fraction: [1, 1] } }],
     }),
@@ -163,6 +183,12 @@ describeCheck('surfaces-disagree', {
       others: [{ surface: 'table', style: { unit: { kind: 'percent' } } }],
     }),
     'no others': written('marks', {}, [5]),
+    'a set that is written alike but for its units': written(
+      'marks',
+      { fraction: [1, 1], unit: { kind: 'symbol', text: 'kg' } },
+      [5],
+      { together: [{ title: 'Cost', style: inherit({ fraction: [1, 1] }) }] },
+    ),
     'missing values': written('table', {}, [], {
       others: [{ surface: 'axis', style: { factor: '2' } }],
     }),

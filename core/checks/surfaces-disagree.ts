@@ -5,25 +5,43 @@ import { saidBy } from '../label/cells'
 import { decide } from '../label/decide'
 import { resolve } from '../label/resolve'
 import { textOf } from '../label/write'
-import { halfUnit, isNumeral, placesWhere } from './numbers'
+import { type FieldName, fields } from '../style/fields'
+import { inherit } from '../style/inherit'
+import { apartIn, togetherOf } from '../style/together'
+import { halfUnit, isNumeral, listed, placesWhere } from './numbers'
 import { labelAt, saidAt, valueAt, valuesOf, writtenAt } from './proof'
 import { fix } from './fixes'
-import type { Check, Surface } from './types'
+import type { Check, Proof, Surface } from './types'
+
+/** A value that two surfaces say, or a quantity that is read together with this one. */
+type Apart =
+  | {
+      readonly value: string
+      readonly label: string
+      readonly other: string
+      readonly surface: Surface
+    }
+  | { readonly title: string; readonly fields: readonly FieldName[] }
+
+/** The first quantity of a set that is written otherwise. */
+function memberApart({ together = [], style }: Proof) {
+  const full = inherit(style)
+  return together
+    .map((one) => ({ ...one, fields: apartIn(full, one.style) }))
+    .find(({ fields: differing }) => differing.length > 0)
+}
 
 /**
  * Protects readers who meet one value twice: on two surfaces it reads differently, beyond the
- * precision of both. Fewer digits of the same number are left alone.
+ * precision of both. Fewer digits of the same number are left alone. And those who compare
+ * quantities that are read together: rung, exponent and precision are to be one.
  */
-export const surfacesDisagree: Check<{
-  value: string
-  label: string
-  other: string
-  surface: Surface
-}> = {
+export const surfacesDisagree: Check<Apart> = {
   id: 'surfaces-disagree',
   title: 'Two surfaces say different numbers',
   weight: 'warning',
-  finds: 'one value that reads on two surfaces further apart than half a last place of each',
+  finds:
+    'one value that reads on two surfaces further apart than half a last place of each, and quantities read together that are written in different rungs, exponents or precisions',
   find(proof) {
     for (const { surface, style } of proof.others ?? []) {
       const plan = whereResolved(() => resolve(style, proof.context))
@@ -53,11 +71,25 @@ export const surfacesDisagree: Check<{
         at,
       }
     }
-    return null
+    const member = memberApart(proof)
+    if (!member) return null
+    return {
+      severity: 'warning',
+      params: { title: member.title, fields: member.fields },
+      at: [],
+    }
   },
-  message: ({ value, label, other, surface }) =>
-    `${value} reads “${label}” here and “${other}” on the ${surface}.`,
-  *propose({ style, others }) {
+  message: (apart) =>
+    'title' in apart
+      ? `“${apart.title}” is read together with this, and differs in ${listed(apart.fields.map((one) => fields[one].phrase?.name ?? one))}.`
+      : `${apart.value} reads “${apart.label}” here and “${apart.other}” on the ${apart.surface}.`,
+  *propose({ style, others, together }) {
+    for (const { title, style: own } of together ?? [])
+      yield fix(
+        'as-member',
+        { title },
+        { way: 'notation', style: { ...style, ...togetherOf(own) } },
+      )
     for (const other of others ?? [])
       yield fix(
         'as-surface',

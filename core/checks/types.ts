@@ -128,6 +128,8 @@ export interface Subject {
   readonly text?: string
   /** Other surfaces on which the same values are written. */
   readonly others?: readonly { readonly surface: Surface; readonly style: Style }[]
+  /** Other quantities that are read together with these values, as they stand on the surface. */
+  readonly together?: readonly { readonly title: string; readonly style: FullStyle }[]
   /** The room that the labels have, where it is known. */
   readonly room?: Room
   /** The regions whose people read the labels, where they are declared. */

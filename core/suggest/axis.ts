@@ -205,7 +205,7 @@ export function axisSearch(request: AxisRequest): {
   const wanted =
     request.count ?? Math.min(MOST_WANTED, Math.max(3, Math.round(request.width / AIR) + 1))
   const label = (ticks: TickSet) => {
-    const reasons = tickReasons(ticks, wanted)
+    const reasons = tickReasons(ticks, wanted, request.count !== undefined)
     return labelled(ticks, request).map((choice) => ({
       ...choice,
       reasons: [...reasons, ...choice.reasons],

@@ -128,9 +128,14 @@ const HALF = 0.5
 /**
  * What speaks for the ticks of a set, and what against them.
  *
+ * @param isAsked whether somebody wants so many; else it is what the width is good for
  * @example tickReasons(set, 5) // ['ends with the domain', 'zero is a tick', …]
  */
-export function tickReasons({ step, values, coverage }: TickSet, wanted: number): string[] {
+export function tickReasons(
+  { step, values, coverage }: TickSet,
+  wanted: number,
+  isAsked = true,
+): string[] {
   const hasZero = values.some(({ coefficient }) => coefficient === 0n)
   const counted = `${values.length} ${values.length === 1 ? 'tick' : 'ticks'}`
   return [
@@ -140,7 +145,7 @@ export function tickReasons({ step, values, coverage }: TickSet, wanted: number)
     ...(isHalved(step) ? [`${AGAINST}steps of two and a half`] : []),
     values.length === wanted
       ? counted
-      : `${values.length * 2 < wanted || values.length > wanted * 2 ? AGAINST : ''}${counted}, ${wanted} wanted`,
+      : `${values.length * 2 < wanted || values.length > wanted * 2 ? AGAINST : ''}${counted}, ${wanted} ${isAsked ? 'wanted' : 'suit the width'}`,
   ]
 }
 

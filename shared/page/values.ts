@@ -1,5 +1,5 @@
 import type { Agreed } from './agreed'
-import type { Room, Surface } from '../../core/checks/types'
+import type { Room, Subject, Surface } from '../../core/checks/types'
 import type { Role } from '../../core/data/roles'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Labeller } from '../../core/label/labeller'
@@ -104,6 +104,7 @@ export interface PageValues
     Each<'source', MessageId, string>,
     Each<'prose', MessageId, Prose>,
     Each<'said', MessageId, SaidMessage>,
+    Each<'together', Surface, NonNullable<Subject['together']>>,
     Each<'subject', Surface, CheckedSubject> {
   // What a change of style leaves as it is.
   readonly chart: ChartWishes
@@ -118,6 +119,8 @@ export interface PageValues
   readonly filter: Quantity['filter']
   readonly readers: StudyDocument['readers']
   readonly rules: StudyDocument['rules']
+  /** The other quantities that are read together with the page's. */
+  readonly members: readonly Quantity[]
   readonly layout: NonNullable<StudyDocument['page']>
   readonly ticked: Quantity['selected']
   readonly form: ChartForm

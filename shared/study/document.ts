@@ -57,6 +57,8 @@ const currentSchema = z.strictObject({
   readers: z.array(schemas.locale).max(20).optional(),
   /** Levels that take a style from the stylebook, under what is set on them. */
   linked: z.array(linkedSchema).max(LIMITS.columns).optional(),
+  /** Sets of quantities that are read together: one rung, exponent and precision. */
+  together: z.array(z.array(id).min(2)).max(LIMITS.columns).optional(),
   /** Rules of the house, each a check. */
   rules: z.array(houseRuleSchema).max(100).optional(),
 })

@@ -16,7 +16,7 @@ import { dockActions as words } from './words'
  * labels.
  */
 const props = defineProps<{ page: Page; surface: Surface }>()
-const emit = defineEmits<{ who: []; stylebook: []; rules: [] }>()
+const emit = defineEmits<{ who: []; stylebook: []; rules: []; together: [] }>()
 const study = useStudy()
 const stylebook = useStylebook()
 const levels = useLevels()
@@ -112,6 +112,12 @@ const copyStyle = () =>
       }}</b>
     </QuietButton>
     <QuietButton aria-haspopup="dialog" @click="emit('rules')">{{ words.rules }}</QuietButton>
+    <QuietButton
+      v-if="(study.document?.quantities.length ?? 0) > 1"
+      aria-haspopup="dialog"
+      @click="emit('together')"
+      >{{ words.readTogether }}</QuietButton
+    >
     <span v-if="copied === 'refused'" role="alert" class="trouble">{{
       words.browserLetsNothingBe
     }}</span>

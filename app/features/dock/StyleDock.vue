@@ -101,13 +101,14 @@ const deskAt = (level: Level): Desk => ({
   context: props.page[`context.${surfaceOf(level)}`].value,
 })
 /** The view of levels that is open over the desk. */
-const opened = ref<'who' | 'stylebook' | 'rules' | null>(null)
+const opened = ref<'who' | 'stylebook' | 'rules' | 'together' | null>(null)
 const isOpen = (view: NonNullable<typeof opened.value>) =>
   computed({
     get: () => opened.value === view,
     set: (isShown) => (opened.value = isShown ? view : null),
   })
-const [isAsked, hasStylebook, hasRules] = [isOpen('who'), isOpen('stylebook'), isOpen('rules')]
+const [isAsked, hasStylebook] = [isOpen('who'), isOpen('stylebook')]
+const [hasRules, hasTogether] = [isOpen('rules'), isOpen('together')]
 const stylebook = useStylebook()
 onMounted(stylebook.load)
 /** A team's file may have changed while another window had the hand. */
@@ -178,12 +179,14 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
           @who="opened = 'who'"
           @stylebook="opened = 'stylebook'"
           @rules="opened = 'rules'"
+          @together="opened = 'together'"
         />
       </aside>
     </div>
     <WhoSets v-if="isAsked" v-model:visible="isAsked" :shown="page.shown.value" :desk-at="deskAt" />
     <StylebookDialog v-if="hasStylebook" v-model:visible="hasStylebook" :desk="deskNow" />
     <RulesDialog v-if="hasRules" v-model:visible="hasRules" />
+    <TogetherDialog v-if="hasTogether" v-model:visible="hasTogether" />
   </section>
 </template>
 

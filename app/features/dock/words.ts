@@ -65,6 +65,7 @@ export const dockActions = {
   stylebook: 'stylebook …',
   changedStyles: (count: number) => (count === 1 ? '1 has changed' : `${count} have changed`),
   rules: 'rules of the house …',
+  readTogether: 'read together …',
   copied: 'copied',
   copyLabels: 'copy the labels',
   copyStyle: 'copy the style',

@@ -113,8 +113,8 @@ defineExpose({ add })
         </button>
       </template>
       <template v-else
-        ><span class="bar" /><span class="symbol">{{ rung.symbol }}</span
-        ><span class="word">{{ rung.word }}</span></template
+        ><span class="bar" /><span class="symbol">{{ drawable(rung.symbol) }}</span
+        ><span class="word">{{ drawable(rung.word) }}</span></template
       >
     </div>
     <p v-if="going" class="said" role="alert" :style="{ top: `${y(going.rung) + 14}px` }">

@@ -29,7 +29,7 @@ const beads = { error: 'bad', warning: 'busy', note: '' } as const
 
 <template>
   <div>
-    <h2 v-if="!ladder.isOwn" :title="ladder.title">{{ ladder.title }}</h2>
+    <h2 v-if="!ladder.isOwn" :title="ladder.title">{{ drawable(ladder.title) }}</h2>
     <h2 v-else>
       <TypedField
         :value="ladder.title"
@@ -39,7 +39,7 @@ const beads = { error: 'bad', warning: 'busy', note: '' } as const
         @change="emit('rename', $event)"
       />
     </h2>
-    <p class="sample">{{ sample }}</p>
+    <p class="sample">{{ drawable(sample) }}</p>
     <p class="acts">
       <QuietButton v-if="!isUsed" @click="emit('use')"> {{ words.use }} </QuietButton>
       <QuietButton v-if="ladder.isOwn" @click="emit('add')"> {{ words.addRung }} </QuietButton>

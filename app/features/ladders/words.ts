@@ -43,6 +43,8 @@ export const laddersPage = {
   upToCharacters: 'Up to 80 characters.',
   takeLadderAway: (title: Told) => `Take the ladder ${title} away`,
   climb: (title: Told, title2: Told) => `${title}: climb ${title2}`,
+  byNumber:
+    'This machine has no typeface for some names: they stand by their number in Unicode, U+4E07 for the sign of ten thousand.',
   moreRight: 'more to the right →',
   namesPowersDrawnTo: 'The names of powers, drawn to scale.',
   rungs: 'are the rungs that',

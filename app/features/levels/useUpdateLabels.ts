@@ -3,7 +3,7 @@ import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import type { Value } from '~~/core/label/types'
 import { whereResolved } from '~~/core/error'
-import { type Cell, type Level, styleOf } from '~~/shared/quantities'
+import { type Level, styleOf } from '~~/shared/quantities'
 import { type Update, withLinked } from '~~/shared/stylebook'
 import type { StudyDocument } from '~~/shared/study/document'
 import type { Quantity } from '~~/shared/study/quantity'
@@ -11,6 +11,7 @@ import { useCells } from '~/stores/cells'
 import { levelWords } from '~/stores/levelWords'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
+import { someOf } from './someOf'
 
 /** An update with some labels as they are and as they would be. */
 export interface Shown {
@@ -20,12 +21,6 @@ export interface Shown {
   readonly after: readonly string[]
 }
 
-/** A few values of a column: the ends, and what lies between them. */
-function someOf(cells: readonly Cell[]): Value[] {
-  const sorted = cells.filter((cell) => cell !== null).sort((a, b) => Number(a) - Number(b))
-  const at = (part: number) => sorted[Math.round(part * (sorted.length - 1))]
-  return [...new Set([1, 2 / 3, 1 / 3, 0].map(at).filter((cell) => cell !== undefined))]
-}
 const levelOf = ({ place: { quantity, surface } }: Update): Level =>
   surface ?? (quantity === undefined ? 'house' : 'quantity')
 

@@ -69,3 +69,18 @@ export const rulesDialog = {
   added: (rule: Told) => `Rule of the house: ${rule}`,
   removed: (rule: Told) => `No rule: ${rule}`,
 }
+export const together = {
+  title: (title: Told) => `${title}, read together with others`,
+  with: 'Read it together with',
+  choose: 'choose quantities',
+  others: 'Quantities that are read together with it',
+  hint: 'Readers compare some quantities. Those have one rung, one exponent and one precision here, and are found where they differ.',
+  writtenAs: 'all written',
+  now: 'as they are now',
+  use: 'Use',
+  take: 'write all so',
+  takeWay: (title: Told) => `write all so: ${title}`,
+  leave: 'read them apart again',
+  joined: (title: Told) => `Read quantities together, ${title}`,
+  parted: 'Read quantities apart',
+}

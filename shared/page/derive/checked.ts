@@ -1,3 +1,4 @@
+import { styleOf } from '../../quantities'
 import { extent } from '../../../core/data/extent'
 import { type Subject, type Surface, SURFACES } from '../../../core/checks/types'
 import type { Derivation } from '../../graph/derivation'
@@ -131,6 +132,14 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
 
 /** What is checked of a page. */
 export const checkedDerivations = {
+  ...each('together', SURFACES, (surface) =>
+    from(
+      ['document', 'members'],
+      ({ document, members }) =>
+        members.map((one) => ({ title: one.title, style: styleOf(document, one, surface) })),
+      { same: true },
+    ),
+  ),
   ...each('subject', SURFACES, (surface) =>
     from(
       [
@@ -138,6 +147,7 @@ export const checkedDerivations = {
         'role',
         'readers',
         'rules',
+        `together.${surface}`,
         `style.${surface}`,
         `context.${surface}`,
         ...checked[surface].needs,
@@ -152,6 +162,7 @@ export const checkedDerivations = {
         title: page.quantity.title,
         readers: page.readers,
         rules: page.rules,
+        together: page[`together.${surface}`],
         ...checked[surface].make(page as PageValues),
       }),
     ),

@@ -4,6 +4,7 @@ import { recordedIn, type Setting } from '../../../core/label/context'
 import { SURFACES } from '../../../core/checks/types'
 import { columnsOf } from '../../../core/style/dependencies'
 import { formOf } from '../../forms'
+import { membersWith } from '../../study/together'
 import type { TickWishes } from '../../study/chart'
 import { looksAtWidth, rowsBeside } from '../../quantities'
 import { countedIn } from '../counted'
@@ -45,6 +46,11 @@ const decided = {
   filter: from(['quantity'], ({ quantity }) => quantity.filter),
   readers: from(['document'], ({ document }) => document.readers),
   rules: from(['document'], ({ document }) => document.rules),
+  members: from(
+    ['document', 'quantity'],
+    ({ document, quantity }) => membersWith(document, quantity.id),
+    { same: true },
+  ),
   layout: from(
     ['document', 'size'],
     ({ document, size }) => stackedWhereNarrow(document.page ?? NO_LAYOUT, size ?? USUAL_SIZE),

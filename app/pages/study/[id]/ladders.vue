@@ -7,36 +7,28 @@ import { superscript } from '~~/core/decimal/superscript'
 import { regionOf } from '~~/core/label/region'
 import { recordedIn } from '~~/core/label/context'
 import { resolve } from '~~/core/label/resolve'
-import type { LadderName } from '~~/core/ladders/find'
 import { rungsNamed } from '~~/core/locale/compact'
-import {
-  copyOf,
-  type DrawnLadder,
-  fixedOn,
-  freeTitle,
-  ladderChanges,
-  laddersOf,
-  type StudyLadder,
-  usersOf,
-} from '~~/shared/ladders'
-import type { FullStyle, Style } from '~~/core/style/fields'
+import { fixedOn, laddersOf } from '~~/shared/ladders'
+import type { FullStyle } from '~~/core/style/fields'
 import { extent } from '~~/core/data/extent'
 import type { Page } from '~/features/page/usePage'
 import { ladderFindings, powersUsed, reachOf, STEP } from '~/features/ladders/ladderScale'
-import { useLevels } from '~/stores/levels'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
+import { useLadderEdits } from '~/features/ladders/useLadderEdits'
 import { laddersPage as words } from '~/features/ladders/words'
 
 const study = useStudy()
-const levels = useLevels()
 const regions = useLocaleTables()
 const { page } = defineProps<{ page: Page }>()
+const { valueOf, change, copy, rename, titleTrouble, going, remove, use } = useLadderEdits()
 
 const regional = computed(() =>
   rungsNamed(regionOf(page['style.marks'].value.locale, regions.loaded).system.compact),
 )
 const ladders = computed(() => (study.document ? laddersOf(study.document, regional.value) : []))
+/** Whether this machine has no typeface for some names. */
+const isIncomplete = computed(() => ladders.value.some(({ title }) => hasUndrawable(title)))
 const reach = computed(() => reachOf(ladders.value))
 const height = computed(() => (reach.value.top - reach.value.bottom) * STEP)
 /** Every third power, as ladders have their rungs. */
@@ -64,10 +56,6 @@ const used = computed(() => {
   }
 })
 const NONE: ReadonlySet<number> = new Set()
-const valueOf = (ladder: DrawnLadder): Style['ladder'] =>
-  ladder.isOwn
-    ? study.document!.ladders!.find(({ title }) => title === ladder.title)!
-    : (ladder.id as LadderName)
 /** The largest number on the marks, as each ladder would write it. */
 const samples = computed(() => {
   const largest = extent(page['numbers.marks'].value)[1]
@@ -102,41 +90,6 @@ const findings = computed(
     ),
 )
 
-const edit = (what: string, next: NonNullable<typeof study.document>, moves = false) =>
-  study.change(what, next, moves)
-const change = (what: string, title: string, next: StudyLadder) =>
-  edit(what, ladderChanges.replace(study.document!, title, next), true)
-function copy(ladder: DrawnLadder) {
-  const title = freeTitle(study.document!, words.my(ladder.isOwn ? ladder.title : ladder.id))
-  edit(words.copyLadder(ladder.title), ladderChanges.add(study.document!, copyOf(ladder, title)))
-}
-function rename(ladder: DrawnLadder, text: string | undefined) {
-  if (text && text !== ladder.title)
-    change(words.callLadder(text), ladder.title, {
-      ...(valueOf(ladder) as StudyLadder),
-      title: text,
-    })
-}
-const titleTrouble = (ladder: DrawnLadder) => (text: string) => {
-  const isTaken = study.document?.ladders?.some(({ title }) => title === text)
-  if (text !== ladder.title && isTaken) return words.anotherLadderHasName
-  return text.length > 80 ? words.upToCharacters : ''
-}
-/** A ladder in use goes only when that is said. */
-const going = ref<{ title: string; users: string[] } | null>(null)
-function remove(ladder: DrawnLadder, isSure = false) {
-  const users = usersOf(study.document!, ladder.title)
-  if (users.length > 0 && !isSure) return (going.value = { title: ladder.title, users })
-  going.value = null
-  edit(words.takeLadderAway(ladder.title), ladderChanges.remove(study.document!, ladder.title))
-}
-const use = (ladder: DrawnLadder) =>
-  levels.setStyle(
-    words.climb(study.quantity?.title ?? '', ladder.title),
-    { notation: 'scaled', rung: 'each', ladder: valueOf(ladder) },
-    { at: ['quantity'] },
-  )
-
 const columns = useTemplateRef<{ add(): void }[]>('columns')
 const box = useTemplateRef<HTMLElement>('box')
 /** CSS pixels from one ladder to the next but one. */
@@ -162,6 +115,7 @@ watch(
     <p class="intro">
       {{ words.namesPowersDrawnTo }} <span class="swatch" /> {{ words.rungs }}
       <strong>{{ study.quantity?.title }}</strong> {{ words.standsOnNowCopy }}
+      <span v-if="isIncomplete" class="soft">{{ words.byNumber }}</span>
       <QuietButton v-if="hasMore" class="aside" @click="x += COLUMN">
         {{ words.moreRight }}
       </QuietButton>

@@ -98,6 +98,10 @@ const byRegion = computed(() => {
   const telling = all.filter((one, at) => !all.slice(0, at).some((other) => isAlike(one, other)))
   return here.value.map((locale) => telling.filter((row) => row.locale === locale))
 })
+/** Whether this machine has no typeface for some labels. */
+const isIncomplete = computed(() =>
+  byRegion.value.flat().some(({ labels }) => labels.some(hasUndrawable)),
+)
 const widest = computed(() => Math.max(0, ...byRegion.value.flat().map((one) => one.widest.width)))
 /** Readers who take a label for the same number are told together. */
 function takenIn({
@@ -142,6 +146,7 @@ const isInUse = ({ locale, way }: Row) => way === 'style' && locale === style.va
           @update:model-value="choose"
         />
         {{ words.wouldHaveAndWhat }}
+        <span v-if="isIncomplete" class="soft">{{ words.byNumber }}</span>
       </p>
       <p v-if="study.refused || trouble" class="trouble" role="alert">
         {{ study.refused || trouble }}
@@ -151,14 +156,14 @@ const isInUse = ({ locale, way }: Row) => way === 'style' && locale === style.va
           <thead>
             <tr>
               <th scope="col">{{ words.regionLabel }}</th>
+              <th scope="col">
+                <span class="unseen">{{ words.use }}</span>
+              </th>
               <th v-for="(number, at) in numbers" :key="at" scope="col" class="number">
                 {{ plainly(number) }}
               </th>
               <th scope="col" class="number">{{ words.widest }}</th>
               <th scope="col">{{ words.readAsAnotherNumber }}</th>
-              <th scope="col">
-                <span class="unseen">{{ words.use }}</span>
-              </th>
             </tr>
           </thead>
           <tbody>
@@ -178,13 +183,17 @@ const isInUse = ({ locale, way }: Row) => way === 'style' && locale === style.va
                   >{{ words.way[row.way] }}</span
                 >
               </th>
+              <td>
+                <span v-if="isInUse(row)" class="soft">{{ words.asItIs }}</span>
+                <QuietButton v-else @click="use(row)">{{ words.writeSo }}</QuietButton>
+              </td>
               <td
                 v-for="(label, place) in row.labels"
                 :key="place"
                 class="number"
                 :class="{ flagged: row.taken.some((one) => one.at === place) }"
               >
-                <bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ label }}</bdi>
+                <bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ drawable(label) }}</bdi>
               </td>
               <td class="number" :class="{ most: row.widest.width === widest }">
                 {{ words.px(Math.ceil(row.widest.width)) }}
@@ -197,10 +206,6 @@ const isInUse = ({ locale, way }: Row) => way === 'style' && locale === style.va
                   <span class="bead busy" /> <bdi>{{ one.label }}</bdi>
                   {{ words.inReads(one.reads, one.readers) }}
                 </p>
-              </td>
-              <td>
-                <span v-if="isInUse(row)" class="soft">{{ words.asItIs }}</span>
-                <QuietButton v-else @click="use(row)">{{ words.writeSo }}</QuietButton>
               </td>
             </tr>
           </tbody>
