@@ -40,6 +40,46 @@ test('axe finds nothing on the desk, its lists and its dialogs', async () => {
   expect(await violations()).toEqual([])
 })
 
+test.each(['light', 'dark'] as const)('axe finds nothing on the dialogs, %s', async (scheme) => {
+  const { page, program } = desk
+  await page.emulateMedia({ colorScheme: scheme })
+  await page.goto(program.url)
+  await page.getByText('The axis goes up by').waitFor()
+  await page.getByRole('button', { name: 'On the page …' }).click()
+  await page
+    .getByText(/has room|crowded in/)
+    .first()
+    .waitFor()
+  expect(await violations()).toEqual([])
+  await page.keyboard.press('Escape')
+  for (const opener of [
+    'who sets what …',
+    'stylebook …',
+    'rules of the house …',
+    'read together …',
+    'History',
+  ]) {
+    await page.getByRole('button', { name: opener }).click()
+    await page.getByRole('dialog').waitFor()
+    expect({ opener, found: await violations() }).toEqual({ opener, found: [] })
+    await page.keyboard.press('Escape')
+    await page.getByRole('dialog').waitFor({ state: 'detached' })
+  }
+})
+
+test('axe finds nothing on the screens in the dark', async () => {
+  const { page, program } = desk
+  for (const screen of ['Desk', 'Ticks', 'Compare', 'Sweep', 'Regions', 'Ladders']) {
+    await page.getByRole('link', { name: screen, exact: true }).click()
+    await page.waitForLoadState('networkidle')
+    expect({ screen, found: await violations() }).toEqual({ screen, found: [] })
+  }
+  await page.goto(`${program.url}/studies`)
+  await page.getByRole('link', { name: 'Osprind Sound Kelp Cooperative' }).waitFor()
+  expect(await violations()).toEqual([])
+  await page.emulateMedia({ colorScheme: 'light' })
+})
+
 test('the chart and every cell are said in words, with the names of their units', async () => {
   const { page, program } = desk
   await page.goto(program.url)

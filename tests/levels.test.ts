@@ -258,3 +258,36 @@ test('a stylebook can be a folder; a file that changes there is seen, and one th
   removeFolder(program.data)
   removeFolder(folder)
 })
+
+test('quantities are read together at one click, and one that leaves its set is found and mended', async () => {
+  const { page, program } = desk
+  await page.goto(program.url)
+  await bringIn(
+    desk,
+    'town,cost,yield\nVik,5250000,3120000\nHolm,980000,41250\nTarn,61000,8000',
+    'cost',
+  )
+  await page.getByRole('button', { name: 'read together …' }).click()
+  await page
+    .locator('.p-multiselect')
+    .filter({ has: page.getByRole('combobox', { name: /^Quantities that are read together/ }) })
+    .click()
+  await page.getByRole('option', { name: /^yield/ }).click()
+  await page.keyboard.press('Escape')
+  const ways = dialog(/read together with others$/).getByRole('button', { name: /^write all so/ })
+  await ways.first().waitFor()
+  const before = await page.locator('tr[data-way]').allTextContents()
+  expect(before.join('|')).toMatch(/5\.250M/)
+  const millions = page.locator('tr[data-way]', { hasText: '5.250M' }).first()
+  await millions.getByRole('button').click()
+  await until(() => labels('table'), ['5.250M', '0.980M', '0.061M'])
+  await select('Quantity on the page', 'yield')
+  await until(() => labels('table'), ['3.120M', '0.041M', '0.008M'])
+  await choose(/^rung:/, 'in thousands (K)')
+  const card = page.locator('article[data-checks~="surfaces-disagree"]')
+  await card
+    .getByText(/“cost” is read together with this, and differs in rung/)
+    .first()
+    .waitFor()
+  await saved()
+})

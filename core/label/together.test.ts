@@ -14,7 +14,7 @@ const written = (style: Style, value: number) =>
 test.each<[Style, [string, string]]>([
   [{ notation: 'scaled', rung: 'shared', fraction: [1, 1] }, ['€5.3M', '0.0M']],
   [{ notation: 'scaled', rung: 'each', fraction: [0, 1] }, ['€5.3M', '412']],
-  [{ notation: 'scientific', exponent: 'shared', fraction: [1, 1] }, ['€5.3×10⁶', '0.0×10⁵']],
+  [{ notation: 'scientific', exponent: 'shared', fraction: [1, 1] }, ['€5.3×10⁶', '0.0×10⁶']],
   [{ fraction: [0, 0] }, ['€5,250,000', '412']],
 ])('%j writes one number of each as it writes all', (style, [money, count]) => {
   const common = togetherFor(inherit(style), union)

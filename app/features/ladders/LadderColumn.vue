@@ -113,7 +113,10 @@ defineExpose({ add })
         </button>
       </template>
       <template v-else
-        ><span class="bar" /><span class="symbol">{{ drawable(rung.symbol) }}</span
+        ><span class="bar" /><span
+          class="symbol"
+          :class="{ numbered: hasUndrawable(rung.symbol) }"
+          >{{ drawable(rung.symbol) }}</span
         ><span class="word">{{ drawable(rung.word) }}</span></template
       >
     </div>
@@ -154,6 +157,10 @@ defineExpose({ add })
 
 .right {
   left: 64px;
+}
+
+.numbered {
+  font-size: 10px;
 }
 
 .rung {

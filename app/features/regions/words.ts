@@ -9,7 +9,8 @@ export const regionsPage = {
   regions: 'Regions',
   phraseRegions: '{0} regions',
   wouldHaveAndWhat: 'would have it, and what each of the others reads in it.',
-  byNumber: 'Signs that this machine has no typeface for stand by their number in Unicode.',
+  byNumber:
+    'Signs that this machine has no typeface for are counted, or stand by their number in Unicode.',
   labelsByRegion: 'Labels by region',
   regionLabel: 'Region',
   widest: 'widest',

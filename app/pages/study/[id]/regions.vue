@@ -20,7 +20,7 @@ import { regionsPage as words } from '~/features/regions/words'
 
 const FONT_SIZE = 14
 /** Numbers that stand beside each other on a screen. */
-const MOST_NUMBERS = 6
+const MOST_NUMBERS = 4
 const USUAL = ['de', 'fr', 'en-IN', 'hi', 'ar-EG', 'ja']
 const study = useStudy()
 const levels = useLevels()
