@@ -5,7 +5,7 @@ import { newDocument } from '../../shared/study/document'
 import { migrations } from './testing/migrations'
 import { createStudy, loadStudy, saveStudy } from '../study/studies'
 import { closeDatabase, type Db, openDatabase } from './database'
-import { documentAt } from './revisions'
+import { documentAt, listRevisions, nameRevision } from './revisions'
 import { markRemoved } from './studies'
 import { thinOut } from './thinning'
 
@@ -59,6 +59,24 @@ test('the last of each old hour and day stays, all of the last day, and the newe
     if (number > 1) expect(fractionAt(id, number)).toEqual([0, (number - 1) % 100])
   expect(thinOut(db, now)).toEqual({ revisions: 0, studies: 0 })
   expect(loadStudy(db, id)!.revision).toBe(121)
+})
+
+test('a revision that has a name stays, listed with it, until the name is taken away', () => {
+  const id = changedStudy(120)
+  db.prepare('UPDATE revision SET made_at = ?').run('2026-10-01T00:00:00Z')
+  const now = new Date('2026-11-29T12:00:00Z')
+  expect(nameRevision(db, id, 101, 'as printed')).toBe(true)
+  expect(nameRevision(db, id, 999, 'no such')).toBe(false)
+  thinOut(db, now)
+  const named = () => listRevisions(db, id).filter(({ name }) => name !== null)
+  expect(named()).toEqual([
+    { number: 101, what: 'Change 100', madeAt: '2026-10-01T00:00:00Z', name: 'as printed' },
+  ])
+  expect(fractionAt(id, 101)).toEqual([0, 0])
+  expect(listRevisions(db, id, 101).every(({ number }) => number < 101)).toBe(true)
+  nameRevision(db, id, 101, null)
+  thinOut(db, now)
+  expect(listRevisions(db, id).map(({ number }) => number)).not.toContain(101)
 })
 
 test('a study that was removed a month ago leaves, and its room goes back to the disk', () => {

@@ -1,5 +1,6 @@
 import {
   defineEventHandler,
+  getQuery,
   getRouterParam,
   type H3Event,
   readRawBody,
@@ -66,6 +67,22 @@ export const route = <Answer>(handler: (event: H3Event, db: Db) => Answer | Prom
       }
     }
   })
+
+/**
+ * What an address asks for behind its question mark.
+ *
+ * @param takes what it takes, in words
+ * @throws RequestError where it is something else
+ */
+export function queryOf<Schema extends z.ZodType>(
+  event: H3Event,
+  schema: Schema,
+  takes: string,
+): z.infer<Schema> {
+  const result = schema.safeParse(getQuery(event))
+  if (result.success) return result.data
+  throw new RequestError(400, 'Bad request', `The address takes ${takes}.`)
+}
 
 /** A parameter of the route's path. */
 export function parameter(event: H3Event, name: string): string {

@@ -16,18 +16,10 @@ export function useRevisions() {
   const tables = useLocaleTables()
   const revisions = shallowRef<readonly RevisionSummary[]>([])
   const chosen = ref<number | null>(null)
-  const trouble = ref('')
+  const { trouble, attempt } = useAttempt()
   /** Whether there may be revisions before those that are here. */
   const hasMore = computed(() => (revisions.value.at(-1)?.number ?? 1) > 1)
 
-  async function attempt(act: () => Promise<unknown>) {
-    trouble.value = ''
-    try {
-      await act()
-    } catch (error) {
-      trouble.value = (error as Error).message
-    }
-  }
   const path = (rest = '') => `/api/studies/${study.id}/revisions${rest}`
   const open = () =>
     attempt(async () => {

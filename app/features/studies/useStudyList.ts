@@ -31,17 +31,8 @@ export function useStudyList() {
   const studies = shallowRef<ListedStudy[] | null>(null)
   /** What was removed, and can be brought back. */
   const bin = shallowRef<ListedStudy[]>([])
-  const trouble = ref('')
+  const { trouble, attempt } = useAttempt()
 
-  /** Does what may fail; what went wrong is said, and nothing is lost. */
-  async function attempt(act: () => Promise<unknown>) {
-    trouble.value = ''
-    try {
-      await act()
-    } catch (error) {
-      trouble.value = (error as Error).message
-    }
-  }
   async function fetchAll() {
     studies.value = await request<ListedStudy[]>('/api/studies')
     bin.value = await request<ListedStudy[]>('/api/bin')

@@ -1,10 +1,8 @@
-import { getQuery } from 'h3'
 import { z } from 'zod'
 import { SURFACES } from '../../../../core/checks/types'
 import { EXPORT_IDS } from '../../../../shared/exports'
 import { readAsset } from '../../../http/assets'
-import { RequestError } from '../../../http/problems'
-import { notFound, parameter, route } from '../../../http/route'
+import { notFound, parameter, queryOf, route } from '../../../http/route'
 import { regionsFor } from '../../../http/localeTables'
 import { exportAs } from '../../../export/export'
 import { loadStudy } from '../../../study/studies'
@@ -16,18 +14,16 @@ const querySchema = z.object({
 })
 
 export default route(async (event, db) => {
-  const query = querySchema.safeParse(getQuery(event))
-  if (!query.success)
-    throw new RequestError(
-      400,
-      'Bad request',
-      `The address takes ?quantity=…, the id of a quantity of the study, &surface=…, one of ${SURFACES.join(', ')}, and &as=…, one of ${EXPORT_IDS.join(', ')}.`,
-    )
+  const asked = queryOf(
+    event,
+    querySchema,
+    `?quantity=…, the id of a quantity of the study, &surface=…, one of ${SURFACES.join(', ')}, and &as=…, one of ${EXPORT_IDS.join(', ')}`,
+  )
   const study = loadStudy(db, parameter(event, 'id'))
   if (!study) throw notFound('such study')
-  const quantity = study.document.quantities.find((one) => one.id === query.data.quantity)
+  const quantity = study.document.quantities.find((one) => one.id === asked.quantity)
   if (!quantity) throw notFound('such quantity')
-  const { surface, as } = query.data
+  const { surface, as } = asked
   return exportAs(
     as,
     db,

@@ -1,10 +1,9 @@
-import { getQuery, setResponseHeader } from 'h3'
+import { setResponseHeader } from 'h3'
 import { z } from 'zod'
 import { hasRevision } from '../../../db/revisions'
 import { findStudyAnywhere } from '../../../db/studies'
 import { regionsOf } from '../../../http/localeTables'
-import { RequestError } from '../../../http/problems'
-import { notFound, parameter, route } from '../../../http/route'
+import { notFound, parameter, queryOf, route } from '../../../http/route'
 import { revisionPicture } from '../../../study/picture'
 
 const querySchema = z.object({ revision: z.coerce.number().int().positive().optional() })
@@ -12,16 +11,14 @@ const querySchema = z.object({ revision: z.coerce.number().int().positive().opti
 const EMPTY = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 5 3"/>'
 
 export default route(async (event, db) => {
-  const query = querySchema.safeParse(getQuery(event))
-  if (!query.success)
-    throw new RequestError(
-      400,
-      'Bad request',
-      'The address takes ?revision=…, the number of a revision; without it the newest is drawn.',
-    )
+  const asked = queryOf(
+    event,
+    querySchema,
+    '?revision=…, the number of a revision; without it the newest is drawn',
+  )
   const study = findStudyAnywhere(db, parameter(event, 'id'))
   if (!study) throw notFound('such study')
-  const revision = query.data.revision ?? study.revision
+  const revision = asked.revision ?? study.revision
   if (!hasRevision(db, study.id, revision)) throw notFound('such revision')
   const picture = await revisionPicture(db, study.id, revision, regionsOf)
   setResponseHeader(event, 'content-type', 'image/svg+xml; charset=utf-8')
