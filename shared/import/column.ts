@@ -51,6 +51,7 @@ function reasonForNumbers(
 ): string {
   const begin = role === 'ratio' ? 'Ratio' : 'Number'
   const by = rule === '' ? '' : `, read ${rule}`
+  if (unread.length === 0 && filled === 1) return `${begin}: its one cell is a number${by}`
   if (unread.length === 0) return `${begin}: all ${countText(filled)} cells are numbers${by}`
   const rows = rowsText(unread.map(({ row }) => row))
   return `${begin}: ${countText(numbers)} of ${countText(filled)} cells are numbers${by}; ${countText(unread.length)} cannot be read (${rows})`

@@ -23,6 +23,18 @@ const NAME = /^[A-Za-z_][\w-]*$/
 export const quoted = (name: string): string =>
   NAME.test(name) ? name : `|${name.replace(/[\\|{}]/g, '\\$&')}|`
 
+/** Parts in which a date can be written, where it is not written whole. */
+const DATED = [
+  'month=long year=numeric',
+  'month=short day=numeric',
+  'day=numeric month=long year=numeric',
+  'weekday=long day=numeric month=long',
+  'year=numeric',
+  'month=long',
+  'weekday=long',
+  'style=full',
+  'style=short',
+]
 type Column = Pick<ColumnMeta, 'name' | 'kind' | 'reason'>
 /**
  * What can be put into a message of a column: numbers of the chart, what its rows say, cells of the
@@ -53,6 +65,11 @@ export function piecesFor(
         ['date', 'days'].map((how) => `{${quoted(name)} :${how} largest=${quoted(own)}}`),
       ),
     ...others.map(({ name }) => `{${quoted(name)} :total}`),
+    ...texts
+      .filter(isDate)
+      .flatMap(({ name }) =>
+        DATED.map((parts) => `{${quoted(name)} :date largest=${quoted(own)} ${parts}}`),
+      ),
   ]
 }
 

@@ -5,7 +5,7 @@ import { doublesOf } from '~~/core/checks/proof'
 import { extremesOf } from '~~/core/data/extremes'
 import { resolve } from '~~/core/label/resolve'
 import type { FieldName, Style } from '~~/core/style/fields'
-import { isPart, type Level } from '~~/shared/quantities'
+import { hasOwnStyle, isPart, type Level } from '~~/shared/quantities'
 import { useCurrencyColumns } from './useCurrencyColumns'
 import type { Page } from '~/features/page/usePage'
 import { type Choice, type Desk, sentenceOf } from './choices'
@@ -25,9 +25,18 @@ const props = defineProps<{ page: Page }>()
 const study = useStudy()
 const levels = useLevels()
 
-/** The surface whose numbers stand on the rail: the one in hand, or the marks for all. */
-const surfaceOf = (level: Level): Surface =>
-  level === 'quantity' || level === 'house' || isPart(level) ? 'marks' : level
+/** Surfaces that show what is said of all, the first that follows it. */
+const SHOWN_FOR_ALL = ['marks', 'table', 'tooltip', 'axis'] as const
+const forAll = computed<Surface>(() => {
+  const { document, quantity } = study
+  const follows = (one: Surface) => document && quantity && !hasOwnStyle(document, quantity, one)
+  return SHOWN_FOR_ALL.find(follows) ?? 'marks'
+})
+/** The surface whose numbers stand on the rail: the one in hand, or one that follows all. */
+function surfaceOf(level: Level): Surface {
+  if (isPart(level)) return 'marks'
+  return level === 'quantity' || level === 'house' ? forAll.value : level
+}
 const surface = computed(() => surfaceOf(levels.level))
 /** What the rail's numbers are of: a surface, or a part of its marks. */
 const written = computed(() => (isPart(levels.level) ? levels.level : surface.value))

@@ -90,10 +90,12 @@ const begun = computed(
   () => /\{([^{}]*)$/.exec(text.value.slice(0, caret.value))?.[1]?.toLowerCase() ?? '',
 )
 const caret = ref(0)
+/** Of what can be put in, so many are shown at once; typing narrows them. */
+const MOST_SHOWN = 14
 const fitting = computed(() =>
   pieces.value
     .filter((piece) => piece.text.toLowerCase().includes(begun.value.trim()))
-    .slice(0, 14),
+    .slice(0, MOST_SHOWN),
 )
 const note = () => (caret.value = field.value?.selectionStart ?? 0)
 async function insert(piece: Piece) {

@@ -1,3 +1,4 @@
+import { clearanceOf } from '~~/core/checks/crowded'
 import { type Decimal, toExactText, toText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { type Context, recordedIn } from '~~/core/label/context'
@@ -6,6 +7,7 @@ import { difference, inherit } from '~~/core/style/inherit'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { type AxisChoice, suggestAxis } from '~~/core/suggest/axis'
 import type { Counted } from '~~/core/ticks/counted'
+import { alongAxis, type AxisKind } from '~~/core/ticks/along'
 import { AGAINST, type Scored } from '~~/core/ticks/search'
 import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
@@ -57,6 +59,18 @@ interface Sought {
 const keyOf = (values: readonly Decimal[], written: readonly string[]) =>
   [...values.map(toText), ...written].join('\n')
 
+/** The least room between labels, in pixels, where ticks stand along their own kind of axis. */
+function clearanceAlong(
+  kind: AxisKind = 'linear',
+  values: readonly Decimal[],
+  labels: readonly string[],
+  { width, fontSize }: AxisRoom,
+): number {
+  const along = alongAxis(kind, [values[0]!, values.at(-1)!])
+  const middles = values.map((value) => along(value) * width)
+  return clearanceOf({ surface: 'axis', values, labels }, { width, fontSize, middles })
+}
+
 /** Ticks that no search has weighed, in a style of their own. */
 function unweighed(
   { own, room, context, now }: Sought,
@@ -67,6 +81,7 @@ function unweighed(
   const style = inherit(own, changes)
   const labels = labeller(resolve(style, { ...context, values: texts })).labels(texts)
   const key = keyOf(values, labels)
+  const isCrowded = values.length > 1 && clearanceAlong(wishes.kind, values, labels, room) < 0
   return {
     key,
     step,
@@ -75,7 +90,7 @@ function unweighed(
     fontSize: room.fontSize,
     turned: false,
     speaksFor: [`${values.length} ticks`],
-    against: [],
+    against: isCrowded ? [words.crowded] : [],
     wishes,
     style: difference(own, style),
     isTaken: key === now,

@@ -4,6 +4,7 @@ import type { Told } from '~/composables/words'
 export const candidateList = {
   otherTicksBestFirst: 'Other ticks, the best first',
   asItStands: 'as it stands',
+  crowded: 'labels have no room',
   candidate: (at: Told, labels: Told) => `Candidate ${at}: ${labels}`,
   onPage: 'on the page',
   take: 'Take',
