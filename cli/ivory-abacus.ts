@@ -109,6 +109,7 @@ const more: Record<string, (own: Program) => void> = {
         'text',
       )
       .option('--data <file>', 'new rows for the study: a table with its columns')
+      .option('--width <px>', 'how wide the page of a study is; as at a desk otherwise')
       .addOption(
         new Option('--fail-on <severity>', 'the least finding that ends with 1')
           .choices(FAIL_ON)
@@ -130,6 +131,7 @@ interface Options extends CommandOptions {
   readonly format: string
   readonly data?: string
   readonly failOn: FailOn
+  readonly width?: string
   readonly csv?: string
   readonly column?: string
   readonly style?: string

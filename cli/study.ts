@@ -1,5 +1,7 @@
 import { basename } from 'node:path'
 import { isFailure, studyFindings } from '../shared/report/findings'
+import { USUAL_SIZE } from '../shared/page/layout'
+import type { PageSize } from '../shared/page/values'
 import { type ReportFormat, reportFormats } from '../shared/report/formats'
 import { InputError } from './input'
 import { onNewData } from './newData'
@@ -16,6 +18,19 @@ interface Wanted {
   /** A table whose rows stand in for the study's own. */
   readonly data?: string
   readonly failOn: FailOn
+  /** CSS pixels of the reader's page, as text; the desk's where none is given. */
+  readonly width?: string
+}
+
+/** Pages as narrow and as wide as readers have them. */
+const [NARROWEST, WIDEST] = [160, 10_000]
+/** The size of a page of some width. @throws InputError */
+function sizeFor(width: string | undefined): PageSize {
+  if (width === undefined) return USUAL_SIZE
+  const pixels = Number(width)
+  if (!(pixels >= NARROWEST && pixels <= WIDEST))
+    throw new InputError(`--width takes ${NARROWEST} to ${WIDEST} pixels; it was ${width}`)
+  return { ...USUAL_SIZE, width: pixels }
 }
 
 /**
@@ -27,13 +42,14 @@ interface Wanted {
  */
 export async function checkStudy(
   path: string,
-  { format, data, failOn }: Wanted,
+  { format, data, failOn, width }: Wanted,
 ): Promise<{ report: string; isBad: boolean }> {
   const write = reportFormats[format as ReportFormat]
   if (!write) throw new InputError(`--format takes ${FORMATS.join(', ')}; it was ${format}`)
+  const size = sizeFor(width)
   const read = readStudy(path)
   const { study, findings } =
     data === undefined ? { study: read, findings: [] } : await onNewData(read, data)
-  const all = [...findings, ...studyFindings(study)]
+  const all = [...findings, ...studyFindings(study, size)]
   return { report: write(all, basename(path)), isBad: all.some((one) => isFailure(one, failOn)) }
 }

@@ -85,11 +85,11 @@ test('labels follow another region, fetched when it is chosen, and an increment 
   await typed.fill('50K')
   await page.getByText('17,50,000.00 13,00,000.00 Enter takes it').waitFor()
   await typed.press('Enter')
-  expect(await labels('marks')).toEqual(['17,50,000.00', '13,00,000.00'])
+  expect(await labels('table')).toEqual(['17,50,000.00', '13,00,000.00'])
   await saved()
   await page.reload()
   await page.getByRole('img', { name: 'Columns of sales' }).waitFor()
-  expect(await labels('marks')).toEqual(['17,50,000.00', '13,00,000.00'])
+  expect(await labels('table')).toEqual(['17,50,000.00', '13,00,000.00'])
 })
 
 test('a column names the currency of each row, on the desk and in the module', async () => {

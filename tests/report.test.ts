@@ -46,6 +46,15 @@ test('a study’s file is checked: each finding on a line, with its numbers and 
   expect(stdout).toMatch(/\n\d+ errors, \d+ warnings, \d+ notes\n$/)
 })
 
+test('a page as narrow as a phone is checked where that is asked', () => {
+  const crowdedAt = (...width: string[]) => {
+    const { stdout } = run(path, '--format', 'json', ...width)
+    const told = (JSON.parse(stdout) as { findings: Reported[] }).findings
+    return told.filter(({ check }) => check === 'crowded').length
+  }
+  expect(crowdedAt('--width', '200')).toBeGreaterThan(crowdedAt())
+})
+
 test('SARIF keeps to its schema and names rule, level, place and file', () => {
   const { status, stdout } = run(path, '--format', 'sarif')
   expect(status).toBe(1)
@@ -118,6 +127,7 @@ test.each([
     /package\.json: format: is missing; it takes "ivory-abacus study"/,
   ],
   [['--format', 'xml', 'x.json'], '--format takes text, json, sarif; it was xml'],
+  [['--width', '5', 'x.json'], '--width takes 160 to 10000 pixels; it was 5'],
 ])('%j is refused with one line and status 2', (given, message) => {
   const { status, stderr } = run(...given)
   expect(status).toBe(2)

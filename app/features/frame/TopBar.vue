@@ -62,16 +62,22 @@ const groups = structuralComputed(() =>
       variant="text"
       :title="words.undoCtrlZ"
       :disabled="!study.canUndo"
+      class="step"
       @click="study.undo()"
-    />
+    >
+      <template #icon><StepArrow /></template>
+    </Button>
     <Button
       size="small"
       :label="words.redo"
       variant="text"
       :title="words.redoCtrlShiftZ"
       :disabled="!study.canRedo"
+      class="step"
       @click="study.redo()"
-    />
+    >
+      <template #icon><StepArrow forth /></template>
+    </Button>
     <Button
       size="small"
       label="?"
@@ -134,6 +140,10 @@ const groups = structuralComputed(() =>
   flex: none;
 }
 
+.step :deep(svg) {
+  display: none;
+}
+
 .bar :deep(.p-button-text) {
   min-width: 0;
   padding-inline: var(--gap-2);
@@ -167,15 +177,26 @@ const groups = structuralComputed(() =>
     gap: var(--gap-2);
   }
 
+  /* Of a long name its beginning stays. */
   .name {
-    min-width: 22px;
+    flex: 1 1 96px;
+    min-width: 96px;
   }
 
-  /* Two letters of a name tell nobody which study it is: the window's title does. */
-  .name h1 {
+  .spread {
+    display: none;
+  }
+
+  .step :deep(svg) {
+    display: block;
+  }
+
+  /* An arrow says it in less room; its name stays for those who hear it. */
+  .step :deep(.p-button-label) {
     position: absolute;
     width: 1px;
     height: 1px;
+    overflow: hidden;
     clip-path: inset(50%);
   }
 }

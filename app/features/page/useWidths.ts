@@ -2,6 +2,7 @@ import type { Finding } from '~~/core/checks/types'
 import { evaluate } from '~~/shared/graph/derivation'
 import { pageGraph } from '~~/shared/page/graph'
 import { USUAL_SIZE } from '~~/shared/page/layout'
+import { someRows, timesRows } from '~~/shared/page/someRows'
 import type { PageInputs, PageValues } from '~~/shared/page/values'
 import { checkRuns } from '~/features/margin/checkRuns'
 import { pageWidths as words } from './words'
@@ -15,6 +16,25 @@ export const PAGE_WIDTHS = [
 /** What is found where there is too little room. */
 const OF_ROOM: readonly Finding['check'][] = ['crowded', 'cut-label']
 
+/** The page of some of the rows of a long table, with sums as large as those of all. */
+function inPart(given: PageInputs): PageInputs {
+  const { loaded, dataset, quantity, caseCells } = given
+  if (!loaded) return given
+  const cases = new Map(caseCells)
+  const some = someRows(
+    dataset.rowCount,
+    [quantity.column],
+    (name) => cases.get(name) ?? loaded.cellsOf(name),
+  )
+  if (some.each === 1) return given
+  const isSummed = quantity.chart.aggregate === 'sum'
+  return {
+    ...given,
+    loaded: { ...loaded, cellsOf: isSummed ? timesRows(some, quantity.column) : some.cellsOf },
+    caseCells: caseCells.map(([name]) => [name, some.cellsOf(name)] as const),
+  }
+}
+
 /** How many findings of too little room the page would have at each width, once that is asked. */
 export function useWidths(inputs: () => PageInputs) {
   const counts = shallowRef<ReadonlyMap<number, number>>(new Map())
@@ -27,20 +47,17 @@ export function useWidths(inputs: () => PageInputs) {
       const ofRoom = found.filter((check) => OF_ROOM.includes(check)).length
       counts.value = new Map([...counts.value, [width, ofRoom]])
     })
-    const subjectsAt = () => {
-      const size = { ...USUAL_SIZE, ...inputs().size, width }
-      const page = evaluate<PageValues, PageInputs>(pageGraph, { ...inputs(), size })
-      return page.subjects
-    }
-    const start = () => {
+    const start = (given: PageInputs) => {
       found.length = 0
-      run.start(subjectsAt())
+      const size = { ...USUAL_SIZE, ...given.size, width }
+      run.start(evaluate<PageValues, PageInputs>(pageGraph, { ...given, size }).subjects)
     }
     return { start, giveUp: run.giveUp }
   })
   function look() {
     counts.value = new Map()
-    for (const { start } of runs) start()
+    const given = inPart(inputs())
+    for (const { start } of runs) start(given)
   }
   onScopeDispose(() => runs.forEach(({ giveUp }) => giveUp()))
   return { counts, look }
