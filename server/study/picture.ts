@@ -3,7 +3,7 @@ import type { Style } from '../../core/style/schemas'
 import { USUAL_SIZE } from '../../shared/page/layout'
 import { pagePicture } from '../../shared/page/picture'
 import { pageSnapshot } from '../../shared/page/snapshot'
-import { someRows, timesRows } from '../../shared/page/someRows'
+import { cellsInPart } from '../../shared/page/someRows'
 import { stylesIn } from '../../shared/quantities'
 import { datasetAs } from '../../shared/study/dataset'
 import { columnCells } from '../db/columns'
@@ -34,16 +34,13 @@ export async function revisionPicture(
   const found = listDatasets(db, studyId).find(({ id }) => id === quantity?.datasetId)
   if (!quantity || !found) return undefined
   const dataset = datasetAs(found, document)
-  const some = someRows(dataset.rowCount, [quantity.column], (name) =>
-    columnCells(db, dataset.id, name),
-  )
   const picture = pagePicture(
     pageSnapshot({
       document,
       quantity,
       dataset,
       regions: await regionsOf(stylesIn({ ...document, quantities: [quantity] })),
-      cellsOf: some.each === 1 ? some.cellsOf : timesRows(some, quantity.column),
+      cellsOf: cellsInPart(quantity, dataset.rowCount, (name) => columnCells(db, dataset.id, name)),
       size: USUAL_SIZE,
       machine: false,
     }),

@@ -47,7 +47,7 @@ export interface Written {
   readonly values: readonly Value[]
   readonly rows: readonly Row[] | undefined
   readonly labels: readonly string[]
-  /** Labels that the table moves so that its parts add up, by their places: what it shows there. */
+  /** Labels that the table moves so that its parts add up, by their places, without their sign. */
   readonly adjusted: ReadonlyMap<number, string>
   /** Columns of text that stand before the values. */
   readonly names: readonly { readonly title: string; readonly cells: readonly string[] }[]
@@ -125,6 +125,10 @@ export const stylesToWrite = ({
   spokenStyle(styleOf(document, quantity, level)),
 ]
 
+/** Labels as the table lists them: a sign stands before those that it moves. */
+export const listed = ({ labels, adjusted }: Pick<Written, 'labels' | 'adjusted'>): string[] =>
+  labels.map((label, at) => (adjusted.has(at) ? ADJUSTED + adjusted.get(at)! : label))
+
 /** What a table that adds all of its rows up moves, as the page does. */
 function adjustedIn({ quantity }: Asked, plan: Plan, { values, rows }: Told) {
   const { total, selected, filter } = quantity
@@ -138,7 +142,7 @@ function adjustedIn({ quantity }: Asked, plan: Plan, { values, rows }: Told) {
     ...{ plan, recorded: recordedIn(quantity), values: amounts, total: sum(amounts) },
     rows: parts.map(({ at }) => rows?.[at]),
   })
-  return new Map([...moved].map(([part, label]) => [parts[part]!.at, ADJUSTED + label]))
+  return new Map([...moved].map(([part, label]) => [parts[part]!.at, label]))
 }
 
 /**

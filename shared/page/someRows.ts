@@ -66,3 +66,18 @@ export function timesRows({ cellsOf, each }: SomeRows, column: string): CellsOf 
   })
   return (name) => (name === column ? times : cellsOf(name))
 }
+
+/**
+ * The cells of a quantity's page, of a long table those of some rows, with sums as large as those of
+ * all.
+ *
+ * @example cellsInPart(revenue, 200, cellsOf) // cellsOf, of a table of 200 rows
+ */
+export function cellsInPart(
+  { column, chart }: { readonly column: string; readonly chart: { readonly aggregate: string } },
+  rowCount: number,
+  cellsOf: CellsOf,
+): CellsOf {
+  const some = someRows(rowCount, [column], cellsOf)
+  return some.each > 1 && chart.aggregate === 'sum' ? timesRows(some, column) : some.cellsOf
+}

@@ -2,7 +2,7 @@ import type { Finding } from '~~/core/checks/types'
 import { evaluate } from '~~/shared/graph/derivation'
 import { pageGraph } from '~~/shared/page/graph'
 import { USUAL_SIZE } from '~~/shared/page/layout'
-import { someRows, timesRows } from '~~/shared/page/someRows'
+import { cellsInPart } from '~~/shared/page/someRows'
 import type { PageInputs, PageValues } from '~~/shared/page/values'
 import { checkRuns } from '~/features/margin/checkRuns'
 import { pageWidths as words } from './words'
@@ -21,17 +21,15 @@ function inPart(given: PageInputs): PageInputs {
   const { loaded, dataset, quantity, caseCells } = given
   if (!loaded) return given
   const cases = new Map(caseCells)
-  const some = someRows(
+  const cellsOf = cellsInPart(
+    quantity,
     dataset.rowCount,
-    [quantity.column],
     (name) => cases.get(name) ?? loaded.cellsOf(name),
   )
-  if (some.each === 1) return given
-  const isSummed = quantity.chart.aggregate === 'sum'
   return {
     ...given,
-    loaded: { ...loaded, cellsOf: isSummed ? timesRows(some, quantity.column) : some.cellsOf },
-    caseCells: caseCells.map(([name]) => [name, some.cellsOf(name)] as const),
+    loaded: { ...loaded, cellsOf },
+    caseCells: caseCells.map(([name]) => [name, cellsOf(name)] as const),
   }
 }
 

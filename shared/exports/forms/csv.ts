@@ -1,16 +1,16 @@
 import Papa from 'papaparse'
 import { saidText } from '../../../core/label/said'
 import { isFormula, safeCell } from '../../escape'
-import { ADJUSTED } from '../../page/totals'
 import { provedEqual } from '../prove'
-import { exactText } from '../written'
+import { exactText, listed } from '../written'
 import type { ExportForm } from '../types'
 
 /** Each value beside its label and what that reads back as (RFC 4180). */
-const make: ExportForm['make'] = ({ stem, values, labels: plain, names, writer, adjusted }) => {
-  const labels = plain.map((label, at) => adjusted.get(at) ?? label)
-  const read = labels.map((label) => {
-    const said = writer.read(label.replace(ADJUSTED, '')).value
+const make: ExportForm['make'] = (written) => {
+  const { stem, values, names, writer, adjusted } = written
+  const labels = listed(written)
+  const read = written.labels.map((label, at) => {
+    const said = writer.read(adjusted.get(at) ?? label).value
     return said === null ? '' : saidText(said)
   })
   const head = [...names.map(({ title }) => safeCell(title)), 'value', 'label', 'reads as']

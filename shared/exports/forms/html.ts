@@ -2,7 +2,7 @@ import { isMissing } from '../../../core/label/value'
 import { directionOf } from '../../../core/locale/direction'
 import { escapeMarkup, unescapeMarkup } from '../../escape'
 import { provedEqual } from '../prove'
-import { exactText, type Written } from '../written'
+import { exactText, listed, type Written } from '../written'
 import type { ExportForm } from '../types'
 
 function tableOf({ title, style: { locale }, values, rows, labels, names, say }: Written): string {
@@ -26,7 +26,7 @@ function tableOf({ title, style: { locale }, values, rows, labels, names, say }:
  * screen readers.
  */
 const make: ExportForm['make'] = (plain) => {
-  const labels = plain.labels.map((label, at) => plain.adjusted.get(at) ?? label)
+  const labels = listed(plain)
   const { stem, values } = plain
   const written = { ...plain, labels }
   const text = tableOf(written)
