@@ -56,7 +56,7 @@ describe('a style on each of three levels', () => {
       name: 'Revenue: grouping, not grouped, everywhere in this study',
     })
     await done.waitFor()
-    await page.locator('.step').nth(1).click()
+    await page.locator('.steps .step').nth(1).click()
     await page.getByRole('img', { name: /^The page after/ }).waitFor()
     await page.getByRole('button', { name: 'Go back to this' }).click()
     await until(() => text('axis', 4), '€1,000K')

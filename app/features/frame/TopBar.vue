@@ -62,7 +62,7 @@ const groups = structuralComputed(() =>
       variant="text"
       :title="words.undoCtrlZ"
       :disabled="!study.canUndo"
-      class="step"
+      class="undoing"
       @click="study.undo()"
     >
       <template #icon><StepArrow /></template>
@@ -73,7 +73,7 @@ const groups = structuralComputed(() =>
       variant="text"
       :title="words.redoCtrlShiftZ"
       :disabled="!study.canRedo"
-      class="step"
+      class="undoing"
       @click="study.redo()"
     >
       <template #icon><StepArrow forth /></template>
@@ -140,7 +140,7 @@ const groups = structuralComputed(() =>
   flex: none;
 }
 
-.step :deep(svg) {
+.undoing :deep(svg) {
   display: none;
 }
 
@@ -187,12 +187,12 @@ const groups = structuralComputed(() =>
     display: none;
   }
 
-  .step :deep(svg) {
+  .undoing :deep(svg) {
     display: block;
   }
 
   /* An arrow says it in less room; its name stays for those who hear it. */
-  .step :deep(.p-button-label) {
+  .undoing :deep(.p-button-label) {
     position: absolute;
     width: 1px;
     height: 1px;
