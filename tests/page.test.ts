@@ -204,3 +204,43 @@ test('labels stand inside the columns that have room for them, and outside the o
   ).toBe(true)
   await select('Where labels stand', 'outside')
 })
+
+test('a page in a language that is read from right to left begins there: axis, marks, table, words', async () => {
+  const { page, program } = desk
+  const study = `${program.url}/api/studies/${page.url().split('/study/')[1]!.split(/[/?]/)[0]}`
+  await until(() => page.getByText('Saved', { exact: true }).count(), 1)
+  const { revision, document } = await (await page.request.get(study)).json()
+  document.house.locale = 'ar-EG'
+  const saved = await page.request.put(study, {
+    headers: { origin: program.url },
+    data: { base: revision, what: 'Write all in Arabic', document },
+  })
+  expect(saved.status()).toBe(200)
+  await page.reload()
+  await page.locator('[data-page-body]').waitFor()
+  await show('Revenue')
+  await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
+  const middleOf = async (selector: string) => {
+    const { x, width } = (await page.locator(selector).first().boundingBox())!
+    return x + width / 2
+  }
+  const body = page.locator('[data-page-body]')
+  expect(await body.getAttribute('dir')).toBe('rtl')
+  const [axis, first, last, cell, name] = await Promise.all(
+    [
+      '[data-surface="axis"]',
+      '[data-mark="0"]',
+      '[data-mark="5"]',
+      '[data-surface="table"]',
+      '.value-table .text',
+    ].map(middleOf),
+  )
+  expect(axis! > first! && first! > last! && last! > cell!).toBe(true)
+  expect(name! > cell!).toBe(true)
+  const frame = (await page.locator('svg.chart').boundingBox())!
+  for (const label of await page.locator('svg.chart text').all()) {
+    const box = (await label.boundingBox())!
+    expect(box.x).toBeGreaterThanOrEqual(frame.x - 1)
+    expect(box.x + box.width).toBeLessThanOrEqual(frame.x + frame.width + 1)
+  }
+})

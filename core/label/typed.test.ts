@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import fc from 'fast-check'
-import { toText } from '../decimal/decimal'
+import { decimal, toText } from '../decimal/decimal'
 import type { LocaleTable } from '../locale/types'
 import { regionOf } from './region'
 import { typedNumber, typedNumbers, typedText } from './typed'
@@ -94,4 +94,10 @@ test.each(['en', 'de', 'fr', 'hi'])(
 test.each(['2π', '-π/2', '3π/2', 'τ/5', '12', '0.125'])('%s stays as it was typed', (text) => {
   const read = typedNumber(text, english)
   expect('value' in read && typedText(read.value, english)).toBe(text)
+})
+
+test('a number of many zeros stands in its field with a power, which is read again', () => {
+  const text = typedText(decimal(`25${'0'.repeat(306)}`), inRegion('de'))
+  expect(text).toBe('2,5e307')
+  expect(typedNumber(text, inRegion('de'))).toEqual({ value: decimal('2.5e307') })
 })

@@ -140,10 +140,10 @@ function asAngle(value: Decimal, region: ChosenRegion): string | null {
 /**
  * A number as it stands in a field in which it can be typed: all its digits, in the region's marks.
  *
- * @example typedText(decimal('1234.5'), german) // '1.234,5', which `typedNumber` reads
+ * @example typedText(decimal('1234.5'), german) // '1.234,5', which `typedNumber` reads; of 2.5e307 '2,5e307'
  */
 export function typedText(value: Decimal, region: ChosenRegion): string {
-  const digits = value.coefficient.toString().length
+  const digits = value.coefficient.toString().replace(/0+$/, '').length
   const angle = digits > LONG ? asAngle(value, region) : null
   if (angle) return angle
   const { decimal: mark, group } = region.system.marks

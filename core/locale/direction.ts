@@ -1,3 +1,6 @@
+/** Which way text runs. */
+export type Direction = 'rtl' | 'ltr'
+
 /**
  * Languages and scripts that run from right to left: those whose likely script is one of Unicode's
  * right-to-left scripts (CLDR, likelySubtags).
@@ -10,5 +13,5 @@ const RIGHT_TO_LEFT =
  *
  * @example directionOf('ar-EG') // 'rtl'
  */
-export const directionOf = (locale: string): 'rtl' | 'ltr' =>
+export const directionOf = (locale: string): Direction =>
   RIGHT_TO_LEFT.test(locale) ? 'rtl' : 'ltr'

@@ -54,4 +54,7 @@ export const wordings = (form?: Form): Style[] =>
   (form ? [form] : FORMS).flatMap((one) => wordingsOf[one])
 
 /** What is tried where sizes are so far apart that decimals lose the smallest. */
-export const FAR_APART: Style = { significant: [1, MOST_DECIMALS] }
+export const FAR_APART: readonly Style[] = [
+  { significant: [1, MOST_DECIMALS] },
+  { notation: 'scientific', exponent: 'each', fraction: [0, MOST_DECIMALS - 1] },
+]

@@ -80,3 +80,14 @@ test('the best are those that judging every candidate finds', () => {
     { numRuns: 60 },
   )
 })
+
+test('numbers three hundred orders apart are offered with a power each beside all their digits', () => {
+  const values = ['1e308', '-2.5e307', '-0.00002', '12'].map((text) => decimal(text))
+  const found = suggest({ surface: 'table', style: {}, values })
+  expect(found.map(({ labels }) => labels)).toContainEqual([
+    '1×10³⁰⁸',
+    '-2.5×10³⁰⁷',
+    '-2×10⁻⁵',
+    '1.2×10¹',
+  ])
+})

@@ -77,5 +77,7 @@ export function suggest(subject: Subject, form?: Form): Suggestion[] {
   })
   const usual = candidates(form).map(({ style }, place) => draft(style, place))
   const found = neededFirst(usual, form, best)
-  return found.length > 0 || form ? found : best([draft(FAR_APART, usual.length)])
+  return found.length > 0 || form
+    ? found
+    : best(FAR_APART.map((style, at) => draft(style, usual.length + at)))
 }

@@ -1,6 +1,15 @@
 import { pairs } from 'd3-array'
 import { scaleBand, scaleLinear } from 'd3-scale'
-import { BARE, NAME_CHARACTER, placesAlong, ticksBelow, TITLE, TO_BASELINE, USUAL } from './places'
+import {
+  areAlike,
+  BARE,
+  NAME_CHARACTER,
+  placesAlong,
+  ticksBelow,
+  TITLE,
+  TO_BASELINE,
+  USUAL,
+} from './places'
 import type { ChartForm, Drawing, Frame, Geometry, LabelSpot, Shape } from './types'
 
 const TOP = TITLE + 4
@@ -16,6 +25,11 @@ function layout(drawing: Drawing, frame: Frame): Geometry {
   const { width, height, fontSize, names, ends, under } = frame
   const { ticks, marks, zero, stacks } = placesAlong(drawing)
   const room = Math.min(width * MOST_NAMES, names)
+  const characters = Math.floor(room / NAME_CHARACTER)
+  const byEnd = areAlike(
+    drawing.groups.map(({ category }) => category),
+    characters,
+  )
   const bottom = height - fontSize * 2 - under
   const x = scaleLinear().range([room, width - ends])
   const places = drawing.groups.map((_, at) => at)
@@ -50,8 +64,9 @@ function layout(drawing: Drawing, frame: Frame): Geometry {
       x: room - 8,
       y: middle(at),
       anchor: 'end',
-      room: Math.floor(room / NAME_CHARACTER),
+      room: characters,
       lines: 1,
+      byEnd,
     })),
     marksWidth: ends - GAP,
     isAlone: true,

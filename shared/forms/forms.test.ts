@@ -2,6 +2,7 @@ import { decimal } from '../../core/decimal/decimal'
 import { drawingOf } from '../page/drawing'
 import { wrapped } from '../page/layout'
 import { type FormId, FORM_IDS, forms } from '.'
+import { mirroredForm } from './mirror'
 import type { Drawing, Frame } from './types'
 
 const geometryOf = (form: FormId, drawing: Drawing, within: Frame) =>
@@ -67,11 +68,31 @@ test('names that would be cut until they read alike are told in full, every so m
   const { names: named } = geometryOf('columns', drawing, { ...frame, width: 400 })
   expect(named.length).toBeLessThan(days.length)
   for (const { at, room, lines } of named)
-    expect(wrapped(drawing.groups[at]!.category, room, lines)).toEqual([
+    expect(wrapped(drawing.groups[at]!.category, { room, lines })).toEqual([
       drawing.groups[at]!.category,
     ])
   expect(geometryOf('columns', drawing, { ...frame, width: 900 }).names).toHaveLength(9)
 })
+
+test.each(['columns', 'bars', 'ring'] as const)(
+  'in %s, long names that differ at their ends are told by these, each whole in its frame',
+  (form) => {
+    const long = (at: number) =>
+      `The landing place of all boats of the sound and its islands, no. ${at}`
+    const drawing = drawingOf(
+      { category: 'place', aggregate: 'sum', form },
+      {},
+      { categories: [1, 2, 3, 4].map(long), values: values('4', '3', '2', '1') },
+    )!
+    const { names: named } = geometryOf(form, drawing, frame)
+    const told = named.map((place) => wrapped(drawing.groups[place.at]!.category, place).join(' '))
+    expect(new Set(told).size).toBe(4)
+    for (const [at, one] of told.entries()) {
+      expect(one).toMatch(/^….*no\. \d$/)
+      expect(one.length).toBeLessThanOrEqual(named[at]!.room)
+    }
+  },
+)
 
 test('on a log axis equal factors take equal room, and what it has no place for stands at its beginning', () => {
   const { marks } = geometryOf(
@@ -110,9 +131,9 @@ test('a ring says that it has no place for a number below zero', () => {
 })
 
 test('a name keeps to its room', () => {
-  expect(wrapped('Farrow Ledge', 8, 2)).toEqual(['Farrow', 'Ledge'])
-  expect(wrapped('Osprind Sound Kelp', 8, 2)).toEqual(['Osprind', 'Sound…'])
-  expect(wrapped('Northmost', 6, 1)).toEqual(['North…'])
+  expect(wrapped('Farrow Ledge', { room: 8, lines: 2 })).toEqual(['Farrow', 'Ledge'])
+  expect(wrapped('Osprind Sound Kelp', { room: 8, lines: 2 })).toEqual(['Osprind', 'Sound…'])
+  expect(wrapped('Northmost', { room: 6, lines: 1 })).toEqual(['North…'])
 })
 
 const sites = ['a', 'a', 'a', 'b', 'b', 'c']
@@ -194,4 +215,36 @@ test('a spread tells its least, median and largest, and stands highest where mos
   const { marks, area } = geometryOf('distribution', drawing, frame)
   expect(area).toMatch(/^M/)
   expect(marks[1]!.label.y).toBeLessThan(marks[0]!.label.y)
+})
+
+describe('on a page that is read from right to left', () => {
+  const pathOf = (d: string | null) =>
+    [...(d ?? '').matchAll(/[ML]([\d.]+),/g)].map(([, x]) => Number(x))
+
+  test.each(FORM_IDS)('%s stand as in a mirror, words at their marks', (form) => {
+    const drawing = draw(['30', '20', '-10'], form)
+    const own = geometryOf(form, drawing, frame)
+    const there = mirroredForm(forms[form]).layout(drawing, frame)
+    const flipped = (x: number) => frame.width - x
+    expect(there.ticks.map(({ x }) => x)).toEqual(own.ticks.map(({ x }) => flipped(x)))
+    expect(there.names.map(({ x, anchor }) => [flipped(x), anchor])).toEqual(
+      own.names.map(({ x, anchor }) => [x, anchor]),
+    )
+    expect(pathOf(there.line).map(flipped)).toEqual(pathOf(own.line))
+    for (const [at, { shape, label }] of there.marks.entries()) {
+      expect(flipped(label.x)).toBeCloseTo(own.marks[at]!.label.x)
+      const before = own.marks[at]!.shape
+      if (shape.kind === 'rect' && before.kind === 'rect') {
+        expect(flipped(shape.x + shape.width)).toBeCloseTo(before.x)
+        expect(shape.y).toBe(before.y)
+      }
+    }
+  })
+
+  test('a label in a bar stands at its end, which is its left', () => {
+    const area = { x: 100, y: 10, width: 300, height: 30 }
+    const label = { x: 94, y: 20, anchor: 'start', rises: false } as const
+    const spot = mirroredForm(forms.bars).inside!(area, label, { width: 50, height: 20, line: 16 })
+    expect(spot).toMatchObject({ x: 105, anchor: 'end' })
+  })
 })

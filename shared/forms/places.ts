@@ -80,6 +80,13 @@ export const BARE = {
 } satisfies Partial<Geometry>
 
 /** What most forms are. */
+/** Whether names of which each has some characters of room would be cut until some read alike. */
+export function areAlike(names: readonly string[], room: number): boolean {
+  const cut = new Set(names.map((name) => name.slice(0, Math.max(1, room - 1))))
+  const all = new Set(names)
+  return cut.size < all.size && names.some((name) => name.length > room)
+}
+
 export const USUAL = {
   isSpread: false,
   hasAreas: false,

@@ -1,6 +1,6 @@
 import { arc, pie } from 'd3-shape'
 import { toNumber } from '../../core/decimal/decimal'
-import { BARE, LEADING, TITLE, TO_BASELINE, USUAL } from './places'
+import { areAlike, BARE, LEADING, TITLE, TO_BASELINE, USUAL } from './places'
 import type { Anchor, ChartForm, Drawing, Frame, Geometry } from './types'
 
 /** Room at either side for labels, and from there to where they stand. */
@@ -39,6 +39,10 @@ function layout(drawing: Drawing, { width, height, fontSize }: Frame): Geometry 
       rises: dy < 0,
     }
   })
+  const byEnd = areAlike(
+    drawing.groups.map(({ category }) => category),
+    NAME_ROOM,
+  )
   return {
     ...BARE,
     marks: slices.map((slice, at) => ({
@@ -51,6 +55,7 @@ function layout(drawing: Drawing, { width, height, fontSize }: Frame): Geometry 
       y: y + (rises ? -1 : 1) * fontSize * LEADING,
       anchor,
       room: NAME_ROOM,
+      byEnd,
       lines: 1,
     })),
     marksWidth: width / 2 - outer - ASIDE,

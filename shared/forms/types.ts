@@ -83,11 +83,16 @@ export interface MarkPlace {
   readonly shape: Shape
   readonly label: LabelSpot
 }
-/** Where a category is named, and the room that its name has, in characters and lines. */
-export interface NamePlace extends Spot {
-  readonly at: number
+/** The room that a name has, in characters and lines. */
+export interface NameRoom {
   readonly room: number
   readonly lines: number
+  /** Whether its end is what tells it from the others: it is cut at its beginning, to one line. */
+  readonly byEnd?: boolean
+}
+/** Where a category is named. */
+export interface NamePlace extends Spot, NameRoom {
+  readonly at: number
 }
 /** Where everything of a chart stands, in CSS pixels. */
 export interface Geometry {

@@ -2,6 +2,7 @@ import { scaleLinear, scalePoint } from 'd3-scale'
 import { line } from 'd3-shape'
 import type { Drawing, Frame, Geometry, LabelSpot, NamePlace, Shape } from './types'
 import {
+  areAlike,
   BARE,
   LEADING,
   NAME_CHARACTER,
@@ -79,18 +80,22 @@ export const spotsOf = ({ along, y }: Plot, { middle }: Across): [number, number
   along.marks.map((value, at) => [middle(at), y(value)])
 
 const charactersIn = (pixels: number): number => Math.floor(pixels / NAME_CHARACTER)
+/** How marks are named: every so many of them, and whether by the ends of their names. */
+interface Naming {
+  readonly every: number
+  readonly byEnd: boolean
+}
 /**
- * Every so many marks are named: all that have room; of names that would be cut until they read
- * alike, as many as can stand in full.
+ * All marks that have room are named; of names that would be cut until they read alike, as many as
+ * can stand in full, where that is several, and all by their ends where it is not.
  */
-function everyName({ groups }: Drawing, { needs, step }: Across): number {
+function namingOf({ groups }: Drawing, { needs, step }: Across): Naming {
   const own = Math.max(1, Math.ceil(needs / step))
   const names = groups.map(({ category }) => category)
-  const room = charactersIn(step * own)
-  const cut = new Set(names.map((name) => name.slice(0, Math.max(1, room - 1))))
+  if (!areAlike(names, charactersIn(step * own))) return { every: own, byEnd: false }
   const longest = Math.max(...names.map((name) => name.length))
-  const isAlike = longest > room && cut.size < new Set(names).size
-  return isAlike ? Math.max(own, Math.ceil(((longest + 1) * NAME_CHARACTER) / step)) : own
+  const every = Math.max(own, Math.ceil(((longest + 1) * NAME_CHARACTER) / step))
+  return every > names.length / 2 ? { every: own, byEnd: true } : { every, byEnd: false }
 }
 
 /** Lays a chart out whose axis stands upright at the left. */
@@ -106,12 +111,13 @@ export function upright(
   const y = scaleLinear().range([height - 2 * lineHeight - 8, TITLE + lines * lineHeight + 6])
   const plot: Plot = { left, right, places: drawing.groups.map((_, at) => at), y, along }
   const { across, shapes, labels, ...joined } = marksIn(plot)
-  const every = everyName(drawing, across)
+  const { every, byEnd } = namingOf(drawing, across)
   const nameAt = (at: number): NamePlace => {
     const room = Math.max(4, charactersIn(across.step * every))
     const half = (Math.min(room, drawing.groups[at]!.category.length) * NAME_CHARACTER) / 2
-    const x = every > 1 ? Math.min(across.middle(at), width - half) : across.middle(at)
-    return { at, x, y: height - lineHeight - 6, anchor: 'middle', room, lines: 2 }
+    const x =
+      every > 1 ? Math.max(half, Math.min(across.middle(at), width - half)) : across.middle(at)
+    return { at, x, y: height - lineHeight - 6, anchor: 'middle', room, lines: 2, byEnd }
   }
   const secondLine = line<number | null>()
     .defined((value) => value !== null)

@@ -1,5 +1,5 @@
 import type { Room } from '../../core/checks/types'
-import type { Drawing, Geometry } from '../forms/types'
+import type { Drawing, Geometry, NameRoom } from '../forms/types'
 import type { StudyDocument } from '../study/document'
 import { panelOf } from './drawing'
 import type { MarkText } from './marks'
@@ -161,6 +161,12 @@ interface MarkLabelling {
   readonly canLie: boolean
 }
 
+/** From the labels of an axis at one side to the other side. */
+function besideAxis({ ticks }: Geometry, width: number): [number, number] {
+  const at = ticks.find(({ anchor }) => anchor === 'end')?.x ?? 0
+  return at < width / 2 ? [Math.floor(at), width] : [0, Math.ceil(at)]
+}
+
 /** The room of the marks' labels of some panels, where they are laid out. */
 export function marksRoomOf(
   geometries: readonly Geometry[],
@@ -182,8 +188,7 @@ export function marksRoomOf(
   if (geometries.length > 1) return { ...common, width }
   const { labelled } = panels[0]!.drawing
   const middles = labelled.map((at) => Math.round(first.marks[at]!.label.x))
-  const from = first.ticks.find(({ anchor }) => anchor === 'end')?.x ?? 0
-  return { ...common, width, middles, frame: [Math.floor(from), grid.width] }
+  return { ...common, width, middles, frame: besideAxis(first, grid.width) }
 }
 
 /** The room of the axis's labels: side by side below, or above each other at the left. */
@@ -204,7 +209,8 @@ export function axisRoomOf(
 }
 
 /** Names keep to their room: some lines at most, the rest behind an ellipsis. */
-export function wrapped(name: string, room: number, most: number): string[] {
+export function wrapped(name: string, { room, lines: most, byEnd }: NameRoom): string[] {
+  if (byEnd) return [name.length > room ? `…${name.slice(1 - room)}` : name]
   const lines: string[] = []
   for (const word of name.split(' ')) {
     const last = lines.at(-1)

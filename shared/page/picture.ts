@@ -40,6 +40,7 @@ type Drawn = Pick<
   PageValues,
   | 'beside'
   | 'chart'
+  | 'direction'
   | 'drawing'
   | 'edges'
   | 'fontSize'
@@ -55,6 +56,9 @@ type Drawn = Pick<
   | 'tickLabels'
   | 'title.axis'
 >
+
+/** Where words begin: at the side from which they are read. */
+const beginsAt = ({ direction }: Drawn, width: number): number => (direction === 'rtl' ? width : 0)
 
 function axisOf({ tickLabels }: Drawn, panel: PanelDrawing, geometry: Geometry): string {
   if (!panel.hasAxis) return ''
@@ -103,7 +107,7 @@ function labelsOf(page: Drawn, panel: PanelDrawing, { marks }: Geometry): string
 const namesOf = (panel: PanelDrawing, { names }: Geometry, fontSize: number): string =>
   names
     .flatMap((place) =>
-      wrapped(panel.drawing.groups[place.at]!.category, place.room, place.lines).map((line, row) =>
+      wrapped(panel.drawing.groups[place.at]!.category, place).map((line, row) =>
         text(line, { ...place, y: place.y + fontSize * LEADING * row }),
       ),
     )
@@ -130,7 +134,7 @@ function wordsOf(page: Drawn, width: number): { readonly svg: string; readonly h
       const weight = id === 'headline' ? 600 : 400
       return linesIn(page[`said.${id}`].text, width, size).map((line) => {
         y += size * LEADING
-        const spot = { x: 0, y, anchor: 'start' } as const
+        const spot = { x: beginsAt(page, width), y, anchor: 'start' } as const
         return text(line, spot, { 'font-size': size, 'font-weight': weight })
       })
     })
@@ -154,7 +158,7 @@ export function pagePicture(page: Drawn): string {
     const y = words.height + Math.floor(at / grid.across) * grid.height
     const title = panel.name ?? (at === 0 ? page['title.axis'] : '')
     const parts = [
-      text(title, { x: 0, y: 12, anchor: 'start' }),
+      text(title, { x: beginsAt(page, grid.width), y: 12, anchor: 'start' }),
       axisOf(page, panel, geometry),
       marksOf(page, panel, geometry),
       labelsOf(page, panel, geometry),
@@ -172,6 +176,7 @@ export function pagePicture(page: Drawn): string {
       'font-family': 'sans-serif',
       'font-size': fontSize,
       fill: INK,
+      ...(page.direction === 'rtl' ? { direction: 'rtl' } : {}),
     },
     words.svg + charts.join(''),
   )

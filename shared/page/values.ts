@@ -4,6 +4,7 @@ import type { Role } from '../../core/data/roles'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Labeller } from '../../core/label/labeller'
 import type { Context, Recorded, Setting } from '../../core/label/context'
+import type { Direction } from '../../core/locale/direction'
 import type { Regions } from '../../core/label/region'
 import type { Plan, Row, Value } from '../../core/label/types'
 import type { FullStyle } from '../../core/style/fields'
@@ -123,6 +124,9 @@ export interface PageValues
   readonly members: readonly Quantity[]
   readonly layout: NonNullable<StudyDocument['page']>
   readonly ticked: Quantity['selected']
+  /** Which way the page is read. */
+  readonly direction: Direction
+  /** Mirrored on a page that is read from right to left. */
   readonly form: ChartForm
 
   /** The columns that the page speaks of. */

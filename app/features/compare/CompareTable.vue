@@ -66,7 +66,7 @@ const digits = computed(() =>
                 same: isAsFirst(at, row),
                 misread: column.misread.has(row),
               }"
-              :title="isAsFirst(at, row) ? words.asFirst : undefined"
+              :title="isAsFirst(at, row) ? words.asFirst : column.labels[row]"
             >
               {{ column.labels[row]
               }}<span v-if="opened === row && digits[at]" class="digits"

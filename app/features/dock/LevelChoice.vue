@@ -85,12 +85,13 @@ const exceptions = structuralComputed(() => {
 @media (max-width: 1100px) {
   .except {
     position: absolute;
-    margin-left: -8px;
+    margin: -8px 0 0 -20px;
     font-size: 0;
   }
 
   .except::after {
     content: '*';
+    line-height: 1;
     font-size: var(--text);
   }
 }

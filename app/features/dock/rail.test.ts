@@ -120,6 +120,13 @@ test('cases hold on the rail: a number is written by the cells beside it', () =>
   expect(rows[0]!.label).toBe('4.0')
 })
 
+test('decimals far below the largest digits make no row of the others blank', () => {
+  const { rows, high, low } = rail({ fraction: [5, 5] }, '1e308', '-25e306', '12', '-0.00002')
+  expect(high - low).toBeLessThan(60)
+  for (const row of rows)
+    expect(row.digits.some(({ power, state }) => state !== 'pad' && power > low)).toBe(true)
+})
+
 test('digits far from the others stand in sight, with the power of the first of them', () => {
   const { rows, high, low } = rail({ notation: 'scientific' }, '2.5e40', '3.75e-30')
   const [largest, smallest] = rows

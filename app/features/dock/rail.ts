@@ -65,6 +65,8 @@ export interface Rail {
 /** So many digits of what a label reads as are told. */
 const MOST_SAID = 40
 const MOST_COLUMNS = 26
+/** How far past the columns the last digit written may lie to be among them. */
+const FURTHEST_CUT = 24
 /** How far past the digits a rung may lie for the beam to reach it. */
 const FURTHEST_STOP = 9
 
@@ -209,7 +211,7 @@ export function railOf(plan: Plan, extremes: Extremes, beside: BesideExtremes = 
   const high = Math.max(...own, beam) + 1
   const low = Math.max(Math.min(...own, cut, 0) - 1, high - MOST_COLUMNS + 1, -400)
   const beamIsShared = rule.exponent ? rule.exponent.fixed !== null : rule.fixedRung !== null
-  const least = Math.min(low, cut - 1)
+  const least = cut - 1 > low - FURTHEST_CUT ? Math.min(low, cut - 1) : low
   return {
     high,
     low: least,

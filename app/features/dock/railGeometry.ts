@@ -19,8 +19,15 @@ const FOOT = 26
 const WIDEST_COLUMN = 30
 const NARROWEST_COLUMN = 11
 
+/** A text at a row's end that is longer stands there by its beginning and its end. */
+const [LONGEST, FIRST, LAST] = [28, 18, 8]
+const shortened = (text: string): string =>
+  text.length > LONGEST ? `${text.slice(0, FIRST)}…${text.slice(-LAST)}` : text
 const roomFor = (texts: readonly string[]) =>
-  Math.max(LEAST_ROOM, (Math.max(...texts.map((text) => text.length)) + 2) * CHARACTER)
+  Math.max(
+    LEAST_ROOM,
+    (Math.min(LONGEST, Math.max(...texts.map((text) => text.length))) + 2) * CHARACTER,
+  )
 
 /**
  * What the places on the rail's face hang on, in pixels and powers: it stays the same through most
@@ -165,7 +172,7 @@ const ends = (
 ): Spot[] =>
   columns.map(([manner, left]) => ({
     place: manner,
-    text: rows.map((row) => (row[manner] || '–').replaceAll('\n', ' ')).join('\n'),
+    text: rows.map((row) => shortened(row[manner] || '–').replaceAll('\n', ' ')).join('\n'),
     manner,
     left,
     top,

@@ -159,6 +159,10 @@ h2 {
   font-weight: 600;
 }
 
+p {
+  overflow-wrap: anywhere;
+}
+
 h2 .bead {
   margin-right: var(--gap-1);
 }

@@ -113,8 +113,9 @@ line {
 
 .note {
   position: absolute;
-  padding: 1px 0 1px var(--gap-2);
-  border-left: 2px solid var(--rosewood);
+  padding-block: 1px;
+  padding-inline-start: var(--gap-2);
+  border-inline-start: 2px solid var(--rosewood);
   line-height: 1.25;
 }
 

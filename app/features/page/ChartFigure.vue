@@ -17,6 +17,7 @@ const props = defineProps<{
     | 'chart'
     | 'chartWidth'
     | 'description'
+    | 'direction'
     | 'drawing'
     | 'edges'
     | 'flagged'
@@ -121,6 +122,7 @@ const callout = {
         <ChartView
           v-if="page.geometries.value[at]"
           :form="form"
+          :direction="page.direction.value"
           :panel="panel"
           :geometry="page.geometries.value[at]!"
           :grid="page.grid.value"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Value } from '~~/core/label/types'
+import type { Direction } from '~~/core/locale/direction'
 import { LEADING } from '~~/shared/forms/places'
 import type { ChartForm, Geometry } from '~~/shared/forms/types'
 import type { MarkText } from '~~/shared/page/marks'
@@ -11,6 +12,7 @@ import type { PlaceSet } from '~/features/margin/cards'
 /** One panel of the chart, drawn as it is laid out. */
 const props = defineProps<{
   form: ChartForm
+  direction: Direction
   panel: PanelDrawing
   geometry: Geometry
   grid: PanelGrid
@@ -50,10 +52,13 @@ const emit = defineEmits<{ point: [at: number]; takeSecond: [id: string] }>()
 
 const isBelow = computed(() => props.form.axis === 'below')
 const groups = computed(() => props.panel.drawing.groups)
+const isRightToLeft = computed(() => props.direction === 'rtl')
+/** How far from the side at which lines begin. */
+const atSide = (x: number) => (isRightToLeft.value ? props.grid.width - x : x)
 /** Under the labels of an axis below; else before those at the left. */
 const machineAt = computed(() => ({
   below: isBelow.value ? props.fontSize * 1.3 : 0,
-  x: isBelow.value ? null : props.machineRoom,
+  x: isBelow.value ? null : atSide(props.machineRoom),
 }))
 
 /**
@@ -85,11 +90,12 @@ const tipAt = computed(() => {
       :height="grid.height"
       role="img"
       :aria-label="title"
+      :direction="isRightToLeft ? 'rtl' : undefined"
       class="chart"
       :style="{ fontSize: `${fontSize}px` }"
     >
       <desc>{{ description }}</desc>
-      <text x="0" :y="12" class="axis-title">{{ axisTitle }}</text>
+      <text :x="atSide(0)" :y="12" class="axis-title">{{ axisTitle }}</text>
       <ChartAxis
         v-if="panel.hasAxis"
         :ticks="geometry.ticks"
@@ -100,7 +106,7 @@ const tipAt = computed(() => {
         :machine-at="machineAt"
       />
       <template v-if="second && geometry.second.length > 0">
-        <text :x="grid.width" :y="12" text-anchor="end" class="axis-title second">
+        <text :x="atSide(grid.width)" :y="12" text-anchor="end" class="axis-title second">
           {{ second.title }}
         </text>
         <text
@@ -138,6 +144,7 @@ const tipAt = computed(() => {
         :lines="lines"
         :inside="inside"
         :turned="turned"
+        :is-right-to-left="isRightToLeft"
         :is-over="geometry.line !== null"
         :flagged="flaggedMarks"
         :font-size="markSize"
@@ -152,7 +159,7 @@ const tipAt = computed(() => {
       >
         <title>{{ groups[name.at]!.category }}</title>
         <tspan
-          v-for="(line, row) in wrapped(groups[name.at]!.category, name.room, name.lines)"
+          v-for="(line, row) in wrapped(groups[name.at]!.category, name)"
           :key="row"
           :x="name.x"
           :dy="row === 0 ? 0 : fontSize * 1.1"

@@ -75,6 +75,7 @@ const offers = computed(() =>
     v-if="note && (note.reading || offers)"
     class="note"
     :style="{ left: `${note.x}px`, top: `${note.y}px`, width: `${WIDTH}px` }"
+    dir="ltr"
     role="tooltip"
   >
     <dl v-if="note.reading">

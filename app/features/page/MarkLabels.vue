@@ -26,6 +26,7 @@ const props = defineProps<{
   inside: boolean
   /** Whether they stand upright, a quarter turned. */
   turned: boolean
+  isRightToLeft: boolean
   /** Whether they stand over a line, which then must not run through them. */
   isOver: boolean
   flagged: PlaceSet
@@ -84,7 +85,8 @@ function stands(i: number, line: number) {
   const y = lineY(i, line)
   if (!props.turned) return { x: spot.x, y, 'text-anchor': spot.anchor }
   const x = spot.x + props.fontSize * TO_BASELINE
-  return { x, y, 'text-anchor': 'start', transform: `rotate(-90 ${x} ${y})` }
+  const anchor = props.isRightToLeft ? 'end' : 'start'
+  return { x, y, 'text-anchor': anchor, transform: `rotate(-90 ${x} ${y})` }
 }
 /** What a part is: the number itself, its name, or a number of its own. */
 const isValue = ({ part }: MarkText) => part === 'value'

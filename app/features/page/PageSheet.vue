@@ -123,6 +123,7 @@ function categoryAt(target: Element): string | null {
       class="body"
       :class="{ sized: shownWidth !== null }"
       :style="{ width: shownWidth === null ? undefined : `${shownWidth}px` }"
+      :dir="page.direction.value"
       data-page-body
       @click="takeUp"
     >
@@ -159,6 +160,7 @@ function categoryAt(target: Element): string | null {
             :others="page.otherColumns.value"
             :align="page['style.table'].value.align"
             :machine="page.machine.value"
+            :direction="page.direction.value"
             :flagged="page.flagged.value.table"
             :height="tableHeight"
             :foot="foot"

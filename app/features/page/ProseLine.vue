@@ -129,11 +129,12 @@ async function insert(piece: Piece) {
         {{ words.phraseWrite }}
       </QuietButton>
     </p>
-    <div v-if="isOpen" class="editor">
+    <div v-if="isOpen" class="editor" dir="ltr">
       <textarea
         ref="field"
         v-model="text"
         v-focus
+        dir="auto"
         rows="2"
         spellcheck="false"
         :aria-label="words.text(id)"
@@ -166,12 +167,18 @@ async function insert(piece: Piece) {
 </template>
 
 <style scoped>
+/* Words in another language than the page's are read as that is, from the page's side. */
 .line {
   overflow-wrap: anywhere;
+  unicode-bidi: plaintext;
+}
+
+[dir='rtl'] .line {
+  text-align: right;
 }
 
 .line .quiet {
-  margin-left: var(--gap-2);
+  margin-inline-start: var(--gap-2);
   opacity: 0.35;
 }
 

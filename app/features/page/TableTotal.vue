@@ -8,7 +8,12 @@ type Halves = readonly [string, string]
 defineProps<{
   /** How many columns of text there are. */
   texts: number
-  others: readonly { readonly other: OtherColumn; readonly tail: string; readonly total: Halves }[]
+  others: readonly {
+    readonly other: OtherColumn
+    readonly align: FullStyle['align']
+    readonly tail: string
+    readonly total: Halves
+  }[]
   machine: boolean
   align: FullStyle['align']
   own: Halves
@@ -27,7 +32,7 @@ defineProps<{
       :key="column.other.name"
       role="cell"
       class="beside"
-      :align="column.other.align"
+      :align="column.align"
       :halves="column.total"
       :tail="column.tail"
       data-other-total

@@ -53,6 +53,7 @@ defineProps<{
   border-radius: 3px;
   box-shadow: var(--shadow);
   width: max-content;
+  max-width: 420px;
   white-space: nowrap;
 }
 
@@ -87,6 +88,8 @@ defineProps<{
 
 b,
 .number {
+  overflow-wrap: anywhere;
   text-align: right;
+  white-space: normal;
 }
 </style>

@@ -108,7 +108,7 @@ function take(choice: TotalChoice) {
   display: flex;
   gap: var(--gap-2);
   align-items: baseline;
-  padding-right: var(--behind);
+  padding-inline-end: var(--behind);
 }
 
 .acts {
@@ -120,7 +120,8 @@ function take(choice: TotalChoice) {
   display: grid;
   gap: 0 var(--gap-4);
   margin: 0;
-  padding: 0 var(--behind) 0 0;
+  padding: 0;
+  padding-inline-end: var(--behind);
   max-height: 9em;
   overflow: auto;
   color: var(--ink-soft);
@@ -156,7 +157,7 @@ function take(choice: TotalChoice) {
   border-radius: 4px;
   background: transparent;
   color: var(--ink);
-  text-align: left;
+  text-align: start;
   cursor: pointer;
 }
 

@@ -3,6 +3,7 @@ import { useResizeObserver, useVirtualList } from '@vueuse/core'
 import { machineLabel } from '~~/core/label/machine'
 import { halves } from '~~/core/label/align'
 import type { Row, Value } from '~~/core/label/types'
+import type { Direction } from '~~/core/locale/direction'
 import type { FullStyle } from '~~/core/style/fields'
 import { ADJUSTED } from '~~/shared/page/totals'
 import type { OtherColumn } from '~~/shared/page/otherColumns'
@@ -24,6 +25,7 @@ const props = defineProps<{
   /** What a screen reader says for a cell, once it is known. */
   say: ((value: Value, row?: Row) => string) | null
   machine: boolean
+  direction: Direction
   /** Other columns of numbers. */
   others: readonly OtherColumn[]
   /** Rows whose labels mislead. */
@@ -49,15 +51,22 @@ const labelOf = (at: number) =>
 const spoken = (at: number) => props.say?.(props.rows.cells[at], props.caseRows.value?.[at])
 const partsOf = (at: number) =>
   props.written.value.writer.parts(props.rows.cells[at], props.caseRows.value?.[at])
-const halvesOf = (at: number) => halves(partsOf(at), props.align)
+/**
+ * Words behind a number stand before it where they are read from right to left: such a label stays
+ * in one piece.
+ */
+const inDirection = (align: FullStyle['align']) => (props.direction === 'rtl' ? 'end' : align)
+const align = computed(() => inDirection(props.align))
+const halvesOf = (at: number) => halves(partsOf(at), align.value)
 const widths = useColumnWidths(() => ({ ...props, labelOf }))
-const tailWidth = computed(() => widths.tailOf(props.align, partsOf, props.total?.own))
+const tailWidth = computed(() => widths.tailOf(align.value, partsOf, props.total?.own))
 /** Other columns, each with its own alignment. */
 const beside = computed(() =>
   props.others.map((other) => {
     const total = props.total?.others.get(other.name) ?? []
-    const tail = widths.tailOf(other.align, other.parts, total)
-    return { other, tail, total: halves(total, other.align) }
+    const own = inDirection(other.align)
+    const tail = widths.tailOf(own, other.parts, total)
+    return { other, align: own, tail, total: halves(total, own) }
   }),
 )
 /** A row that is cut through its label is worse than one that is not there. */
@@ -77,11 +86,12 @@ const table = useTemplateRef('table')
  * Where not all columns have room, those of numbers are in sight: one that is cut reads as another.
  */
 function showNumbers() {
-  if (table.value) table.value.scrollLeft = table.value.scrollWidth
+  const end = props.direction === 'rtl' ? -1 : 1
+  if (table.value) table.value.scrollLeft = end * table.value.scrollWidth
 }
 /** The first column of names stays where it is. */
 function tellScrolled() {
-  table.value?.style.setProperty('--scrolled', `${table.value.scrollLeft}px`)
+  table.value?.style.setProperty('--scrolled', `${Math.abs(table.value.scrollLeft)}px`)
 }
 useResizeObserver(table, showNumbers)
 // Not while columns are chosen: a list that hangs on what is scrolled closes.
@@ -99,7 +109,10 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
       ref="table"
       class="value-table"
       role="table"
-      :style="{ '--number-width': `${widths.number.value}px` }"
+      :style="{
+        '--number-width': `${widths.number.value}px`,
+        '--way': direction === 'rtl' ? -1 : 1,
+      }"
       :aria-label="words.rowEach(title)"
       :aria-rowcount="rows.cells.length + 1"
       @scroll="tellScrolled"
@@ -148,12 +161,12 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
               >{{ text.cells[at] }}</span
             >
             <AlignedNumber
-              v-for="{ other, tail } in beside"
+              v-for="{ other, align: own, tail } in beside"
               :key="other.name"
               role="cell"
               class="beside"
-              :align="other.align"
-              :halves="halves(other.parts(at), other.align)"
+              :align="own"
+              :halves="halves(other.parts(at), own)"
               :tail="tail"
             />
             <span v-if="machine" role="cell" class="number machine">{{

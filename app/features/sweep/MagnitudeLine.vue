@@ -120,7 +120,7 @@ function press(event: KeyboardEvent, edge: Edge) {
       <span class="soft">{{ name.name }} {{ name.symbol }}</span>
     </p>
     <div class="labels">
-      <p v-for="({ title, label }, at) in labels" :key="at" class="label">
+      <p v-for="({ title, label }, at) in labels" :key="at" class="label" :title="label">
         <b>{{ label }}</b> <span v-if="ways.length > 1" class="soft">{{ title }}</span>
       </p>
     </div>
@@ -130,6 +130,7 @@ function press(event: KeyboardEvent, edge: Edge) {
 <style scoped>
 .line {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 2px;
   min-width: 0;
 }

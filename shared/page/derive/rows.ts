@@ -3,7 +3,9 @@ import { extent } from '../../../core/data/extent'
 import { recordedIn, type Setting } from '../../../core/label/context'
 import { SURFACES } from '../../../core/checks/types'
 import { columnsOf } from '../../../core/style/dependencies'
+import { directionOf } from '../../../core/locale/direction'
 import { formOf } from '../../forms'
+import { mirroredForm } from '../../forms/mirror'
 import { membersWith } from '../../study/together'
 import type { TickWishes } from '../../study/chart'
 import { looksAtWidth, rowsBeside } from '../../quantities'
@@ -57,7 +59,11 @@ const decided = {
     { same: true },
   ),
   ticked: from(['quantity'], ({ quantity }) => quantity.selected),
-  form: from(['chart'], ({ chart }) => formOf(chart)),
+  // A page is read as its headline is.
+  direction: from(['style.headline'], (page) => directionOf(page['style.headline'].locale)),
+  form: from(['chart', 'direction'], ({ chart, direction }) =>
+    direction === 'rtl' ? mirroredForm(formOf(chart)) : formOf(chart),
+  ),
 }
 
 /** The rows of a page, and what the chart draws of them. */

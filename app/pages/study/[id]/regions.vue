@@ -193,7 +193,9 @@ const isInUse = ({ locale, way }: Row) => way === 'style' && locale === style.va
                 class="number"
                 :class="{ flagged: row.taken.some((one) => one.at === place) }"
               >
-                <bdi :lang="row.locale" :dir="directionOf(row.locale)">{{ drawable(label) }}</bdi>
+                <bdi :lang="row.locale" :dir="directionOf(row.locale)" :title="label">{{
+                  drawable(label)
+                }}</bdi>
               </td>
               <td class="number" :class="{ most: row.widest.width === widest }">
                 {{ words.px(Math.ceil(row.widest.width)) }}
@@ -203,7 +205,7 @@ const isInUse = ({ locale, way }: Row) => way === 'style' && locale === style.va
                   ><span class="bead good" /> {{ words.byNoneOthers }}</template
                 >
                 <p v-for="one in takenIn(row)" v-else :key="one.label + one.reads">
-                  <span class="bead busy" /> <bdi>{{ one.label }}</bdi>
+                  <span class="bead busy" /> <bdi :title="one.label">{{ one.label }}</bdi>
                   {{ words.inReads(one.reads, one.readers) }}
                 </p>
               </td>
@@ -257,6 +259,16 @@ tbody th {
 
 .number {
   text-align: end;
+}
+
+/* A label of three hundred digits is cut here. */
+bdi {
+  display: inline-block;
+  max-width: 300px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  vertical-align: bottom;
+  white-space: nowrap;
 }
 
 .way {

@@ -103,6 +103,7 @@ function jump(text: string | undefined) {
 }
 
 .by-hand {
+  width: 100%;
   max-width: 760px;
 }
 
