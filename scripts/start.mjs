@@ -58,6 +58,7 @@ const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')],
     PORT: String(PORT),
     IVORY_ABACUS_DATA: data,
     IVORY_ABACUS_TOKEN: token,
+    ...(process.argv.includes('--verbose') ? { IVORY_ABACUS_VERBOSE: '1' } : {}),
   },
 })
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))

@@ -1,6 +1,6 @@
 import type { Page } from 'playwright-core'
 import { handOn } from './lib/hand'
-import { bringIn as bringInto, startProgram, withDesk } from './lib/program'
+import { bringIn as bringInto, startProgram, until, withDesk } from './lib/program'
 
 const desk = withDesk({ acceptDownloads: true })
 const { choose, labels, saved, show } = handOn(desk)
@@ -18,6 +18,8 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await show('Harvest')
   await saved()
   const other = await page.context().newPage()
+  // Without news it does not know what the first one saves.
+  await other.route('**/events', (route) => route.abort())
   await other.goto(page.url())
   await other.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
   await choose(/^notation:/, 'shortened')
@@ -36,6 +38,33 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await other.getByText('Saved', { exact: true }).waitFor()
   expect(await labels('axis', other)).toEqual(await labels('axis'))
   await other.close()
+})
+
+test('a tab without unsaved changes follows another one without a reload, and can go back', async () => {
+  const other = await page.context().newPage()
+  await other.goto(page.url())
+  await other.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
+  const before = await labels('axis', other)
+  await choose(/^decimals:/, 'exactly 3 decimals')
+  await saved()
+  const now = await labels('axis')
+  expect(now).not.toEqual(before)
+  await until(() => labels('axis', other), now)
+  // What it shows is its own.
+  const revision = (tab: Page) => tab.locator('.state').getAttribute('title')
+  await show('Warming')
+  await saved()
+  await until(() => revision(other), await revision(page))
+  expect(await labels('axis', other)).toEqual(now)
+  const undo = other.getByRole('button', { name: 'Undo' })
+  await undo.click()
+  await undo.click()
+  await until(() => labels('axis', other), before)
+  await other.getByText('Saved', { exact: true }).waitFor()
+  await until(() => revision(page), await revision(other))
+  await other.close()
+  await show('Harvest')
+  expect(await labels('axis')).toEqual(before)
 })
 
 test('a saved change outlives the server being killed', async () => {

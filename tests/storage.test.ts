@@ -39,7 +39,24 @@ test('after SIGTERM the file alone is whole', async () => {
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ name: 'Last' }),
   })
+  const studies = (await (await fetch(`${program.url}/api/studies`)).json()) as { id: string }[]
+  const news = (
+    await fetch(`${program.url}/api/studies/${studies[0]!.id}/events`)
+  ).body!.getReader()
+  const { value } = await news.read()
+  expect(Buffer.from(value!).toString()).toMatch(/^data: {"revision":\d+}/)
+  const began = Date.now()
   await program.stop('SIGTERM')
+  const lines = readFileSync(join(folder, 'logs', 'ivory-abacus.log'), 'utf8')
+    .trim()
+    .split('\n')
+  const told = lines.map((line) => JSON.parse(line) as { msg: string; path?: string })
+  expect([told[0]!.msg, told.at(-1)!.msg]).toEqual(['started', 'ended'])
+  expect(told).toContainEqual(
+    expect.objectContaining({ method: 'POST', path: '/api/studies', status: 200 }),
+  )
+  // Those who listen for news keep no server from its end.
+  expect(Date.now() - began).toBeLessThan(10_000)
   const copy = join(folder, 'copy.sqlite')
   copyFileSync(file(folder), copy)
   const db = new Database(copy, { readonly: true })

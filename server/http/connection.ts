@@ -1,5 +1,6 @@
 import { mkdirSync, statSync } from 'node:fs'
 import { join, resolve } from 'node:path'
+import { version } from '../../package.json'
 import { backUpBeforeUpgrade, backUpDaily, DATABASE } from '../db/backups'
 import { closeDatabase, type Db, openDatabase } from '../db/database'
 import { holdFolder } from '../db/lock'
@@ -8,6 +9,7 @@ import { thinOut } from '../db/thinning'
 import { StorageError, storageTrouble } from '../db/trouble'
 import { loadDemo } from '../study/demo'
 import { assetNames, readAsset } from './assets'
+import { beginLog, logger } from './log'
 
 /** How often it is looked whether the day has its backup, in milliseconds. */
 const HOURLY = 3_600_000
@@ -54,6 +56,7 @@ async function open(): Promise<Storage> {
   const folder = dataFolder()
   mkdirSync(folder, { recursive: true })
   const letGo = holdFolder(folder, ownAddress())
+  beginLog(folder).info({ version, address: ownAddress() }, 'started')
   const names = await assetNames('migrations')
   const migrations = await Promise.all(
     names.map(async (name) => ({ name, sql: await readAsset('migrations', name) })),
@@ -74,9 +77,9 @@ function keepBackups(db: Db, folder: string): void {
     try {
       if (backUpDaily(db, folder)) thinOut(db)
     } catch (error) {
-      console.error(
-        `No backup was made, or nothing thinned out: ${(storageTrouble(error) ?? (error as Error)).message}`,
-      )
+      const why = (storageTrouble(error) ?? (error as Error)).message
+      logger().error({ why }, 'no backup')
+      console.error(`No backup was made, or nothing thinned out: ${why}`)
     }
   }
   look()
@@ -87,6 +90,7 @@ function keepBackups(db: Db, folder: string): void {
 export async function closeConnection(): Promise<void> {
   const held = await opened?.catch(() => undefined)
   if (!held) return
+  logger().info('ended')
   closeDatabase(held.db)
   held.letGo()
 }

@@ -16,6 +16,7 @@ const PATHS: Readonly<Record<string, readonly string[]>> = {
   '/api/studies/*/datasets': ['POST'],
   '/api/studies/*/datasets/*/columns': ['POST'],
   '/api/studies/*/datasets/*/roles': ['POST'],
+  '/api/studies/*/events': ['GET'],
   '/api/studies/*/export': ['GET'],
   '/api/studies/*/file': ['GET'],
   '/api/studies/*/name': ['PUT'],

@@ -1,6 +1,7 @@
 import {
   defineEventHandler,
   getQuery,
+  getResponseStatus,
   getRouterParam,
   type H3Event,
   readRawBody,
@@ -15,9 +16,11 @@ import type { Db } from '../db/database'
 import { storageTrouble } from '../db/trouble'
 import { ExportError } from '../../shared/exports/prove'
 import { ColumnError } from '../study/derived'
+import { tellOf } from '../study/news'
 import { ConflictError } from '../study/studies'
 import { connection, connectionForChange } from './connection'
 import { parseBody } from './json'
+import { logger } from './log'
 import { type Problem, problemBody, PROBLEM_TYPE, RequestError } from './problems'
 
 export const notFound = (what: string): RequestError =>
@@ -43,6 +46,7 @@ function problemOf(error: unknown): Problem {
   if (trouble) return { status: trouble.status, title: 'Not kept', detail: trouble.message }
   const found = known.find(({ type }) => error instanceof type)
   if (found) return { status: found.status, title: found.title, detail: (error as Error).message }
+  logger().error({ err: error }, 'failed')
   console.error(error)
   return {
     status: 500,
@@ -51,14 +55,28 @@ function problemOf(error: unknown): Problem {
   }
 }
 
+/** From here on an answer is a refusal. */
+const FAILED = 400
+
 /** A route's handler with the database at hand; errors become problem documents (RFC 9457). */
 export const route = <Answer>(handler: (event: H3Event, db: Db) => Answer | Promise<Answer>) =>
   defineEventHandler(async (event) => {
+    const isChange = event.method !== 'GET' && event.method !== 'HEAD'
+    const began = performance.now()
+    const note = (status: number) => {
+      const { method } = event
+      const path = event.path.split('?')[0]
+      const ms = Math.round(performance.now() - began)
+      if (isChange || status >= FAILED) logger().info({ method, path, status, ms }, 'answered')
+    }
     try {
-      const isChange = event.method !== 'GET' && event.method !== 'HEAD'
-      return await handler(event, await (isChange ? connectionForChange() : connection()))
+      const answer = await handler(event, await (isChange ? connectionForChange() : connection()))
+      if (isChange) tellOf(event.path)
+      note(getResponseStatus(event))
+      return answer
     } catch (error) {
       const problem = problemOf(error)
+      note(problem.status)
       setResponseStatus(event, problem.status)
       setResponseHeader(event, 'content-type', PROBLEM_TYPE)
       return {

@@ -2,6 +2,7 @@ import { defineNitroPlugin } from 'nitropack/runtime'
 import { listBackups } from '../db/backups'
 import { storageTrouble } from '../db/trouble'
 import { closeConnection, connection, dataFolder } from '../http/connection'
+import { endNews } from '../study/news'
 
 const DAMAGED = ['SQLITE_CORRUPT', 'SQLITE_NOTADB']
 /** How a backup is brought back, where there is one. */
@@ -21,5 +22,7 @@ export default defineNitroPlugin((nitro) => {
     console.error(`The data folder ${dataFolder()} cannot be used. ${message}`)
     process.exit(1)
   })
+  // The server waits for open streams before it ends.
+  for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endNews)
   nitro.hooks.hook('close', closeConnection)
 })

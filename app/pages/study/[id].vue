@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { usePage } from '~/features/page/usePage'
+import { useFollowing } from '~/features/frame/useFollowing'
 import { levelOf } from '~/features/frame/keys'
 import { screenTitle } from '~/features/frame/screens'
 import { useLevels } from '~/stores/levels'
@@ -27,6 +28,8 @@ onMounted(async () => {
     trouble.value = (error as Error).message
   }
 })
+
+useFollowing()
 
 /** A change is never lost to a closed tab without a word. */
 useEventListener(window, 'beforeunload', (event) => {

@@ -8,6 +8,18 @@ import { saveAll, type Saving } from './saving'
 import type { History, Steps } from './steps'
 import { data as words } from './words'
 
+/** Answers on their way that bring the study with them. */
+export function awaited() {
+  let count = 0
+  return {
+    count: () => count,
+    async asking<Answer>(ask: () => Promise<Answer>): Promise<Answer> {
+      count++
+      return ask().finally(() => count--)
+    },
+  }
+}
+
 /** A table as it is sent, with what it is called on its way. */
 export interface SentTable extends Said {
   readonly text: string
@@ -18,18 +30,19 @@ interface Around {
   readonly saving: Saving
   readonly steps: Steps
   readonly history: History
+  readonly answers: ReturnType<typeof awaited>
   take(study: Study): void
 }
 
 /**
  * Data that come into a study, and columns that are made there: each is a step that can be undone.
  */
-export function studyData(desk: OnDesk, { saving, steps, history, take }: Around) {
+export function studyData(desk: OnDesk, { saving, steps, history, answers, take }: Around) {
   const { id, dataset, document, revision } = desk
   /** Takes the study as the server changed it, as a step that leads back to what was before. */
   async function takeAsStep(what: string, ask: () => Promise<Study>) {
     const [before, base] = [document.value, revision.value]
-    const study = await ask()
+    const study = await answers.asking(ask)
     // What another tab saved meanwhile came with it, and no step leads back over that.
     if (!before || study.revision !== base + 1) return take(study)
     saving.settle(study)

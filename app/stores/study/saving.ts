@@ -115,7 +115,9 @@ export function studySaving(desk: OnDesk, onSaved: (revision: number) => void) {
     await flush()
   }
   const hasUnsaved = () => unsaved !== null
-  return { state, trouble, newer, put, flush, settle, keepMine, hasUnsaved }
+  /** Whether no change is on its way. */
+  const isAtRest = () => state.value === 'saved' && unsaved === null
+  return { state, trouble, newer, put, flush, settle, keepMine, hasUnsaved, isAtRest }
 }
 export type Saving = ReturnType<typeof studySaving>
 

@@ -24,6 +24,9 @@ export const saving = {
   studyWasChangedIn:
     'The study was changed in another tab. Choose “Take theirs” or “Keep mine” first, at the top.',
 }
+export const study = {
+  changedElsewhere: 'Changed elsewhere',
+}
 export const steps = {
   undo: 'Undo',
   undoSteps: (count: Told) => `Undo ${count} steps`,
