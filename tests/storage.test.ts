@@ -1,9 +1,16 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { copyFileSync, mkdtempSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
+import {
+  copyFileSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
-import { removeFolder, root, startProgram } from './lib/program'
+import { removeFolder, root, startBrowser, startProgram, until } from './lib/program'
 
 const server = join(root, '.output/server/index.mjs')
 const file = (folder: string) => join(folder, 'ivory-abacus.sqlite')
@@ -39,7 +46,7 @@ test('after SIGTERM the file alone is whole', async () => {
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ name: 'Last' }),
   })
-  const studies = (await (await fetch(`${program.url}/api/studies`)).json()) as { id: string }[]
+  const studies = await studiesAt(program.url)
   const news = (
     await fetch(`${program.url}/api/studies/${studies[0]!.id}/events`)
   ).body!.getReader()
@@ -148,4 +155,49 @@ test.each([
   expect(status).toBe(1)
   expect(stderr).toContain(message)
   expect(stderr.trim().split('\n')).toHaveLength(1)
+})
+
+test('all studies are brought back from the page, and those of now are kept beside', async () => {
+  const program = await startProgram(folder)
+  const browser = await startBrowser()
+  try {
+    const page = await browser.newPage()
+    await page.goto(`${program.url}/studies`)
+    const names = () => page.locator('a.name').allTextContents()
+    await page.getByText('One backup').click()
+    const before = await names()
+    await page.getByLabel('A new study').fill('Made after the backup')
+    await page.getByRole('button', { name: 'Begin', exact: true }).click()
+    await page.getByText('No numbers yet').waitFor()
+    await page.goto(`${program.url}/studies`)
+    await until(names, ['Made after the backup', ...before])
+    await page.getByText('One backup').click()
+    await page.getByRole('button', { name: 'bring all studies back to this' }).click()
+    await page.getByRole('button', { name: 'bring them back' }).click()
+    await page.getByText('The studies are back.').waitFor()
+    await until(names, before)
+    // The server goes on: what is saved now is kept.
+    const made = await fetch(`${program.url}/api/studies`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ name: 'Made after all' }),
+    })
+    expect(made.status).toBe(200)
+  } finally {
+    await browser.close()
+  }
+  const other = await fetch(`${program.url}/api/backups/ivory-abacus-none.sqlite`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: '{}',
+  })
+  expect(other.status).toBe(404)
+  await program.stop()
+  const aside = readdirSync(folder).filter((name) => name.includes('before-restore'))
+  expect(aside).toHaveLength(1)
+  const db = new Database(join(folder, aside[0]!), { readonly: true })
+  expect(
+    db.prepare("SELECT count(*) FROM study WHERE name = 'Made after the backup'").pluck().get(),
+  ).toBe(1)
+  db.close()
 })

@@ -3,8 +3,8 @@ import { useDropZone } from '@vueuse/core'
 import { useStudyList } from '~/features/studies/useStudyList'
 import { studiesPage as words } from '~/features/studies/words'
 
-const { studies, bin, trouble, begin, bringIn, copy, rename, remove, restore, save } =
-  useStudyList()
+const { studies, bin, backups, aside, trouble, begin, bringIn, ...list } = useStudyList()
+const { copy, rename, remove, restore, save, goBack } = list
 const name = ref('')
 const file = useTemplateRef<HTMLInputElement>('file')
 function choose() {
@@ -69,6 +69,7 @@ useHead({ title: words.studiesIvoryAbacus })
       </p>
       <p class="soft">{{ words.drop }}</p>
       <StudyBin :removed="bin" @restore="restore" />
+      <StudyBackups :backups="backups" :aside="aside" @restore="goBack" />
     </main>
   </div>
 </template>

@@ -97,6 +97,20 @@ export function backUpBeforeUpgrade(db: Db, folder: string, form: number): void 
 }
 
 /**
+ * Whether a backup can be brought back.
+ *
+ * @returns its file
+ * @throws StorageError for a backup that is not there or not sound
+ */
+export function checkBackup(folder: string, name: string): string {
+  const from = join(folder, FOLDER, name)
+  if (!NAME.test(name) || !existsSync(from))
+    throw new StorageError('NO_BACKUP', `There is no backup “${name}” in ${join(folder, FOLDER)}.`)
+  if (!isSound(from)) throw new StorageError('BACKUP', `The backup “${name}” is damaged itself.`)
+  return from
+}
+
+/**
  * Brings a backup back. What stood before is moved aside, never removed.
  *
  * @param folder one that no process holds
@@ -104,10 +118,7 @@ export function backUpBeforeUpgrade(db: Db, folder: string, form: number): void 
  * @throws StorageError for a backup that is not there or not sound
  */
 export function restoreBackup(folder: string, name: string, now = new Date()): string | null {
-  const from = join(folder, FOLDER, name)
-  if (!NAME.test(name) || !existsSync(from))
-    throw new StorageError('BACKUP', `There is no backup “${name}” in ${join(folder, FOLDER)}.`)
-  if (!isSound(from)) throw new StorageError('BACKUP', `The backup “${name}” is damaged itself.`)
+  const from = checkBackup(folder, name)
   const file = join(folder, DATABASE)
   const stamp = now.toISOString().replace(/[:.]/g, '-')
   const aside = `${file}.before-restore-${stamp}`

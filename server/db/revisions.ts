@@ -85,7 +85,7 @@ export const listRevisions = (
 ): RevisionSummary[] =>
   db
     .prepare<[string, number, number], RevisionSummary>(
-      `SELECT number, what, made_at AS madeAt, name FROM revision
+      `SELECT number, what, made_at AS madeAt, name, taken_at AS takenAt FROM revision
        WHERE study_id = ? AND number < ? ORDER BY number DESC LIMIT ?`,
     )
     .all(studyId, before, LISTED)
@@ -100,6 +100,12 @@ export const nameRevision = (
   db
     .prepare('UPDATE revision SET name = ? WHERE study_id = ? AND number = ?')
     .run(name, studyId, number).changes > 0
+
+/** Notes that something was taken away of a revision. @returns whether there is such a revision */
+export const noteTaken = (db: Db, studyId: string, number: number, takenAt: string): boolean =>
+  db
+    .prepare('UPDATE revision SET taken_at = ? WHERE study_id = ? AND number = ?')
+    .run(takenAt, studyId, number).changes > 0
 
 /** Whether a revision is kept. */
 export const hasRevision = (db: Db, studyId: string, number: number): boolean =>

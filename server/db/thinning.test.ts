@@ -5,7 +5,7 @@ import { newDocument } from '../../shared/study/document'
 import { migrations } from './testing/migrations'
 import { createStudy, loadStudy, saveStudy } from '../study/studies'
 import { closeDatabase, type Db, openDatabase } from './database'
-import { documentAt, listRevisions, nameRevision } from './revisions'
+import { documentAt, listRevisions, nameRevision, noteTaken } from './revisions'
 import { markRemoved } from './studies'
 import { thinOut } from './thinning'
 
@@ -70,13 +70,30 @@ test('a revision that has a name stays, listed with it, until the name is taken 
   thinOut(db, now)
   const named = () => listRevisions(db, id).filter(({ name }) => name !== null)
   expect(named()).toEqual([
-    { number: 101, what: 'Change 100', madeAt: '2026-10-01T00:00:00Z', name: 'as printed' },
+    {
+      number: 101,
+      what: 'Change 100',
+      madeAt: '2026-10-01T00:00:00Z',
+      name: 'as printed',
+      takenAt: null,
+    },
   ])
   expect(fractionAt(id, 101)).toEqual([0, 0])
   expect(listRevisions(db, id, 101).every(({ number }) => number < 101)).toBe(true)
   nameRevision(db, id, 101, null)
   thinOut(db, now)
   expect(listRevisions(db, id).map(({ number }) => number)).not.toContain(101)
+})
+
+test('a revision of which something was taken away stays', () => {
+  const id = changedStudy(120)
+  db.prepare('UPDATE revision SET made_at = ?').run('2026-10-01T00:00:00Z')
+  expect(noteTaken(db, id, 50, '2026-10-02T00:00:00Z')).toBe(true)
+  expect(noteTaken(db, id, 999, '2026-10-02T00:00:00Z')).toBe(false)
+  thinOut(db, new Date('2026-11-29T12:00:00Z'))
+  const left = listRevisions(db, id).filter(({ takenAt }) => takenAt !== null)
+  expect(left.map(({ number }) => number)).toEqual([50])
+  expect(fractionAt(id, 50)).toEqual([0, 49])
 })
 
 test('a study that was removed a month ago leaves, and its room goes back to the disk', () => {

@@ -11,7 +11,8 @@ const since = (now: Date, days: number): string =>
 
 /**
  * Old revisions but the last of each hour, and of each day from a week on: those of the last day
- * stay, the newest of a study stays, and so does one that has a name or on which others lean.
+ * stay, the newest of a study stays, and so does one that has a name, of which
+ * something was taken away, or on which others lean.
  */
 const OLD_REVISIONS = `
 WITH placed AS (
@@ -22,7 +23,7 @@ WITH placed AS (
   FROM revision WHERE made_at < :day
 )
 DELETE FROM revision WHERE (study_id, number) IN (SELECT study_id, number FROM placed WHERE place > 1)
-  AND name IS NULL
+  AND name IS NULL AND taken_at IS NULL
   AND number < (SELECT max(number) FROM revision AS other WHERE other.study_id = revision.study_id)
   AND NOT EXISTS (
     SELECT 1 FROM revision AS leaning

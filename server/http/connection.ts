@@ -1,7 +1,13 @@
 import { mkdirSync, statSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { version } from '../../package.json'
-import { backUpBeforeUpgrade, backUpDaily, DATABASE } from '../db/backups'
+import {
+  backUpBeforeUpgrade,
+  backUpDaily,
+  checkBackup,
+  DATABASE,
+  restoreBackup,
+} from '../db/backups'
 import { closeDatabase, type Db, openDatabase } from '../db/database'
 import { holdFolder } from '../db/lock'
 import { hasStudies } from '../db/studies'
@@ -57,6 +63,11 @@ async function open(): Promise<Storage> {
   mkdirSync(folder, { recursive: true })
   const letGo = holdFolder(folder, ownAddress())
   beginLog(folder).info({ version, address: ownAddress() }, 'started')
+  return openIn(folder, letGo)
+}
+
+/** Opens the studies of a folder that this process holds. */
+async function openIn(folder: string, letGo: () => void): Promise<Storage> {
   const names = await assetNames('migrations')
   const migrations = await Promise.all(
     names.map(async (name) => ({ name, sql: await readAsset('migrations', name) })),
@@ -68,6 +79,26 @@ async function open(): Promise<Storage> {
   if (!hasStudies(db)) await loadDemo(db, (file) => readAsset('demo', file))
   keepBackups(db, folder)
   return { db, folder, file: statSync(path).ino, letGo }
+}
+
+/**
+ * Brings a backup back while the server runs: what asks for the data meanwhile waits.
+ *
+ * @returns where what stood before is now
+ * @throws StorageError for a backup that is not there or not sound; what stands goes on then
+ */
+export async function restoreHere(name: string): Promise<string | null> {
+  const { db, folder, letGo } = await storage()
+  checkBackup(folder, name)
+  const restored = (async () => {
+    closeDatabase(db)
+    const aside = restoreBackup(folder, name)
+    return { aside, storage: await openIn(folder, letGo) }
+  })()
+  opened = restored.then((made) => made.storage)
+  const { aside } = await restored
+  logger().info({ name, aside }, 'restored')
+  return aside
 }
 
 /** Backs up, and thins out what is old; where one fails it is told, and stops nothing. */

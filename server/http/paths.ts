@@ -3,6 +3,7 @@
  */
 const PATHS: Readonly<Record<string, readonly string[]>> = {
   '/api/backups': ['GET'],
+  '/api/backups/*': ['POST'],
   '/api/bin': ['GET'],
   '/api/datasets/*/columns/*': ['GET'],
   '/api/health': ['GET'],

@@ -36,8 +36,11 @@ export const newDatasetSchema = tableSchema.extend({ name })
 /** A study, which may begin with a table. */
 export const newStudySchema = z.strictObject({ name, table: tableSchema.optional() })
 
-/** What a revision is called; null takes its name away. */
-export const revisionNameSchema = z.strictObject({ name: name.nullable() })
+/** What a revision is called (null takes its name away), or that something was taken away of it. */
+export const revisionNoteSchema = z.union([
+  z.strictObject({ name: name.nullable() }),
+  z.strictObject({ taken: z.literal(true) }),
+])
 
 /** A column made of another, row by row: with a second one, with groups, or with a number. */
 export const newColumnSchema = z.strictObject({

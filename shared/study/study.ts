@@ -37,6 +37,8 @@ export interface RevisionSummary {
   readonly madeAt: string
   /** What people call it; null where they do not. */
   readonly name: string | null
+  /** When something was taken away of it; null where nothing was. */
+  readonly takenAt: string | null
 }
 
 const cellsSchema = z.array(z.union([z.number(), z.string().max(LIMITS.cell), z.null()]))

@@ -4,6 +4,7 @@ import { toText } from '~~/core/decimal/decimal'
 import type { Export } from '~~/shared/exports/export'
 import { isPart, type Level } from '~~/shared/quantities'
 import { download } from '~/composables/download'
+import { noteTaken } from '~/composables/taken'
 import type { Page } from '~/features/page/usePage'
 import { takenForms } from './takeAway'
 import { levelWords } from '~/stores/levelWords'
@@ -93,9 +94,14 @@ async function copy() {
   try {
     await navigator.clipboard.writeText(first.value!.text)
     copied.value = true
+    void noteTaken(study.id, study.revision)
   } catch {
     trouble.value = words.browserLetsNothingBe
   }
+}
+function take({ name, text, type }: Export['files'][number]) {
+  download(name, text, type)
+  void noteTaken(study.id, study.revision)
 }
 </script>
 
@@ -167,13 +173,13 @@ async function copy() {
         :key="file.name"
         :label="words.download(file.name)"
         variant="outlined"
-        @click="download(file.name, file.text, file.type)"
+        @click="take(file)"
       />
       <Button
         v-if="first"
         :label="words.download(first.name)"
         :title="size(first.text)"
-        @click="download(first.name, first.text, first.type)"
+        @click="take(first)"
       />
     </template>
   </Dialog>

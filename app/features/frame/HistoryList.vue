@@ -57,7 +57,9 @@ async function back() {
             >
               <b v-if="one.name">{{ one.name }}</b>
               <span>{{ one.what }}</span>
-              <span class="soft">{{ momentOf(one) }}</span>
+              <span class="soft"
+                >{{ momentOf(one) }}<template v-if="one.takenAt">{{ words.taken }}</template></span
+              >
             </button>
           </li>
         </ol>

@@ -31,7 +31,9 @@ export const historyList = {
   page: (what: Told) => `The page after “${what}”`,
   nameIt: 'Give it a name',
   keepName: 'Keep the name',
-  namedStay: 'What has a name stays for good; of the rest one an hour, later one a day.',
+  taken: ', taken away',
+  namedStay:
+    'What has a name or was taken away stays for good; of the rest one an hour, later one a day.',
   goBack: 'Go back to this',
   asItIs: 'This is how it stands',
   wentBack: (to: Told) => `Go back to ${to}`,

@@ -2,6 +2,7 @@ import { stemOf } from '~~/shared/import/endings'
 import { studyFileName } from '~~/shared/names'
 import type { ListedStudy, Study } from '~~/shared/study/study'
 import { download } from '~/composables/download'
+import { noteTaken } from '~/composables/taken'
 import { request, requestText } from '~/composables/request'
 import { studyList as words } from './words'
 
@@ -26,16 +27,28 @@ async function studyOf(file: File): Promise<Study> {
   return request<Study>('/api/studies', { name: stemOf(file.name), table: { text, styles } })
 }
 
+/** The data of all studies as they were at some time, as the server lists it. */
+export interface ListedBackup {
+  readonly name: string
+  /** In bytes. */
+  readonly size: number
+  readonly madeAt: string
+}
+
 /** All studies of the program, and what is done with them. */
 export function useStudyList() {
   const studies = shallowRef<ListedStudy[] | null>(null)
   /** What was removed, and can be brought back. */
   const bin = shallowRef<ListedStudy[]>([])
+  const backups = shallowRef<readonly ListedBackup[]>([])
+  /** Where the studies are that stood before a backup was brought back. */
+  const aside = ref('')
   const { trouble, attempt } = useAttempt()
 
   async function fetchAll() {
     studies.value = await request<ListedStudy[]>('/api/studies')
     bin.value = await request<ListedStudy[]>('/api/bin')
+    backups.value = (await request<{ backups: ListedBackup[] }>('/api/backups')).backups
   }
   onMounted(() => attempt(fetchAll))
   const change = (path: string, method: string, body: object = {}) =>
@@ -62,13 +75,22 @@ export function useStudyList() {
         await fetchAll()
       }
     })
-  const save = ({ id, name }: ListedStudy) =>
+  /** Brings all studies back to what they were. */
+  const goBack = (name: string) =>
+    attempt(async () => {
+      const path = `/api/backups/${encodeURIComponent(name)}`
+      const done = await request<{ aside: string | null }>(path, {}, 'POST')
+      aside.value = done.aside ?? ''
+      await fetchAll()
+    })
+  const save = ({ id, name, revision }: ListedStudy) =>
     attempt(async () => {
       const text = await requestText(`/api/studies/${id}/file`)
       download(studyFileName(name), text, 'application/json')
+      await noteTaken(id, revision)
     })
   return {
-    ...{ studies, bin, trouble, begin, bringIn, save },
+    ...{ studies, bin, backups, aside, trouble, begin, bringIn, save, goBack },
     copy: ({ id }: ListedStudy) => change(`${id}/copy`, 'POST'),
     rename: ({ id }: ListedStudy, name: string) => change(`${id}/name`, 'PUT', { name }),
     remove: ({ id }: ListedStudy) => change(id, 'DELETE'),

@@ -40,3 +40,13 @@ export const studyBin = {
   bringBack: 'bring it back',
   bringBackName: (name: Told) => `Bring ${name} back`,
 }
+export const studyBackups = {
+  backups: (count: number) => (count === 1 ? 'One backup' : `${count} backups`),
+  says: 'All studies as they were: one of each of the last seven days, and one before every upgrade.',
+  size: (kilobytes: Told) => `${kilobytes} KB`,
+  bringAllBack: 'bring all studies back to this',
+  sure: 'All studies become as they were then; those of now are kept in a file beside.',
+  bringBack: 'bring them back',
+  cancel: 'cancel',
+  restored: (aside: Told) => `The studies are back. Those that stood before are in ${aside}.`,
+}
