@@ -15,6 +15,7 @@ import { fewerDecimals, toDecimals } from './changes'
 import { isExact, isOver, isShort, largest, placesWhere } from './numbers'
 import { doublesOf, labelAt, saidAt, valueAt, valuesOf } from './proof'
 import type { Check } from './types'
+import { withoutEndZeros } from '../decimal/zeros'
 
 /** Sums of doubles keep at least so many digits. */
 const SOUND = 13
@@ -26,11 +27,11 @@ const STEP = decimal(String(2 ** -52))
 /** The short number that a double was meant to be; null where its digits are its own. */
 function meant(value: Decimal): Decimal | null {
   if (value.coefficient === 0n || !fitsDouble(value)) return null
-  const digits = value.coefficient.toString().replace(/0+$/, '').length
+  const digits = withoutEndZeros(value.coefficient.toString()).length
   if (digits <= SOUND + 2) return null
   const place = leadingPower(value) - SOUND + 1
   const short = { coefficient: roundToPlace(value, place, 'halfExpand'), exponent: place }
-  const left = short.coefficient.toString().replace(/^-|0+$/g, '').length
+  const left = withoutEndZeros(short.coefficient.toString()).replace('-', '').length
   const size = magnitudeOf(value)
   const off = magnitudeOf(subtract(value, short))
   return left < SOUND && !isOver(off, MOST_STEPS, multiply(size, STEP)) ? short : null

@@ -2,13 +2,14 @@ import type { Written } from '../label/types'
 import { fewerDecimals } from './changes'
 import { firstLabels, listed, placesWhere, quoted, saysSome } from './numbers'
 import type { Check } from './types'
+import { withoutEndZeros } from '../decimal/zeros'
 
 const TWO = 2
 
 /** Decimals at the end of a label that are zero. */
 function zerosOf({ digits, place, decimals }: Written): number {
   const text = digits.toString()
-  return Math.min(decimals, decimals + place + (text.length - text.replace(/0+$/, '').length))
+  return Math.min(decimals, decimals + place + (text.length - withoutEndZeros(text).length))
 }
 
 /**

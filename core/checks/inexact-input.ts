@@ -4,6 +4,7 @@ import { plainly } from '../decimal/plainly'
 import { placesOf } from './numbers'
 import { doublesOf, valueAt } from './proof'
 import type { Check } from './types'
+import { withoutEndZeros } from '../decimal/zeros'
 
 /** From here on doubles skip integers. */
 const LAST_EXACT = 2 ** 53
@@ -17,7 +18,7 @@ const TELLING_DIGITS = 16
 function isCut(value: Decimal): boolean {
   if (compare(magnitudeOf(value), decimal(LAST_EXACT)) <= 0 || !fitsDouble(value)) return false
   const digits = toText(magnitudeOf(value))
-  const telling = digits.replace(/0+$/, '').length
+  const telling = withoutEndZeros(digits).length
   return !digits.includes('.') && telling >= TELLING_DIGITS && telling < digits.length
 }
 

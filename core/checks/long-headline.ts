@@ -4,11 +4,12 @@ import { labelAt, writtenAt } from './proof'
 import { fewerDecimals } from './changes'
 import { fix } from './fixes'
 import type { Check } from './types'
+import { withoutEndZeros } from '../decimal/zeros'
 
 /** Readers keep so many digits of a headline. */
 const MOST_KEPT = 4
 /** Digits of a number without the zeros that only fill it. */
-const telling = ({ digits }: Written): number => digits.toString().replace(/0+$/, '').length
+const telling = ({ digits }: Written): number => withoutEndZeros(digits.toString()).length
 
 /** Protects readers from digits that nobody keeps. Round numbers are left alone, however long. */
 export const longHeadline: Check<{ label: string; count: number }> = {

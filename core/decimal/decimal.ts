@@ -1,3 +1,5 @@
+import { withoutEndZeros } from './zeros'
+
 /**
  * An exact decimal number: coefficient × 10^exponent. Nothing in the core decides a digit
  * from a binary fraction; every value becomes one of these first.
@@ -73,7 +75,7 @@ export function toText({ coefficient, exponent }: Decimal): string {
   const digits = (coefficient < 0n ? -coefficient : coefficient).toString()
   if (exponent >= 0) return sign + digits + '0'.repeat(exponent)
   const padded = digits.padStart(1 - exponent, '0')
-  const fraction = padded.slice(exponent).replace(/0+$/, '')
+  const fraction = withoutEndZeros(padded.slice(exponent))
   return sign + padded.slice(0, exponent) + (fraction && '.' + fraction)
 }
 

@@ -1,6 +1,7 @@
 import { absolute, leadingPower } from './arithmetic'
 import { type Decimal, toText } from './decimal'
 import { roundToPlace } from './round'
+import { withoutEndZeros } from './zeros'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
@@ -11,7 +12,7 @@ const MOST_DIGITS = 24
 const LEAST_PLAIN = -7
 /** The digits of a number without the zeros at its end. */
 const digitsOf = ({ coefficient }: Decimal): string =>
-  absolute(coefficient).toString().replace(/0+$/, '')
+  withoutEndZeros(absolute(coefficient).toString())
 
 /** All digits, one of them before the mark, and a power of ten. */
 function withPower(value: Decimal): string {

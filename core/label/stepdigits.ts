@@ -5,6 +5,7 @@ import { between, toUnits } from './cells'
 import { decide } from './decide'
 import type { SetValues } from './shared'
 import type { Plan, Precision, Rule } from './types'
+import { withoutEndZeros } from '../decimal/zeros'
 
 /** Before it is known how many decimals are needed, labels have these. */
 export const MOST_STEP_DECIMALS = 20
@@ -46,7 +47,7 @@ function decimalsIn(number: Decimal, { base, power }: Level): number {
 /** The power of ten of the last digit that is not zero. */
 function lastPower({ coefficient, exponent }: Decimal): number {
   const digits = coefficient.toString()
-  return exponent + digits.length - digits.replace(/0+$/, '').length
+  return exponent + digits.length - withoutEndZeros(digits).length
 }
 
 /** What ticks need: every multiple of the step from the first of them on is told exactly. */

@@ -11,6 +11,7 @@ import { simpleFraction } from './multiple'
 import { readNumeral } from './numeral'
 import { everywhere, isSameName } from './powernames'
 import type { ChosenRegion } from './region'
+import { withoutEndZeros } from '../decimal/zeros'
 
 /** What somebody typed, as a number; or why it is none, and what to do. */
 export type TypedNumber = { readonly value: Decimal } | { readonly trouble: string }
@@ -143,7 +144,7 @@ function asAngle(value: Decimal, region: ChosenRegion): string | null {
  * @example typedText(decimal('1234.5'), german) // '1.234,5', which `typedNumber` reads; of 2.5e307 '2,5e307'
  */
 export function typedText(value: Decimal, region: ChosenRegion): string {
-  const digits = value.coefficient.toString().replace(/0+$/, '').length
+  const digits = withoutEndZeros(value.coefficient.toString()).length
   const angle = digits > LONG ? asAngle(value, region) : null
   if (angle) return angle
   const { decimal: mark, group } = region.system.marks

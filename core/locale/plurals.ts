@@ -1,4 +1,5 @@
 import type { PluralKey } from './types'
+import { withoutEndZeros } from '../decimal/zeros'
 
 /** What a plural rule looks at: the digits of a number as it is written. */
 export interface Operands {
@@ -17,7 +18,7 @@ function remainder(digits: string, by: number): number {
   return rest
 }
 
-const withoutZeros = (fraction: string): string => fraction.replace(/0+$/, '')
+const withoutZeros = (fraction: string): string => withoutEndZeros(fraction)
 /** A rule never compares with numbers of more digits than a double holds. */
 const numberOf = (digits: string): number => (digits === '' ? 0 : Number(digits))
 

@@ -91,3 +91,15 @@ test('numbers three hundred orders apart are offered with a power each beside al
     '1.2×10¹',
   ])
 })
+
+test('the farthest exponents that are taken keep nobody waiting', () => {
+  const began = performance.now()
+  for (const texts of [
+    ['1e9999', '1e-9999', '12'],
+    ['1e-9999', '5'],
+  ])
+    expect(
+      suggest({ surface: 'axis', style: {}, values: texts.map((text) => decimal(text)) }).length,
+    ).toBeGreaterThan(0)
+  expect(performance.now() - began).toBeLessThan(1500)
+})

@@ -16,6 +16,7 @@ import { type Ends, evenStep, linearTicks, MOST_TICKS, multiplesIn, TickError } 
 import { type LogBase, logTicks, symlogTicks } from './logs'
 import { multipleTicks } from './multiples'
 import type { Ticks } from './types'
+import { withoutEndZeros } from '../decimal/zeros'
 
 export interface TickRequest {
   readonly domain: readonly [Decimal, Decimal]
@@ -43,7 +44,7 @@ function minorOf(
   values: readonly Decimal[],
   domain: TickRequest['domain'],
 ): Decimal[] {
-  const digits = step.coefficient.toString().replace(/0+$/, '')
+  const digits = withoutEndZeros(step.coefficient.toString())
   const parts = PARTS[digits] ?? HALVES
   const small = multiply(step, decimal(String(1 / parts)))
   const taken = new Set(values.map(toText))

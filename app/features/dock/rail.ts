@@ -21,6 +21,7 @@ import { withDecimals } from '~~/core/style/decimals'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { notationOf } from '~~/core/notations'
 import { rail as words } from './words'
+import { withoutEndZeros } from '~~/core/decimal/zeros'
 
 export interface RailDigit {
   readonly power: number
@@ -115,7 +116,7 @@ function rowOf(name: string, cell: Decimal, plan: Plan, row?: Row): RailRow {
   const said = isOther ? saidInUnits(plan, written) : shift(saidBy(plan, written), plan.recorded)
   const off = magnitudeOf(subtract(said, value))
   const mark = markOf(rule, written)
-  const text = absolute(value.coefficient).toString().replace(/0+$/, '') || '0'
+  const text = withoutEndZeros(absolute(value.coefficient).toString()) || '0'
   const lead = value.coefficient === 0n ? 0 : leadingPower(value)
   const cut = mark + lastPlace(rule.precision, lead - mark)
   const last = lead - text.length + 1
