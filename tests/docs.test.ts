@@ -125,3 +125,24 @@ test('everything that the guide puts into a message says something', () => {
     expect(text).not.toMatch(/[{}]|^$/)
   }
 })
+
+test('the page on what ships names every package with its licence and version, and no other', () => {
+  const { dependencies } = JSON.parse(read(join(root, 'package.json'))) as {
+    dependencies: Record<string, string>
+  }
+  const told = [
+    ...read(join(root, 'docs/dependencies.md')).matchAll(
+      /^\| `([^`]+)`\s+\| (\S+)\s+\| (\S+)\s+\| \d{4}-\d\d-\d\d \| \S/gm,
+    ),
+  ].map(([, name, version, licence]) => ({ name, version, licence }))
+  const installed = Object.keys(dependencies).map((name) => {
+    const own = JSON.parse(read(join(root, 'node_modules', name, 'package.json'))) as {
+      version: string
+      license: string
+    }
+    return { name, version: own.version, licence: own.license }
+  })
+  const byName = (a: { name?: string | undefined }, b: { name?: string | undefined }) =>
+    a.name!.localeCompare(b.name!)
+  expect(told.sort(byName)).toEqual(installed.sort(byName))
+})
