@@ -1,12 +1,14 @@
+import { part } from '../../core/testing/part'
 import { datasetAs } from '../../shared/study/dataset'
 import { newDocument } from '../../shared/study/document'
 import { migrations } from '../db/testing/migrations'
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { columnCells } from '../db/columns'
 import { type Db, openDatabase } from '../db/database'
 import { documentAt } from '../db/revisions'
+import { thinOut } from '../db/thinning'
 import { hasStudies, listStudies, markRemoved } from '../db/studies'
 import { loadDemo } from './demo'
 import { ColumnError, deriveColumn } from './derived'
@@ -261,3 +263,34 @@ test('a column is made of two others, exactly, as a quantity that is shown', () 
     '“high” is no column of names in Soundings.',
   )
 })
+
+test('ten thousand edits of the demo take less than 5 MB, thinned or of one day', async () => {
+  const { id } = await loadDemo(db, demoFile)
+  // What is acknowledged need not outlive the machine here.
+  db.pragma('synchronous = OFF')
+  const size = () => {
+    db.pragma('wal_checkpoint(TRUNCATE)')
+    return statSync(join(folder, 'test.sqlite')).size
+  }
+  const before = size()
+  const { document, revision } = loadStudy(db, id)!
+  const edits = part(500, 10_000)
+  for (let at = 0; at < edits; at++) {
+    const changed = at % document.quantities.length
+    const quantities = document.quantities.map((one, place) =>
+      place === changed
+        ? {
+            ...one,
+            style: { ...one.style, rung: at % 12, fraction: [0, at % 9] as [number, number] },
+          }
+        : one,
+    )
+    const what = `Revenue: decimals, at most ${at % 9} decimals`
+    saveStudy(db, id, { base: revision + at, document: { ...document, quantities }, what })
+  }
+  const grown = () => size() - before
+  expect(grown()).toBeLessThan(200_000 + 480 * edits)
+  db.prepare('UPDATE revision SET made_at = ?').run('2026-10-01T00:00:00Z')
+  thinOut(db)
+  expect(grown()).toBeLessThan(400_000)
+}, 600_000)
