@@ -183,6 +183,14 @@ describe('regions', () => {
       '23,125\u00a0m is 23,125 in English',
     )
     expect(await row('ar-EG').locator('bdi').first().getAttribute('dir')).toBe('rtl')
+    // Beside them stands the page as it would be there, from right to left where it is read so.
+    const drawn = async (region: string) => {
+      const picture = page.getByRole('img', { name: `The page in ${region}` })
+      return decodeURIComponent((await picture.getAttribute('src'))!)
+    }
+    const [german, arabic] = [await drawn('German'), await drawn('Arabic (Egypt)')]
+    expect(german).toContain('>23,125\u00a0m</text>')
+    expect([german, arabic].map((one) => one.includes('direction="rtl"'))).toEqual([false, true])
     await row('de').getByRole('button', { name: 'write it so' }).click()
     await page.getByRole('link', { name: 'Desk' }).click()
     await until(async () => (await marks()).includes('23,125\u00a0m'), true)

@@ -1,6 +1,7 @@
 import { multiply } from '../../core/decimal/arithmetic'
 import { decimal, toText } from '../../core/decimal/decimal'
 import { type Cell, decimalOf } from '../quantities'
+import type { PageInputs } from './values'
 
 type CellsOf = (name: string) => readonly Cell[]
 
@@ -80,4 +81,21 @@ export function cellsInPart(
 ): CellsOf {
   const some = someRows(rowCount, [column], cellsOf)
   return some.each > 1 && chart.aggregate === 'sum' ? timesRows(some, column) : some.cellsOf
+}
+
+/** The page of some of the rows of a long table, with sums as large as those of all. */
+export function pageInPart(given: PageInputs): PageInputs {
+  const { loaded, dataset, quantity, caseCells } = given
+  if (!loaded) return given
+  const cases = new Map(caseCells)
+  const cellsOf = cellsInPart(
+    quantity,
+    dataset.rowCount,
+    (name) => cases.get(name) ?? loaded.cellsOf(name),
+  )
+  return {
+    ...given,
+    loaded: { ...loaded, cellsOf },
+    caseCells: caseCells.map(([name]) => [name, cellsOf(name)] as const),
+  }
 }

@@ -53,15 +53,14 @@ function usePageValues() {
     machine,
   }
   const values = liveGraph<PageValues, keyof PageInputs>(pageGraph, inputs)
-  const widths = useWidths(
-    () =>
-      Object.fromEntries(
-        Object.entries(inputs).map(([name, input]) => [name, input.value]),
-      ) as unknown as PageInputs,
-  )
+  const inputsNow = () =>
+    Object.fromEntries(
+      Object.entries(inputs).map(([name, input]) => [name, input.value]),
+    ) as unknown as PageInputs
+  const widths = useWidths(inputsNow)
   const trouble = useLoadedCells(values.wanted, loaded)
   useCaseCells(values.caseColumns, caseCells)
-  return { values, trouble, size, machine, widths }
+  return { values, trouble, size, machine, widths, inputsNow }
 }
 
 /** The numbers of a level: those of a surface, or of a part of its marks. */
@@ -73,7 +72,7 @@ export type NumbersOf = Exclude<Level, 'house' | 'quantity'>
  */
 export function usePage() {
   const study = useStudy()
-  const { values, trouble, size, machine, widths } = usePageValues()
+  const { values, trouble, size, machine, widths, inputsNow } = usePageValues()
   const { drawing, rows } = values
 
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(values.subjects)
@@ -134,6 +133,8 @@ export function usePage() {
     numbersOf,
     totals: useTotals(values),
     widths,
+    /** What all of it is derived from, as it is now. */
+    inputsNow,
   }
 }
 export type Page = ReturnType<typeof usePage>

@@ -2,7 +2,7 @@ import type { Finding } from '~~/core/checks/types'
 import { evaluate } from '~~/shared/graph/derivation'
 import { pageGraph } from '~~/shared/page/graph'
 import { USUAL_SIZE } from '~~/shared/page/layout'
-import { cellsInPart } from '~~/shared/page/someRows'
+import { pageInPart } from '~~/shared/page/someRows'
 import type { PageInputs, PageValues } from '~~/shared/page/values'
 import { checkRuns } from '~/features/margin/checkRuns'
 import { pageWidths as words } from './words'
@@ -15,23 +15,6 @@ export const PAGE_WIDTHS = [
 ] as const
 /** What is found where there is too little room. */
 const OF_ROOM: readonly Finding['check'][] = ['crowded', 'cut-label']
-
-/** The page of some of the rows of a long table, with sums as large as those of all. */
-function inPart(given: PageInputs): PageInputs {
-  const { loaded, dataset, quantity, caseCells } = given
-  if (!loaded) return given
-  const cases = new Map(caseCells)
-  const cellsOf = cellsInPart(
-    quantity,
-    dataset.rowCount,
-    (name) => cases.get(name) ?? loaded.cellsOf(name),
-  )
-  return {
-    ...given,
-    loaded: { ...loaded, cellsOf },
-    caseCells: caseCells.map(([name]) => [name, cellsOf(name)] as const),
-  }
-}
 
 /** How many findings of too little room the page would have at each width, once that is asked. */
 export function useWidths(inputs: () => PageInputs) {
@@ -54,7 +37,7 @@ export function useWidths(inputs: () => PageInputs) {
   })
   function look() {
     counts.value = new Map()
-    const given = inPart(inputs())
+    const given = pageInPart(inputs())
     for (const { start } of runs) start(given)
   }
   onScopeDispose(() => runs.forEach(({ giveUp }) => giveUp()))

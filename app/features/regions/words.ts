@@ -24,3 +24,7 @@ export const regionsPage = {
   way: { style: '', words: 'in its own words', short: 'in its own short form' },
   inWay: { style: '', words: ', in its own words', short: ', in its own short form' },
 }
+export const regionPages = {
+  pages: 'The page in each region',
+  page: (region: Told) => `The page in ${region}`,
+}

@@ -4,6 +4,7 @@ import { inherit } from '~~/core/style/inherit'
 import { toExactText } from '~~/core/decimal/decimal'
 import type { Page } from '~/features/page/usePage'
 import { regionName, regionOptions } from '~/features/regions/regionNames'
+import { useRegionPages } from '~/features/regions/useRegionPages'
 import { isAlike, type RegionRow } from '~/features/regions/regionRows'
 import { useLevels } from '~/stores/levels'
 import { useLocaleTables } from '~/stores/localeTables'
@@ -63,6 +64,8 @@ watch(
   { immediate: true },
 )
 
+const pages = useRegionPages(page.inputsNow, () => here.value)
+
 const numbers = computed(() => page['numbers.marks'].value.slice(0, MOST_NUMBERS))
 const values = computed(() => numbers.value.map(toExactText))
 const sheetOf = (way: RegionWay): readonly RegionRow[] => {
@@ -119,13 +122,16 @@ const use = ({ locale, patch, way }: RegionRow) =>
       <p v-if="study.refused || trouble" class="trouble" role="alert">
         {{ study.refused || trouble }}
       </p>
-      <RegionTable
-        :numbers="numbers"
-        :rows="byRegion.flat()"
-        :own="style.locale"
-        :font-size="FONT_SIZE"
-        @use="use"
-      />
+      <div class="both">
+        <RegionTable
+          :numbers="numbers"
+          :rows="byRegion.flat()"
+          :own="style.locale"
+          :font-size="FONT_SIZE"
+          @use="use"
+        />
+        <RegionPages :pages="pages" />
+      </div>
     </template>
     <NoNumbers v-else :page="page" />
   </div>
@@ -134,6 +140,19 @@ const use = ({ locale, patch, way }: RegionRow) =>
 <style scoped>
 .screen {
   align-items: flex-start;
+}
+
+/* The pages take the room that the table leaves. */
+.both {
+  display: flex;
+  gap: var(--gap-5);
+  align-items: flex-start;
+  width: 100%;
+  min-height: 0;
+}
+
+.both > * {
+  max-height: 100%;
 }
 
 .trouble {
