@@ -32,4 +32,8 @@ const reload = () => window.location.reload()
   border-left: 3px solid var(--rosewood);
   box-shadow: var(--shadow);
 }
+
+.failure > :not(p) {
+  flex: none;
+}
 </style>

@@ -264,3 +264,30 @@ test('the edge of a case by size is moved on the line of sizes', async () => {
   await page.getByRole('button', { name: /^from 10\^(29\d|30\d) on: “crowns” after it/ }).waitFor()
   await page.getByRole('button', { name: /^Remove the wording from/ }).click()
 })
+
+test.each([
+  ['one row', 'site,depth\nHolm,-1234.5', '3'],
+  ['three hundred orders', 'site,depth\nHolm,1e308\nVik,0.00002', '308'],
+])(
+  'opened on %s, the sweep stands at its orders and stays whole while runs are folded',
+  async (_, text, order) => {
+    const { page, program } = desk
+    const made = await page.request.post(`${program.url}/api/studies`, {
+      headers: { origin: program.url },
+      data: { name: 'Apart', table: { text } },
+    })
+    const { id } = (await made.json()) as { id: string }
+    await page.goto(`${program.url}/study/${id}/sweep`)
+    await page
+      .getByRole('button', { name: /written as zero/ })
+      .first()
+      .waitFor()
+    await page.locator(`[data-order="${order}"]`).waitFor()
+    for (const place of ['the bottom', 'the top', 'the largest of the data']) {
+      await page.getByRole('button', { name: place }).click()
+      await page.locator('[data-order]').first().waitFor()
+    }
+    await page.locator(`[data-order="${order}"]`).waitFor()
+    expect(await page.locator('.failure').count()).toBe(0)
+  },
+)

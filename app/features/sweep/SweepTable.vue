@@ -86,15 +86,19 @@ async function jump(order: number) {
 }
 /** Where a jump leads, so that nothing holds it back. */
 let goal: number | null = null
-const inSight = () => orderOf(lines.value[Math.floor(top.value / ROW_HEIGHT)]!)
+/** The lines that the place of the scrolling is about: those of now, once they are laid out. */
+let laidOut = lines.value
+const inSight = () =>
+  orderOf(laidOut[Math.min(laidOut.length - 1, Math.floor(top.value / ROW_HEIGHT))]!)
 defineExpose({ jump })
 onMounted(() => scrollTo(props.first))
 /** What is in sight stays where it is when rows above it are folded or unfolded. */
-watch(lines, async (_, before) => {
-  const at = Math.floor(top.value / ROW_HEIGHT)
-  const past = goal === null ? top.value - at * ROW_HEIGHT : 0
-  const order = goal ?? orderOf(before[at]!)
+watch(lines, async (now) => {
+  const past = goal === null ? top.value % ROW_HEIGHT : 0
+  const order = goal ?? inSight()
   goal = null
+  laidOut = now
+  top.value = placeOf(now, order) * ROW_HEIGHT + past
   await nextTick()
   scrollTo(order, past)
 })
