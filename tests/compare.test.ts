@@ -279,7 +279,8 @@ test.each([
     const { id } = (await made.json()) as { id: string }
     await page.goto(`${program.url}/study/${id}/sweep`)
     await page
-      .getByRole('button', { name: /written as zero/ })
+      .locator('.turns')
+      .getByText(/written as zero|nowhere/)
       .first()
       .waitFor()
     await page.locator(`[data-order="${order}"]`).waitFor()
