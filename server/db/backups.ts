@@ -9,6 +9,7 @@ import {
 } from 'node:fs'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
+import type { Backup } from '../../shared/study/study'
 import type { Db } from './database'
 import { StorageError } from './trouble'
 
@@ -19,13 +20,6 @@ const FOLDER = 'backups'
 const DAYS = 7
 const NAME = /^ivory-abacus-[\w.-]+\.sqlite$/
 const DAILY = /^ivory-abacus-\d{4}-\d{2}-\d{2}\.sqlite$/
-
-export interface Backup {
-  readonly name: string
-  /** In bytes. */
-  readonly size: number
-  readonly madeAt: string
-}
 
 /** The backups of a data folder, the newest first. */
 export function listBackups(folder: string): Backup[] {
@@ -97,20 +91,6 @@ export function backUpBeforeUpgrade(db: Db, folder: string, form: number): void 
 }
 
 /**
- * Whether a backup can be brought back.
- *
- * @returns its file
- * @throws StorageError for a backup that is not there or not sound
- */
-export function checkBackup(folder: string, name: string): string {
-  const from = join(folder, FOLDER, name)
-  if (!NAME.test(name) || !existsSync(from))
-    throw new StorageError('NO_BACKUP', `There is no backup “${name}” in ${join(folder, FOLDER)}.`)
-  if (!isSound(from)) throw new StorageError('BACKUP', `The backup “${name}” is damaged itself.`)
-  return from
-}
-
-/**
  * Brings a backup back. What stood before is moved aside, never removed.
  *
  * @param folder one that no process holds
@@ -118,13 +98,19 @@ export function checkBackup(folder: string, name: string): string {
  * @throws StorageError for a backup that is not there or not sound
  */
 export function restoreBackup(folder: string, name: string, now = new Date()): string | null {
-  const from = checkBackup(folder, name)
+  const from = join(folder, FOLDER, name)
+  if (!NAME.test(name) || !existsSync(from))
+    throw new StorageError('BACKUP', `There is no backup “${name}” in ${join(folder, FOLDER)}.`)
+  if (!isSound(from)) throw new StorageError('BACKUP', `The backup “${name}” is damaged itself.`)
   const file = join(folder, DATABASE)
   const stamp = now.toISOString().replace(/[:.]/g, '-')
   const aside = `${file}.before-restore-${stamp}`
+  // On a disk without room for it nothing is moved.
+  const ready = `${file}.restoring`
+  copyFileSync(from, ready)
   const stood = existsSync(file)
   for (const end of ['', '-wal', '-shm'])
     if (existsSync(file + end)) renameSync(file + end, aside + end)
-  copyFileSync(from, file)
+  renameSync(ready, file)
   return stood ? aside : null
 }

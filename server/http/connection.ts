@@ -1,13 +1,7 @@
 import { mkdirSync, statSync } from 'node:fs'
 import { join, resolve } from 'node:path'
 import { version } from '../../package.json'
-import {
-  backUpBeforeUpgrade,
-  backUpDaily,
-  checkBackup,
-  DATABASE,
-  restoreBackup,
-} from '../db/backups'
+import { backUpBeforeUpgrade, backUpDaily, DATABASE, restoreBackup } from '../db/backups'
 import { closeDatabase, type Db, openDatabase } from '../db/database'
 import { holdFolder } from '../db/lock'
 import { hasStudies } from '../db/studies'
@@ -88,15 +82,19 @@ async function openIn(folder: string, letGo: () => void): Promise<Storage> {
  * @throws StorageError for a backup that is not there or not sound; what stands goes on then
  */
 export async function restoreHere(name: string): Promise<string | null> {
-  const { db, folder, letGo } = await storage()
-  checkBackup(folder, name)
-  const restored = (async () => {
+  const held = storage()
+  const restored = held.then(({ db, folder }) => {
     closeDatabase(db)
-    const aside = restoreBackup(folder, name)
-    return { aside, storage: await openIn(folder, letGo) }
-  })()
-  opened = restored.then((made) => made.storage)
-  const { aside } = await restored
+    return restoreBackup(folder, name)
+  })
+  const reopen = async () => {
+    const { folder, letGo } = await held
+    return openIn(folder, letGo)
+  }
+  // Whatever came of it: another call waits for what stands then.
+  const standing = restored.then(reopen, reopen)
+  opened = standing
+  const aside = await restored.finally(() => standing)
   logger().info({ name, aside }, 'restored')
   return aside
 }
