@@ -15,7 +15,7 @@ import { fewerDecimals, toDecimals } from './changes'
 import { isExact, isOver, isShort, largest, placesWhere } from './numbers'
 import { doublesOf, labelAt, saidAt, valueAt, valuesOf } from './proof'
 import type { Check } from './types'
-import { withoutEndZeros } from '../decimal/zeros'
+import { tellingDigits, withoutEndZeros } from '../decimal/zeros'
 
 /** Sums of doubles keep at least so many digits. */
 const SOUND = 13
@@ -31,7 +31,7 @@ function meant(value: Decimal): Decimal | null {
   if (digits <= SOUND + 2) return null
   const place = leadingPower(value) - SOUND + 1
   const short = { coefficient: roundToPlace(value, place, 'halfExpand'), exponent: place }
-  const left = withoutEndZeros(short.coefficient.toString()).replace('-', '').length
+  const left = tellingDigits(short).length
   const size = magnitudeOf(value)
   const off = magnitudeOf(subtract(value, short))
   return left < SOUND && !isOver(off, MOST_STEPS, multiply(size, STEP)) ? short : null

@@ -1,7 +1,7 @@
-import { absolute, leadingPower } from './arithmetic'
+import { leadingPower } from './arithmetic'
 import { type Decimal, toText } from './decimal'
 import { roundToPlace } from './round'
-import { withoutEndZeros } from './zeros'
+import { tellingDigits } from './zeros'
 
 const GROUPS = /\B(?=(?:\d{3})+$)/g
 const MOST_DIGITS = 24
@@ -10,13 +10,9 @@ const MOST_DIGITS = 24
  * size stand side by side and are told alike.
  */
 const LEAST_PLAIN = -7
-/** The digits of a number without the zeros at its end. */
-const digitsOf = ({ coefficient }: Decimal): string =>
-  withoutEndZeros(absolute(coefficient).toString())
-
 /** All digits, one of them before the mark, and a power of ten. */
 function withPower(value: Decimal): string {
-  const digits = digitsOf(value)
+  const digits = tellingDigits(value)
   const rest = digits.slice(1)
   return `${value.coefficient < 0n ? '-' : ''}${digits[0]}${rest && `.${rest}`}e${leadingPower(value)}`.replaceAll(
     '-',
@@ -33,7 +29,7 @@ function withPower(value: Decimal): string {
  * @example plainly(decimal('-250000.5')) // '−250,000.5'; of 2e-8 '2e−8'
  */
 export function plainly(value: Decimal, most = MOST_DIGITS): string {
-  if (digitsOf(value).length > most) return briefly(value)
+  if (tellingDigits(value).length > most) return briefly(value)
   const power = leadingPower(value)
   if (value.coefficient !== 0n && (power >= MOST_DIGITS || power < LEAST_PLAIN))
     return withPower(value)
@@ -52,7 +48,7 @@ const BRIEF_DIGITS = 12
  * @example briefly(divide(decimal(1), decimal(3))) // '≈ 0.333333333333'
  */
 export function briefly(value: Decimal): string {
-  if (digitsOf(value).length <= MOST_BRIEF) return plainly(value)
+  if (tellingDigits(value).length <= MOST_BRIEF) return plainly(value)
   const place = leadingPower(value) - BRIEF_DIGITS + 1
   return `≈ ${plainly({ coefficient: roundToPlace(value, place, 'halfExpand'), exponent: place })}`
 }

@@ -1,3 +1,5 @@
+import type { Decimal } from './decimal'
+
 const ZERO = '0'.charCodeAt(0)
 
 /**
@@ -11,3 +13,11 @@ export function withoutEndZeros(digits: string): string {
   while (end > 0 && digits.charCodeAt(end - 1) === ZERO) end--
   return end === digits.length ? digits : digits.slice(0, end)
 }
+
+/**
+ * The digits of a number that tell something: without its sign and the zeros at its end.
+ *
+ * @example tellingDigits(decimal('-1200')) // '12'; of zero ''
+ */
+export const tellingDigits = ({ coefficient }: Decimal): string =>
+  withoutEndZeros((coefficient < 0n ? -coefficient : coefficient).toString())

@@ -1,7 +1,7 @@
 import { compare } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import type { Precision, Rule } from './types'
-import { withoutEndZeros } from '../decimal/zeros'
+import { tellingDigits } from '../decimal/zeros'
 
 /** Whether larger values are written as smaller numbers. */
 export const isTurned = ({ factor }: Pick<Rule, 'factor'>): boolean => factor.startsWith('-')
@@ -25,9 +25,9 @@ export function boundOf(rule: Rule, value: Decimal): { value: Decimal; sign: '<'
 /** A bound with more digits does not end, as one that was converted: its style's are kept. */
 const MOST_BOUND_DIGITS = 40
 /** So many digits a bound may have in any rung of its rule; in powers of two it has more. */
-export function digitsIn({ rungs, multiple }: Rule, { coefficient }: Decimal): number {
+export function digitsIn({ rungs, multiple }: Rule, bound: Decimal): number {
   if (multiple) return 1
-  const own = withoutEndZeros(coefficient.toString()).replace('-', '').length
+  const own = tellingDigits(bound).length
   const halvings = rungs.map(({ base, power }) => (base === 10 ? 0 : Math.abs(power)))
   return own > MOST_BOUND_DIGITS ? 1 : own + Math.max(0, ...halvings)
 }

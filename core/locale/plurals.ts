@@ -18,7 +18,6 @@ function remainder(digits: string, by: number): number {
   return rest
 }
 
-const withoutZeros = (fraction: string): string => withoutEndZeros(fraction)
 /** A rule never compares with numbers of more digits than a double holds. */
 const numberOf = (digits: string): number => (digits === '' ? 0 : Number(digits))
 
@@ -32,17 +31,17 @@ function operand(
     modulus === null ? numberOf(digits) : remainder(digits, modulus)
   switch (name) {
     case 'n':
-      return withoutZeros(fraction) === '' ? reduced(whole) : NaN
+      return withoutEndZeros(fraction) === '' ? reduced(whole) : NaN
     case 'i':
       return reduced(whole)
     case 'v':
       return fraction.length
     case 'w':
-      return withoutZeros(fraction).length
+      return withoutEndZeros(fraction).length
     case 'f':
       return reduced(fraction)
     case 't':
-      return reduced(withoutZeros(fraction))
+      return reduced(withoutEndZeros(fraction))
     case 'c':
     case 'e':
       return power

@@ -7,7 +7,7 @@ import { type Decimal, toNumber, toText } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import type { Plan } from '../label/types'
 import { AGAINST } from '../ticks/search'
-import { withoutEndZeros } from '../decimal/zeros'
+import { tellingDigits } from '../decimal/zeros'
 
 /** How good the labels of a style are. */
 export interface Judged {
@@ -67,10 +67,7 @@ const FEW_DIGITS = 4
 const WORTH_ROUNDING = 0.02
 /** Whether numbers that are short already lose digits that tell something. */
 const roundsShort = (values: readonly Decimal[], off: number): boolean =>
-  off > WORTH_ROUNDING &&
-  values.every(
-    ({ coefficient }) => withoutEndZeros(String(coefficient)).replace('-', '').length <= FEW_DIGITS,
-  )
+  off > WORTH_ROUNDING && values.every((value) => tellingDigits(value).length <= FEW_DIGITS)
 
 /** How far the worst label reads from its value, as a part of it. */
 function worstOff(values: readonly Decimal[], said: readonly Decimal[]): number {

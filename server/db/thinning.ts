@@ -11,8 +11,8 @@ const since = (now: Date, days: number): string =>
 
 /**
  * Old revisions but the last of each hour, and of each day from a week on: those of the last day
- * stay, the newest of a study stays, and so does one that has a name, of which
- * something was taken away, or on which others lean.
+ * stay, the newest of a study stays, and so does one that has a name, of which something was taken
+ * away, or on which others lean.
  */
 const OLD_REVISIONS = `
 WITH placed AS (

@@ -39,6 +39,16 @@ function rotating(path: string) {
   }
 }
 
+/** The log's file in a data folder; none where nothing can be written there. */
+function fileIn(folder: string) {
+  try {
+    mkdirSync(join(folder, FOLDER), { recursive: true })
+    return [rotating(join(folder, FOLDER, NAME))]
+  } catch {
+    return []
+  }
+}
+
 /** A line for people: when, what, and what belongs to it. */
 const forPeople = {
   write(line: string) {
@@ -61,18 +71,12 @@ export const logger = (): pino.Logger => log
  * @example beginLog('data').info({ port: 4317 }, 'started')
  */
 export function beginLog(folder: string): pino.Logger {
-  const streams = process.env.IVORY_ABACUS_VERBOSE ? [{ stream: forPeople }] : []
-  try {
-    mkdirSync(join(folder, FOLDER), { recursive: true })
-    log = pino(
-      { base: null, timestamp: pino.stdTimeFunctions.isoTime },
-      pino.multistream([...streams, { stream: rotating(join(folder, FOLDER, NAME)) }]),
-    )
-  } catch {
-    log =
-      streams.length > 0
-        ? pino({ base: null, timestamp: pino.stdTimeFunctions.isoTime }, pino.multistream(streams))
-        : silent
-  }
+  const streams = [...(process.env.IVORY_ABACUS_VERBOSE ? [forPeople] : []), ...fileIn(folder)].map(
+    (stream) => ({ stream }),
+  )
+  log =
+    streams.length > 0
+      ? pino({ base: null, timestamp: pino.stdTimeFunctions.isoTime }, pino.multistream(streams))
+      : silent
   return log
 }

@@ -1,7 +1,7 @@
 import { pairs } from 'd3-array'
 import { scaleBand, scaleLinear } from 'd3-scale'
 import {
-  areAlike,
+  areCutAlike,
   BARE,
   NAME_CHARACTER,
   placesAlong,
@@ -26,10 +26,7 @@ function layout(drawing: Drawing, frame: Frame): Geometry {
   const { ticks, marks, zero, stacks } = placesAlong(drawing)
   const room = Math.min(width * MOST_NAMES, names)
   const characters = Math.floor(room / NAME_CHARACTER)
-  const byEnd = areAlike(
-    drawing.groups.map(({ category }) => category),
-    characters,
-  )
+  const byEnd = areCutAlike(drawing, characters)
   const bottom = height - fontSize * 2 - under
   const x = scaleLinear().range([room, width - ends])
   const places = drawing.groups.map((_, at) => at)

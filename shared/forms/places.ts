@@ -79,14 +79,15 @@ export const BARE = {
   isAlone: false,
 } satisfies Partial<Geometry>
 
-/** What most forms are. */
-/** Whether names of which each has some characters of room would be cut until some read alike. */
-export function areAlike(names: readonly string[], room: number): boolean {
+/** Whether the names of marks, each with some characters of room, are cut until some read alike. */
+export function areCutAlike({ groups }: Pick<Drawing, 'groups'>, room: number): boolean {
+  const names = groups.map(({ category }) => category)
   const cut = new Set(names.map((name) => name.slice(0, Math.max(1, room - 1))))
   const all = new Set(names)
   return cut.size < all.size && names.some((name) => name.length > room)
 }
 
+/** What most forms are. */
 export const USUAL = {
   isSpread: false,
   hasAreas: false,

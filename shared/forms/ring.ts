@@ -1,6 +1,6 @@
 import { arc, pie } from 'd3-shape'
 import { toNumber } from '../../core/decimal/decimal'
-import { areAlike, BARE, LEADING, TITLE, TO_BASELINE, USUAL } from './places'
+import { areCutAlike, BARE, LEADING, TITLE, TO_BASELINE, USUAL } from './places'
 import type { Anchor, ChartForm, Drawing, Frame, Geometry } from './types'
 
 /** Room at either side for labels, and from there to where they stand. */
@@ -39,10 +39,7 @@ function layout(drawing: Drawing, { width, height, fontSize }: Frame): Geometry 
       rises: dy < 0,
     }
   })
-  const byEnd = areAlike(
-    drawing.groups.map(({ category }) => category),
-    NAME_ROOM,
-  )
+  const byEnd = areCutAlike(drawing, NAME_ROOM)
   return {
     ...BARE,
     marks: slices.map((slice, at) => ({

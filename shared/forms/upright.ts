@@ -2,7 +2,7 @@ import { scaleLinear, scalePoint } from 'd3-scale'
 import { line } from 'd3-shape'
 import type { Drawing, Frame, Geometry, LabelSpot, NamePlace, Shape } from './types'
 import {
-  areAlike,
+  areCutAlike,
   BARE,
   LEADING,
   NAME_CHARACTER,
@@ -89,13 +89,12 @@ interface Naming {
  * All marks that have room are named; of names that would be cut until they read alike, as many as
  * can stand in full, where that is several, and all by their ends where it is not.
  */
-function namingOf({ groups }: Drawing, { needs, step }: Across): Naming {
+function namingOf(drawing: Drawing, { needs, step }: Across): Naming {
   const own = Math.max(1, Math.ceil(needs / step))
-  const names = groups.map(({ category }) => category)
-  if (!areAlike(names, charactersIn(step * own))) return { every: own, byEnd: false }
-  const longest = Math.max(...names.map((name) => name.length))
+  if (!areCutAlike(drawing, charactersIn(step * own))) return { every: own, byEnd: false }
+  const longest = Math.max(...drawing.groups.map(({ category }) => category.length))
   const every = Math.max(own, Math.ceil(((longest + 1) * NAME_CHARACTER) / step))
-  return every > names.length / 2 ? { every: own, byEnd: true } : { every, byEnd: false }
+  return every > drawing.groups.length / 2 ? { every: own, byEnd: true } : { every, byEnd: false }
 }
 
 /** Lays a chart out whose axis stands upright at the left. */

@@ -29,6 +29,14 @@ export interface ListedStudy extends StudySummary {
   /** When it was removed; null where it was not. */
   readonly removedAt: string | null
 }
+/** A backup of all studies, as it is listed. */
+export interface Backup {
+  readonly name: string
+  /** In bytes. */
+  readonly size: number
+  readonly madeAt: string
+}
+
 /** A revision as the history shows it. */
 export interface RevisionSummary {
   readonly number: number

@@ -1,11 +1,4 @@
-import {
-  absolute,
-  compare,
-  leadingPower,
-  magnitudeOf,
-  shift,
-  subtract,
-} from '~~/core/decimal/arithmetic'
+import { compare, leadingPower, magnitudeOf, shift, subtract } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import { superscript } from '~~/core/decimal/superscript'
@@ -21,7 +14,7 @@ import { withDecimals } from '~~/core/style/decimals'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { notationOf } from '~~/core/notations'
 import { rail as words } from './words'
-import { withoutEndZeros } from '~~/core/decimal/zeros'
+import { tellingDigits } from '~~/core/decimal/zeros'
 
 export interface RailDigit {
   readonly power: number
@@ -116,7 +109,7 @@ function rowOf(name: string, cell: Decimal, plan: Plan, row?: Row): RailRow {
   const said = isOther ? saidInUnits(plan, written) : shift(saidBy(plan, written), plan.recorded)
   const off = magnitudeOf(subtract(said, value))
   const mark = markOf(rule, written)
-  const text = withoutEndZeros(absolute(value.coefficient).toString()) || '0'
+  const text = tellingDigits(value) || '0'
   const lead = value.coefficient === 0n ? 0 : leadingPower(value)
   const cut = mark + lastPlace(rule.precision, lead - mark)
   const last = lead - text.length + 1

@@ -1,29 +1,25 @@
-import type { Style } from '~~/core/style/fields'
+import { SURFACES } from '~~/core/checks/types'
 import { evaluate } from '~~/shared/graph/derivation'
 import { pageGraph } from '~~/shared/page/graph'
 import { USUAL_SIZE } from '~~/shared/page/layout'
 import { pagePicture } from '~~/shared/page/picture'
 import { pageInPart } from '~~/shared/page/someRows'
 import type { PageInputs, PageValues } from '~~/shared/page/values'
+import { hasOwnStyle, withOwn } from '~~/shared/quantities'
 
 /** Milliseconds that a style rests before pages are drawn anew. */
 const REST = 250
 
 /** A page's inputs with all that its quantity sets in another region. */
 function inRegion(given: PageInputs, locale: string): PageInputs {
-  const { quantity, document } = given
-  const here = (style: Style): Style => ({ ...style, locale })
-  const moved = {
-    ...quantity,
-    style: here(quantity.style),
-    surfaces:
-      quantity.surfaces &&
-      Object.fromEntries(
-        Object.entries(quantity.surfaces).map(([surface, style]) => [surface, here(style)]),
-      ),
-  }
-  const quantities = document.quantities.map((one) => (one.id === moved.id ? moved : one))
-  return { ...given, quantity: moved, document: { ...document, quantities }, size: USUAL_SIZE }
+  const { quantity } = given
+  const own = SURFACES.filter((surface) => hasOwnStyle(given.document, quantity, surface))
+  const document = (['quantity', ...own] as const).reduce(
+    (now, level) => withOwn(now, quantity.id, level, (style) => ({ ...style, locale })),
+    given.document,
+  )
+  const moved = document.quantities.find(({ id }) => id === quantity.id) ?? quantity
+  return { ...given, quantity: moved, document, size: USUAL_SIZE }
 }
 
 /**

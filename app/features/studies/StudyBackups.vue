@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { ListedBackup } from './useStudyList'
+import type { Backup } from '~~/shared/study/study'
 import { studyBackups as words } from './words'
 
 /** All studies as they were on some day, to be brought back at a second click. */
-defineProps<{ backups: readonly ListedBackup[]; aside: string }>()
+defineProps<{ backups: readonly Backup[]; aside: string }>()
 const emit = defineEmits<{ restore: [name: string] }>()
 const when = new Intl.DateTimeFormat('en', { dateStyle: 'full', timeStyle: 'short' })
 const asked = ref<string | null>(null)

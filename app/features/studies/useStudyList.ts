@@ -1,6 +1,6 @@
 import { stemOf } from '~~/shared/import/endings'
 import { studyFileName } from '~~/shared/names'
-import type { ListedStudy, Study } from '~~/shared/study/study'
+import type { Backup, ListedStudy, Study } from '~~/shared/study/study'
 import { download } from '~/composables/download'
 import { noteTaken } from '~/composables/taken'
 import { request, requestText } from '~/composables/request'
@@ -27,20 +27,12 @@ async function studyOf(file: File): Promise<Study> {
   return request<Study>('/api/studies', { name: stemOf(file.name), table: { text, styles } })
 }
 
-/** The data of all studies as they were at some time, as the server lists it. */
-export interface ListedBackup {
-  readonly name: string
-  /** In bytes. */
-  readonly size: number
-  readonly madeAt: string
-}
-
 /** All studies of the program, and what is done with them. */
 export function useStudyList() {
   const studies = shallowRef<ListedStudy[] | null>(null)
   /** What was removed, and can be brought back. */
   const bin = shallowRef<ListedStudy[]>([])
-  const backups = shallowRef<readonly ListedBackup[]>([])
+  const backups = shallowRef<readonly Backup[]>([])
   /** Where the studies are that stood before a backup was brought back. */
   const aside = ref('')
   const { trouble, attempt } = useAttempt()
@@ -48,7 +40,7 @@ export function useStudyList() {
   async function fetchAll() {
     studies.value = await request<ListedStudy[]>('/api/studies')
     bin.value = await request<ListedStudy[]>('/api/bin')
-    backups.value = (await request<{ backups: ListedBackup[] }>('/api/backups')).backups
+    backups.value = (await request<{ backups: Backup[] }>('/api/backups')).backups
   }
   onMounted(() => attempt(fetchAll))
   const change = (path: string, method: string, body: object = {}) =>
