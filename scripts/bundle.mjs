@@ -37,8 +37,8 @@ const FOR_NODE = {
 }
 await build({
   ...FOR_NODE,
-  entryPoints: [join(root, 'server/reading/thread.ts')],
-  outfile: out('threads', 'reading.mjs'),
+  entryPoints: [join(root, 'server/apart/thread.ts')],
+  outfile: out('threads', 'apart.mjs'),
   minify: true,
   banner: {
     js: "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(process.cwd() + '/');",

@@ -19,6 +19,6 @@ export const LIMITS = {
   body: 4 * 2 ** 20,
   /** Bytes of a table that is brought in. */
   table: 512 * 2 ** 20,
-  /** Seconds that reading a table may take. */
-  readingSeconds: 300,
+  /** Seconds that work beside the server may take: reading a table, an export. */
+  apartSeconds: 300,
 } as const

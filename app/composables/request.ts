@@ -69,13 +69,12 @@ export async function request<Answer>(
 
 /** An answer as the text that was sent. @throws ProblemError */
 export const requestText = async (path: string): Promise<string> =>
-  new TextDecoder().decode((await requestBytes(path)).bytes)
+  new TextDecoder().decode(await requestBytes(path))
 
-/** The bytes of an answer, and whether they are JSON text. @throws ProblemError */
-export async function requestBytes(path: string): Promise<{ bytes: ArrayBuffer; isJson: boolean }> {
+/** The bytes of an answer. @throws ProblemError */
+export async function requestBytes(path: string): Promise<Uint8Array> {
   try {
-    const { _data, headers } = await ofetch.raw(path, { responseType: 'arrayBuffer', retry: 0 })
-    return { bytes: _data!, isJson: headers.get('content-type')?.includes('json') ?? false }
+    return new Uint8Array(await ofetch(path, { responseType: 'arrayBuffer', retry: 0 }))
   } catch (error) {
     throw problemOf(error)
   }

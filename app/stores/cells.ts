@@ -1,12 +1,8 @@
 import { defineStore } from 'pinia'
+import { cellsKept } from '~~/shared/import/kept'
 import type { Cell } from '~~/shared/quantities'
 import type { DatasetMeta } from '~~/shared/study/dataset'
 import { requestBytes } from '~/composables/request'
-
-function decode(bytes: ArrayBuffer, isJson: boolean): Cell[] {
-  if (isJson) return JSON.parse(new TextDecoder().decode(bytes)) as Cell[]
-  return Array.from(new Float64Array(bytes), (double) => (Number.isNaN(double) ? null : double))
-}
 
 /** Cells of columns, fetched once; a data set never changes after it was brought in. */
 export const useCells = defineStore('columns', () => {
@@ -20,7 +16,8 @@ export const useCells = defineStore('columns', () => {
     const path = `/api/datasets/${dataset.id}/columns/${column.position}`
     let found = kept.get(path)
     if (!found) {
-      found = requestBytes(path).then(({ bytes, isJson }) => decode(bytes, isJson))
+      const { encoding } = column
+      found = requestBytes(path).then((body) => cellsKept({ encoding, body }))
       found.catch(() => kept.delete(path))
       kept.set(path, found)
     }

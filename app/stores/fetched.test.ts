@@ -97,12 +97,12 @@ describe('tables of regions', () => {
 })
 
 describe('columns', () => {
-  const column = (name: string, position: number) => ({
+  const column = (name: string, position: number, encoding: 'float64' | 'json') => ({
     position,
     name,
     kind: 'number' as const,
     reason: '',
-    encoding: 'doubles' as const,
+    encoding,
     missing: 0,
     unread: [],
   })
@@ -111,7 +111,7 @@ describe('columns', () => {
     name: 'Harvest',
     rowCount: 3,
     notices: [],
-    columns: [column('weight', 0), column('exact', 1)],
+    columns: [column('weight', 0, 'float64'), column('exact', 1, 'json')],
   } as unknown as DatasetMeta
   const doubles = (...values: number[]) => Buffer.from(new Float64Array(values).buffer)
   const answers = (path: string, response: ServerResponse) =>

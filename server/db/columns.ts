@@ -1,6 +1,6 @@
 import type { ColumnMeta } from '../../shared/study/dataset'
 import type { Cell } from '../../shared/quantities'
-import type { KeptColumn } from '../../shared/import/kept'
+import { cellsKept, type KeptCells, type KeptColumn } from '../../shared/import/kept'
 import type { Db } from './database'
 
 export function insertColumn(
@@ -50,30 +50,24 @@ export function listColumns(db: Db, datasetId: string): ColumnMeta[] {
     }))
 }
 
-/** The cells of a column as they are kept, with how. */
-export const columnBody = (
-  db: Db,
-  datasetId: string,
-  position: number,
-): { encoding: ColumnMeta['encoding']; body: Buffer } | undefined =>
+/** The cells of a column as they are kept. */
+export const columnBody = (db: Db, datasetId: string, position: number): KeptCells | undefined =>
   db
-    .prepare<[string, number], { encoding: ColumnMeta['encoding']; body: Buffer }>(
+    .prepare<[string, number], KeptCells>(
       'SELECT encoding, body FROM dataset_column WHERE dataset_id = ? AND position = ?',
     )
     .get(datasetId, position)
 
-/** The cells of a column. @throws Error when there is none of that name */
-export function columnCells(db: Db, datasetId: string, name: string): Cell[] {
-  const row = db
-    .prepare<[string, string], { position: number }>(
-      'SELECT position FROM dataset_column WHERE dataset_id = ? AND name = ?',
+/** The same by the name of the column. @throws Error when there is none of that name */
+export function columnNamed(db: Db, datasetId: string, name: string): KeptCells {
+  const found = db
+    .prepare<[string, string], KeptCells>(
+      'SELECT encoding, body FROM dataset_column WHERE dataset_id = ? AND name = ?',
     )
     .get(datasetId, name)
-  const stored = row && columnBody(db, datasetId, row.position)
-  if (!stored) throw new Error(`there is no column “${name}”`)
-  if (stored.encoding === 'json') return JSON.parse(stored.body.toString()) as Cell[]
-  const bytes = Uint8Array.from(stored.body)
-  return Array.from(new Float64Array(bytes.buffer), (double) =>
-    Number.isNaN(double) ? null : double,
-  )
+  if (!found) throw new Error(`there is no column “${name}”`)
+  return found
 }
+/** The cells of a column. @throws Error when there is none of that name */
+export const columnCells = (db: Db, datasetId: string, name: string): Cell[] =>
+  cellsKept(columnNamed(db, datasetId, name))

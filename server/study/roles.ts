@@ -8,7 +8,7 @@ import type { NewRole } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
 import { columnCells } from '../db/columns'
 import { changing, type Db } from '../db/database'
-import { ColumnError } from './derived'
+import { ColumnError } from './derivedColumn'
 import { loadStudy, saveStudy } from './studies'
 
 /** The document with a role said of a column. */

@@ -11,7 +11,6 @@ import { documentAt } from '../db/revisions'
 import { thinOut } from '../db/thinning'
 import { hasStudies, listStudies, markRemoved } from '../db/studies'
 import { loadDemo } from './demo'
-import { ColumnError, deriveColumn } from './derived'
 import { changeRole } from './roles'
 import { copyStudy, studyFile, studyOfFile } from './file'
 import { ConflictError, createStudy, importDataset, loadStudy, saveStudy } from './studies'
@@ -207,61 +206,6 @@ test('a column of numbers is taken for codes and back, each way a revision of it
     'No cell of “stop” is a number as it stands',
   )
   expect(() => changeRole(db, at, { column: 'x', role: 'code' })).toThrow('There is no column “x”')
-})
-
-test('columns recorded in other powers meet as true values, and one taken back gives way', () => {
-  const study = importDataset(db, empty('Mixed').id, 'Mixed', 'site,a,b (thousands)\nFarrow,500,2')!
-  const [dataset] = study.datasets
-  const make = (column: Omit<Parameters<typeof deriveColumn>[3], 'name' | 'of'>) =>
-    deriveColumn(db, study.id, dataset!.id, { name: 'made', of: 'a', ...column })!
-  const made = make({ by: 'sum', and: 'b (thousands)' })
-  expect(columnCells(db, dataset!.id, 'made')).toEqual([2500])
-  const quantities = made.document.quantities.filter(({ column }) => column !== 'made')
-  const { shown } = study.document
-  saveStudy(db, study.id, {
-    base: made.revision,
-    document: { ...made.document, quantities, shown },
-    what: 'Undo',
-  })
-  make({ by: 'times', number: '0.1' })
-  expect(columnCells(db, dataset!.id, 'made')).toEqual([50])
-  expect(() => make({ by: 'groupShare', and: 'site' })).toThrow('There is a column “made” already')
-})
-
-test('a column is made of two others, exactly, as a quantity that is shown', () => {
-  const study = importDataset(
-    db,
-    empty('Depths').id,
-    'Soundings',
-    'site,high,low\nFarrow,0.3,0.1\nHolm,,2\nTarn,5,0',
-  )!
-  const [dataset] = study.datasets
-  const made = deriveColumn(db, study.id, dataset!.id, {
-    name: 'rise',
-    by: 'difference',
-    of: 'high',
-    and: 'low',
-  })!
-  expect(columnCells(db, dataset!.id, 'rise')).toEqual([0.2, null, 5])
-  expect(made.document.quantities.find(({ id }) => id === made.document.shown)).toMatchObject({
-    column: 'rise',
-    chart: { category: 'site', aggregate: 'sum' },
-  })
-  const shares = deriveColumn(db, study.id, dataset!.id, { name: 'part', by: 'share', of: 'low' })!
-  expect(shares.document.quantities.at(-1)!.style).toMatchObject({ unit: { kind: 'percent' } })
-  const wrong = (column: Parameters<typeof deriveColumn>[3]) => () =>
-    deriveColumn(db, study.id, dataset!.id, column)
-  expect(wrong({ name: 'rise', by: 'share', of: 'low' })).toThrow(ColumnError)
-  expect(wrong({ name: 'x', by: 'sum', of: 'low', and: 'site' })).toThrow(
-    '“site” is no column of numbers in Soundings.',
-  )
-  expect(wrong({ name: 'x', by: 'sum', of: 'low' })).toThrow(
-    'the sum of … takes two columns of numbers.',
-  )
-  expect(wrong({ name: 'x', by: 'times', of: 'low' })).toThrow('takes a column and a number')
-  expect(wrong({ name: 'x', by: 'groupShare', of: 'low', and: 'high' })).toThrow(
-    '“high” is no column of names in Soundings.',
-  )
 })
 
 test('ten thousand edits of the demo take less than 5 MB, thinned or of one day', async () => {

@@ -1,5 +1,5 @@
 import { notFound, parameter, route } from '../../http/route'
-import { cancelJob } from '../../reading/jobs'
+import { cancelJob } from '../../apart/jobs'
 
 export default route((event) => {
   if (!cancelJob(parameter(event, 'key'))) throw notFound('work of that key under way')

@@ -1,5 +1,5 @@
 import { notFound, parameter, route } from '../../http/route'
-import { jobAt } from '../../reading/jobs'
+import { jobAt } from '../../apart/jobs'
 
 export default route((event) => {
   const job = jobAt(parameter(event, 'key'))

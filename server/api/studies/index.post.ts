@@ -1,7 +1,7 @@
 import { newDocument } from '../../../shared/study/document'
 import { newStudySchema } from '../../../shared/study/requests'
 import { bodyOf, route } from '../../http/route'
-import { readApart } from '../../reading/read'
+import { runApart } from '../../apart/run'
 import { createStudy, placeFor, studyOfTable } from '../../study/studies'
 
 export default route(async (event, db) => {
@@ -12,6 +12,6 @@ export default route(async (event, db) => {
   return studyOfTable(
     db,
     name,
-    await readApart({ text, said, to: { ...placeFor(name), document } }, key),
+    await runApart(db, 'read', { text, said, to: { ...placeFor(name), document } }, key),
   )
 })

@@ -1,6 +1,6 @@
 import { newDatasetSchema } from '../../../../shared/study/requests'
 import { bodyOf, notFound, parameter, route } from '../../../http/route'
-import { readApart } from '../../../reading/read'
+import { runApart } from '../../../apart/run'
 import { loadStudy, placeFor, takeTable } from '../../../study/studies'
 
 export default route(async (event, db) => {
@@ -9,7 +9,8 @@ export default route(async (event, db) => {
   const study = loadStudy(db, id)
   if (!study) throw notFound('such study')
   const { document, datasets } = study
-  const table = await readApart({ text, said, to: { ...placeFor(name, datasets), document } }, key)
+  const to = { ...placeFor(name, datasets), document }
+  const table = await runApart(db, 'read', { text, said, to }, key)
   const taken = takeTable(db, id, table)
   if (!taken) throw notFound('such study')
   return taken

@@ -1,10 +1,8 @@
 import { z } from 'zod'
 import { SURFACES } from '../../../../core/checks/types'
 import { EXPORT_IDS } from '../../../../shared/exports'
-import { readAsset } from '../../../http/assets'
 import { notFound, parameter, queryOf, route } from '../../../http/route'
-import { regionsFor } from '../../../http/localeTables'
-import { exportAs } from '../../../export/export'
+import { runApart } from '../../../apart/run'
 import { loadStudy } from '../../../study/studies'
 
 const querySchema = z.object({
@@ -23,12 +21,7 @@ export default route(async (event, db) => {
   if (!study) throw notFound('such study')
   const quantity = study.document.quantities.find((one) => one.id === asked.quantity)
   if (!quantity) throw notFound('such quantity')
-  const { surface, as } = asked
-  return exportAs(
-    as,
-    db,
-    study,
-    { quantity, level: surface ?? 'quantity' },
-    { runtime: (name) => readAsset('runtime', name), regionsFor },
-  )
+  const { document, datasets } = study
+  const { surface: level = 'quantity', as: id } = asked
+  return runApart(db, 'export', { id, document, datasets, quantity, level })
 })

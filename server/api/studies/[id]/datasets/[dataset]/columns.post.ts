@@ -1,14 +1,17 @@
 import { newColumnSchema } from '../../../../../../shared/study/requests'
 import { bodyOf, notFound, parameter, route } from '../../../../../http/route'
-import { deriveColumn } from '../../../../../study/derived'
+import { runApart } from '../../../../../apart/run'
+import { takeColumn } from '../../../../../study/derived'
+import { loadStudy } from '../../../../../study/studies'
 
 export default route(async (event, db) => {
-  const study = deriveColumn(
-    db,
-    parameter(event, 'id'),
-    parameter(event, 'dataset'),
-    await bodyOf(event, newColumnSchema),
-  )
-  if (!study) throw notFound('such data set')
-  return study
+  const [studyId, datasetId] = [parameter(event, 'id'), parameter(event, 'dataset')]
+  const column = await bodyOf(event, newColumnSchema)
+  const study = loadStudy(db, studyId)
+  const dataset = study?.datasets.find(({ id }) => id === datasetId)
+  if (!study || !dataset) throw notFound('such data set')
+  const kept = await runApart(db, 'derive', { dataset, document: study.document, column })
+  const taken = takeColumn(db, { studyId, datasetId }, column, kept)
+  if (!taken) throw notFound('such data set')
+  return taken
 })

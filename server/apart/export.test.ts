@@ -16,7 +16,9 @@ import { newDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
 import type { Study } from '../../shared/study/study'
 import { labelsByModule } from '../../shared/exports/run'
-import { exportAs, type Sources } from './export'
+import { joinRegions } from '../../core/label/needs'
+import { columnNamed } from '../db/columns'
+import { type Server, tasks } from '../apart/tasks'
 
 const root = join(__dirname, '../..')
 const folder = join(root, 'server/db/migrations')
@@ -28,10 +30,18 @@ const table = (kind: string, name: string) =>
   JSON.parse(
     readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8'),
   ) as never
-/** The runtime as the build bundled it. */
-const sources: Sources = {
-  runtime: async (name) => readFileSync(join(root, 'dist/runtime', name), 'utf8'),
-  regionsFor: async (style) => regionsBy(style, table),
+/** What the server answers: tables of regions, the runtime as the build bundled it, and cells. */
+const server: Server = {
+  ask: (question, asks) =>
+    ({
+      regions: () => joinRegions((asks as Style[]).map((style) => regionsBy(style, table))),
+      runtime: () => readFileSync(join(root, 'dist/runtime', asks as string), 'utf8'),
+      column: () => {
+        const { datasetId, name } = asks as { datasetId: string; name: string }
+        return columnNamed(db, datasetId, name)
+      },
+    })[question]() as never,
+  tell: () => {},
 }
 const KILOBYTE = 1024
 
@@ -62,9 +72,13 @@ const take = (
   kind: ExportId,
   quantity: Quantity,
   level: Level = 'quantity',
-  from = sources,
+  from = server,
   of = study,
-) => exportAs(kind, db, of, { quantity, level }, from)
+) =>
+  tasks.export(
+    { id: kind, document: of.document, datasets: of.datasets, quantity, level },
+    from,
+  ) as Promise<Export>
 const quantity = (style: Style): Quantity => ({
   ...study.document.quantities[0]!,
   title: 'Größe & Maß',
@@ -107,25 +121,28 @@ test('parts that the table moves so that all add up stand so in its lists, and a
   const whole = importDataset(db, study.id, 'Parts', 'site,part\nHolm,3.4\nVik,5.4\nTarn,2.4')!
   const one = whole.document.quantities.find(({ title }) => title === 'part')!
   const adjusted: Quantity = { ...one, style: { fraction: [0, 0] }, surfaces: {}, total: 'adjust' }
-  const csv = await take('csv', adjusted, 'table', sources, whole)
+  const csv = await take('csv', adjusted, 'table', server, whole)
   expect(csv.files[0]!.text.split('\r\n').slice(1, 4)).toEqual([
     'Holm,3.4,†4,4',
     'Vik,5.4,5,5',
     'Tarn,2.4,2,2',
   ])
   expect(csv.notes).toEqual(['1 part is adjusted (†) so that all add up.'])
-  const html = await take('html', adjusted, 'table', sources, whole)
+  const html = await take('html', adjusted, 'table', server, whole)
   expect(html.files[0]!.text).toContain('<data value="3.4">†4</data>')
-  const { notes } = await take('module', adjusted, 'table', sources, whole)
+  const { notes } = await take('module', adjusted, 'table', server, whole)
   expect(notes).toEqual([
     'On the page 1 part is adjusted (†) so that all add up; this writes each number by itself.',
   ])
 })
 
 test('a module that writes something else is not given out', async () => {
-  const broken: Sources = {
-    ...sources,
-    runtime: async () => 'export const labels = (values) => values.map(() => "?")',
+  const broken: Server = {
+    ...server,
+    ask: (question, asks) =>
+      question === 'runtime'
+        ? ('export const labels = (values) => values.map(() => "?")' as never)
+        : server.ask(question, asks),
   }
   await expect(take('module', quantity({}), 'quantity', broken)).rejects.toThrow(
     /^The module writes "\?" where the desk writes "1,234,567\.891" \(row 1\)/,
@@ -263,7 +280,7 @@ test('every surface of the demo passes its proofs, in every form', async () => {
     for (const level of ['quantity', ...SURFACES] as const) {
       if (level === 'legend' && !one.chart.shaded) continue
       for (const kind of EXPORT_IDS) {
-        const { proof } = await take(kind, one, level, sources, demo)
+        const { proof } = await take(kind, one, level, server, demo)
         if (kind !== 'options')
           expect([one.title, level, kind, proof.equal]).toEqual([
             one.title,
