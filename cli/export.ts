@@ -1,4 +1,4 @@
-import { readFileSync, writeFileSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Papa from 'papaparse'
 import { type Surface, SURFACES } from '../core/checks/types'
@@ -9,7 +9,7 @@ import { labelsByModule } from '../shared/exports/run'
 import type { Written } from '../shared/exports/written'
 import type { Level } from '../shared/quantities'
 import { byName } from './byName'
-import { fileText } from './files'
+import { fileText, writeText } from './files'
 import { InputError } from './input'
 import { tablesFor } from './locales'
 import { readStudy, type ReadStudy } from './studyFile'
@@ -78,7 +78,7 @@ export async function exportFile(path: string, asked: Asked, out?: string): Prom
   const [first] = made.files
   if (out === undefined) return first.text
   const { proof, notes } = made
-  for (const { name, text } of made.files) writeFileSync(join(out, name), text)
+  for (const { name, text } of made.files) writeText(join(out, name), text)
   return `${[
     ...made.files.map(({ name }) => `${join(out, name)}`),
     `${proof.how} on ${proof.values} values; ${proof.equal} labels are those of the desk.`,

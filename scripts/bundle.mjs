@@ -1,5 +1,13 @@
 // Bundles what runs outside the app: the runtime of exported modules, and the command line.
-import { copyFileSync, cpSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import {
+  copyFileSync,
+  cpSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'
@@ -44,10 +52,14 @@ await build({
     js: "import { createRequire as makeRequire } from 'node:module'; const require = makeRequire(process.cwd() + '/');",
   },
 })
+// The command, and the same as a function for whoever runs it many times.
+rmSync(out('cli'), { recursive: true, force: true })
 await build({
   ...FOR_NODE,
-  entryPoints: [join(root, 'cli/ivory-abacus.ts')],
-  outfile: out('cli', 'ivory-abacus.mjs'),
+  entryPoints: ['ivory-abacus', 'main'].map((name) => join(root, 'cli', `${name}.ts`)),
+  outdir: out('cli'),
+  outExtension: { '.js': '.mjs' },
+  splitting: true,
   banner: {
     js: "#!/usr/bin/env node\nimport { createRequire as makeRequire } from 'node:module'; const require = makeRequire(import.meta.url);",
   },

@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import {
   copyFileSync,
   mkdtempSync,
@@ -70,32 +70,6 @@ test('after SIGTERM the file alone is whole', async () => {
   expect(db.pragma('integrity_check', { simple: true })).toBe('ok')
   expect(db.prepare('SELECT name FROM study ORDER BY rowid DESC').pluck().get()).toBe('Last')
   db.close()
-})
-
-test('a first start that is killed at any time leaves the whole demo or nothing', async () => {
-  for (const after of [150, 300, 450, 600, 800]) {
-    const own = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
-    const first = spawn(process.execPath, [server], {
-      env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: '0', IVORY_ABACUS_DATA: own },
-      stdio: 'ignore',
-    })
-    await new Promise((next) => setTimeout(next, after))
-    const ended = new Promise((done) => first.once('exit', done))
-    first.kill('SIGKILL')
-    await ended
-    const again = await startProgram(own)
-    const studies = await studiesAt(again.url)
-    expect(studies).toHaveLength(1)
-    const answer = await fetch(`${again.url}/api/studies/${studies[0]!.id}`)
-    const study = (await answer.json()) as {
-      document: { quantities: unknown[] }
-      datasets: unknown[]
-    }
-    expect([after, study.datasets.length]).toEqual([after, 6])
-    expect(study.document.quantities.length).toBeGreaterThan(10)
-    await again.stop()
-    removeFolder(own)
-  }
 })
 
 test('a folder that goes away while the program runs is told, and going on needs no restart', async () => {

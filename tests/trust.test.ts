@@ -1,12 +1,18 @@
+import { spawn } from 'node:child_process'
 import { randomInt } from 'node:crypto'
-import { mkdtempSync } from 'node:fs'
+import { mkdtempSync, readdirSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import Database from 'better-sqlite3'
 import { isExhaustive } from '../core/testing/part'
+import { DATABASE } from '../server/db/backups'
+import { openDatabase } from '../server/db/database'
+import { migrations } from '../server/db/testing/migrations'
 import { apiPaths } from '../server/http/paths'
+import { newDocument } from '../shared/study/document'
 import type { Study } from '../shared/study/study'
-import { type Program, removeFolder, startProgram } from './lib/program'
+import { changed, type Draw, drawing, oneOf } from './lib/mutations'
+import { type Program, removeFolder, root, startProgram } from './lib/program'
 
 /** How often each is tried: what takes minutes in full is tried in part where nobody asked for all. */
 const [REQUESTS, KILLS, CLIENTS, SAVES] = isExhaustive ? [20_000, 200, 50, 60] : [600, 5, 12, 6]
@@ -21,17 +27,6 @@ const studiesAt = async (url: string) =>
 const studyAt = async (url: string, id: string) =>
   (await (await fetch(`${url}/api/studies/${id}`)).json()) as Study
 
-/** A number from 0 to below another, the same in each run of a seed. */
-function drawing(seed: number) {
-  let state = seed
-  return (below: number): number => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return Math.floor((state / 2 ** 32) * below)
-  }
-}
-type Draw = ReturnType<typeof drawing>
-const oneOf = <One>(draw: Draw, all: readonly One[]): One => all[draw(all.length)]!
-
 describe('requests that went wrong', () => {
   let program: Program
   let study: Study
@@ -45,53 +40,6 @@ describe('requests that went wrong', () => {
     removeFolder(program.data)
   })
 
-  const ODD = [
-    ...[
-      null,
-      true,
-      -1,
-      1e308,
-      0.5,
-      '',
-      '1e9999999',
-      '-1e-9999999',
-      '0x10',
-      'NaN',
-      '\u0000',
-      '\ud800',
-    ],
-    ...[
-      '__proto__',
-      'constructor',
-      '../../etc/passwd',
-      '<script>',
-      '=1+1',
-      'x'.repeat(2000),
-      [],
-      {},
-    ],
-    ...[
-      [[[[[]]]]],
-      { __proto__: null },
-      { constructor: 'x' },
-      Array.from({ length: 500 }, () => 0),
-    ],
-  ] as const
-  const ODD_NAMES = ['__proto__', 'constructor', '', 'toString', '0', '\ud800', 'x'.repeat(2000)]
-  /** A value with some places in it changed. */
-  function changed(value: unknown, draw: Draw): unknown {
-    if (draw(12) === 0) return oneOf(draw, ODD)
-    if (Array.isArray(value)) {
-      const all = value.map((one) => (draw(6) === 0 ? changed(one, draw) : one))
-      return draw(8) === 0 ? [...all, ...all] : all
-    }
-    if (typeof value !== 'object' || value === null)
-      return draw(10) === 0 ? oneOf(draw, ODD) : value
-    const entries = Object.entries(value)
-      .filter(() => draw(15) !== 0)
-      .map(([key, one]) => [draw(25) === 0 ? oneOf(draw, ODD_NAMES) : key, changed(one, draw)])
-    return Object.fromEntries(entries) as unknown
-  }
   /** A body that each route takes, by the last of its path's names. */
   const bodies = (): Readonly<Record<string, unknown>> => ({
     '/api/studies/*': { base: study.revision, what: 'Change', document: study.document, key: 'a' },
@@ -226,6 +174,79 @@ describe('kills', () => {
     }
     await last.stop()
     removeFolder(data)
+  })
+})
+
+/** Studies with revisions, as a version of the program that knew so many migrations kept them. */
+function olderData(data: string, form: number): string[] {
+  const db = openDatabase(join(data, DATABASE), migrations.slice(0, form))
+  const ids = Array.from({ length: 40 }, (_, at) => `study-${at}`)
+  const document = JSON.stringify({ ...newDocument('Old'), version: 1 })
+  db.transaction(() => {
+    for (const id of ids) {
+      db.prepare('INSERT INTO study VALUES (?, ?, 30, ?)').run(id, id, '2026-11-01T00:00:00Z')
+      for (let number = 1; number <= 30; number++)
+        db.prepare(
+          'INSERT INTO revision (study_id, number, document, what, made_at) VALUES (?, ?, ?, ?, ?)',
+        ).run(id, number, document, 'Change', '2026-11-01T00:00:00Z')
+    }
+  })()
+  db.close()
+  return ids
+}
+
+describe('kills while it starts', () => {
+  /** Starts a server and kills it that many milliseconds later. */
+  async function killedAfter(data: string, ms: number): Promise<void> {
+    const server = spawn(process.execPath, [join(root, '.output/server/index.mjs')], {
+      env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: '0', IVORY_ABACUS_DATA: data },
+      stdio: 'ignore',
+    })
+    await new Promise((next) => setTimeout(next, ms))
+    const ended = new Promise((done) => server.once('exit', done))
+    server.kill('SIGKILL')
+    await ended
+  }
+  const soundAt = (path: string): unknown => {
+    const db = new Database(path, { readonly: true })
+    try {
+      return db.pragma('integrity_check', { simple: true })
+    } finally {
+      db.close()
+    }
+  }
+
+  test(`of ${KILLS} while older data are upgraded, backed up and thinned, none loses a study`, async () => {
+    for (let kill = 0; kill < KILLS; kill++) {
+      const data = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
+      // The first forms of the table of studies are alike, so that one way of filling them will do.
+      const ids = olderData(data, 1)
+      for (let again = 0; again < 2; again++) await killedAfter(data, randomInt(100, 900))
+      const program = await startProgram(data)
+      const there = (await studiesAt(program.url)).map(({ id }) => id).sort()
+      expect(there).toEqual([...ids].sort())
+      for (const id of ids.slice(0, 3)) expect((await studyAt(program.url, id)).revision).toBe(30)
+      await program.stop()
+      const backups = readdirSync(join(data, 'backups')).filter((name) => name.endsWith('.sqlite'))
+      for (const name of backups) expect(soundAt(join(data, 'backups', name))).toBe('ok')
+      expect(soundAt(join(data, DATABASE))).toBe('ok')
+      // What stood before the upgrade is kept.
+      expect(backups.length).toBeGreaterThan(0)
+      removeFolder(data)
+    }
+  })
+
+  test(`of ${KILLS} first starts, none leaves half a demo`, async () => {
+    for (let kill = 0; kill < KILLS; kill++) {
+      const data = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
+      await killedAfter(data, randomInt(100, 1200))
+      const program = await startProgram(data)
+      const [first, ...more] = await studiesAt(program.url)
+      expect(more).toEqual([])
+      expect((await studyAt(program.url, first!.id)).datasets).toHaveLength(6)
+      await program.stop()
+      removeFolder(data)
+    }
   })
 })
 

@@ -38,11 +38,23 @@ export function openDatabase(
         'The file of the studies is damaged. Bring a backup back.',
       )
     migrate(db, migrations, beforeUpgrade)
+    keepStatements(db)
     return db
   } catch (error) {
     db.close()
     throw error
   }
+}
+
+/** Makes each statement once: to make one takes longer than most take to run. */
+function keepStatements(db: Db): void {
+  const kept = new Map<string, Database.Statement>()
+  const make = db.prepare.bind(db)
+  db.prepare = ((sql: string) => {
+    const found = kept.get(sql) ?? make(sql)
+    kept.set(sql, found)
+    return found
+  }) as Db['prepare']
 }
 
 function migrate(

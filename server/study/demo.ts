@@ -4,7 +4,7 @@ import { newDocument } from '../../shared/study/document'
 import { quantitySchema } from '../../shared/study/quantity'
 import type { Study } from '../../shared/study/study'
 import { changing, type Db } from '../db/database'
-import { createStudy, importDataset, saveStudy } from './studies'
+import { createStudy, importDataset, loadStudy, saveStudy } from './studies'
 
 /** The demo's decisions; data sets and columns stand in it by name. */
 const demoSchema = z.strictObject({
@@ -66,5 +66,6 @@ function makeDemo(
     quantities,
     shown: idOf(demo.shown.dataset, demo.shown.column),
   }
-  return saveStudy(db, study.id, { base: study.revision, document, what: 'Set up the demo' })!
+  saveStudy(db, study.id, { base: study.revision, document, what: 'Set up the demo' })
+  return loadStudy(db, study.id)!
 }

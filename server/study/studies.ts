@@ -48,24 +48,24 @@ export function loadStudy(db: Db, id: string): Study | undefined {
  * not saved again, and stands in nobody's way.
  *
  * @throws ConflictError when the change was made on a revision that is no longer the newest
- * @returns the study as saved, or undefined when there is none of that id
+ * @returns the revision that it is at, or undefined when there is none of that id
  */
 export function saveStudy(
   db: Db,
   id: string,
   { base, document, what, key, lost = [] }: SaveRequest,
-): Study | undefined {
+): { readonly revision: number } | undefined {
   return changing(db, () => {
     const current = findStudy(db, id)
     if (!current) return undefined
     const since = current.revision === base ? [] : keysAfter(db, id, base)
     const isOwn = (one: string | null) => one !== null && (one === key || lost.includes(one))
     if (current.revision < base || !since.every(isOwn)) throw new ConflictError(loadStudy(db, id)!)
-    if (since.length > 0 && since.at(-1) === key) return loadStudy(db, id)
+    if (since.length > 0 && since.at(-1) === key) return { revision: current.revision }
     const number = current.revision + 1
     insertRevision(db, { studyId: id, number, document, what, madeAt: now(), key })
     updateStudy(db, { id, name: document.name, revision: number, changedAt: now() })
-    return { id, revision: number, document, datasets: listDatasets(db, id) }
+    return { revision: number }
   })
 }
 
@@ -107,7 +107,8 @@ export function takeTable(
       shown: quantities[0]?.id ?? study.document.shown,
     }
     const what = `Bring in ${dataset.name}`
-    return saveStudy(db, studyId, { base: study.revision, document, what })
+    saveStudy(db, studyId, { base: study.revision, document, what })
+    return loadStudy(db, studyId)
   })
 }
 

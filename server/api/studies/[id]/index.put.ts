@@ -3,7 +3,7 @@ import { bodyOf, notFound, parameter, route } from '../../../http/route'
 import { saveStudy } from '../../../study/studies'
 
 export default route(async (event, db) => {
-  const study = saveStudy(db, parameter(event, 'id'), await bodyOf(event, saveRequestSchema))
-  if (!study) throw notFound('such study')
-  return { revision: study.revision }
+  const saved = saveStudy(db, parameter(event, 'id'), await bodyOf(event, saveRequestSchema))
+  if (!saved) throw notFound('such study')
+  return saved
 })
