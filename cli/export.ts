@@ -1,15 +1,13 @@
 import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
-import Papa from 'papaparse'
+import { basename, join } from 'node:path'
 import { type Surface, SURFACES } from '../core/checks/types'
 import type { ExportId } from '../shared/exports'
-import { makeExport } from '../shared/exports/make'
+import type { ExportFile } from '../shared/exports/export'
+import { type Made, makeExport } from '../shared/exports/make'
 import { ExportError } from '../shared/exports/prove'
-import { labelsByModule } from '../shared/exports/run'
-import type { Written } from '../shared/exports/written'
 import type { Level } from '../shared/quantities'
 import { byName } from './byName'
-import { fileText, writeText } from './files'
+import { writeBytes } from './files'
 import { InputError } from './input'
 import { tablesFor } from './locales'
 import { readStudy, type ReadStudy } from './studyFile'
@@ -47,8 +45,11 @@ function levelOf(surface: string | undefined): Level {
   throw new InputError(`--surface takes ${SURFACES.join(', ')}; it was ${surface}`)
 }
 
-/** What is written, and the form that it is made into. */
-async function madeOf(path: string, { as, quantity: wanted, surface }: Asked) {
+/** What is written, and the form that it is made into. @throws InputError */
+export async function madeOf(
+  path: string,
+  { as, quantity: wanted, surface }: Asked,
+): Promise<Made> {
   const study = readStudy(path)
   const { document, datasets, cellsOf } = study
   const quantity = quantityIn(study, wanted)
@@ -58,12 +59,17 @@ async function madeOf(path: string, { as, quantity: wanted, surface }: Asked) {
       ...{ document, datasets, cellsOf, quantity, level },
       regionsFor: tablesFor,
       runtime,
+      from: { study: document.name, file: basename(path) },
     })
   } catch (error) {
     if (error instanceof ExportError) throw new InputError(`${path}: ${error.message}`)
     throw error
   }
 }
+
+/** A file as it is written. */
+export const bytesOf = ({ text, encoding }: ExportFile): Buffer =>
+  Buffer.from(text, encoding ?? 'utf8')
 
 /**
  * Makes a form of a study's decision. The first file goes to standard output where no place is
@@ -76,60 +82,15 @@ async function madeOf(path: string, { as, quantity: wanted, surface }: Asked) {
 export async function exportFile(path: string, asked: Asked, out?: string): Promise<string> {
   const { made } = await madeOf(path, asked)
   const [first] = made.files
-  if (out === undefined) return first.text
+  if (out === undefined) {
+    if (first.encoding === undefined) return first.text
+    throw new InputError(`--as ${asked.as} makes an archive; --out FOLDER says where it is written`)
+  }
   const { proof, notes } = made
-  for (const { name, text } of made.files) writeText(join(out, name), text)
+  for (const file of made.files) writeBytes(join(out, file.name), bytesOf(file))
   return `${[
     ...made.files.map(({ name }) => `${join(out, name)}`),
     `${proof.how} on ${proof.values} values; ${proof.equal} labels are those of the desk.`,
     ...notes,
   ].join('\n')}\n`
-}
-
-/** The labels that a file of a form has, where it has some. */
-const labelsIn: Partial<
-  Record<ExportId, (text: string, written: Written) => Promise<string[]> | string[]>
-> = {
-  module: (text, { values, rows }) => labelsByModule(text, values, rows),
-  csv: (text) =>
-    Papa.parse<string[]>(text, { skipEmptyLines: true })
-      .data.slice(1)
-      .map((row) => row.at(-2) ?? ''),
-}
-const MOST_LISTED = 20
-
-/**
- * Whether a file is what its study gives now.
- *
- * @returns what to say, and whether it differs
- * @throws InputError for a file that is not there
- */
-export async function verifyFile(
-  path: string,
-  asked: Asked,
-  against: string,
-): Promise<{ report: string; differs: boolean }> {
-  const { made, written } = await madeOf(path, asked)
-  const text = fileText(against)
-  if (made.files.some((file) => file.text === text))
-    return { report: `${against} is what ${path} gives now.\n`, differs: false }
-  let labels: string[] | undefined
-  try {
-    labels = await labelsIn[asked.as]?.(text, written)
-  } catch (error) {
-    if (!(error instanceof ExportError)) throw error
-    return { report: `${against} differs: ${error.message}\n`, differs: true }
-  }
-  const differing = written.labels.flatMap((label, at) =>
-    labels === undefined || labels[at] === label
-      ? []
-      : [`  row ${at + 1}: “${labels[at] ?? ''}” there, “${label}” now`],
-  )
-  const more = differing.length - MOST_LISTED
-  const lines = [
-    `${against} differs from what ${path} gives now${labels && differing.length === 0 ? ', in no label' : ''}.`,
-    ...differing.slice(0, MOST_LISTED),
-    ...(more > 0 ? [`  and ${more} more`] : []),
-  ]
-  return { report: `${lines.join('\n')}\n`, differs: true }
 }

@@ -24,10 +24,10 @@ export function fileBytes(path: string): Uint8Array {
 export const fileText = (path: string): string => new TextDecoder().decode(fileBytes(path))
 
 /** Writes a file, and the folder that it is to lie in. @throws InputError where that cannot be */
-export function writeText(path: string, text: string): void {
+export function writeBytes(path: string, bytes: Uint8Array): void {
   try {
     mkdirSync(dirname(path), { recursive: true })
-    writeFileSync(path, text)
+    writeFileSync(path, bytes)
   } catch (error) {
     throw new InputError(`${path} cannot be written: ${whyNot(error)}`)
   }

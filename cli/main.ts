@@ -10,12 +10,13 @@ import type { CommandOptions } from './command'
 import { commands } from './commands'
 import { completionFor, SHELLS, type Shell } from './completion'
 import { examplesOf } from './examples'
-import { type Asked as ExportAsked, exportFile, verifyFile } from './export'
+import { type Asked as ExportAsked, exportFile } from './export'
 import { InputError, isInputError, readJson } from './input'
 import { inspectFile } from './inspect'
 import { writeLines } from './lines'
 import { labelTable } from './labelTable'
 import { checkStudy, FAIL_ON, type FailOn } from './study'
+import { verifyFile } from './verify'
 
 const BAD_INPUT = 2
 const FOUND_ERRORS = 1

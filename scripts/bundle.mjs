@@ -1,13 +1,5 @@
 // Bundles what runs outside the app: the runtime of exported modules, and the command line.
-import {
-  copyFileSync,
-  cpSync,
-  mkdirSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs'
+import { cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'
@@ -19,7 +11,6 @@ mkdirSync(out('runtime'), { recursive: true })
 
 for (const [name, text] of Object.entries(await runtimeVariants(root)))
   writeFileSync(out('runtime', name), text)
-copyFileSync(join(root, 'core/module/module.d.mts'), out('runtime', 'label.d.mts'))
 
 // A file a region for the command line; for the server one file, which goes into it as it is.
 mkdirSync(out('regions'), { recursive: true })

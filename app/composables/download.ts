@@ -1,7 +1,13 @@
-/** Gives a text to the browser as a file. */
-export function download(name: string, text: string, type: string): void {
+import type { ExportFile } from '~~/shared/exports/export'
+
+const bytesOf = (base64: string): Uint8Array<ArrayBuffer> =>
+  Uint8Array.from(atob(base64), (one) => one.charCodeAt(0))
+
+/** Gives a file to the browser. */
+export function download({ name, text, type, encoding }: ExportFile): void {
   const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([text], { type }))
+  const content = encoding === 'base64' ? bytesOf(text) : text
+  link.href = URL.createObjectURL(new Blob([content], { type }))
   link.download = name
   link.click()
   URL.revokeObjectURL(link.href)

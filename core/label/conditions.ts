@@ -2,11 +2,16 @@ import { shift } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { reaches } from '../decimal/powers'
 import { saidBy } from './cells'
+import { ANY_UNIT } from './anyUnit'
 import type { Condition, Plan, Row, Written } from './types'
 
 function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
   if ('all' in when) return when.all.every((one) => meets(one, value, row))
-  if ('column' in when) return row !== undefined && when.is.includes(String(row[when.column] ?? ''))
+  if ('column' in when) {
+    if (row === undefined) return false
+    const cell = String(row[when.column] ?? '')
+    return 'filled' in when ? cell !== '' : when.is.includes(cell)
+  }
   if (!value) return false
   const { from, to } = when.magnitude
   return (
@@ -67,4 +72,34 @@ export function inOwnCase(
     written = isOwn(anew) ? anew : by(at, printed)
   }
   return isOwn(written) ? written : decided
+}
+
+/** A label that lacks the row in which its unit stands. */
+export class UnitError extends Error {
+  override name = 'UnitError'
+}
+
+/**
+ * A label of a row whose unit nobody knew when the Plan was made: what stands for any unit becomes
+ * the unit's own name.
+ *
+ * @param written what was decided, by the same Plan and row
+ * @param text the label, or a part of it
+ * @throws UnitError where the unit stands in the row, and there is no row
+ * @example of a row with money 'SHELL', 'XXX 5' becomes 'SHELL 5'
+ */
+export function inOwnUnit(
+  { rules }: Plan,
+  { rule, kind }: Pick<Written, 'rule' | 'kind'>,
+  row: Row | undefined,
+  text: string,
+): string {
+  if (kind === 'missing') return text
+  const { unitOf, needsRow } = rules[rule]!
+  if (unitOf !== undefined) return text.replace(ANY_UNIT, () => String(row![unitOf]))
+  if (needsRow !== undefined && (typeof row !== 'object' || row === null))
+    throw new UnitError(
+      `The unit of this label stands in “${needsRow}” of its row, and no row is given: label(value, row), or labelRow(row).`,
+    )
+  return text
 }

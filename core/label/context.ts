@@ -22,6 +22,11 @@ export interface Context extends Setting {
   readonly step?: Decimal
   /** Whether they are changes: a change of temperatures is one of degrees, from no zero. */
   readonly isChange?: boolean
+  /**
+   * Whether rows are to come that may name units which these rows do not: those stand by their own
+   * names, and a label that lacks its row is refused.
+   */
+  readonly hasRowsToCome?: boolean
   /** Whether rungs are said by their words, whatever the style writes for them. */
   readonly inWords?: boolean
 }

@@ -25,7 +25,9 @@ export function resolve(style: Style, context: Context = {}): Plan {
   const recorded = context.recorded ?? 0
   const written = stylesOf(full).flatMap(({ when, style: one }) =>
     // What holds at this width is the style itself by now.
-    when && 'width' in when ? [] : byUnit({ when, style: one }, context.rows),
+    when && 'width' in when
+      ? []
+      : byUnit({ when, style: one }, context.rows, context.hasRowsToCome),
   )
   const conditions = written.map(({ when }) => when)
 
@@ -43,10 +45,10 @@ export function resolve(style: Style, context: Context = {}): Plan {
     unitAt: full.unitAt,
     title: null,
   })
-  const rules = written.map(({ when, style: one }, at) => {
+  const rules = written.map(({ when, style: one, own }, at) => {
     const made = ruleFrom(one, when, context, { planOf, values: () => valuesOf(at) })
     checkUnitAt({ ...one, unitAt: full.unitAt }, made.rule)
-    return made
+    return { ...made, rule: { ...made.rule, ...own } }
   })
   const { rule, unit } = rules.at(-1)!
   const title = full.unitAt === 'title' ? titleOf(full, rule, unit) : null

@@ -21,12 +21,13 @@ export interface Plan {
 }
 
 /**
- * When a rule writes: for some values of a column, for some magnitudes, or where several conditions
- * hold.
+ * When a rule writes: for some values of a column, for any that is there, for some magnitudes, or
+ * where several conditions hold.
  */
 export type Condition =
   | { readonly all: readonly Condition[] }
   | { readonly column: string; readonly is: readonly string[] }
+  | { readonly column: string; readonly filled: true }
   | { readonly magnitude: { readonly from?: number; readonly to?: number } }
 
 export interface Rule {
@@ -80,6 +81,10 @@ export interface Rule {
   readonly clock?: Clock
   /** The error that stands with each value, where one is written. */
   readonly uncertainty?: Uncertainty
+  /** The column whose cell stands in the place of the unit, where the rule writes any. */
+  readonly unitOf?: string
+  /** The column of the unit, where a rule without one writes no label that has no row. */
+  readonly needsRow?: string
 }
 
 export type UncertaintyForm = 'plusMinus' | 'parentheses' | 'interval'

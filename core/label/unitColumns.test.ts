@@ -1,7 +1,11 @@
 import type { Style } from '../style/schemas'
 import { columnsOf } from '../style/dependencies'
+import { inOwnUnit } from './conditions'
+import { regionsBy } from './needs'
+import { load } from './testing/platform'
 import { labeller } from './labeller'
 import { resolve } from './resolve'
+import { writer } from './writer'
 
 const rows = [
   { money: 'EUR', kind: 'old' },
@@ -40,6 +44,29 @@ test('a cell that is no currency is named by its row', () => {
   expect(() => resolve(style, { rows: [{ money: 'EUR' }, { money: 'shells' }] })).toThrow(
     'style.unit.code: "shells" is not allowed; rows[1].money takes a code of ISO 4217 such as EUR, or nothing',
   )
+})
+
+test('a Plan for rows to come writes units that its own rows do not name in their place', () => {
+  const plan = resolve(style, { values, rows, hasRowsToCome: true })
+  const of = (row: { money: string }) => {
+    const { written } = writer(plan)
+    return inOwnUnit(plan, written(-3, row), row, writer(plan).label(-3, row))
+  }
+  expect(['EUR', 'SHELLS', ''].map((money) => of({ money }))).toEqual([
+    '-€3',
+    '-SHELLS\u00a03',
+    '-3',
+  ])
+  const metal: Style = { unit: { kind: 'measure', id: { column: 'in' } } }
+  const open = resolve(metal, {
+    ...regionsBy(metal, load),
+    values: [1],
+    rows: [{ in: 'kilogram' }],
+    hasRowsToCome: true,
+  })
+  const row = { in: 'crates' }
+  const text = writer(open).label(2, row)
+  expect(inOwnUnit(open, writer(open).written(2, row), row, text)).toBe('2\u00a0crates')
 })
 
 test('the columns that a style looks at are those of its cases and its currencies', () => {

@@ -8,6 +8,7 @@ import { anyStyle, anyValue } from '../../core/label/testing/styles'
 import { regionsBy } from '../../core/label/needs'
 import { parseStyle } from '../../core/style/parse'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
+import { constantsOf, embedded, slim } from '../../shared/exports/code/source'
 import { labelsByModule } from '../../shared/exports/run'
 import { runtimeFor } from '../../shared/exports/runtime'
 
@@ -40,7 +41,11 @@ test('modules of many styles write every value as the core does', async () => {
       continue // A style that is refused, or rows that name no currency, have no module.
     }
     run++
-    const module = `const plan = ${JSON.stringify(plan)};const words = ${JSON.stringify(words)};${readFileSync(join(root, 'dist/runtime', runtimeFor(plan, words)), 'utf8')}`
+    const source = slim({ plan, words })
+    const { text, nameOf } = embedded(
+      readFileSync(join(root, 'dist/runtime', runtimeFor([source])), 'utf8'),
+    )
+    const module = `${constantsOf(source)}${text}export const labels = ${nameOf('labelsBy')}(plan)`
     const byModule = await labelsByModule(module, values, rows)
     const wrong = labels.findIndex((label, at) => label !== byModule[at])
     if (wrong >= 0)

@@ -4,6 +4,8 @@ export interface ExportFile {
   /** Its media type. */
   readonly type: string
   readonly text: string
+  /** How the text stands for bytes, where it does. */
+  readonly encoding?: 'base64'
 }
 /**
  * How an export was proved, on how many values, and where it writes otherwise: the first of them.
@@ -20,6 +22,8 @@ export interface ExportProof {
 }
 /** An export, proved on the study's values before it is given out. */
 export interface Export {
+  /** What tells how it is used, where its text does not. */
+  readonly shown?: string
   /** The first is what was asked for; others go with it. */
   readonly files: readonly [ExportFile, ...ExportFile[]]
   readonly proof: ExportProof

@@ -1,19 +1,21 @@
 import { csvForm } from './forms/csv'
 import { htmlForm } from './forms/html'
 import { moduleForm } from './forms/module'
+import { packageForm } from './forms/package'
 import { optionsForm } from './forms/options'
 import { styleForm } from './forms/style'
-import type { ExportForm } from './types'
+import type { ExportForm, StudyForm } from './types'
 
 /**
  * Every form in which a decision is handed over, by its id, in the order in which they are offered.
  */
 export const exportForms = {
+  package: packageForm,
   module: moduleForm,
   style: styleForm,
   options: optionsForm,
   csv: csvForm,
   html: htmlForm,
-} satisfies Record<string, ExportForm>
+} satisfies Record<string, ExportForm | StudyForm>
 export type ExportId = keyof typeof exportForms
 export const EXPORT_IDS = Object.keys(exportForms) as [ExportId, ...ExportId[]]

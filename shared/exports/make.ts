@@ -5,9 +5,15 @@ import type { Cell, Level } from '../quantities'
 import { datasetAs, type DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
+import { StyleError } from '../../core/error'
 import { type ExportId, exportForms } from '.'
 import type { Export } from './export'
-import { engine, labelsByModule, labelsByOptions } from './run'
+import { archive } from './archive'
+import { PACKED } from './forms/package'
+import { ExportError } from './prove'
+import type { Provenance } from './provenance'
+import { engine, labelsByModule, labelsByOptions, labelsByPackage } from './run'
+import type { ExportForm, StudyForm, Tools } from './types'
 import type { ReadRuntime } from './runtime'
 import { stylesToWrite, type Written, writtenOn } from './written'
 
@@ -21,6 +27,7 @@ export interface ToExport {
   readonly cellsOf: (datasetId: string, column: string) => Cell[]
   readonly regionsFor: (style: Style) => Regions | Promise<Regions>
   readonly runtime: ReadRuntime
+  readonly from: Provenance
 }
 
 /** What is said of labels that the table moves so that its parts add up. */
@@ -34,31 +41,61 @@ function adjustedNotes({ adjusted }: Written, isList: boolean): string[] {
   ]
 }
 
-/**
- * What is written on a level of a quantity, in a form, proved on every value.
- *
- * @throws ExportError where the proof fails
- */
-export async function makeExport(
-  id: ExportId,
-  { document, datasets, quantity, level, cellsOf, regionsFor, runtime }: ToExport,
-): Promise<{ readonly written: Written; readonly made: Export }> {
+type Study = Omit<ToExport, 'quantity' | 'level'>
+/** What is written on a level of a quantity of a study. @throws ExportError where nothing is */
+async function writtenIn(
+  { document, datasets, cellsOf, regionsFor }: Study,
+  quantity: Quantity,
+  level: Level,
+): Promise<Written> {
   const { datasetId } = quantity
+  const dataset = datasets.find((one) => one.id === datasetId)!
   const styles = stylesToWrite({ document, quantity, level })
-  const written = writtenOn({
-    document,
-    quantity,
-    level,
-    dataset: datasetAs(
-      datasets.find((one) => one.id === datasetId)!,
-      document,
-    ),
+  return writtenOn({
+    ...{ document, quantity, level, dataset: datasetAs(dataset, document) },
     cellsOf: (name) => cellsOf(datasetId, name),
     regions: joinRegions(await Promise.all(styles.map(regionsFor))),
   })
-  const tools = { runtime, labelsByModule, labelsByOptions, engine }
-  const form = exportForms[id]
-  const made = await form.make(written, tools)
+}
+/** What every quantity of a study is on each surface that shows it. */
+async function allWritten(study: Study): Promise<Written[]> {
+  const all: Written[] = []
+  for (const quantity of study.document.quantities)
+    for (const level of PACKED)
+      try {
+        all.push(await writtenIn(study, quantity, level))
+      } catch (error) {
+        // A page may have no legend, and no number where all rows are filtered away.
+        if (!(error instanceof ExportError || error instanceof StyleError)) throw error
+      }
+  return all
+}
+
+const toolsOf = (runtime: ReadRuntime): Tools => ({
+  ...{ runtime, labelsByModule, labelsByOptions, labelsByPackage, archive, engine },
+})
+
+/** An export, and what it writes. */
+export interface Made {
+  readonly written: readonly Written[]
+  readonly made: Export
+}
+
+/**
+ * An export in any form: of a level of a quantity, or of the whole study where that is its form;
+ * proved on every value.
+ *
+ * @throws ExportError where the proof fails
+ */
+export async function makeExport(id: ExportId, given: ToExport): Promise<Made> {
+  const form: ExportForm | StudyForm = exportForms[id]
+  const tools = toolsOf(given.runtime)
+  if ('makeAll' in form) {
+    const written = await allWritten(given)
+    return { written, made: await form.makeAll(written, tools, given.from) }
+  }
+  const written = await writtenIn(given, given.quantity, given.level)
+  const made = await form.make(written, tools, given.from)
   const notes = [...made.notes, ...adjustedNotes(written, form.isList ?? false)]
-  return { written, made: { ...made, notes } }
+  return { written: [written], made: { ...made, notes } }
 }

@@ -1,7 +1,12 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { dirname, join } from 'node:path'
+import { pathToFileURL } from 'node:url'
 import { Worker } from 'node:worker_threads'
 import type { Row, Value } from '../../core/label/types'
 import type { NumberOptions } from '../../core/notations/types'
 import { ExportError } from './prove'
+import type { AskedOf, CodeFile } from './types'
 
 const TIME_LIMIT = 60_000
 
@@ -18,8 +23,18 @@ const { parentPort, workerData } = require('node:worker_threads')
 const { format } = new Intl.NumberFormat(workerData.locale, workerData.options)
 parentPort.postMessage(workerData.values.map((value) => format(value)))`
 
+/** Each module of a package is imported from its folder. */
+const RUN_PACKAGE = `
+const { parentPort, workerData } = require('node:worker_threads')
+Promise.all(workerData.map(({ file, values, rows }) => import(file).then(({ labels }) => labels(values, rows))))
+  .then((all) => parentPort.postMessage(all))`
+
 /** What a program answers in a worker of its own. */
-function answerOf(program: string, name: string, workerData: unknown): Promise<string[]> {
+function answerOf<Answer = string[]>(
+  program: string,
+  name: string,
+  workerData: unknown,
+): Promise<Answer> {
   return new Promise((done, fail) => {
     const worker = new Worker(program, { eval: true, workerData })
     const timer = setTimeout(
@@ -38,7 +53,7 @@ function answerOf(program: string, name: string, workerData: unknown): Promise<s
       void worker.terminate()
       then()
     }
-    worker.once('message', (labels: string[]) => end(() => done(labels)))
+    worker.once('message', (answer: Answer) => end(() => done(answer)))
     worker.once('error', (error) =>
       end(() => fail(new ExportError(`The ${name} does not run: ${error.message}`))),
     )
@@ -56,6 +71,31 @@ export const labelsByModule = (
   values: readonly Value[],
   rows?: readonly Row[],
 ): Promise<string[]> => answerOf(RUN_MODULE, 'module', { module, values, rows })
+
+/**
+ * The labels that each module of a package writes, in a folder of its own.
+ *
+ * @throws ExportError when one fails or all take over a minute
+ */
+export async function labelsByPackage(
+  files: readonly CodeFile[],
+  asked: readonly AskedOf[],
+): Promise<string[][]> {
+  const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-package-'))
+  try {
+    for (const { name, text } of files) {
+      mkdirSync(dirname(join(folder, name)), { recursive: true })
+      writeFileSync(join(folder, name), text)
+    }
+    const given = asked.map((one) => ({
+      ...one,
+      file: pathToFileURL(join(folder, one.file)).href,
+    }))
+    return await answerOf<string[][]>(RUN_PACKAGE, 'package', given)
+  } finally {
+    rmSync(folder, { recursive: true, force: true })
+  }
+}
 
 /**
  * The labels that the platform's number format writes.

@@ -1,5 +1,5 @@
-import type { Plan, Rule } from '../../core/label/types'
-import type { SpokenPlan } from '../../core/text/spoken'
+import type { Rule } from '../../core/label/types'
+import type { Source } from './code/source'
 
 /** The files of the built runtime, by name. */
 export type ReadRuntime = (name: string) => Promise<string>
@@ -20,9 +20,12 @@ const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
 ]
 
 /**
- * The smallest variant of the runtime that writes by a Plan and says its labels.
+ * The smallest variant of the runtime that writes by some Plans and says their labels.
  *
- * @example runtimeFor(plan, words) // 'label.mjs'
+ * @example runtimeFor([{ plan, words }]) // 'label.mjs'
  */
-export const runtimeFor = (plan: Plan, words: SpokenPlan): string =>
-  `${['label', ...rare.filter(([, isUsed]) => [...plan.rules, ...words.rules].some(isUsed)).map(([name]) => name)].join('-')}.mjs`
+export function runtimeFor(sources: readonly Source[]): string {
+  const rules = sources.flatMap(({ plan, words }) => [...plan.rules, ...words.rules])
+  const used = rare.filter(([, isUsed]) => rules.some(isUsed)).map(([name]) => name)
+  return `${['label', ...used].join('-')}.mjs`
+}

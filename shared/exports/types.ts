@@ -1,14 +1,30 @@
 import type { Row, Value } from '../../core/label/types'
 import type { NumberOptions } from '../../core/notations/types'
 import type { Export } from './export'
+import type { Provenance } from './provenance'
 import type { ReadRuntime } from './runtime'
 import type { Written } from './written'
 
+/** A file of a package. */
+export interface CodeFile {
+  readonly name: string
+  readonly text: string
+}
+/** What a module of a package is asked to write. */
+export interface AskedOf {
+  readonly file: string
+  readonly values: readonly Value[]
+  readonly rows?: readonly Row[]
+}
 /** What an export is made and proved with. */
 export interface Tools {
   readonly runtime: ReadRuntime
   /** The labels that a module writes, run apart from this program. */
   labelsByModule(module: string, values: readonly Value[], rows?: readonly Row[]): Promise<string[]>
+  /** The labels that each module of a package writes, run apart from this program. */
+  labelsByPackage(files: readonly CodeFile[], asked: readonly AskedOf[]): Promise<string[][]>
+  /** Files as one archive, in base64 (tar and gzip): the same files give the same bytes. */
+  archive(files: readonly CodeFile[]): string
   /** The labels that the platform's number format writes of decimal text. */
   labelsByOptions(
     locale: string,
@@ -39,5 +55,15 @@ export interface ExportForm extends ExportTitle {
    *
    * @throws ExportError saying why nothing is given out
    */
-  make(written: Written, tools: Tools): Promise<Export> | Export
+  make(written: Written, tools: Tools, from: Provenance): Promise<Export> | Export
+}
+/** A form in which all of a study is handed over. */
+export interface StudyForm extends ExportTitle {
+  readonly isOfLevel: false
+  /**
+   * The same of each quantity on each surface that shows it.
+   *
+   * @throws ExportError saying why nothing is given out
+   */
+  makeAll(all: readonly Written[], tools: Tools, from: Provenance): Promise<Export>
 }

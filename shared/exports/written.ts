@@ -36,6 +36,8 @@ export interface Asked {
 }
 /** What is written on a level of a quantity: its values, in order, and how. */
 export interface Written {
+  readonly quantity: Quantity
+  readonly level: Level
   readonly title: string
   /** A file name without its ending. */
   readonly stem: string
@@ -164,6 +166,8 @@ export function writtenOn(asked: Asked): Written {
   const isTable = level === 'table' || level === 'quantity'
   return {
     ...told,
+    quantity,
+    level,
     title: titled(quantity.title, plan),
     stem: fileStem([quantity.title, ...(level === 'quantity' ? [] : [level])].join(' '), 'labels'),
     style,

@@ -109,6 +109,13 @@ test('cases look at a mark’s category, and at none where it has no name', () =
   expect(labels(page, 'table').at(1)).toBe('340\u00a0crates')
 })
 
+test('marks and tooltips are written in the currency that their rows agree in', () => {
+  const unit = { kind: 'currency', code: { column: 'money' } } as const
+  const page = make({ unit })
+  expect(labels(page, 'marks')).toEqual(['2,000,000', '€340,000.00', '12,000'])
+  expect(labels(page, 'tooltip')).toEqual(labels(page, 'marks'))
+})
+
 test('cases hold in words too: for the ends of the chart, a callout, and rows that are named', () => {
   const cases: Style['cases'] = [
     {

@@ -155,6 +155,8 @@ export interface PageValues
   readonly tableRows: readonly Row[] | undefined
   /** The cells that the rows of each mark agree in; null where no style looks at cells. */
   readonly agreed: Agreed | null
+  /** The same where no row is filtered away. */
+  readonly agreedInAll: Agreed | null
   readonly markRows: readonly Row[] | undefined
   readonly tipRows: readonly Row[] | undefined
   /** The surfaces that are on the page. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { SURFACES } from '~~/core/checks/types'
 import { toText } from '~~/core/decimal/decimal'
-import type { Export } from '~~/shared/exports/export'
+import type { Export, ExportFile } from '~~/shared/exports/export'
 import { isPart, type Level } from '~~/shared/quantities'
 import { download } from '~/composables/download'
 import { noteTaken } from '~/composables/taken'
@@ -78,12 +78,16 @@ const example = computed(() => {
 const preview = computed(() => {
   if (!first.value) return ''
   const { name, text } = first.value
+  const { shown } = made.value!
+  if (shown !== undefined) return shown
   return (
     form.value.usage?.(name, example.value) ??
     text.slice(0, MOST_CHARACTERS).split('\n').slice(0, MOST_LINES).join('\n')
   )
 })
-const size = (text: string) => `${Math.ceil(text.length / 1024)} KB`
+/** Characters of base64 that stand for three bytes each. */
+const size = ({ text, encoding }: ExportFile) =>
+  `${Math.ceil((text.length * (encoding ? 0.75 : 1)) / 1024)} KB`
 const proof = computed(() => {
   const { how, values, equal } = made.value!.proof
   return equal === values
@@ -92,15 +96,15 @@ const proof = computed(() => {
 })
 async function copy() {
   try {
-    await navigator.clipboard.writeText(first.value!.text)
+    await navigator.clipboard.writeText(made.value!.shown ?? first.value!.text)
     copied.value = true
     void noteTaken(study.id, study.revision)
   } catch {
     trouble.value = words.browserLetsNothingBe
   }
 }
-function take({ name, text, type }: Export['files'][number]) {
-  download(name, text, type)
+function take(file: ExportFile) {
+  download(file)
   void noteTaken(study.id, study.revision)
 }
 </script>
@@ -178,7 +182,7 @@ function take({ name, text, type }: Export['files'][number]) {
       <Button
         v-if="first"
         :label="words.download(first.name)"
-        :title="size(first.text)"
+        :title="size(first)"
         @click="take(first)"
       />
     </template>

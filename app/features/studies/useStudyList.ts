@@ -78,7 +78,7 @@ export function useStudyList() {
   const save = ({ id, name, revision }: ListedStudy) =>
     attempt(async () => {
       const text = await requestText(`/api/studies/${id}/file`)
-      download(studyFileName(name), text, 'application/json')
+      download({ name: studyFileName(name), text, type: 'application/json' })
       await noteTaken(id, revision)
     })
   return {

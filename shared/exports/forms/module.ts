@@ -1,18 +1,9 @@
-import { fitsDouble } from '../../../core/decimal/arithmetic'
-import { type Decimal, toNumber, toText } from '../../../core/decimal/decimal'
-import type { Value } from '../../../core/label/types'
-import { spokenPlan } from '../../../core/text/words'
-import { scriptJson } from '../../escape'
+import { constantsOf, embedded, exportsOf, sourceOf } from '../code/source'
+import { declarationsOf } from '../code/declarations'
 import { ExportError } from '../prove'
+import { codeHeader } from '../provenance'
 import { runtimeFor } from '../runtime'
 import type { ExportForm } from '../types'
-
-const TICK_TYPES = `/** The ticks of the study's axis with their labels. */
-export declare const ticks: readonly { readonly value: Value; readonly label: string }[]
-`
-
-/** A value as a program takes it: a double where that is the same number, else text. */
-const asNumber = (value: Decimal): Value => (fitsDouble(value) ? toNumber(value) : toText(value))
 
 /**
  * A style as one ES module: the runtime with the Plan and its words before it. It is run on all
@@ -20,18 +11,12 @@ const asNumber = (value: Decimal): Value => (fitsDouble(value) ? toNumber(value)
  *
  * @throws ExportError naming the first value whose label differs
  */
-const make: ExportForm['make'] = async (
-  { stem, plan, style, context, values, rows, labels, ticks },
-  { runtime, labelsByModule },
-) => {
-  const words = spokenPlan(plan, style, context)
-  const marked = ticks?.map((value, at) => ({ value: asNumber(value), label: labels[at]! }))
-  const text = [
-    `const plan = ${scriptJson(plan)};\n`,
-    `const words = ${scriptJson(words)};\n`,
-    await runtime(runtimeFor(plan, words)),
-    marked ? `export const ticks = ${scriptJson(marked)};\n` : '',
-  ].join('')
+const make: ExportForm['make'] = async (written, { runtime, labelsByModule }, from) => {
+  const { stem, quantity, level, values, rows, labels } = written
+  const source = sourceOf(written)
+  const { text: own, nameOf } = embedded(await runtime(runtimeFor([source])))
+  const header = codeHeader(from, 'module', { quantity: quantity.title, level })
+  const text = [header, constantsOf(source), own, exportsOf(written, nameOf)].join('')
   const byModule = await labelsByModule(text, values, rows)
   const differs = labels.findIndex((label, at) => label !== byModule[at])
   if (differs >= 0 || byModule.length !== labels.length) {
@@ -42,11 +27,7 @@ const make: ExportForm['make'] = async (
   return {
     files: [
       { name: `${stem}.mjs`, type: 'text/javascript', text },
-      {
-        name: `${stem}.d.mts`,
-        type: 'text/javascript',
-        text: (await runtime('label.d.mts')) + (ticks ? TICK_TYPES : ''),
-      },
+      { name: `${stem}.d.mts`, type: 'text/javascript', text: header + declarationsOf(written) },
     ],
     proof: {
       how: 'The module was run',

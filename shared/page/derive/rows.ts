@@ -3,6 +3,7 @@ import { extent } from '../../../core/data/extent'
 import { recordedIn, type Setting } from '../../../core/label/context'
 import { SURFACES } from '../../../core/checks/types'
 import { columnsOf } from '../../../core/style/dependencies'
+import type { PageValues } from '../values'
 import { directionOf } from '../../../core/locale/direction'
 import { formOf } from '../../forms'
 import { mirroredForm } from '../../forms/mirror'
@@ -93,6 +94,16 @@ export const rowDerivations = {
   allEnds: from(['allRows'], ({ allRows }) => textsOf(extent(allRows?.values ?? []))),
 }
 
+function agreedIn(
+  { columns }: PageValues['dataset'],
+  rows: PageValues['rows'],
+  cells: PageValues['caseRows'],
+): PageValues['agreed'] {
+  if (!cells || !rows) return null
+  const texts = new Set(columns.filter(({ kind }) => kind === 'text').map(({ name }) => name))
+  return agreedCells(rows, cells, (column) => texts.has(column))
+}
+
 /** The cells that cases and currencies look at. */
 export const caseDerivations = {
   caseColumns: from(
@@ -108,13 +119,15 @@ export const caseDerivations = {
   tableRows: from(['caseRows', 'rows', 'allRows'], ({ caseRows, rows, allRows }) =>
     caseRows && rows && rows !== allRows ? rows.places.map((at) => caseRows[at]!) : caseRows,
   ),
-  agreed: from(['tableRows', 'rows', 'dataset'], ({ tableRows, rows, dataset }) => {
-    if (!tableRows || !rows) return null
-    const texts = new Set(
-      dataset.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name),
-    )
-    return agreedCells(rows, tableRows, (column) => texts.has(column))
-  }),
+  agreed: from(['tableRows', 'rows', 'dataset'], ({ tableRows, rows, dataset }) =>
+    agreedIn(dataset, rows, tableRows),
+  ),
+  // What units there are is decided by all rows, so that a filter changes none.
+  agreedInAll: from(
+    ['agreed', 'caseRows', 'rows', 'allRows', 'dataset'],
+    ({ agreed, caseRows, rows, allRows, dataset }) =>
+      rows === allRows ? agreed : agreedIn(dataset, allRows, caseRows),
+  ),
   markRows: from(['chart', 'drawing', 'agreed'], ({ chart, drawing, agreed }) =>
     categoryRows(chart, drawing, drawing?.labelled ?? [], agreed),
   ),

@@ -26,17 +26,17 @@ const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
     values: textsOf(whole?.ticks.values ?? []),
     step: (whole && numberStep(whole.ticks, wishes)) ?? undefined,
   }),
-  marks: ({ chart, whole }) => ({
+  marks: ({ chart, whole, agreedInAll }) => ({
     values: textsOf(markedOf(whole)),
-    rows: categoryRows(chart, whole, whole?.labelled ?? []),
+    rows: categoryRows(chart, whole, whole?.labelled ?? [], agreedInAll),
   }),
   table: (page) => ({
     values: endsDecide(page['style.table']) ? page.allEnds : (page.allRows?.cells ?? []),
     rows: page.caseRows,
   }),
-  tooltip: ({ chart, whole }) => ({
+  tooltip: ({ chart, whole, agreedInAll }) => ({
     values: textsOf(groupValues(whole)),
-    rows: categoryRows(chart, whole, [...(whole?.groups.keys() ?? [])]),
+    rows: categoryRows(chart, whole, [...(whole?.groups.keys() ?? [])], agreedInAll),
   }),
   legend: ({ edges }) => ({ values: textsOf(edges) }),
   headline: said,
@@ -111,6 +111,7 @@ export const surfaceDerivations = {
         'allEnds',
         'allRows',
         'caseRows',
+        'agreedInAll',
         'edges',
         'style.table',
       ],

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SURFACES } from '../../../../core/checks/types'
 import { EXPORT_IDS } from '../../../../shared/exports'
+import { studyFileName } from '../../../../shared/names'
 import { notFound, parameter, queryOf, route } from '../../../http/route'
 import { runApart } from '../../../apart/run'
 import { loadStudy } from '../../../study/studies'
@@ -21,7 +22,8 @@ export default route(async (event, db) => {
   if (!study) throw notFound('such study')
   const quantity = study.document.quantities.find((one) => one.id === asked.quantity)
   if (!quantity) throw notFound('such quantity')
-  const { document, datasets } = study
+  const { document, datasets, revision } = study
+  const from = { study: document.name, revision, file: studyFileName(document.name) }
   const { surface: level = 'quantity', as: id } = asked
-  return runApart(db, 'export', { id, document, datasets, quantity, level })
+  return runApart(db, 'export', { id, document, datasets, quantity, level, from })
 })

@@ -1,0 +1,82 @@
+import { scriptJson } from '../../escape'
+import { columnsOf } from '../../../core/style/dependencies'
+import type { Written } from '../written'
+import { exactText } from '../written'
+
+/** What every module's types begin with. */
+const COMMON = `/**
+ * A number, a bigint, decimal text such as "-1.5e3", an object that stands for a number, or a
+ * missing value: null, undefined, "", NaN.
+ */
+export type Value = number | bigint | string | null | undefined | { valueOf(): number }
+export interface Part {
+  readonly type: string
+  readonly value: string
+}
+`
+
+/** A text that ends no comment. */
+const inComment = (text: string): string =>
+  text.replaceAll('*/', '* /').replace(/[\r\n\u2028\u2029]/g, ' ')
+
+/** The columns of a row that labels look at: without them a label is another, or none. */
+export const rowColumns = ({ style }: Pick<Written, 'style'>): string[] => [
+  ...new Set(columnsOf(style)),
+]
+
+/** Whether labels depend on the rows of their values. */
+export const goesByRow = (written: Pick<Written, 'style' | 'rows'>): boolean =>
+  written.rows !== undefined && rowColumns(written).length > 0
+
+/** A value of the study with its label: the largest that is there. */
+export function exampleOf({ values, labels }: Written): {
+  value: string
+  label: string
+  at: number
+} {
+  const sizes = values.map((value) => Math.abs(Number(value ?? 0)) || 0)
+  const at = Math.max(0, sizes.indexOf(sizes.reduce((most, size) => Math.max(most, size), 0)))
+  return { value: exactText(values[at]) || '0', label: labels[at] ?? '', at }
+}
+
+/** The functions that write; a label that depends on its row takes it, and one that does not takes none. */
+function functionsOf(written: Written): string {
+  const columns = goesByRow(written) ? rowColumns(written) : []
+  const { value, label } = exampleOf(written)
+  const { column } = written.quantity
+  const shown = `${value} is ${scriptJson(label)}`
+  const looks = columns.map((name) => `“${name}”`).join(', ')
+  const [row, rows] = columns.length > 0 ? [', row: Row', ', rows: readonly Row[]'] : ['', '']
+  return `${
+    columns.length > 0
+      ? `/** A row, with ${inComment(looks)}: labels depend on it. */
+export type Row = object
+/** The label of a row, by its ${inComment(`“${column}”`)}: rows.map(labelRow). */
+export declare function labelRow(row: Row): string
+`
+      : ''
+  }/** The label of a value; the value stays a number: ${inComment(shown)}. Throws for what is no number. */
+export declare function label(value: Value${row}): string
+/** The labels of many values, in their order. Throws naming the index of what is no number. */
+export declare function labels(values: Iterable<Value>${rows}): string[]
+/** The parts of a label, in order; their values joined are its text. */
+export declare function parts(value: Value${row}): Part[]
+/** What a screen reader should say for the label of a value. */
+export declare function spoken(value: Value${row}): string
+`
+}
+
+const TICKS = `/** The places of the axis’s ticks, for a scale or an axis. */
+export declare const tickValues: number[]
+/** The ticks with their exact values and their labels. */
+export declare const ticks: readonly { readonly value: number | string; readonly label: string }[]
+`
+const DOMAIN = `/** The least and the largest value of the study. */
+export declare const domain: readonly [number, number]
+/** Whether a value lies beyond what the study has: its label was never looked at there. */
+export declare function isOutside(value: Value): boolean
+`
+
+/** The types of a module, for TypeScript under its strict rules. */
+export const declarationsOf = (written: Written): string =>
+  COMMON + functionsOf(written) + DOMAIN + (written.ticks ? TICKS : '')

@@ -1,0 +1,69 @@
+import { scriptJson } from '../../escape'
+import type { Packed } from '../forms/package'
+import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
+import { exampleOf, rowColumns, goesByRow } from './declarations'
+
+/** A text on one line of Markdown, in which nothing is a sign. */
+const inLine = (text: string): string =>
+  text.replace(/[\r\n\u2028\u2029]+/g, ' ').replace(/[\\`*_[\]<>#|]/g, '\\$&')
+/** A name for what a module gives, of what it is imported by. */
+const camel = (path: string): string =>
+  path.replace(/[/-]+(\w)/g, (_, letter: string) => letter.toUpperCase()).replace(/^\d/, '_$&')
+
+/** How a module is used, line by line. */
+function linesFor(name: string, { written, path }: Packed): string[] {
+  const { value, label } = exampleOf(written)
+  const own = camel(path)
+  const column = scriptJson(written.quantity.column)
+  const isByRow = goesByRow(written)
+  if (written.level === 'axis' && written.ticks)
+    return [
+      `import { label as ${own}, tickValues } from '${name}/${path}'`,
+      `axisLeft(y).tickFormat(${own}).tickValues(tickValues)`,
+    ]
+  if (isByRow)
+    return [
+      `import { labelRow as ${own} } from '${name}/${path}'`,
+      `rows.map(${own})   // each by its ${rowColumns(written).join(', ')}`,
+    ]
+  if (written.level === 'table')
+    return [
+      `import { label as ${own} } from '${name}/${path}'`,
+      `rows.map((row) => ${own}(row[${column}]))`,
+    ]
+  return [
+    `import { label as ${own} } from '${name}/${path}'`,
+    `${own}(${value})   // ${scriptJson(label)}`,
+  ]
+}
+
+/**
+ * What a package says of its use: the very lines for the study's chart, table and prose.
+ *
+ * @param name of the package
+ */
+export function readmeOf(name: string, from: Provenance, packed: readonly Packed[]): string {
+  const quantities = [...new Set(packed.map(({ written }) => written.quantity))]
+  const sections = quantities.map((quantity) => {
+    const own = packed.filter(({ written }) => written.quantity === quantity)
+    const blocks = own.map(
+      (one) =>
+        `${levelWhere(one.written.level)[0]!.toUpperCase()}${levelWhere(one.written.level).slice(1)}:\n\n\`\`\`js\n${linesFor(name, one).join('\n')}\n\`\`\`\n`,
+    )
+    return `## ${inLine(quantity.title)}\n\n${blocks.join('\n')}`
+  })
+  return `# ${name}
+
+How the numbers of the study “${inLine(from.study)}” are written. ${inLine(madeBy(from))} Do not change it by hand; make it
+again from the study:
+
+\`\`\`sh
+${renewal(from, 'package')}
+npm install ./${name}-1.0.0.tgz
+\`\`\`
+
+Each module gives \`label(value)\`, \`labels(values)\`, \`parts(value)\`, \`spoken(value)\` for screen
+readers, and \`domain\` with \`isOutside(value)\`. Values stay numbers. Nothing else is loaded.
+
+${sections.join('\n')}`
+}

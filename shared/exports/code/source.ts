@@ -1,0 +1,119 @@
+import { fitsDouble } from '../../../core/decimal/arithmetic'
+import { type Decimal, toNumber, toText } from '../../../core/decimal/decimal'
+import { resolve } from '../../../core/label/resolve'
+import type { Plan, Rule, Value } from '../../../core/label/types'
+import type { SpokenPlan } from '../../../core/text/spoken'
+import { spokenPlan } from '../../../core/text/words'
+import { scriptJson } from '../../escape'
+import type { Written } from '../written'
+import { goesByRow } from './declarations'
+import { sharedCode } from './sharing'
+
+/** A value as a program takes it: a double where that is the same number, else text. */
+const asNumber = (value: Decimal): Value => (fitsDouble(value) ? toNumber(value) : toText(value))
+
+/** The least and the largest of values; those that are no number are left out. */
+export function domainOf(values: readonly Value[]): [number, number] {
+  const numbers = values
+    .map((value) => (value === null || value === undefined || value === '' ? NaN : Number(value)))
+    .filter((value) => Number.isFinite(value))
+  if (numbers.length === 0) return [0, 0]
+  return numbers.reduce<[number, number]>(
+    ([least, most], value) => [Math.min(least, value), Math.max(most, value)],
+    [Infinity, -Infinity],
+  )
+}
+
+/** The functions of the runtime by which a module is made, in their order in it. */
+export const MAKERS = ['labelBy', 'labelsBy', 'partsBy', 'spokenBy'] as const
+export type Maker = (typeof MAKERS)[number]
+
+/** What a module is made of, before it is text. */
+export interface Source {
+  readonly plan: Plan
+  readonly words: SpokenPlan
+}
+/**
+ * The places of the rungs that a rule can write in: a frozen one, and the last, behind which
+ * exponents begin; null where each label chooses.
+ */
+function rungsUsed({ fixedRung, exponent, rungs }: Rule): number[] | null {
+  if (fixedRung === null || exponent !== null) return null
+  return [...new Set([fixedRung, rungs.length - 1])]
+}
+
+/**
+ * The same without rungs that no label can have: ladders reach to 10³⁰³, and a frozen rung is one
+ * of them.
+ */
+export function slim({ plan, words }: Source): Source {
+  const used = plan.rules.map(rungsUsed)
+  const rules = plan.rules.map((rule, place) => {
+    const kept = used[place]
+    if (!kept) return rule
+    const { by } = rule.precision
+    const precision = by ? { ...rule.precision, by: kept.map((at) => by[at]!) } : rule.precision
+    return { ...rule, rungs: kept.map((at) => rule.rungs[at]!), fixedRung: 0, precision }
+  })
+  const said = words.rules.map((own, place) => {
+    const kept = used[place]
+    return own.rungs && kept ? { ...own, rungs: kept.map((at) => own.rungs![at]!) } : own
+  })
+  return { plan: { ...plan, rules }, words: { ...words, rules: said } }
+}
+
+/** Rows to come may name units that the study's own do not. */
+export function sourceOf(written: Written): Source {
+  const { style, context } = written
+  const open = { ...context, hasRowsToCome: goesByRow(written) }
+  const plan = resolve(style, open)
+  return slim({ plan, words: spokenPlan(plan, style, open) })
+}
+
+/** The Plan and its words, as the module begins. */
+export const constantsOf = ({ plan, words }: Source): string => sharedCode({ plan, words })
+
+/** What the runtime gives, at its end: `export{a as labelBy,…};` */
+const GIVEN = /export\s*\{([^}]*)\};?\s*$/
+/** The runtime as a part of a module, and what its functions are called there. */
+export function embedded(runtime: string): { text: string; nameOf: (maker: Maker) => string } {
+  const names = new Map(
+    GIVEN.exec(runtime)![1]!
+      .split(',')
+      .map((pair) => {
+        const [inner, outer = inner] = pair.trim().split(/\s+as\s+/)
+        return [outer!, inner!]
+      }),
+  )
+  return { text: runtime.replace(GIVEN, ''), nameOf: (maker) => names.get(maker)! }
+}
+
+/**
+ * What a module gives: its functions, and what it knows of the study.
+ *
+ * @param nameOf what a function of the runtime is called there
+ */
+export function exportsOf(written: Written, nameOf: (maker: Maker) => string): string {
+  const { values, labels, ticks, quantity } = written
+  const [least, most] = domainOf(values)
+  const pure = (maker: Maker, given: string) => `/* @__PURE__ */ ${nameOf(maker)}(${given})`
+  const lines = [
+    `export const label = ${pure('labelBy', 'plan')};`,
+    `export const labels = ${pure('labelsBy', 'plan')};`,
+    `export const parts = ${pure('partsBy', 'plan')};`,
+    `export const spoken = ${pure('spokenBy', 'plan, words')};`,
+    `export const domain = [${least}, ${most}];`,
+    // What is missing lies nowhere; text and objects are compared as the numbers that they stand for.
+    `export const isOutside = (value) => value != null && value !== '' && (value < ${least} || value > ${most});`,
+  ]
+  if (goesByRow(written))
+    lines.push(`export const labelRow = (row) => label(row[${scriptJson(quantity.column)}], row);`)
+  if (ticks) {
+    const marked = ticks.map((value, at) => ({ value: asNumber(value), label: labels[at]! }))
+    lines.push(
+      `export const ticks = ${scriptJson(marked)};`,
+      `export const tickValues = [${ticks.map(toNumber).join(', ')}];`,
+    )
+  }
+  return `${lines.join('\n')}\n`
+}

@@ -1,0 +1,140 @@
+import { SURFACES } from '../../../core/checks/types'
+import { version } from '../../../package.json'
+import { fileStem } from '../../names'
+import type { Level } from '../../quantities'
+import { declarationsOf } from '../code/declarations'
+import { readmeOf } from '../code/readme'
+import { constantsOf, exportsOf, MAKERS, sourceOf } from '../code/source'
+import { ExportError } from '../prove'
+import { codeHeader, madeBy, type Provenance, renewal } from '../provenance'
+import { runtimeFor } from '../runtime'
+import type { StudyForm } from '../types'
+import type { Written } from '../written'
+
+/** Levels that have a module: the quantity itself, and each place where it is written. */
+export const PACKED: readonly Level[] = ['quantity', ...SURFACES]
+/** Characters of a name in the package: what an archive has room for. */
+const LONGEST = 40
+
+/** A module of the package. */
+export interface Packed {
+  readonly written: Written
+  /** What it is imported by, behind the name of the package: `revenue` or `revenue/axis`. */
+  readonly path: string
+}
+
+/** Names that no two quantities share. */
+function stemsOf(all: readonly Written[]): ReadonlyMap<string, string> {
+  const stems = new Map<string, string>()
+  const taken = new Set<string>()
+  for (const { quantity } of all) {
+    if (stems.has(quantity.id)) continue
+    const wanted = fileStem(quantity.title, 'quantity').slice(0, LONGEST)
+    let stem = wanted
+    for (let at = 2; taken.has(stem); at++) stem = `${wanted}-${at}`
+    taken.add(stem)
+    stems.set(quantity.id, stem)
+  }
+  return stems
+}
+
+/** What each module is called in the package, without its ending. */
+export function pathsOf(all: readonly Written[]): string[] {
+  const stems = stemsOf(all)
+  return all.map(({ quantity, level }) =>
+    level === 'quantity' ? stems.get(quantity.id)! : `${stems.get(quantity.id)!}/${level}`,
+  )
+}
+
+const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`
+
+/** What the package says of itself (package.json, as npm reads it). */
+function manifest(name: string, from: Provenance, packed: readonly Packed[]): string {
+  const entry = (path: string) => [
+    `./${path}`,
+    { types: `./${path}.d.mts`, default: `./${path}.mjs` },
+  ]
+  return json({
+    name,
+    version: '1.0.0',
+    description: `How the numbers of the study “${from.study}” are written. ${madeBy(from)}`,
+    type: 'module',
+    sideEffects: false,
+    exports: Object.fromEntries([
+      ...packed.map(({ path }) => entry(path)),
+      ['./package.json', './package.json'],
+    ]),
+    ivoryAbacus: {
+      ...{ study: from.study, revision: from.revision, version },
+      again: renewal(from, 'package'),
+    },
+  })
+}
+
+/**
+ * Every quantity on every surface as a package that npm installs: one runtime, a module each.
+ *
+ * @throws ExportError naming the first value whose label differs
+ */
+const makeAll: StudyForm['makeAll'] = async (all, tools, from) => {
+  const paths = pathsOf(all)
+  const packed = all.map((written, at): Packed => ({ written, path: paths[at]! }))
+  if (packed.length === 0) throw new ExportError('The study has no quantity to write.')
+  const sources = packed.map(({ written }) => sourceOf(written))
+  const name = `${fileStem(from.study, 'study').slice(0, LONGEST)}-labels`
+  const modules = packed.flatMap(({ written, path }, at) => {
+    const of = { quantity: written.quantity.title, level: written.level }
+    const header = codeHeader(from, 'module', of)
+    const above = path.includes('/') ? '..' : '.'
+    const code = [
+      header,
+      `import { ${MAKERS.join(', ')} } from '${above}/runtime.mjs';\n`,
+      constantsOf(sources[at]!),
+      exportsOf(written, (maker) => maker),
+    ].join('')
+    return [
+      { name: `${path}.mjs`, text: code },
+      { name: `${path}.d.mts`, text: header + declarationsOf(written) },
+    ]
+  })
+  const files = [
+    { name: 'package.json', text: manifest(name, from, packed) },
+    { name: 'README.md', text: readmeOf(name, from, packed) },
+    { name: 'runtime.mjs', text: await tools.runtime(runtimeFor(sources)) },
+    ...modules,
+  ]
+  const asked = packed.map(({ written: { values, rows }, path }) => ({
+    ...{ file: `${path}.mjs`, values, rows },
+  }))
+  const answers = await tools.labelsByPackage(files, asked)
+  packed.forEach(({ written: { labels, values }, path }, at) => {
+    const differs = labels.findIndex((label, place) => label !== answers[at]![place])
+    if (differs >= 0)
+      throw new ExportError(
+        `The package writes ${JSON.stringify(answers[at]![differs])} by ${path} where the desk writes ${JSON.stringify(labels[differs])} (of ${String(values[differs])}); nothing was exported.`,
+      )
+  })
+  const count = answers.reduce((sum, { length }) => sum + length, 0)
+  return {
+    files: [
+      {
+        name: `${name}-1.0.0.tgz`,
+        type: 'application/gzip',
+        text: tools.archive(files.map((file) => ({ ...file, name: `package/${file.name}` }))),
+        encoding: 'base64',
+      },
+    ],
+    shown: files[1]!.text,
+    proof: { how: 'The package was run', values: count, equal: count, differs: [] },
+    notes: [],
+  }
+}
+
+/** The whole study as a package. */
+export const packageForm: StudyForm = {
+  id: 'package',
+  title: 'a package for JavaScript, of the whole study',
+  says: 'npm installs it, offline too: a module for each quantity and surface on one small runtime, with types. Its README has the lines for your chart.',
+  isOfLevel: false,
+  makeAll,
+}

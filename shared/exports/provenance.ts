@@ -1,0 +1,66 @@
+import { version } from '../../package.json'
+import type { Surface } from '../../core/checks/types'
+import type { Level } from '../quantities'
+
+/** Where an export comes from. */
+export interface Provenance {
+  readonly study: string
+  /** The revision of the study, where that is known: a study’s file does not say. */
+  readonly revision?: number
+  /** The file of the study, as it is called where the export is made again. */
+  readonly file: string
+}
+
+/** Each surface as it stands in a sentence. */
+const WHERE: Readonly<Record<Surface, string>> = {
+  axis: 'on the axis',
+  marks: 'on the marks',
+  table: 'in the table',
+  tooltip: 'in the tooltip',
+  legend: 'in the legend',
+  headline: 'in the headline',
+  sentence: 'in the sentence',
+}
+/** Where labels of a level stand, in words. */
+export const levelWhere = (level: Level): string =>
+  Object.hasOwn(WHERE, level) ? WHERE[level as Surface] : 'on every surface'
+
+/** A text on one line, whatever a title holds. */
+const inLine = (text: string): string => text.replace(/[\r\n\u2028\u2029]+/g, ' ')
+/** A word of a shell. */
+const word = (text: string): string =>
+  /^[\w./@-]+$/.test(text) ? text : `'${inLine(text).replaceAll("'", String.raw`'\''`)}'`
+
+/** The command that makes a form again. */
+export const renewal = (
+  { file }: Provenance,
+  as: string,
+  of?: { readonly quantity: string; readonly level: Level },
+): string =>
+  [
+    `ivory-abacus export ${word(file)} --as ${as}`,
+    ...(of ? [`--quantity ${word(of.quantity)}`] : []),
+    ...(of && Object.hasOwn(WHERE, of.level) ? [`--surface ${of.level}`] : []),
+    '--out .',
+  ].join(' ')
+
+/** What made an export, and of which revision, in one line. */
+export const madeBy = ({ study, revision }: Provenance): string =>
+  `Made by Ivory Abacus ${version} from the study “${inLine(study)}”${revision === undefined ? '' : `, revision ${revision}`}.`
+
+const HEADER = /^(?:\/\/[^\n]*\n)+/
+/** The lines that a module begins with: what it is, where it comes from, and how to make it again. */
+export const codeHeader = (
+  from: Provenance,
+  as: string,
+  of: { readonly quantity: string; readonly level: Level },
+): string =>
+  [
+    `How “${inLine(of.quantity)}” is written ${levelWhere(of.level)}.`,
+    madeBy(from),
+    `Again: ${renewal(from, as, of)}`,
+  ]
+    .map((line) => `// ${line}\n`)
+    .join('')
+/** Code without that: what decides whether two exports say the same. */
+export const withoutHeader = (text: string): string => text.replace(HEADER, '')
