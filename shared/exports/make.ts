@@ -92,7 +92,7 @@ export async function makeExport(id: ExportId, given: ToExport): Promise<Made> {
   const tools = toolsOf(given.runtime)
   if ('makeAll' in form) {
     const written = await allWritten(given)
-    return { written, made: await form.makeAll(written, tools, given.from) }
+    return { written, made: await form.makeAll(written, tools, given.from, given.quantity.id) }
   }
   const written = await writtenIn(given, given.quantity, given.level)
   const made = await form.make(written, tools, given.from)

@@ -43,6 +43,8 @@ export interface ExportTitle {
   readonly says: string
   /** Whether it is of one level of a quantity; else of the page or the study. */
   readonly isOfLevel: boolean
+  /** Whether it is of the whole study. */
+  readonly isOfStudy?: true
   /** Whether it lists labels, so that those that were moved to add up stand there as on the page. */
   readonly isList?: true
   /** How its file is used, where that tells more than its text. */
@@ -63,7 +65,8 @@ export interface StudyForm extends ExportTitle {
   /**
    * The same of each quantity on each surface that shows it.
    *
+   * @param shown the id of the quantity that is shown how to use it
    * @throws ExportError saying why nothing is given out
    */
-  makeAll(all: readonly Written[], tools: Tools, from: Provenance): Promise<Export>
+  makeAll(all: readonly Written[], tools: Tools, from: Provenance, shown: string): Promise<Export>
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { SURFACES } from '~~/core/checks/types'
-import { toText } from '~~/core/decimal/decimal'
+import { decimal, toText } from '~~/core/decimal/decimal'
+import { plainly } from '~~/core/decimal/plainly'
 import type { Export, ExportFile } from '~~/shared/exports/export'
 import { isPart, type Level } from '~~/shared/quantities'
 import { download } from '~/composables/download'
@@ -89,10 +90,11 @@ const preview = computed(() => {
 const size = ({ text, encoding }: ExportFile) =>
   `${Math.ceil((text.length * (encoding ? 0.75 : 1)) / 1024)} KB`
 const proof = computed(() => {
-  const { how, values, equal } = made.value!.proof
+  const { how, ...counts } = made.value!.proof
+  const [values, equal] = [counts.values, counts.equal].map((one) => plainly(decimal(one)))
   return equal === values
-    ? words.allValuesWrittenAs(how, values)
-    : words.valuesWrittenAsOn(how, equal, values)
+    ? words.allValuesWrittenAs(how, values!)
+    : words.valuesWrittenAsOn(how, equal!, values!)
 })
 async function copy() {
   try {
@@ -113,7 +115,7 @@ function take(file: ExportFile) {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="words.takeAway(study.quantity?.title ?? '')"
+    :header="words.takeAway((form.isOfStudy ? study.document?.name : study.quantity?.title) ?? '')"
     :style="{ width: 'min(760px, 94vw)' }"
   >
     <p class="which">

@@ -24,5 +24,6 @@ export const studyForm: TakenForm = {
   title: 'the whole study as one file',
   says: 'All decisions and data. “ivory-abacus check” reports its findings in continuous integration, as text, JSON or SARIF.',
   isOfLevel: false,
+  isOfStudy: true,
   make,
 }

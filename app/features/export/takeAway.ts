@@ -7,11 +7,12 @@ import { studyForm } from './studyForm'
 import type { TakenForm } from './types'
 
 /** A form that the server makes and proves. */
-const ofServer = ({ id, title, says, isOfLevel, usage }: ExportTitle): TakenForm => ({
+const ofServer = ({ id, title, says, isOfLevel, isOfStudy, usage }: ExportTitle): TakenForm => ({
   id,
   title,
   says,
   isOfLevel,
+  isOfStudy,
   usage,
   make({ study, quantity, level }) {
     const asked = new URLSearchParams({

@@ -37,6 +37,25 @@ function linesFor(name: string, { written, path }: Packed): string[] {
   ]
 }
 
+/** Where a module's labels stand, as a sentence begins. */
+function placed({ written: { level } }: Packed): string {
+  const where = levelWhere(level)
+  return `${where[0]!.toUpperCase()}${where.slice(1)}`
+}
+const install = (name: string): string => `npm install ./${name}-1.0.0.tgz`
+
+/**
+ * What is to be typed to use one quantity of a package: once at its project, and in its code.
+ *
+ * @param name of the package
+ * @param own the modules of the quantity
+ */
+export const linesToPaste = (name: string, own: readonly Packed[]): string =>
+  [
+    `# Once, in your project:\n${install(name)}`,
+    ...own.map((one) => `// ${placed(one)}:\n${linesFor(name, one).join('\n')}`),
+  ].join('\n\n')
+
 /**
  * What a package says of its use: the very lines for the study's chart, table and prose.
  *
@@ -47,19 +66,21 @@ export function readmeOf(name: string, from: Provenance, packed: readonly Packed
   const sections = quantities.map((quantity) => {
     const own = packed.filter(({ written }) => written.quantity === quantity)
     const blocks = own.map(
-      (one) =>
-        `${levelWhere(one.written.level)[0]!.toUpperCase()}${levelWhere(one.written.level).slice(1)}:\n\n\`\`\`js\n${linesFor(name, one).join('\n')}\n\`\`\`\n`,
+      (one) => `${placed(one)}:\n\n\`\`\`js\n${linesFor(name, one).join('\n')}\n\`\`\`\n`,
     )
     return `## ${inLine(quantity.title)}\n\n${blocks.join('\n')}`
   })
   return `# ${name}
 
-How the numbers of the study “${inLine(from.study)}” are written. ${inLine(madeBy(from))} Do not change it by hand; make it
-again from the study:
+How the numbers of a study are written.
+
+${inLine(madeBy(from))}
+
+Do not change it by hand; make it again from the study:
 
 \`\`\`sh
 ${renewal(from, 'package')}
-npm install ./${name}-1.0.0.tgz
+${install(name)}
 \`\`\`
 
 Each module gives \`label(value)\`, \`labels(values)\`, \`parts(value)\`, \`spoken(value)\` for screen

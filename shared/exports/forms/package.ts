@@ -3,7 +3,7 @@ import { version } from '../../../package.json'
 import { fileStem } from '../../names'
 import type { Level } from '../../quantities'
 import { declarationsOf } from '../code/declarations'
-import { readmeOf } from '../code/readme'
+import { linesToPaste, readmeOf } from '../code/readme'
 import { constantsOf, exportsOf, MAKERS, sourceOf } from '../code/source'
 import { ExportError } from '../prove'
 import { codeHeader, madeBy, type Provenance, renewal } from '../provenance'
@@ -76,7 +76,7 @@ function manifest(name: string, from: Provenance, packed: readonly Packed[]): st
  *
  * @throws ExportError naming the first value whose label differs
  */
-const makeAll: StudyForm['makeAll'] = async (all, tools, from) => {
+const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
   const paths = pathsOf(all)
   const packed = all.map((written, at): Packed => ({ written, path: paths[at]! }))
   if (packed.length === 0) throw new ExportError('The study has no quantity to write.')
@@ -124,7 +124,10 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from) => {
         encoding: 'base64',
       },
     ],
-    shown: files[1]!.text,
+    shown: linesToPaste(
+      name,
+      packed.filter(({ written }) => written.quantity.id === shown),
+    ),
     proof: { how: 'The package was run', values: count, equal: count, differs: [] },
     notes: [],
   }
@@ -136,5 +139,6 @@ export const packageForm: StudyForm = {
   title: 'a package for JavaScript, of the whole study',
   says: 'npm installs it, offline too: a module for each quantity and surface on one small runtime, with types. Its README has the lines for your chart.',
   isOfLevel: false,
+  isOfStudy: true,
   makeAll,
 }
