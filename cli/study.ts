@@ -51,5 +51,8 @@ export async function checkStudy(
   const { study, findings } =
     data === undefined ? { study: read, findings: [] } : await onNewData(read, data)
   const all = [...findings, ...studyFindings(study, size)]
-  return { report: write(all, basename(path)), isBad: all.some((one) => isFailure(one, failOn)) }
+  return {
+    report: write(all, basename(path), read.text),
+    isBad: all.some((one) => isFailure(one, failOn)),
+  }
 }

@@ -10,6 +10,8 @@ import { tablesFor } from './locales'
 export interface ReadStudy extends ReportedStudy {
   readonly path: string
   readonly file: StudyFile
+  /** The file as it stands. */
+  readonly text: string
   readonly cellsOf: (dataset: string, column: string) => Cell[]
 }
 
@@ -19,7 +21,8 @@ export interface ReadStudy extends ReportedStudy {
  * @throws InputError for a file that is not there, or is no study
  */
 export function readStudy(path: string): ReadStudy {
-  const file = check(studyFileSchema, readJson(fileText(path), path), path)
+  const text = fileText(path)
+  const file = check(studyFileSchema, readJson(text, path), path)
   const { document, datasets } = file
   const cells = new Map(
     datasets.map(({ id, columns }) => [
@@ -28,8 +31,7 @@ export function readStudy(path: string): ReadStudy {
     ]),
   )
   return {
-    path,
-    file,
+    ...{ path, file, text },
     document,
     datasets,
     regions: joinRegions(stylesIn(document).map(tablesFor)),

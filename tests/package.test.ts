@@ -1,12 +1,12 @@
 import { execFileSync, spawnSync } from 'node:child_process'
-import { mkdirSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, readFileSync, symlinkSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { build } from 'esbuild'
 import type { StudyFile } from '../shared/study/study'
 import { runCommand } from './lib/command'
-import { removeFolder, root, startProgram } from './lib/program'
+import { removeFolder, root, startBrowser, startProgram } from './lib/program'
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-package-'))
 const at = (...path: string[]) => join(folder, ...path)
@@ -162,6 +162,49 @@ test('a label of a currency or a unit that the study did not know has its code, 
     '5',
     'UnitError: The unit of this label stands in “money” of its row, and no row is given: label(value, row), or labelRow(row).',
   ])
+})
+
+test('an axis of d3 shows the labels of the desk in a page that is bundled from the package', async () => {
+  // What a project of charts has anyway: the axis that draws, and types for it.
+  const chart = `import { axisLeft } from 'd3-axis'
+import { scaleLinear } from 'd3-scale'
+import { select } from 'd3-selection'
+import { label, tickValues, ticks } from '${name}/revenue/axis'
+const y = scaleLinear([tickValues[0]!, tickValues.at(-1)!], [300, 20])
+select(document.body).append('svg').attr('width', 200).attr('height', 320).append('g')
+  .attr('transform', 'translate(100 0)')
+  .call(axisLeft(y).tickFormat(label).tickValues(tickValues))
+document.title = JSON.stringify(ticks.map((tick) => tick.label))
+`
+  const entry = at('project', 'axis.mts')
+  writeFileSync(entry, chart)
+  for (const one of ['d3-axis', 'd3-scale', 'd3-selection', '@types'])
+    symlinkSync(join(root, 'node_modules', one), at('project', 'node_modules', one))
+  const { stdout } = spawnSync(
+    process.execPath,
+    [
+      join(root, 'node_modules/typescript/bin/tsc'),
+      ...['--noEmit', '--strict', '--module', 'esnext', '--moduleResolution', 'bundler'],
+      ...['--target', 'es2022', '--types', 'd3-axis', '--skipLibCheck', 'axis.mts'],
+    ],
+    { cwd: at('project'), encoding: 'utf8' },
+  )
+  expect(stdout).toBe('')
+  const { outputFiles } = await build({
+    entryPoints: [entry],
+    bundle: true,
+    format: 'iife',
+    write: false,
+  })
+  const browser = await startBrowser()
+  const page = await browser.newPage()
+  await page.setContent('<!doctype html><body></body>')
+  await page.addScriptTag({ content: outputFiles[0]!.text })
+  const shown = await page.locator('.tick text').allTextContents()
+  expect(shown).toEqual(JSON.parse(await page.title()))
+  expect(shown.length).toBeGreaterThan(3)
+  expect(new Set(shown.map((text) => text.replace(/\d+/, '0')))).toEqual(new Set(['€0M']))
+  await browser.close()
 })
 
 test('a bundler drops what is not imported, and what stays is small', async () => {

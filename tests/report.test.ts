@@ -14,8 +14,9 @@ let file: StudyFile
 beforeAll(async () => {
   program = await startProgram()
   const [study] = (await (await fetch(`${program.url}/api/studies`)).json()) as StudySummary[]
-  file = (await (await fetch(`${program.url}/api/studies/${study!.id}/file`)).json()) as StudyFile
-  writeFileSync(path, JSON.stringify(file))
+  const text = await (await fetch(`${program.url}/api/studies/${study!.id}/file`)).text()
+  file = JSON.parse(text) as StudyFile
+  writeFileSync(path, text)
 })
 afterAll(async () => {
   await program.stop()
@@ -80,6 +81,32 @@ test('SARIF keeps to its schema and names rule, level, place and file', () => {
       },
     ],
   })
+})
+
+test('findings stand in the lines of their quantity, and keep their names where lines move', () => {
+  const resultsOf = (file: string) =>
+    (
+      JSON.parse(run(file, '--format', 'sarif').stdout) as {
+        runs: {
+          results: {
+            locations: { physicalLocation: { region: { startLine: number; endLine: number } } }[]
+            partialFingerprints: { 'finding/v1': string }
+          }[]
+        }[]
+      }
+    ).runs[0]!.results
+  const text = readFileSync(path, 'utf8')
+  const moved = path.replace('.study', '-moved.study')
+  writeFileSync(moved, text.replace('{\n', '{\n\n\n'))
+  const [results, later] = [resultsOf(path), resultsOf(moved)]
+  const names = results.map(({ partialFingerprints }) => partialFingerprints['finding/v1'])
+  expect(new Set(names).size).toBe(names.length)
+  expect(later.map(({ partialFingerprints }) => partialFingerprints['finding/v1'])).toEqual(names)
+  const { startLine, endLine } = results[0]!.locations[0]!.physicalLocation.region
+  expect(later[0]!.locations[0]!.physicalLocation.region.startLine).toBe(startLine + 2)
+  const lines = text.split('\n').slice(startLine - 1, endLine)
+  const quantity = JSON.parse(lines.join('\n').replace(/,\s*$/, '')) as { title: string }
+  expect(quantity.title).toBe('Revenue')
 })
 
 test('what was left with a reason fails no run, and is reported with the reason', () => {

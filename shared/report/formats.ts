@@ -1,7 +1,7 @@
-import { checks } from '../../core/checks'
 import type { Severity } from '../../core/checks/types'
 import { terminalLine } from '../escape'
-import { isFailure, type StudyFinding } from './findings'
+import type { StudyFinding } from './findings'
+import { asSarif } from './sarif'
 
 const SEVERITIES: readonly Severity[] = ['error', 'warning', 'note']
 const counted = (count: number, word: string) => `${count} ${word}${count === 1 ? '' : 's'}`
@@ -25,53 +25,6 @@ function asText(findings: readonly StudyFinding[]): string {
 }
 
 const asJson = (findings: readonly StudyFinding[]): string => `${JSON.stringify({ findings })}\n`
-
-/**
- * The Static Analysis Results Interchange Format, version 2.1.0 (OASIS standard, 27 March 2020).
- */
-function asSarif(findings: readonly StudyFinding[], uri: string): string {
-  const rules = checks.map(({ id, title }) => ({ id, shortDescription: { text: title } }))
-  const results = findings.map((one) => ({
-    ruleId: one.check,
-    ruleIndex: rules.findIndex(({ id }) => id === one.check),
-    level: one.severity,
-    message: {
-      text: [
-        `${named(one)}: ${one.message}`,
-        ...(one.fixes.length > 0 ? [`To mend it: ${one.fixes.join('; or: ')}.`] : []),
-      ].join(' '),
-    },
-    locations: [
-      {
-        physicalLocation: { artifactLocation: { uri } },
-        logicalLocations: [
-          {
-            name: one.surface,
-            fullyQualifiedName: `${one.quantity}/${one.surface}`,
-            kind: 'member',
-          },
-        ],
-      },
-    ],
-    ...(one.left === undefined
-      ? {}
-      : { suppressions: [{ kind: 'external', status: 'accepted', justification: one.left }] }),
-  }))
-  return `${JSON.stringify({
-    $schema: 'https://docs.oasis-open.org/sarif/sarif/v2.1.0/os/schemas/sarif-schema-2.1.0.json',
-    version: '2.1.0',
-    runs: [
-      {
-        tool: { driver: { name: 'Ivory Abacus', rules } },
-        results,
-        columnKind: 'utf16CodeUnits',
-        invocations: [
-          { executionSuccessful: true, exitCode: findings.some((one) => isFailure(one)) ? 1 : 0 },
-        ],
-      },
-    ],
-  })}\n`
-}
 
 /** Ways of reporting findings. */
 export const reportFormats = { text: asText, json: asJson, sarif: asSarif } as const
