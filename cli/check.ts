@@ -53,12 +53,12 @@ function changesAmong(
 }
 
 /** A fix as it is told: its style is complete; labels by hand that it takes back are null. */
-interface ToldFix extends Pick<Fix, 'id' | 'params' | 'title' | 'style' | 'ticks'> {
+export interface ToldFix extends Pick<Fix, 'id' | 'params' | 'title' | 'style' | 'ticks'> {
   readonly labels?: null
   readonly total?: null
   readonly aggregate?: string
 }
-interface Answer {
+export interface Answer {
   readonly findings: readonly (Omit<Finding, 'fixes'> & { readonly fixes: readonly ToldFix[] })[]
 }
 const told = (fix: Fix): ToldFix => {

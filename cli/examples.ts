@@ -28,7 +28,7 @@ export const EXAMPLES: Readonly<Record<string, readonly string[]>> = {
     'ivory-abacus export study.json --as module --quantity revenue --surface axis --out src',
     'ivory-abacus export study.json --as csv --verify labels.csv',
   ],
-  completion: ['ivory-abacus completion bash >> ~/.bashrc'],
+  completion: ['source <(ivory-abacus completion bash)'],
 }
 
 /** The examples of a command as its help shows them. */

@@ -1,6 +1,7 @@
 // Bundles what runs outside the app: the runtime of exported modules, and the command line.
-import { cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { deflateRawSync } from 'node:zlib'
 import { build } from 'esbuild'
 import { root } from './lib/prepare.mjs'
 import { renderGuide } from './lib/guide.mjs'
@@ -12,16 +13,33 @@ mkdirSync(out('runtime'), { recursive: true })
 for (const [name, text] of Object.entries(await runtimeVariants(root)))
   writeFileSync(out('runtime', name), text)
 
-// A file a region for the command line; for the server one file, which goes into it as it is.
-mkdirSync(out('regions'), { recursive: true })
+// For the server one file a kind, which goes into it as it is; for the command and the library each
+// region packed by itself, and where it stands.
+for (const folder of ['regions', 'tables']) mkdirSync(out(folder), { recursive: true })
 for (const name of ['locales', 'currency-names', 'measure-names']) {
   const folder = join(root, 'core/locale/generated', name)
-  cpSync(folder, out(name), { recursive: true })
-  const tables = readdirSync(folder).map((file) => [
-    file.replace('.json', ''),
-    JSON.parse(readFileSync(join(folder, file), 'utf8')),
-  ])
+  const tables = readdirSync(folder)
+    .sort()
+    .map((file) => [
+      file.replace('.json', ''),
+      JSON.parse(readFileSync(join(folder, file), 'utf8')),
+    ])
   writeFileSync(out('regions', `${name}.json`), JSON.stringify(Object.fromEntries(tables)))
+  const places = {}
+  const packed = []
+  let start = 0
+  for (const [region, table] of tables) {
+    if (typeof table === 'string') {
+      places[region] = table
+      continue
+    }
+    const bytes = deflateRawSync(JSON.stringify(table), { level: 9 })
+    places[region] = [start, start + bytes.length]
+    packed.push(bytes)
+    start += bytes.length
+  }
+  writeFileSync(out('tables', `${name}.places.json`), JSON.stringify(places))
+  writeFileSync(out('tables', `${name}.packed`), Buffer.concat(packed))
 }
 
 renderGuide(root)
@@ -47,7 +65,7 @@ await build({
 rmSync(out('cli'), { recursive: true, force: true })
 await build({
   ...FOR_NODE,
-  entryPoints: ['ivory-abacus', 'main'].map((name) => join(root, 'cli', `${name}.ts`)),
+  entryPoints: ['ivory-abacus', 'main', 'library'].map((name) => join(root, 'cli', `${name}.ts`)),
   outdir: out('cli'),
   outExtension: { '.js': '.mjs' },
   splitting: true,

@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process'
-import { copyFileSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { createInterface } from 'node:readline'
@@ -22,14 +22,6 @@ beforeAll(async () => {
   study = await (await fetch(`${program.url}/api/studies/${first!.id}/file`)).json()
   writeFileSync(at('study.json'), JSON.stringify(study))
   writeFileSync(at('in.csv'), 'site,revenue\nFarrow,1200000\nHolm,3.5e6\n')
-  writeFileSync(at('new.csv'), 'probe,warming c,turn\nA,0.8,1.5\nB,1.1,2\n')
-  copyFileSync(at('in.csv'), at('harvest.csv'))
-  // What the examples of `export` write and look at is made by it first.
-  expect(runCommand(['export', at('study.json'), '--as', 'csv', '--out', folder])).toMatchObject({
-    status: 0,
-  })
-  copyFileSync(at('revenue.csv'), at('labels.csv'))
-  writeFileSync(at('style.json'), '{"notation": "scaled", "fraction": [0, 1]}')
   await program.stop()
   removeFolder(program.data)
 })
@@ -128,21 +120,6 @@ test(`none of ${RUNS} calls that went wrong crashes, is slow, or is refused in m
   expect([...statuses.keys()]).toEqual(expect.arrayContaining([0, 1, 2]))
   console.info(Object.fromEntries(statuses))
 })
-
-test.each(Object.entries(EXAMPLES).flatMap(([name, lines]) => lines.map((line) => [name, line])))(
-  'the help of %s shows what works: %s',
-  (name, line) => {
-    expect(runCommand([name, '--help']).stdout).toContain(line)
-    if (name === 'completion') return
-    const own = `node ${join(root, 'dist/cli/ivory-abacus.mjs')}`
-    const { status, stderr } = spawnSync('sh', ['-c', line.replaceAll('ivory-abacus', own)], {
-      cwd: folder,
-      encoding: 'utf8',
-    })
-    expect([line, stderr]).toEqual([line, ''])
-    expect([0, 1]).toContain(status)
-  },
-)
 
 test('a shell completes commands, options and what they may be', () => {
   const script = runCommand(['completion', 'bash']).stdout

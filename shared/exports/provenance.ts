@@ -48,7 +48,11 @@ export const renewal = (
 export const madeBy = ({ study, revision }: Provenance): string =>
   `Made by Ivory Abacus ${version} from the study “${inLine(study)}”${revision === undefined ? '' : `, revision ${revision}`}.`
 
-const HEADER = /^(?:\/\/[^\n]*\n)+/
+/** Lines as a comment of HTML, which nothing in them ends. */
+export const commentOf = (lines: readonly string[]): string =>
+  `<!-- ${inLine(lines.join(' ')).replace(/--(?=!?>)/g, '- -')} -->`
+
+const HEADER = /^(?:(?:\/\/[^\n]*|<!-- .* -->)\n)+/
 /** The lines that a module begins with: what it is, where it comes from, and how to make it again. */
 export const codeHeader = (
   from: Provenance,
@@ -62,5 +66,5 @@ export const codeHeader = (
   ]
     .map((line) => `// ${line}\n`)
     .join('')
-/** Code without that: what decides whether two exports say the same. */
+/** An export without that: what decides whether two exports say the same. */
 export const withoutHeader = (text: string): string => text.replace(HEADER, '')

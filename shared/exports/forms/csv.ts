@@ -2,11 +2,39 @@ import Papa from 'papaparse'
 import { saidText } from '../../../core/label/said'
 import { isFormula, safeCell } from '../../escape'
 import { provedEqual } from '../prove'
-import { exactText, listed } from '../written'
+import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
+import { exactText, listed, type Written } from '../written'
 import type { ExportForm } from '../types'
 
-/** Each value beside its label and what that reads back as (RFC 4180). */
-const make: ExportForm['make'] = (written) => {
+/**
+ * What the columns of a table are (W3C Recommendation “Metadata Vocabulary for Tabular Data”, 17
+ * December 2015), and where it comes from.
+ */
+function metadata(file: string, head: readonly string[], written: Written, from: Provenance) {
+  const { quantity, level, names, title } = written
+  const columns = head.map((one, at) => ({
+    titles: one,
+    // Labels are told in words; numbers are numbers, and empty where they are missing.
+    ...(at === names.length || at === head.length - 1
+      ? { datatype: 'decimal', null: '' }
+      : { datatype: 'string' }),
+  }))
+  return `${JSON.stringify(
+    {
+      '@context': 'http://www.w3.org/ns/csvw',
+      url: file,
+      'dc:title': title,
+      'dc:description': `How “${quantity.title}” is written ${levelWhere(level)}.`,
+      'dc:provenance': `${madeBy(from)} Again: ${renewal(from, 'csv', { quantity: quantity.title, level })}`,
+      tableSchema: { columns },
+    },
+    null,
+    2,
+  )}\n`
+}
+
+/** Each value beside its label and what that reads back as (RFC 4180), with what its columns are. */
+const make: ExportForm['make'] = (written, _tools, from) => {
   const { stem, values, names, writer, adjusted } = written
   const labels = listed(written)
   const read = written.labels.map((label, at) => {
@@ -26,7 +54,14 @@ const make: ExportForm['make'] = (written) => {
   const again = Papa.parse<string[]>(text, { skipEmptyLines: true }).data.slice(1)
   const cells = (of: readonly string[]) => of.slice(-3).join(' | ')
   return {
-    files: [{ name: `${stem}.csv`, type: 'text/csv', text }],
+    files: [
+      { name: `${stem}.csv`, type: 'text/csv', text },
+      {
+        name: `${stem}.csv-metadata.json`,
+        type: 'application/csvm+json',
+        text: metadata(`${stem}.csv`, head, written, from),
+      },
+    ],
     proof: provedEqual('The file was read in again', values, rows.map(cells), again.map(cells)),
     notes:
       guarded === 0
@@ -41,7 +76,7 @@ const make: ExportForm['make'] = (written) => {
 export const csvForm: ExportForm = {
   id: 'csv',
   title: 'a table of values and labels (CSV)',
-  says: 'Each value with all its digits, its label, and what that reads back as.',
+  says: 'Each value with all its digits, its label, and what that reads back as; what its columns are stands beside it (CSVW).',
   isOfLevel: true,
   isList: true,
   make,

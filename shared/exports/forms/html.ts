@@ -2,6 +2,7 @@ import { isMissing } from '../../../core/label/value'
 import { directionOf } from '../../../core/locale/direction'
 import { escapeMarkup, unescapeMarkup } from '../../escape'
 import { provedEqual } from '../prove'
+import { commentOf, madeBy, renewal } from '../provenance'
 import { exactText, listed, type Written } from '../written'
 import type { ExportForm } from '../types'
 
@@ -25,11 +26,13 @@ function tableOf({ title, style: { locale }, values, rows, labels, names, say }:
  * A table whose cells keep their numbers: the value for programs, the label for readers, words for
  * screen readers.
  */
-const make: ExportForm['make'] = (plain) => {
+const make: ExportForm['make'] = (plain, _tools, from) => {
   const labels = listed(plain)
   const { stem, values } = plain
   const written = { ...plain, labels }
-  const text = tableOf(written)
+  const { quantity, level } = plain
+  const of = { quantity: quantity.title, level }
+  const text = `${commentOf([madeBy(from), `Again: ${renewal(from, 'html', of)}`])}\n${tableOf(written)}`
   const again = [...text.matchAll(/<td[^>]*><data value="([^"]*)">([^<]*)<\/data><\/td>/g)].map(
     ([, value, label]) => `${unescapeMarkup(value!)} | ${unescapeMarkup(label!)}`,
   )
