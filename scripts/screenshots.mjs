@@ -62,7 +62,7 @@ const views = {
   },
   export: async (page) => {
     await page.getByRole('button', { name: 'Take away', exact: true }).click()
-    await page.getByText('The module was run').waitFor()
+    await page.getByText('The package was run').waitFor()
   },
   studies: (page, url) => page.goto(`${url}/studies`),
   // Last, since these change the demo.

@@ -119,6 +119,8 @@ test('the whole path: from a pasted table to a module that writes the same label
   expect((await labels('marks'))[0]).toBe('2.501M')
 
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
+  await page.getByRole('combobox', { name: 'Taken away as' }).click()
+  await page.getByRole('option', { name: 'a module for JavaScript', exact: true }).click()
   await page.getByText('The module was run: all 8 values are written as on the desk.').waitFor()
   const [download] = await Promise.all([
     page.waitForEvent('download'),

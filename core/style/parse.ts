@@ -3,6 +3,8 @@ import { StyleError } from '../error'
 import { type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from './fields'
 import { PRIORITIES } from './schemas'
 
+/** Where a file says which schema it keeps to, for editors: nothing of the style. */
+const SCHEMA = '$schema'
 const isField = (name: string): name is FieldName => Object.hasOwn(fields, name)
 
 /**
@@ -21,6 +23,7 @@ export function parseStyle(input: unknown): Style {
   }
   const style: Style = {}
   for (const [name, value] of Object.entries(input)) {
+    if (name === SCHEMA && typeof value === 'string') continue
     if (!isField(name))
       throw new StyleError(
         name,

@@ -15,5 +15,8 @@ test('every field has a row of its own, and a place in the schema', () => {
   expect(rows.map((row) => /`(\w+)`/.exec(row)![1])).toEqual(FIELD_NAMES)
   // No row is broken by a bar of its own.
   expect(rows.every((row) => row.replaceAll('\\|', '').split('|').length === 7)).toBe(true)
-  expect(Object.keys((styleJsonSchema() as { properties: object }).properties)).toEqual(FIELD_NAMES)
+  expect(Object.keys((styleJsonSchema() as { properties: object }).properties)).toEqual([
+    '$schema',
+    ...FIELD_NAMES,
+  ])
 })

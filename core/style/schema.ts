@@ -2,6 +2,18 @@ import { z } from 'zod'
 import { FIELD_NAMES, fields } from './fields'
 import { schemas } from './schemas'
 
+/** The name of the schema, whatever file it stands in. */
+const SCHEMA_ID = 'urn:ivory-abacus:style'
+/** Where decimals and significant digits stand together, which of them decides is said. */
+const isSet = { not: { type: 'null' } }
+const BOTH_NEED_PRIORITY = {
+  if: {
+    required: ['fraction', 'significant'],
+    properties: { fraction: isSet, significant: isSet },
+  },
+  then: { required: ['priority'] },
+}
+
 /**
  * The JSON Schema (draft 7) of a style, made of the table of fields.
  *
@@ -21,8 +33,16 @@ export function styleJsonSchema(): Record<string, unknown> {
       }),
     ),
   )
+  const { properties, ...rest } = z.toJSONSchema(style, {
+    target: 'draft-7',
+    io: 'input',
+    unrepresentable: 'any',
+  })
   return {
+    $id: SCHEMA_ID,
     title: 'Style of a number',
-    ...z.toJSONSchema(style, { target: 'draft-7', io: 'input', unrepresentable: 'any' }),
+    ...rest,
+    properties: { $schema: { type: 'string' }, ...properties },
+    ...BOTH_NEED_PRIORITY,
   }
 }

@@ -30,32 +30,44 @@ export const MEASURE_DISPLAYS = ['short', 'narrow', 'long'] as const
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
 /**
- * A digit for a mark could not be told from those of the number. No pattern of the schema: not
- * every reader of JSON Schema knows Unicode's classes.
+ * A digit for a mark could not be told from those of the number. The schema's pattern says so of
+ * plain ones: not every reader of JSON Schema knows Unicode's classes.
  */
 const mark = z
   .string()
   .min(1)
   .max(8)
+  .regex(/^[^0-9]+$/)
   .refine((text) => /^\P{N}+$/u.test(text))
 const text = z.string().max(200)
+/** A pair that ascends, as JSON Schema says it: for each first number what the second may be. */
+const ascending = (least: number) => ({
+  anyOf: Array.from({ length: MOST_DIGITS - least + 1 }, (_, at) => ({
+    items: [{ const: least + at }, { minimum: least + at }],
+  })),
+})
 const pair = (least: number) =>
   z
     .tuple([z.int().min(least).max(MOST_DIGITS), z.int().min(least).max(MOST_DIGITS)])
     .refine(([low, high]) => low <= high)
+    .meta(ascending(least))
 
-/** Decimal text, kept as it was written. */
-const decimalText = z
-  .string()
-  .max(4000)
-  .refine((written) => parseDecimal(written) !== null)
-// A refinement runs whether or not those before it held.
-const positive = decimalText.refine((written) => (parseDecimal(written)?.coefficient ?? 0n) > 0n)
+/** Decimal text, kept as it was written; the signs that it may begin with, and any digit but zero. */
+const decimalBy = (pattern: RegExp) =>
+  z
+    .string()
+    .max(4000)
+    .regex(pattern)
+    .refine((written) => parseDecimal(written) !== null)
+const decimalText = decimalBy(/^[+-]?\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
+const positive = decimalBy(/^\+?(?=[\d.]*[1-9])\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
+const notZero = decimalBy(/^[+-]?(?=[\d.]*[1-9])\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
 
 /** The id of a measure, which says itself what it takes. */
 export const measureId = z
   .string()
   .max(200)
+  .regex(/^[a-z0-9]+(?:-[a-z0-9]+)*$/)
   .refine(isMeasure, {
     error: ({ input }) =>
       `${JSON.stringify(input)} is no measure of CLDR; it takes an id such as kilogram or kilometer-per-hour`,
@@ -118,7 +130,7 @@ export const ownSchemas = {
   marks: z.strictObject({ decimal: mark, group: mark, minus: mark, plus: mark }).partial(),
   sign: z.enum(SIGNS),
   unit,
-  factor: decimalText.refine((written) => parseDecimal(written)?.coefficient !== 0n),
+  factor: notZero,
   unitAt: z.enum(UNIT_PLACES),
   under: decimalText.nullable(),
   over: decimalText.nullable(),
