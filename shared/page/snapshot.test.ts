@@ -114,6 +114,10 @@ test('marks and tooltips are written in the currency that their rows agree in', 
   const page = make({ unit })
   expect(labels(page, 'marks')).toEqual(['2,000,000', '€340,000.00', '12,000'])
   expect(labels(page, 'tooltip')).toEqual(labels(page, 'marks'))
+  const of = { column: 'site', is: ['Vik', ''] }
+  expect(make({ unit }, { filter: of })['said.sentence'].text).toBe(
+    'Vik has the most with €340,000.00, (none) the least with 12,000.',
+  )
 })
 
 test('cases hold in words too: for the ends of the chart, a callout, and rows that are named', () => {

@@ -13,10 +13,18 @@ import { categoryRows, groupValues, markedOf } from '../sources'
 import { each, from, type PageValues, type Writing } from '../values'
 
 type Sharing = Pick<Context, 'values' | 'rows' | 'step'>
-/** What messages share a rung over: the marks and the two ends. */
-const said = ({ whole, allEnds }: Pick<PageValues, 'whole' | 'allEnds'>): Sharing => ({
-  values: [...textsOf(markedOf(whole)), ...allEnds],
+const ofMarks = ({ chart, whole, agreedInAll }: PageValues): Sharing => ({
+  values: textsOf(markedOf(whole)),
+  rows: categoryRows(chart, whole, whole?.labelled ?? [], agreedInAll),
 })
+/** What messages share a rung over: the marks and the two ends, which are of no row. */
+function said(page: PageValues): Sharing {
+  const { values, rows } = ofMarks(page)
+  return {
+    values: [...values!, ...page.allEnds],
+    rows: rows && [...rows, ...page.allEnds.map(() => ({}))],
+  }
+}
 /**
  * What decides the labels of a surface besides its style: values that share a rung, and rows that
  * cases look at; of all rows, so that a filter changes no unit.
@@ -26,10 +34,7 @@ const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
     values: textsOf(whole?.ticks.values ?? []),
     step: (whole && numberStep(whole.ticks, wishes)) ?? undefined,
   }),
-  marks: ({ chart, whole, agreedInAll }) => ({
-    values: textsOf(markedOf(whole)),
-    rows: categoryRows(chart, whole, whole?.labelled ?? [], agreedInAll),
-  }),
+  marks: ofMarks,
   table: (page) => ({
     values: endsDecide(page['style.table']) ? page.allEnds : (page.allRows?.cells ?? []),
     rows: page.caseRows,
