@@ -59,10 +59,14 @@ function packaged(file: string): string {
 }
 
 /** What a file of that project prints. */
-function printed(file: string, code: string): unknown {
+function printed(file: string, code: string, ...flags: readonly string[]): unknown {
   writeFileSync(at('project', file), code)
   return JSON.parse(
-    execFileSync(process.execPath, [file], { cwd: at('project'), encoding: 'utf8' }),
+    execFileSync(process.execPath, [...flags, file], {
+      cwd: at('project'),
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'pipe'],
+    }),
   ) as unknown
 }
 
@@ -78,6 +82,18 @@ test('npm installs the package offline, and its modules write the labels of the 
        ]))`,
     ),
   ).toEqual(['€1M', ['€1M', '€3M', '€3M'], '2 million euros', 2, true, false, '€2M', true, true])
+})
+
+test('its modules need no eval, no Node and no page, and stand frozen primordials', () => {
+  const code = `
+    for (const name of ['process', 'Buffer', 'fetch', 'setTimeout', 'Intl'])
+      Object.defineProperty(globalThis, name, { get() { throw new Error(name + ' was used') } })
+    const { label, spoken } = await import('${name}/revenue')
+    console.log(JSON.stringify([label(1264000), label('1e300'), spoken(-2e6)]))`
+  const plain = printed('plain.mjs', code)
+  expect(plain).toMatchObject(['€1M', expect.stringContaining('M'), 'minus 2 million euros'])
+  const flags = ['--frozen-intrinsics', '--disallow-code-generation-from-strings']
+  expect(printed('frozen.mjs', code.replace(/for[\s\S]*?\}\)\n/, ''), ...flags)).toEqual(plain)
 })
 
 test('the same study gives the same bytes, and what differs is told', () => {

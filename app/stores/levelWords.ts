@@ -1,16 +1,8 @@
 import { SURFACES, type Surface } from '~~/core/checks/types'
 import type { Level, OwnStyle } from '~~/shared/quantities'
 import { STYLED_PARTS, type StyledPart } from '~~/shared/forms/parts'
+import { surfaceWords } from '~~/shared/surfaceWords'
 
-const surfaceWords: Record<Surface, string> = {
-  axis: 'on the axis',
-  marks: 'on the marks',
-  table: 'in the table',
-  tooltip: 'in the tooltip',
-  legend: 'in the legend',
-  headline: 'in the headline',
-  sentence: 'in the sentence',
-}
 /** Whose each part of a mark is. */
 const partNames: Record<StyledPart, string> = {
   share: 'the shares',

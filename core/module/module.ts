@@ -22,7 +22,9 @@ function writerOf(plan: Plan): Writer {
 }
 /** A text with the unit of its row, where that is one that the Plan does not know. */
 const named = (plan: Plan, value: Value, row: Row | undefined, text: string): string =>
-  plan.rules.length > 1 ? inOwnUnit(plan, writerOf(plan).written(value, row), row, text) : text
+  plan.rules.some(({ unitOf }) => unitOf !== undefined)
+    ? inOwnUnit(plan, writerOf(plan).written(value, row), row, text)
+    : text
 
 export const labelBy =
   (plan: Plan) =>
@@ -42,6 +44,8 @@ export const partsBy =
   (value: Passed, row?: Row): Part[] => {
     const own = plain(value)
     const all = writerOf(plan).parts(own, row)
+    // A row that is lacking is told, whatever parts there are.
+    named(plan, own, row, '')
     return all.map((part) =>
       part.type === 'unit' ? { ...part, value: named(plan, own, row, part.value) } : part,
     )

@@ -63,15 +63,14 @@ const decimalText = decimalBy(/^[+-]?\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
 const positive = decimalBy(/^\+?(?=[\d.]*[1-9])\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
 const notZero = decimalBy(/^[+-]?(?=[\d.]*[1-9])\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
 
+const noMeasure = ({ input }: { readonly input?: unknown }): string =>
+  `${JSON.stringify(input)} is no measure of CLDR; it takes an id such as kilogram or kilometer-per-hour`
 /** The id of a measure, which says itself what it takes. */
 export const measureId = z
   .string()
   .max(200)
-  .regex(/^[a-z0-9]+(?:-[a-z0-9]+)*$/)
-  .refine(isMeasure, {
-    error: ({ input }) =>
-      `${JSON.stringify(input)} is no measure of CLDR; it takes an id such as kilogram or kilometer-per-hour`,
-  })
+  .regex(/^[a-z0-9]+(?:-[a-z0-9]+)*$/, { error: noMeasure, abort: true })
+  .refine(isMeasure, { error: noMeasure })
 
 const unit = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('none') }),

@@ -23,10 +23,11 @@ export const IN_PACKAGE = 'package/'
 /** The files of such an archive. @throws ExportError for what is none */
 export function unpacked(bytes: Uint8Array): CodeFile[] {
   try {
-    return parseTar(gunzipSync(bytes)).map(({ name, text }) => ({
-      name: name.replace(IN_PACKAGE, ''),
-      text,
-    }))
+    const files = parseTar(gunzipSync(bytes))
+    // What lies elsewhere than in the package is none of it.
+    return files
+      .filter(({ name }) => name.startsWith(IN_PACKAGE) && !name.split('/').includes('..'))
+      .map(({ name, text }) => ({ name: name.slice(IN_PACKAGE.length), text }))
   } catch {
     throw new ExportError('it is no archive of a package')
   }

@@ -11,7 +11,7 @@ import type { Export } from './export'
 import { archive } from './archive'
 import { PACKED } from './forms/package'
 import { ExportError } from './prove'
-import type { Provenance } from './provenance'
+import { levelWhere, type Provenance } from './provenance'
 import { engine, labelsByModule, labelsByOptions, labelsByPackage } from './run'
 import type { ExportForm, StudyForm, Tools } from './types'
 import type { ReadRuntime } from './runtime'
@@ -57,18 +57,21 @@ async function writtenIn(
     regions: joinRegions(await Promise.all(styles.map(regionsFor))),
   })
 }
-/** What every quantity of a study is on each surface that shows it. */
-async function allWritten(study: Study): Promise<Written[]> {
+/** What every quantity of a study is on each surface that shows it; and what cannot be written. */
+async function allWritten(study: Study): Promise<{ all: Written[]; notes: string[] }> {
   const all: Written[] = []
+  const notes: string[] = []
   for (const quantity of study.document.quantities)
     for (const level of PACKED)
       try {
-        all.push(await writtenIn(study, quantity, level))
+        const written = await writtenIn(study, quantity, level)
+        // A page may have no legend.
+        if (level === 'quantity' || written.values.length > 0) all.push(written)
       } catch (error) {
-        // A page may have no legend, and no number where all rows are filtered away.
         if (!(error instanceof ExportError || error instanceof StyleError)) throw error
+        notes.push(`Left out: ${quantity.title} ${levelWhere(level)}. ${error.message}`)
       }
-  return all
+  return { all, notes }
 }
 
 const toolsOf = (runtime: ReadRuntime): Tools => ({
@@ -91,8 +94,9 @@ export async function makeExport(id: ExportId, given: ToExport): Promise<Made> {
   const form: ExportForm | StudyForm = exportForms[id]
   const tools = toolsOf(given.runtime)
   if ('makeAll' in form) {
-    const written = await allWritten(given)
-    return { written, made: await form.makeAll(written, tools, given.from, given.quantity.id) }
+    const { all: written, notes } = await allWritten(given)
+    const made = await form.makeAll(written, tools, given.from, given.quantity.id)
+    return { written, made: { ...made, notes: [...made.notes, ...notes] } }
   }
   const written = await writtenIn(given, given.quantity, given.level)
   const made = await form.make(written, tools, given.from)

@@ -1,6 +1,7 @@
 import { version } from '../../package.json'
 import type { Surface } from '../../core/checks/types'
 import type { Level } from '../quantities'
+import { surfaceWords } from '../surfaceWords'
 
 /** Where an export comes from. */
 export interface Provenance {
@@ -11,19 +12,9 @@ export interface Provenance {
   readonly file: string
 }
 
-/** Each surface as it stands in a sentence. */
-const WHERE: Readonly<Record<Surface, string>> = {
-  axis: 'on the axis',
-  marks: 'on the marks',
-  table: 'in the table',
-  tooltip: 'in the tooltip',
-  legend: 'in the legend',
-  headline: 'in the headline',
-  sentence: 'in the sentence',
-}
 /** Where labels of a level stand, in words. */
 export const levelWhere = (level: Level): string =>
-  Object.hasOwn(WHERE, level) ? WHERE[level as Surface] : 'on every surface'
+  Object.hasOwn(surfaceWords, level) ? surfaceWords[level as Surface] : 'on every surface'
 
 /** A text on one line, whatever a title holds. */
 const inLine = (text: string): string => text.replace(/[\r\n\u2028\u2029]+/g, ' ')
@@ -40,7 +31,7 @@ export const renewal = (
   [
     `ivory-abacus export ${word(file)} --as ${as}`,
     ...(of ? [`--quantity ${word(of.quantity)}`] : []),
-    ...(of && Object.hasOwn(WHERE, of.level) ? [`--surface ${of.level}`] : []),
+    ...(of && Object.hasOwn(surfaceWords, of.level) ? [`--surface ${of.level}`] : []),
     '--out .',
   ].join(' ')
 
@@ -64,7 +55,8 @@ export const codeHeader = (
     madeBy(from),
     `Again: ${renewal(from, as, of)}`,
   ]
-    .map((line) => `// ${line}\n`)
+    // A module may stand inline in a page, which would take this for the end of a script.
+    .map((line) => `// ${line.replace(/<(?=[/!])/g, '< ')}\n`)
     .join('')
 /** An export without that: what decides whether two exports say the same. */
 export const withoutHeader = (text: string): string => text.replace(HEADER, '')

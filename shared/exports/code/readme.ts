@@ -3,17 +3,20 @@ import type { Packed } from '../forms/package'
 import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
 import { exampleOf, rowColumns, goesByRow } from './declarations'
 
+const onLine = (text: string): string => text.replace(/[\r\n\u2028\u2029]+/g, ' ')
 /** A text on one line of Markdown, in which nothing is a sign. */
-const inLine = (text: string): string =>
-  text.replace(/[\r\n\u2028\u2029]+/g, ' ').replace(/[\\`*_[\]<>#|]/g, '\\$&')
-/** A name for what a module gives, of what it is imported by. */
-const camel = (path: string): string =>
-  path.replace(/[/-]+(\w)/g, (_, letter: string) => letter.toUpperCase()).replace(/^\d/, '_$&')
+const inLine = (text: string): string => onLine(text).replace(/[\\`*_[\]<>#|]/g, '\\$&')
+/** A name for what a module gives, of what it is imported by: no word that JavaScript keeps. */
+const nameFor = ({ path, written: { level } }: Packed): string =>
+  `${path}${level === 'quantity' ? '-label' : ''}`
+    .replace(/[/-]+(\w)/g, (_, letter: string) => letter.toUpperCase())
+    .replace(/^\d/, '_$&')
 
 /** How a module is used, line by line. */
-function linesFor(name: string, { written, path }: Packed): string[] {
+function linesFor(name: string, packed: Packed): string[] {
+  const { written, path } = packed
   const { value, label } = exampleOf(written)
-  const own = camel(path)
+  const own = nameFor(packed)
   const column = scriptJson(written.quantity.column)
   const isByRow = goesByRow(written)
   if (written.level === 'axis' && written.ticks)
@@ -24,7 +27,7 @@ function linesFor(name: string, { written, path }: Packed): string[] {
   if (isByRow)
     return [
       `import { labelRow as ${own} } from '${name}/${path}'`,
-      `rows.map(${own})   // each by its ${rowColumns(written).join(', ')}`,
+      `rows.map(${own})   // each by its ${rowColumns(written).map(onLine).join(', ')}`,
     ]
   if (written.level === 'table')
     return [

@@ -19,7 +19,7 @@ function countParts(data: unknown, counts: Map<string, number>): void {
  * alike for many units. Nothing in it ends a script.
  *
  * @param data JSON by the names of the constants that it becomes; nobody may change it afterwards
- * @example sharedCode({ plan: { a: frames, b: frames } }) // 'const s0={…},plan={"a":s0,"b":s0};\n'
+ * @example sharedCode({ plan: { a: frames, b: frames } }) // 'const part0={…},plan={a:part0,b:part0};\n'
  */
 export function sharedCode(data: Readonly<Record<string, unknown>>): string {
   const counts = new Map<string, number>()
@@ -38,7 +38,8 @@ export function sharedCode(data: Readonly<Record<string, unknown>>): string {
           .map(([key, one]) => `${keyed(key)}:${written(one)}`)
           .join(',')}}`
     if ((counts.get(text) ?? 0) < 2) return code
-    const name = `s${names.size}`
+    // Longer than what the runtime calls its own.
+    const name = `part${names.size}`
     names.set(text, name)
     constants.push(`${name}=${code}`)
     return name
