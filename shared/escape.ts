@@ -30,6 +30,13 @@ export const escapeMarkup = (text: string): string =>
 export const unescapeMarkup = (text: string): string =>
   Object.entries(ENTITIES).reduceRight((done, [one, entity]) => done.replaceAll(entity, one), text)
 
+/**
+ * A text on one line, whatever it holds.
+ *
+ * @example onLine('a\nb') // 'a b'
+ */
+export const onLine = (text: string): string => text.replace(/[\r\n\u2028\u2029]+/g, ' ')
+
 /** Characters that move a cursor, colour a terminal or end a line. */
 const CONTROLS = /[\u0000-\u001f\u007f-\u009f\u2028\u2029]/g
 /** Lines that some runners take for commands. */

@@ -1,5 +1,6 @@
 import { version } from '../../package.json'
 import type { Surface } from '../../core/checks/types'
+import { onLine } from '../escape'
 import type { Level } from '../quantities'
 import { surfaceWords } from '../surfaceWords'
 
@@ -16,11 +17,9 @@ export interface Provenance {
 export const levelWhere = (level: Level): string =>
   Object.hasOwn(surfaceWords, level) ? surfaceWords[level as Surface] : 'on every surface'
 
-/** A text on one line, whatever a title holds. */
-const inLine = (text: string): string => text.replace(/[\r\n\u2028\u2029]+/g, ' ')
 /** A word of a shell. */
 const word = (text: string): string =>
-  /^[\w./@-]+$/.test(text) ? text : `'${inLine(text).replaceAll("'", String.raw`'\''`)}'`
+  /^[\w./@-]+$/.test(text) ? text : `'${onLine(text).replaceAll("'", String.raw`'\''`)}'`
 
 /** The command that makes a form again. */
 export const renewal = (
@@ -37,11 +36,11 @@ export const renewal = (
 
 /** What made an export, and of which revision, in one line. */
 export const madeBy = ({ study, revision }: Provenance): string =>
-  `Made by Ivory Abacus ${version} from the study “${inLine(study)}”${revision === undefined ? '' : `, revision ${revision}`}.`
+  `Made by Ivory Abacus ${version} from the study “${onLine(study)}”${revision === undefined ? '' : `, revision ${revision}`}.`
 
 /** Lines as a comment of HTML, which nothing in them ends. */
 export const commentOf = (lines: readonly string[]): string =>
-  `<!-- ${inLine(lines.join(' ')).replace(/--(?=!?>)/g, '- -')} -->`
+  `<!-- ${onLine(lines.join(' ')).replace(/--(?=!?>)/g, '- -')} -->`
 
 const HEADER = /^(?:(?:\/\/[^\n]*|<!-- .* -->)\n)+/
 /** The lines that a module begins with: what it is, where it comes from, and how to make it again. */
@@ -51,7 +50,7 @@ export const codeHeader = (
   of: { readonly quantity: string; readonly level: Level },
 ): string =>
   [
-    `How “${inLine(of.quantity)}” is written ${levelWhere(of.level)}.`,
+    `How “${onLine(of.quantity)}” is written ${levelWhere(of.level)}.`,
     madeBy(from),
     `Again: ${renewal(from, as, of)}`,
   ]

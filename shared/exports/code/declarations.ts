@@ -1,7 +1,6 @@
-import { scriptJson } from '../../escape'
+import { onLine, scriptJson } from '../../escape'
 import { columnsOf } from '../../../core/style/dependencies'
-import type { Written } from '../written'
-import { exactText } from '../written'
+import { exactText, type Written } from '../written'
 
 /** What every module's types begin with. */
 const COMMON = `/**
@@ -16,32 +15,22 @@ export interface Part {
 `
 
 /** A text that ends no comment. */
-const inComment = (text: string): string =>
-  text.replaceAll('*/', '* /').replace(/[\r\n\u2028\u2029]/g, ' ')
-
-/** The columns of a row that labels look at: without them a label is another, or none. */
-export const rowColumns = ({ style }: Pick<Written, 'style'>): string[] => [
-  ...new Set(columnsOf(style)),
-]
+const inComment = (text: string): string => onLine(text.replaceAll('*/', '* /'))
 
 /** Whether labels depend on the rows of their values. */
 export const goesByRow = (written: Pick<Written, 'style' | 'rows'>): boolean =>
-  written.rows !== undefined && rowColumns(written).length > 0
+  written.rows !== undefined && columnsOf(written.style).length > 0
 
 /** A value of the study with its label: the largest that is there. */
-export function exampleOf({ values, labels }: Written): {
-  value: string
-  label: string
-  at: number
-} {
+export function exampleOf({ values, labels }: Written): { value: string; label: string } {
   const sizes = values.map((value) => Math.abs(Number(value ?? 0)) || 0)
   const at = Math.max(0, sizes.indexOf(sizes.reduce((most, size) => Math.max(most, size), 0)))
-  return { value: exactText(values[at]) || '0', label: labels[at] ?? '', at }
+  return { value: exactText(values[at]) || '0', label: labels[at] ?? '' }
 }
 
 /** The functions that write; a label that depends on its row takes it, and one that does not takes none. */
 function functionsOf(written: Written): string {
-  const columns = goesByRow(written) ? rowColumns(written) : []
+  const columns = goesByRow(written) ? columnsOf(written.style) : []
   const { value, label } = exampleOf(written)
   const { column } = written.quantity
   const shown = `${value} is ${scriptJson(label)}`

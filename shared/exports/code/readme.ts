@@ -1,9 +1,9 @@
-import { scriptJson } from '../../escape'
+import { columnsOf } from '../../../core/style/dependencies'
+import { onLine, scriptJson } from '../../escape'
 import type { Packed } from '../forms/package'
 import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
-import { exampleOf, rowColumns, goesByRow } from './declarations'
+import { exampleOf, goesByRow } from './declarations'
 
-const onLine = (text: string): string => text.replace(/[\r\n\u2028\u2029]+/g, ' ')
 /** A text on one line of Markdown, in which nothing is a sign. */
 const inLine = (text: string): string => onLine(text).replace(/[\\`*_[\]<>#|]/g, '\\$&')
 /** A name for what a module gives, of what it is imported by: no word that JavaScript keeps. */
@@ -27,7 +27,7 @@ function linesFor(name: string, packed: Packed): string[] {
   if (isByRow)
     return [
       `import { labelRow as ${own} } from '${name}/${path}'`,
-      `rows.map(${own})   // each by its ${rowColumns(written).map(onLine).join(', ')}`,
+      `rows.map(${own})   // each by its ${columnsOf(written.style).map(onLine).join(', ')}`,
     ]
   if (written.level === 'table')
     return [

@@ -64,10 +64,11 @@ export function slim({ plan, words }: Source): Source {
 
 /** Rows to come may name units that the study's own do not. */
 export function sourceOf(written: Written): Source {
-  const { style, context } = written
-  const open = { ...context, hasRowsToCome: goesByRow(written) }
-  const plan = resolve(style, open)
-  return slim({ plan, words: spokenPlan(plan, style, open) })
+  const { style, context, plan } = written
+  if (!goesByRow(written)) return slim({ plan, words: spokenPlan(plan, style, context) })
+  const open = { ...context, hasRowsToCome: true }
+  const opened = resolve(style, open)
+  return slim({ plan: opened, words: spokenPlan(opened, style, open) })
 }
 
 /** The Plan and its words, as the module begins. */
