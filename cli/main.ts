@@ -15,6 +15,7 @@ import { InputError, isInputError, readJson } from './input'
 import { inspectFile } from './inspect'
 import { writeLines } from './lines'
 import { labelTable } from './labelTable'
+import { PROOF_FORMATS, type ProofAsked, proofFiles } from './proof'
 import { checkStudy, FAIL_ON, type FailOn } from './study'
 import { verifyFile } from './verify'
 
@@ -182,6 +183,33 @@ function addExport(program: Program, run: Run): void {
     )
 }
 
+function addProof(program: Program, run: Run): void {
+  program
+    .command('proof')
+    .description(
+      'read finished charts (SVG) and tables (HTML), whatever made them, and say what is wrong with their numbers',
+    )
+    .argument('<files...>', 'SVG or HTML files')
+    .addOption(new Option('--format <format>', 'the report').choices(PROOF_FORMATS).default('text'))
+    .option('--readers <regions>', 'whose people read it: de,en-GB')
+    .addOption(
+      new Option('--fail-on <severity>', 'the least finding that ends with 1')
+        .choices(FAIL_ON)
+        .default('error'),
+    )
+    .option('--style <file>', 'a style in which labels are written anew')
+    .option('--out <path>', 'with --style: where the file is written; a folder for several')
+    .option('--axis <side>', 'with --style: left, right, top or bottom; marks for data labels')
+    .option('--column <name>', 'with --style: the column of a table')
+    .action((files: string[], asked: ProofAsked) =>
+      told(run, () => {
+        const { report, isBad } = proofFiles(files, asked)
+        run.output.write(report)
+        if (isBad) run.status = FOUND_ERRORS
+      }),
+    )
+}
+
 function addCompletion(program: Program, run: Run): void {
   program
     .command('completion')
@@ -214,6 +242,7 @@ function commandLine(run: Run): Program {
   addJsonCommands(program, run)
   addInspect(program, run)
   addExport(program, run)
+  addProof(program, run)
   addCompletion(program, run)
   for (const own of program.commands) own.addHelpText('after', examplesOf(own.name()))
   return program

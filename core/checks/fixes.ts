@@ -44,6 +44,7 @@ const words = {
     `Convert: 1 ${from} is ${factor} ${to}`,
   'keep-unit': ({ unit }: { unit: string }) => `Keep ${unit}`,
   'labels-from-ticks': () => 'Drop the labels by hand: write them from the ticks',
+  'labels-from-places': () => 'Write the labels from where they stand',
   'plain-texts': () => 'Write zero as a number, and missing values as n/a',
   'percent-sign': () => 'Write the percent sign behind the numbers as they are',
   'as-percent': () => 'Write them as percent',

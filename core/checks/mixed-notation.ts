@@ -10,6 +10,7 @@ import type { Check } from './types'
 export const mixedNotation: Check<{ labels: readonly string[]; which: 'some' | 'different' }> = {
   id: 'mixed-notation',
   title: 'Exponents differ from label to label',
+  brings: { checks: ['uneven-decimals'], everywhere: true },
   weight: 'warning',
   finds: 'exponents on some labels only, or different ones; powers that stand alone are left',
   find(proof) {

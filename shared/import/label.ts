@@ -1,7 +1,7 @@
 import type { Style } from '../../core/style/fields'
 import type { Cells, Looked } from './types'
 import type { Header } from './header'
-import { MILLION_OR_METRE, unitNamed } from './units'
+import { MILLION_OR_METRE, PART_POWERS, unitNamed } from '../../core/label/namedUnits'
 import { scaled, type Written } from './written'
 
 type Unit = NonNullable<Style['unit']>
@@ -23,13 +23,6 @@ export interface LabelRule {
   read(looked: Looked): string | null
 }
 
-/** How many powers of ten one of a unit is below the number that it counts. */
-const PART_POWERS: { readonly [Kind in Unit['kind']]?: number } = {
-  percent: -2,
-  permille: -3,
-  percentPoint: -2,
-  basisPoint: -4,
-}
 /** A unit that is no known one must stand beside so many of the cells. */
 const UNKNOWN_SHARE = 0.8
 const RUNG_WORDS: Readonly<Record<number, string>> = {

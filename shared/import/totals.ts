@@ -4,7 +4,7 @@ import { decimalOf } from '../quantities'
 import type { ImportedColumn } from './types'
 
 /** What the last row of a table is called that sums the others. */
-const TOTAL =
+export const TOTAL =
   /^(?:grand |sub)?(?:total|totals|sum|sums|all|overall|summe|gesamt|insgesamt|ensemble|somme|suma|totale|totaal|razem|ogółem)\b/iu
 const FEWEST = 3
 

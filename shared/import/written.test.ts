@@ -1,5 +1,5 @@
 import { isMeasure } from '../../core/measures/convert'
-import { besideOf, MEASURE_SYMBOLS } from './units'
+import { besideOf, MEASURE_SYMBOLS } from '../../core/label/namedUnits'
 import { readWritten, scaled } from './written'
 
 const read = (cell: string, mark: '.' | ',' = '.') => {

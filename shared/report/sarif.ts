@@ -1,6 +1,5 @@
-import { checks } from '../../core/checks'
-import { version } from '../../package.json'
 import { isFailure, type StudyFinding } from './findings'
+import { numbered, ruleIndex, sarifLog, withFixes } from './sarifLog'
 
 /** What a finding is about, whatever line that stands in. */
 const placeOf = ({ quantity, surface }: StudyFinding): string => `${quantity}/${surface}`
@@ -33,24 +32,6 @@ function regionOf(lines: readonly string[], quantity: string): Region | undefine
   }
 }
 
-/** What tells a finding from all others, wherever its quantity stands: the same in the next run. */
-function fingerprints(findings: readonly StudyFinding[]): string[] {
-  const counts = new Map<string, number>()
-  return findings.map((one) => {
-    const name = `${one.check} ${placeOf(one)}`
-    const count = (counts.get(name) ?? 0) + 1
-    counts.set(name, count)
-    return `${name} ${count}`
-  })
-}
-
-const RULES = checks.map(({ id, title, finds }) => ({
-  id,
-  shortDescription: { text: title },
-  fullDescription: { text: finds },
-  help: { text: `${finds} Each finding says what mends it, where something does.` },
-}))
-
 /**
  * Findings in the Static Analysis Results Interchange Format, version 2.1.0 (OASIS standard, 27
  * March 2020).
@@ -61,18 +42,16 @@ const RULES = checks.map(({ id, title, finds }) => ({
  */
 export function asSarif(findings: readonly StudyFinding[], uri: string, text = ''): string {
   const lines = text.split('\n')
-  const names = fingerprints(findings)
+  // What tells a finding from all others, wherever its quantity stands: the same in the next run.
+  const names = numbered(findings.map((one) => `${one.check} ${placeOf(one)}`))
   const results = findings.map((one, at) => {
     const region = regionOf(lines, one.quantity)
     return {
       ruleId: one.check,
-      ruleIndex: RULES.findIndex(({ id }) => id === one.check),
+      ruleIndex: ruleIndex(one.check),
       level: one.severity,
       message: {
-        text: [
-          `${one.quantity}, ${one.surface}: ${one.message}`,
-          ...(one.fixes.length > 0 ? [`To mend it: ${one.fixes.join('; or: ')}.`] : []),
-        ].join(' '),
+        text: withFixes(`${one.quantity}, ${one.surface}: ${one.message}`, one.fixes),
       },
       locations: [
         {
@@ -88,18 +67,8 @@ export function asSarif(findings: readonly StudyFinding[], uri: string, text = '
         : { suppressions: [{ kind: 'external', status: 'accepted', justification: one.left }] }),
     }
   })
-  return `${JSON.stringify({
-    $schema: 'https://docs.oasis-open.org/sarif/sarif/v2.1.0/os/schemas/sarif-schema-2.1.0.json',
-    version: '2.1.0',
-    runs: [
-      {
-        tool: { driver: { name: 'Ivory Abacus', version, rules: RULES } },
-        results,
-        columnKind: 'utf16CodeUnits',
-        invocations: [
-          { executionSuccessful: true, exitCode: findings.some((one) => isFailure(one)) ? 1 : 0 },
-        ],
-      },
-    ],
-  })}\n`
+  return sarifLog(
+    results,
+    findings.some((one) => isFailure(one)),
+  )
 }

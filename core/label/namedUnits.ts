@@ -1,5 +1,5 @@
-import { isCurrency } from '../../core/locale/currencies'
-import type { Style } from '../../core/style/fields'
+import { isCurrency } from '../locale/currencies'
+import type { Style } from '../style/fields'
 
 type Unit = NonNullable<Style['unit']>
 
@@ -41,6 +41,13 @@ const RATIOS: Readonly<Record<string, Unit>> = {
   pp: { kind: 'percentPoint' },
   bp: { kind: 'basisPoint' },
   bps: { kind: 'basisPoint' },
+}
+/** How many powers of ten one of a unit is below the number that it counts. */
+export const PART_POWERS: { readonly [Kind in Unit['kind']]?: number } = {
+  percent: -2,
+  permille: -3,
+  percentPoint: -2,
+  basisPoint: -4,
 }
 /** Symbols of the International System of Units and of others in use, as ids of CLDR. */
 export const MEASURE_SYMBOLS: Readonly<Record<string, string>> = {

@@ -1,0 +1,130 @@
+import type { Decimal } from '../decimal/decimal'
+import { type Axis, axisOf, restarts } from './axis'
+import { type Joined, joinedTexts } from './joined'
+import { type MarkLabel, markLabels } from './marks'
+import type { Reader } from './read'
+import { type Around, type Labelled, type Run, runsOf } from './runs'
+import { tokenOf } from './token'
+import type { PlacedText, Picture } from './types'
+
+/** What is read of a finished chart. */
+export interface ReadPicture {
+  readonly axes: readonly Axis[]
+  readonly marks: readonly MarkLabel[]
+  /** Who wrote the labels of the marks, where there are any. */
+  readonly marksReader: Reader | null
+  /** The texts that each label is made of. */
+  readonly piecesOf: (label: Labelled) => readonly PlacedText[]
+}
+
+/** So many labels at most are looked at for marks. */
+const MOST_DATA_LABELS = 5000
+
+/** A part of a run, from one label to before another. */
+const partOf = (run: Run, from: number, to: number): Run => ({
+  ...run,
+  labels: run.labels.slice(from, to),
+  places: run.places.slice(from, to),
+})
+const plainNumbers = (run: Run): Decimal[] | null => {
+  const all = run.labels.map(({ token }) => {
+    const digits = token.numeral.replace(/[^\d.]/g, '')
+    return /^\d+(?:\.\d+)?$/.test(digits)
+      ? {
+          coefficient: BigInt(digits.replace('.', '')) * (token.isNegative ? -1n : 1n),
+          exponent: -(digits.split('.')[1]?.length ?? 0),
+        }
+      : null
+  })
+  return all.every((one) => one !== null) ? all : null
+}
+
+/** The axes in a run: one, or one a panel where its numbers start again. */
+function axesIn(run: Run, readers: readonly Reader[]): Axis[] {
+  const whole = axisOf(run, readers)
+  if (whole && !whole.isUneven && whole.misplaced.length === 0) return [whole]
+  const numbers = plainNumbers(run)
+  const starts = numbers ? restarts(numbers) : []
+  // A single label out of order is a wrong one, and no panel of its own.
+  const ends = [0, ...starts, run.labels.length]
+  const parts = ends.slice(1).map((end, at) => partOf(run, ends[at]!, end))
+  if (parts.length > 1 && parts.every(({ labels }) => labels.length > 1)) {
+    const axes = parts.map((part) => axisOf(part, readers))
+    if (axes.every((axis) => axis !== null && !axis.isUneven)) return axes as Axis[]
+  }
+  return whole ? [whole] : []
+}
+
+/** A run without the labels that stand on an axis already. */
+function without(run: Run, used: ReadonlySet<Labelled>): Run {
+  const left = run.labels.flatMap((label, at) => (used.has(label) ? [] : [at]))
+  return {
+    ...run,
+    labels: left.map((at) => run.labels[at]!),
+    places: left.map((at) => run.places[at]!),
+  }
+}
+/** How sure an axis is: one that explains all its labels before those that do not. */
+const sureness = ({ scale, labels, hasTicks, isUneven, misplaced }: Axis): number =>
+  (misplaced.length === 0 && !isUneven ? 1000 : 0) +
+  scale.count +
+  (hasTicks ? labels.length / 2 : 0) -
+  misplaced.length
+
+/** The axes of runs, the surest first; a label stands on one of them. */
+function axesOf(runs: readonly Run[], readers: readonly Reader[]): Axis[] {
+  const used = new Set<Labelled>()
+  const kept: Axis[] = []
+  let open = runs.map((run) => ({ run, axes: axesIn(run, readers) }))
+  for (;;) {
+    const best = open
+      .flatMap(({ axes }) => axes)
+      .reduce<Axis | null>(
+        (most, axis) => (most && sureness(most) >= sureness(axis) ? most : axis),
+        null,
+      )
+    if (!best) break
+    kept.push(best)
+    best.labels.forEach((label) => used.add(label))
+    const taken = new Set(best.labels)
+    open = open.flatMap(({ run, axes }) => {
+      if (!run.labels.some((label) => taken.has(label))) return [{ run, axes }]
+      const rest = without(run, used)
+      return rest.labels.length > 1 ? [{ run: rest, axes: axesIn(rest, readers) }] : []
+    })
+  }
+  const start = ({ labels }: Axis): number => labels[0]!.text.at.start
+  return kept.sort((a, b) => start(a) - start(b))
+}
+
+const labelsOf = (joined: readonly Joined[]): Labelled[] =>
+  joined.flatMap(({ text }) => {
+    const token = tokenOf(text.text)
+    return token ? [{ text, token }] : []
+  })
+
+/**
+ * Reads a finished chart: its axes with their scales, and its data labels at their marks.
+ *
+ * @param picture all its texts, lines and forms in place
+ * @param readers who may have written it, the likeliest first; the tables of their regions loaded
+ */
+export function readPicture(picture: Picture, readers: readonly Reader[]): ReadPicture {
+  const joined = joinedTexts(picture.texts)
+  const pieces = new Map(joined.map(({ text, pieces: own }) => [text, own]))
+  const labels = labelsOf(joined)
+  const around: Around = {
+    strokes: picture.strokes,
+    centre: [picture.width / 2, picture.height / 2],
+  }
+  const axes = axesOf(runsOf(labels, around), readers)
+  const onAxes = new Set(axes.flatMap((axis) => axis.labels))
+  const rest = labels.filter((label) => !onAxes.has(label)).slice(0, MOST_DATA_LABELS)
+  const found = markLabels(rest, picture.shapes, axes, readers)
+  return {
+    axes,
+    marks: found?.marks ?? [],
+    marksReader: found?.reader ?? null,
+    piecesOf: ({ text }) => pieces.get(text) ?? [text],
+  }
+}

@@ -1,0 +1,227 @@
+import type { Token } from './token'
+import type { Anchor, PlacedText, Side, Stroke } from './types'
+
+/** A text that may be a label. */
+export interface Labelled {
+  readonly text: PlacedText
+  readonly token: Token
+}
+/** Labels in a line, from one end to the other. */
+export interface Run {
+  readonly isUpright: boolean
+  readonly labels: readonly Labelled[]
+  /** Where each of them stands along it, in pixels: at its tick, where it has one. */
+  readonly places: readonly number[]
+  /** Whether most have ticks of their own. */
+  readonly hasTicks: boolean
+  readonly side: Side
+}
+
+/** How far labels of a line stand out of it, in pixels; and where their edges are guessed. */
+const ALIGNED = 1.5
+const GUESSED = 0.5
+const WIDTHS = 0.15
+const LEVEL = 1
+/** The middle of digits is this part of the size over their baseline. */
+const MIDDLE = 0.36
+/** A tick ends within this many sizes from its label. */
+const REACH = 3
+const SPREAD = 1.5
+const MOST_HAVE = 0.6
+
+const isLevel = ({ angle }: PlacedText): boolean => Math.abs(angle) < LEVEL
+
+/** The left edge of a level text. */
+export const leftOf = ({ x, width, anchor }: PlacedText): number => {
+  if (anchor === 'start') return x
+  return anchor === 'end' ? x - width : x - width / 2
+}
+export const centreOf = (text: PlacedText): number => leftOf(text) + text.width / 2
+export const middleOf = ({ y, size }: PlacedText): number => y - MIDDLE * size
+
+/** Things that lie near each other by a number, in clusters; each starts from the least. */
+function clusters<One>(all: readonly One[], by: (one: One) => number, apart: number): One[][] {
+  const sorted = [...all].sort((a, b) => by(a) - by(b))
+  const found: One[][] = []
+  let first = NaN
+  for (const one of sorted) {
+    if (found.length > 0 && by(one) - first <= apart) found.at(-1)!.push(one)
+    else {
+      found.push([one])
+      first = by(one)
+    }
+  }
+  return found
+}
+
+/**
+ * Labels of a line by the innermost group that holds two of them at least: panels and axes of one
+ * picture stand in groups of their own.
+ */
+function byGroups(labels: readonly Labelled[]): Labelled[][] {
+  const counts = new Map<number, number>()
+  for (const { text } of labels)
+    for (const group of text.groups) counts.set(group, (counts.get(group) ?? 0) + 1)
+  const held = new Map<number, Labelled[]>()
+  for (const one of labels) {
+    const group = one.text.groups.findLast((each) => counts.get(each)! >= 2) ?? -1
+    held.set(group, [...(held.get(group) ?? []), one])
+  }
+  return [...held.values()]
+}
+
+const rightOf = (text: PlacedText): number => leftOf(text) + text.width
+/**
+ * Lines of labels above each other: of all edges that several have in common, those that most have
+ * first. Edges that are not their anchors are guessed, the more wrongly the wider a text is.
+ */
+function uprightLines(labels: readonly Labelled[]): Labelled[][] {
+  const lines: Labelled[][] = []
+  let left = [...labels]
+  const most = (by: (text: PlacedText) => number) =>
+    Math.max(...left.map(({ text }) => by(text)), 1)
+  while (left.length > 1) {
+    const guessed = GUESSED * most(({ size }) => size) + WIDTHS * most(({ width }) => width)
+    const anchored = (anchor: Anchor) => left.filter(({ text }) => text.anchor === anchor)
+    const found = [
+      ...(['end', 'start', 'middle'] as const).flatMap((anchor) =>
+        clusters(anchored(anchor), ({ text }) => text.x, ALIGNED),
+      ),
+      ...clusters(left, ({ text }) => rightOf(text), guessed),
+    ]
+    const [line] = found.sort((a, b) => b.length - a.length)
+    if (!line || line.length < 2) break
+    lines.push(line)
+    const taken = new Set(line)
+    left = left.filter((one) => !taken.has(one))
+  }
+  return lines
+}
+const levelLines = (labels: readonly Labelled[]): Labelled[][] =>
+  clusters(labels, ({ text }) => text.y, ALIGNED).filter((line) => line.length > 1)
+
+/** A straight line across the axis: where it lies along it, and its ends. */
+interface Tick {
+  readonly at: number
+  readonly from: number
+  readonly to: number
+}
+const ticksOf = (strokes: readonly Stroke[], isUpright: boolean): Tick[] =>
+  strokes.flatMap(({ x1, y1, x2, y2 }) => {
+    const [along1, along2, from, to] = isUpright ? [y1, y2, x1, x2] : [x1, x2, y1, y2]
+    const isAcross = Math.abs(along1 - along2) < 0.5 && Math.abs(from - to) > 1
+    return isAcross
+      ? [{ at: (along1 + along2) / 2, from: Math.min(from, to), to: Math.max(from, to) }]
+      : []
+  })
+
+/** The ends of a label across its axis. */
+function across({ text }: Labelled, isUpright: boolean): [number, number] {
+  if (isUpright) return [leftOf(text), leftOf(text) + text.width]
+  if (!isLevel(text)) return [text.y - text.size, text.y + text.size]
+  return [text.y - 0.75 * text.size, text.y + 0.2 * text.size]
+}
+/** Which side of a label a tick ends at, right before or behind it: -1, 1, or 0 for none. */
+function sideOfTick(tick: Tick, [from, to]: readonly [number, number], size: number): -1 | 0 | 1 {
+  const slack = 0.35 * size
+  if (tick.from >= to - slack && tick.from - to <= REACH * size) return 1
+  return tick.to <= from + slack && from - tick.to <= REACH * size ? -1 : 0
+}
+
+interface Matched {
+  readonly places: number[]
+  readonly count: number
+  readonly spread: number
+  /** Whether ticks lie behind the labels, to the right or below. */
+  readonly isBehind: boolean
+}
+const median = (sorted: readonly number[]): number => sorted[Math.floor(sorted.length / 2)]!
+
+/**
+ * Labels with the ticks that they stand at: the nearest ones, all as far from their label as most
+ * are.
+ */
+function matched(
+  labels: readonly Labelled[],
+  guesses: readonly number[],
+  ticks: readonly Tick[],
+  isUpright: boolean,
+): Matched {
+  const near = labels.map((label, at) => {
+    const { size } = label.text
+    const ends = across(label, isUpright)
+    return ticks
+      .map((tick) => ({ off: tick.at - guesses[at]!, side: sideOfTick(tick, ends, size) }))
+      .filter(({ off, side }) => side !== 0 && Math.abs(off) <= 0.9 * size)
+      .sort((a, b) => Math.abs(a.off) - Math.abs(b.off))
+  })
+  const offs = near.flatMap((found) => (found[0] ? [found[0].off] : [])).sort((a, b) => a - b)
+  const usual = offs.length === 0 ? 0 : median(offs)
+  const kept = near.map((found) => {
+    const [nearest] = [...found].sort((a, b) => Math.abs(a.off - usual) - Math.abs(b.off - usual))
+    // Where the widths of labels are guessed, the only tick at hand is theirs.
+    const isOwn = nearest && (Math.abs(nearest.off - usual) <= SPREAD || found.length === 1)
+    return isOwn ? nearest : undefined
+  })
+  const found = kept.filter((one) => one !== undefined)
+  return {
+    places: guesses.map((guess, at) => guess + (kept[at]?.off ?? usual)),
+    count: found.length,
+    spread: found.reduce((sum, { off }) => sum + Math.abs(off - usual), 0),
+    isBehind: found.filter(({ side }) => side > 0).length * 2 > found.length,
+  }
+}
+
+/** Where labels stand along their line, without ticks: where they are anchored, or their middles. */
+function guessesFor(labels: readonly Labelled[], isUpright: boolean): number[][] {
+  if (isUpright) return [labels.map(({ text }) => middleOf(text))]
+  const anchored = labels.map(({ text }) => text.x)
+  const centred = labels.map(({ text }) => (isLevel(text) ? centreOf(text) : text.x))
+  return [anchored, centred]
+}
+
+/** What else stands in the picture, which tells the side of an axis that has no ticks. */
+export interface Around {
+  readonly strokes: readonly Stroke[]
+  readonly centre: readonly [x: number, y: number]
+}
+
+function runOf(given: readonly Labelled[], isUpright: boolean, { strokes, centre }: Around): Run {
+  const along = ({ text }: Labelled) => (isUpright ? middleOf(text) : centreOf(text))
+  const labels = [...given].sort((a, b) => along(a) - along(b))
+  const ticks = ticksOf(strokes, isUpright)
+  const [best] = guessesFor(labels, isUpright)
+    .map((guesses) => matched(labels, guesses, ticks, isUpright))
+    .sort((a, b) => b.count - a.count || a.spread - b.spread)
+  const hasTicks = best!.count >= MOST_HAVE * labels.length && best!.count >= 2
+  const [x, y] = [Math.min(...labels.map(({ text }) => leftOf(text))), labels[0]!.text.y]
+  const isBefore = hasTicks ? best!.isBehind : isUpright ? x < centre[0] : y < centre[1]
+  const sides = isUpright ? (['left', 'right'] as const) : (['top', 'bottom'] as const)
+  return {
+    isUpright,
+    labels,
+    places: hasTicks ? best!.places : guessesFor(labels, isUpright)[isUpright ? 0 : 1]!,
+    hasTicks,
+    side: sides[isBefore ? 0 : 1],
+  }
+}
+
+/**
+ * Runs of aligned labels, above each other and side by side; a label can stand in one of each.
+ *
+ * @param labels numeric texts, in any order
+ */
+export function runsOf(labels: readonly Labelled[], around: Around): Run[] {
+  const level = labels.filter(({ text }) => isLevel(text))
+  const angles = clusters(
+    labels.filter(({ text }) => !isLevel(text)),
+    ({ text }) => text.angle,
+    LEVEL,
+  )
+  const upright = uprightLines(level).flatMap(byGroups)
+  const beside = [level, ...angles].flatMap(levelLines).flatMap(byGroups)
+  return [
+    ...upright.map((line) => runOf(line, true, around)),
+    ...beside.map((line) => runOf(line, false, around)),
+  ].filter((run) => run.labels.length > 1)
+}

@@ -1,0 +1,78 @@
+import type { Element } from 'domhandler'
+import { lengthOf } from './lengths'
+import type { Declared } from './sheet'
+
+/** What an element is drawn by; what is inherited comes from those that it stands in. */
+export interface Look {
+  /** The size of its type, in its own units. */
+  readonly size: number
+  readonly anchor: string
+  readonly baseline: string
+  readonly fill: string
+  readonly stroke: string
+  readonly isHidden: boolean
+}
+
+export const PLAIN: Look = {
+  size: 16,
+  anchor: 'start',
+  baseline: 'auto',
+  fill: 'black',
+  stroke: 'none',
+  isHidden: false,
+}
+
+const DECLARATION = /([\w-]+)\s*:\s*([^;]+)/g
+const FONT_SIZE = /(\d*\.?\d+(?:px|pt|em|rem|%|mm|cm|in|pc))/
+/** Sizes by name, in pixels. */
+const NAMED: Readonly<Record<string, number>> = {
+  'xx-small': 9,
+  'x-small': 10,
+  small: 13,
+  medium: 16,
+  large: 18,
+  'x-large': 24,
+  'xx-large': 32,
+}
+
+/** All properties of an element itself: attributes, then sheets, then its own style. */
+export function propertiesOf(element: Element, declared: Declared): Record<string, string> {
+  const own: Record<string, string> = {}
+  for (const [, name = '', value = ''] of (element.attribs.style ?? '').matchAll(DECLARATION))
+    own[name.toLowerCase()] = value
+  const all = { ...element.attribs, ...declared.get(element), ...own }
+  return Object.fromEntries(
+    Object.entries(all).map(([name, value]) => [
+      name,
+      value.replace(/\s*!important\s*$/, '').trim(),
+    ]),
+  )
+}
+
+function sizeOf(own: Record<string, string>, inherited: number): number {
+  const text = own['font-size'] ?? (own.font ? FONT_SIZE.exec(own.font)?.[1] : undefined)
+  if (text === undefined) return inherited
+  return NAMED[text] ?? lengthOf(text, inherited, inherited) ?? inherited
+}
+
+const isGone = (own: Record<string, string>): boolean =>
+  own.display === 'none' || (own.opacity !== undefined && Number.parseFloat(own.opacity) === 0)
+const kept = (value: string | undefined, inherited: string): string =>
+  value === undefined || value === 'inherit' || value === '' ? inherited : value
+
+/** How an element looks in what it stands in; null where nothing of it is drawn. */
+export function lookOf(own: Record<string, string>, inherited: Look): Look | null {
+  if (isGone(own)) return null
+  const { visibility } = own
+  return {
+    size: sizeOf(own, inherited.size),
+    anchor: kept(own['text-anchor'], inherited.anchor),
+    baseline: kept(own['alignment-baseline'] ?? own['dominant-baseline'], inherited.baseline),
+    fill: kept(own.fill, inherited.fill),
+    stroke: kept(own.stroke, inherited.stroke),
+    isHidden:
+      visibility === undefined
+        ? inherited.isHidden
+        : visibility === 'hidden' || visibility === 'collapse',
+  }
+}
