@@ -1,9 +1,33 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { useFailures } from '~/stores/failures'
+import { useWaiting } from '~/stores/waiting'
 import { wholeApp as words } from '~/features/frame/words'
 
 const failures = useFailures()
 const reload = () => window.location.reload()
+
+/** A finished chart that is dropped on any screen is proofed. */
+const waiting = useWaiting()
+const route = useRoute()
+const drawingIn = (event: DragEvent): File | undefined =>
+  [...(event.dataTransfer?.files ?? [])].find((file) => /\.svg$/i.test(file.name))
+useEventListener(
+  import.meta.client ? document : null,
+  'drop',
+  (event: DragEvent) => {
+    const file = drawingIn(event)
+    if (!file || route.path === '/proof') return
+    event.preventDefault()
+    event.stopPropagation()
+    waiting.keep(file)
+    void navigateTo('/proof')
+  },
+  { capture: true },
+)
+useEventListener(import.meta.client ? document : null, 'dragover', (event: DragEvent) =>
+  event.preventDefault(),
+)
 </script>
 
 <template>

@@ -5,6 +5,7 @@ import { studiesPage as words } from '~/features/studies/words'
 
 const { studies, bin, backups, aside, trouble, begin, bringIn, ...list } = useStudyList()
 const { copy, rename, remove, restore, save, goBack } = list
+const toProof = () => navigateTo('/proof')
 const name = ref('')
 const file = useTemplateRef<HTMLInputElement>('file')
 function choose() {
@@ -53,6 +54,11 @@ useHead({ title: words.studiesIvoryAbacus })
     <main class="studies">
       <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
       <p v-if="!studies && !trouble" role="status">{{ words.fetchingStudies }}</p>
+      <section class="proof">
+        <h2>{{ words.proof }}</h2>
+        <p class="soft">{{ words.proofSays }}</p>
+        <Button size="small" variant="outlined" :label="words.openProof" @click="toProof" />
+      </section>
       <ul v-if="studies" class="list">
         <StudyRow
           v-for="study in studies"
@@ -104,6 +110,25 @@ useHead({ title: words.studiesIvoryAbacus })
   max-width: 1180px;
   margin: 0 auto;
   padding: var(--gap-5);
+}
+
+.proof {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3);
+  align-items: center;
+  padding: var(--gap-3) var(--gap-4);
+  background: var(--sheet);
+  border-left: 3px solid var(--jade);
+}
+
+.proof h2 {
+  font-weight: 600;
+}
+
+.proof p {
+  flex: 1;
+  min-width: 26ch;
 }
 
 .list {

@@ -108,6 +108,15 @@ function isAxis({ scale, said }: Candidate, { hasTicks }: Run): boolean {
   return isFit || (hasTicks && areOrdered(said.map(({ value }) => value)))
 }
 
+/** The scale of the ticks that labels stand for, which is more exact than that of the labels. */
+function ofTicks(scale: Scale, { values, step }: Steady, places: readonly number[]): Scale {
+  if (scale.kind !== 'linear' || !step) return scale
+  const [from, to] = [toNumber(values[0]!), toNumber(values.at(-1)!)]
+  const [first, last] = [places[0]!, places.at(-1)!]
+  const slope = (to - from) / (last - first)
+  return { ...scale, value: (at) => from + slope * (at - first), slopes: [slope, slope] }
+}
+
 /** A scale with the numbers of its places, and the labels that do not say theirs. */
 interface Settled {
   readonly scale: Scale
@@ -171,7 +180,7 @@ export function axisOf(run: Run, readers: readonly Reader[]): Axis | null {
     labels: kept.map((at) => run.labels[at]!),
     said,
     places,
-    scale,
+    scale: isUneven ? scale : ofTicks(scale, steady, places),
     values: isUneven ? said.map(({ value }) => value) : steady.values,
     step: isUneven ? null : steady.step,
     way,

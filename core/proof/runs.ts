@@ -195,7 +195,8 @@ function runOf(given: readonly Labelled[], isUpright: boolean, { strokes, centre
     .sort((a, b) => b.count - a.count || a.spread - b.spread)
   const hasTicks = best!.count >= MOST_HAVE * labels.length && best!.count >= 2
   const [x, y] = [Math.min(...labels.map(({ text }) => leftOf(text))), labels[0]!.text.y]
-  const isBefore = hasTicks ? best!.isBehind : isUpright ? x < centre[0] : y < centre[1]
+  const isFirst = isUpright ? x < centre[0] : y < centre[1]
+  const isBefore = hasTicks ? best!.isBehind : isFirst
   const sides = isUpright ? (['left', 'right'] as const) : (['top', 'bottom'] as const)
   return {
     isUpright,

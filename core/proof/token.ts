@@ -68,6 +68,7 @@ const PI_FRACTION = new RegExp(
 const UNIT = /^[\p{L}\p{M}\p{Sc}%‰°µ′″'./·²³⁻¹ \u00a0\u202f()-]{0,28}$/u
 const MOST_EXPONENT = 10_000
 
+const BOUNDS: Readonly<Record<string, '<' | '>'>> = { '<': '<', '≤': '<', '>': '>', '≥': '>' }
 const numberOf = (text: string): number =>
   Number(text.replace(new RegExp(`[${MINUS}]`, 'g'), '-').replace('+', ''))
 const raisedOf = (text: string): number => fromSuperscript(text.replace('⁺', ''))
@@ -151,7 +152,7 @@ export function tokenOf(label: string): Token | null {
     exponent: powered.exponent,
     exponentForm: powered.form,
     multiple: null,
-    bound: /[<≤]/.test(bound) ? '<' : /[>≥]/.test(bound) ? '>' : '',
+    bound: BOUNDS[bound] ?? '',
     before: before.trim(),
     after,
     hasGap: (before.trim() !== '' && groups.gap1 !== '') || /^\s/.test(powered.rest),

@@ -71,11 +71,7 @@ function whyUnread(
   const texts = drawings.reduce((sum, one) => sum + one.texts.length, 0)
   if (texts === 0 && tables.length === 0) {
     if (drawings.some(({ images }) => images > 0)) return why.pixels
-    if (
-      drawings.some(
-        ({ outlines, shapes, strokes }) => outlines + shapes.length + strokes.length > 0,
-      )
-    )
+    if (drawings.some(({ shapes, strokes }) => shapes.length + strokes.length > 0))
       return why.outlines
     return hasCanvas ? why.canvas : why.empty
   }

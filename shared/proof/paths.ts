@@ -89,12 +89,9 @@ export function subpathsOf(path: string): Subpath[] {
     }
     const last = numbers.slice(-2)
     const [dx, dy] = isRelative ? [x, y] : [0, 0]
-    const next: [number, number] =
-      kind === 'h'
-        ? [numbers[0]! + dx, y]
-        : kind === 'v'
-          ? [x, numbers[0]! + dy]
-          : [last[0]! + dx, last[1]! + dy]
+    const across = kind === 'v' ? x : (kind === 'h' ? numbers[0]! : last[0]!) + dx
+    const down = kind === 'h' ? y : last.at(-1)! + dy
+    const next: [number, number] = [across, down]
     if (kind === 'm') {
       end(false)
       start = next

@@ -2,6 +2,7 @@ import { type AnyNode, type Document, type Element, isTag } from 'domhandler'
 import { DomUtils } from 'htmlparser2'
 import type { Picture, Shape, Span, Stroke } from '../../core/proof/types'
 import { type Look, lookOf, PLAIN, propertiesOf } from './cascade'
+import { harmless } from './harmless'
 import { lengthOf } from './lengths'
 import { IDENTITY, type Matrix, matrixOf, numbersIn, times, translation, viewing } from './matrix'
 import { type Declared, declaredBy } from './sheet'
@@ -15,9 +16,10 @@ export interface Drawing extends Picture {
   readonly title: string
   /** The language that it says it is in; empty where it says none. */
   readonly language: string
-  /** What is drawn that no reader can make numbers of. */
-  readonly outlines: number
+  /** Pictures made of pixels that stand in it. */
   readonly images: number
+  /** The drawing as a file of its own, without what runs or refers to elsewhere. */
+  svg(): string
 }
 
 /** What is drawn only where something refers to it, or not at all. */
@@ -58,7 +60,6 @@ interface Gathered {
   spanAt(start: number, end: number): Span
   groups: number
   used: number
-  outlines: number
   images: number
 }
 
@@ -92,11 +93,6 @@ const hrefOf = ({ attribs }: Element): string =>
 function use(element: Element, own: Record<string, string>, here: Here, all: Gathered): void {
   const target = all.byId.get(hrefOf(element).slice(1))
   if (!target || here.uses >= MOST_USES || ++all.used > MOST_USED) return
-  if (
-    /^(?:text|glyph|font)|^DejaVu|glyph/i.test(hrefOf(element).slice(1)) &&
-    target.name === 'path'
-  )
-    all.outlines++
   const at = translation(lengthOf(own.x) ?? 0, lengthOf(own.y) ?? 0)
   const inner = { ...here, matrix: times(here.matrix, at), uses: here.uses + 1 }
   if (target.name === 'symbol')
@@ -200,14 +196,22 @@ export function drawingOf(svg: Element, tree: Document, spanAt: Gathered['spanAt
     spanAt,
     groups: 0,
     used: 0,
-    outlines: 0,
     images: 0,
   }
   walk(svg, { matrix: IDENTITY, look: PLAIN, groups: [], uses: 0 }, all)
-  const { texts, strokes, shapes, outlines, images } = all
+  const { texts, strokes, shapes, images } = all
   const title = textIn(svg.children.find((node) => isTag(node) && node.name === 'title'))
   const language = svg.attribs['xml:lang'] ?? svg.attribs.lang ?? ''
-  return { ...sizeOf(svg), texts, strokes, shapes, outlines, images, title, language }
+  return {
+    ...sizeOf(svg),
+    texts,
+    strokes,
+    shapes,
+    images,
+    title,
+    language,
+    svg: () => harmless(svg),
+  }
 }
 
 /** The drawings of a file of SVG. @throws ProofError for what is no well-formed XML */

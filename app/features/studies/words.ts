@@ -31,6 +31,10 @@ export const studiesPage = {
   begin: 'Begin',
   fromFile: 'From a file',
   drop: 'Files of studies and tables can be dropped anywhere here.',
+  proof: 'Proof a finished chart or table',
+  proofSays:
+    'An SVG or HTML page from any program: drop it anywhere, and see what a reader will think of its numbers.',
+  openProof: 'Open proof',
   bringStudyInFrom: 'Bring a study in from its file, or begin one with a table',
 }
 export const studyBin = {

@@ -98,12 +98,11 @@ function misplace(draft: Draft, writer: Writer, notation: Notation, random: Rand
 function hideStep(draft: Draft, writer: Writer, notation: Notation): void {
   if (notation === 'times' || notation === 'e') return
   const count = 5
-  const place = notation === 'percent' ? -5 : notation === 'named' ? 3 : -3
+  const place = { percent: -5, named: 3, plain: -3, money: -3 }[notation]
   const numbers = Array.from({ length: count }, (_, at) => whole(125 * at, place))
   const power =
-    notation === 'named' ? powerFor(numbers, writer, notation) : notation === 'percent' ? -2 : 0
-  if (notation === 'named' && power !== 5 && power !== 6 && power !== 4 && power !== 3) return
-  if (notation === 'named' && power !== 3 + 3 && power !== 6) return
+    notation === 'plain' || notation === 'money' ? 0 : powerFor(numbers, writer, notation)
+  if (notation === 'named' && power !== 6) return
   draft.numbers = numbers
   draft.places = evenly(count)
   draft.scale = 'linear'

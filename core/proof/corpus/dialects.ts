@@ -1,6 +1,7 @@
 import type { Plot } from './charts'
 import {
   ACROSS,
+  anchorOf,
   BOTTOM,
   DOWN,
   each,
@@ -18,6 +19,7 @@ import {
   widthOf,
 } from './frame'
 import type { Random } from './random'
+import { raisedSpans } from './raisedSpans'
 
 /** A way of writing charts: structure, nesting, styling and splitting of its own. */
 export interface Dialect {
@@ -38,7 +40,7 @@ const groups: Dialect = {
             ? `translate(${line(axis) - LEFT},0)`
             : `translate(0,${line(axis) - TOP})`
           const [x, y] = [ACROSS[axis.side] * 9, DOWN[axis.side] * 9]
-          const anchor = axis.side === 'left' ? 'end' : axis.side === 'right' ? 'start' : 'middle'
+          const anchor = anchorOf(axis)
           return `<g class="axis" transform="${origin}" fill="none" font-size="10" font-family="sans-serif" text-anchor="${anchor}"><path class="domain" stroke="currentColor" d="${upright ? `M${ACROSS[axis.side] * 6},${HIGH + 0.5}H0.5V0.5H${ACROSS[axis.side] * 6}` : `M0.5,6V0.5H${WIDE + 0.5}V6`}"></path>${each(
             axis,
             (label, place) =>
@@ -59,7 +61,7 @@ const flat: Dialect = {
   draw: (plot) =>
     svg(
       plot,
-      `<style>.lab{font:11px Arial;fill:#333}.e{text-anchor:end}.m{text-anchor:middle}.tk{stroke:#999;stroke-width:1}</style><rect width="540" height="340" fill="#fff"/>${plot.axes
+      `<style>.lab{font:11px sans-serif;fill:#333}.e{text-anchor:end}.m{text-anchor:middle}.tk{stroke:#999;stroke-width:1}</style><rect width="540" height="340" fill="#fff"/>${plot.axes
         .map((axis) =>
           each(axis, (label, place) => {
             const edge = line(axis)
@@ -84,12 +86,10 @@ const nested: Dialect = {
     `<?xml version="1.0" encoding="UTF-8" standalone="no"?>\n<svg xmlns="http://www.w3.org/2000/svg" version="1.1" width="180mm" height="120mm" viewBox="0 0 1080 720" preserveAspectRatio="xMinYMin meet"${lang(plot)}><svg x="40" y="20" width="1000" height="640" viewBox="0 0 540 340" preserveAspectRatio="xMidYMid">${plot.axes
       .map(
         (axis) =>
-          `<g style="font-size:9pt;text-anchor:${isUpright(axis) ? (axis.side === 'left' ? 'end' : 'start') : 'middle'}">${each(
-            axis,
-            (label, place) =>
-              isUpright(axis)
-                ? `<polyline points="${line(axis)},${place} ${line(axis) + 4 * ACROSS[axis.side]},${place}" stroke="black"/><text x="${line(axis) + 7 * ACROSS[axis.side]}" y="${place}" dominant-baseline="central">${label}</text>`
-                : `<polyline points="${place},${BOTTOM} ${place},${BOTTOM + 4}" stroke="black"/><text x="${place}" y="${BOTTOM + 8}" dominant-baseline="hanging">${label}</text>`,
+          `<g style="font-size:9pt;text-anchor:${anchorOf(axis)}">${each(axis, (label, place) =>
+            isUpright(axis)
+              ? `<polyline points="${line(axis)},${place} ${line(axis) + 4 * ACROSS[axis.side]},${place}" stroke="black"/><text x="${line(axis) + 7 * ACROSS[axis.side]}" y="${place}" dominant-baseline="central">${label}</text>`
+              : `<polyline points="${place},${BOTTOM} ${place},${BOTTOM + 4}" stroke="black"/><text x="${place}" y="${BOTTOM + 8}" dominant-baseline="hanging">${label}</text>`,
           )}</g>`,
       )
       .join('')}${eachBar(
@@ -116,7 +116,7 @@ const markers: Dialect = {
           (label, place, at) => {
             const [x, y] = upright ? [line(axis), place] : [place, BOTTOM]
             const [tx, ty] = upright ? [x + 7 * out, y + 3.8] : [x, y + 14.6]
-            const anchor = upright ? (out < 0 ? 'end' : 'start') : 'middle'
+            const anchor = anchorOf(axis)
             return `<g id="tick_${n}_${at}"><g id="line2d_${at}"><g><use style="stroke:#000000;" x="${x}" xlink:href="#m${n}" y="${y}"/></g></g><g id="text_${at}"><text style="font: 10px 'Sans'; text-anchor: ${anchor}" x="${tx}" y="${ty}" transform="rotate(-0 ${tx} ${ty})">${label}</text></g></g>`
           },
         )}</g>`
@@ -166,7 +166,7 @@ const upwards: Dialect = {
             const out = ACROSS[axis.side]
             const [x, y] = upright ? [line(axis), 340 - place] : [place, 340 - BOTTOM]
             const [tx, ty] = upright ? [x + 8 * out, y - 4] : [x, y - 18]
-            const anchor = upright ? (out < 0 ? 'end' : 'start') : 'middle'
+            const anchor = anchorOf(axis)
             return `<path stroke="#444" d="M ${x} ${y} l ${upright ? `${5 * out} 0` : '0 -5'}"/><text transform="translate(${tx} ${ty}) scale(1 -1)" font-size="11px" text-anchor="${anchor}">${label}</text>`
           }),
         )
@@ -182,17 +182,14 @@ const upwards: Dialect = {
 const matrices: Dialect = {
   id: 'matrix-spans',
   draw: (plot) =>
-    `<?xml version="1.0" encoding="utf-8"?>\n<!-- Drawn by hand -->\n<svg version="1.1" id="Layer_1" xmlns="http://www.w3.org/2000/svg" x="0px" y="0px" viewBox="0 0 540 340" style="enable-background:new 0 0 540 340;" xml:space="preserve"${lang(plot)}>\n<style type="text/css">\n\t.st0{fill:none;stroke:#231F20;stroke-miterlimit:10;}\n\t.st1{font-family:'MyriadPro-Regular';}\n\t.st2{font-size:12px;}\n</style>\n${plot.axes
+    `<?xml version="1.0" encoding="utf-8"?>\n<!-- Drawn by hand -->\n<svg version="1.1" xmlns="http://www.w3.org/2000/svg" x="0px" y="0px" viewBox="0 0 540 340" xml:space="preserve"${lang(plot)}>\n<style type="text/css">\n\t.st0{fill:none;stroke:#231F20;stroke-miterlimit:10;}\n\t.st1{font-family:'Sans-Regular';}\n\t.st2{font-size:12px;}\n</style>\n${plot.axes
       .map((axis) =>
         each(axis, (label, place, at) => {
           const upright = isUpright(axis)
           const out = ACROSS[axis.side]
           const width = widthOf(axis.labels[at]!, 12)
-          const x = upright
-            ? out < 0
-              ? line(axis) - 8 - width
-              : line(axis) + 8
-            : place - width / 2
+          const beside = out < 0 ? line(axis) - 8 - width : line(axis) + 8
+          const x = upright ? beside : place - width / 2
           const y = upright ? place + 4 : BOTTOM + 18
           const tick = upright
             ? `x1="${line(axis)}" y1="${place}" x2="${line(axis) + 5 * out}" y2="${place}"`
@@ -257,41 +254,6 @@ const grid: Dialect = {
           `<rect x="${x}" y="${y}" width="${width}" height="${height}"/><text x="${x + width / 2}" y="${y}" dy="-.4em" font-size="12" text-anchor="middle">${label}</text>`,
       )}`,
     ),
-}
-
-const POWER = /^(.*10)(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)$/u
-const DIGITS = '⁰¹²³⁴⁵⁶⁷⁸⁹'
-const lowered = (text: string): string =>
-  [...text].map((one) => (one === '⁻' ? '−' : String(DIGITS.indexOf(one)))).join('')
-/** Exponents as raised spans. */
-const raisedSpans: Dialect = {
-  id: 'raised-spans',
-  draw: (plot, random) => {
-    const isShifted = random.next() < 0.5
-    const rich = (label: string) => {
-      const [, head, power] = POWER.exec(label) ?? []
-      if (head === undefined) return label
-      return isShifted
-        ? `${head}<tspan baseline-shift="super" font-size="70%">${lowered(power!)}</tspan>`
-        : `${head}<tspan dy="-4" font-size="7">${lowered(power!)}</tspan>`
-    }
-    return svg(
-      plot,
-      `${plot.axes
-        .map((axis) =>
-          each(axis, (label, place) =>
-            isUpright(axis)
-              ? `<g><line x1="${line(axis)}" x2="${line(axis) + 5 * ACROSS[axis.side]}" y1="${place}" y2="${place}" stroke="red"/><text x="${line(axis) + 8 * ACROSS[axis.side]}" y="${place + 3.6}" font-size="10" text-anchor="${axis.side === 'left' ? 'end' : 'start'}">${rich(label)}</text></g>`
-              : `<g><line x1="${place}" x2="${place}" y1="${BOTTOM}" y2="${BOTTOM + 5}" stroke="red"/><text x="${place}" y="${BOTTOM + 16}" font-size="10" text-anchor="middle">${rich(label)}</text></g>`,
-          ),
-        )
-        .join('')}${eachBar(
-        plot,
-        ({ x, y, width, height, label }) =>
-          `<rect x="${x}" y="${y}" width="${width}" height="${height}"/><text x="${x + width / 2}" y="${y - 4}" font-size="10" text-anchor="middle">${rich(label)}</text>`,
-      )}`,
-    )
-  },
 }
 
 export const dialects: readonly Dialect[] = [

@@ -44,3 +44,9 @@ export const [ACROSS, DOWN] = [
 ]
 export const line = ({ side }: DrawnAxis): number =>
   ({ left: LEFT, right: RIGHT, top: TOP, bottom: BOTTOM })[side]
+
+/** How labels of an axis are anchored at it. */
+export const anchorOf = ({ side }: DrawnAxis): 'end' | 'start' | 'middle' => {
+  if (side === 'left') return 'end'
+  return side === 'right' ? 'start' : 'middle'
+}

@@ -134,7 +134,7 @@ const split: Dialect = {
       const [, head = label, ten = '', power = ''] = POWER.exec(label) ?? []
       const widths = [widthOf(head, 11), widthOf(ten, 11), widthOf(lowered(power), 8)]
       const whole = widths.reduce((sum, one) => sum + one, 0)
-      const from = anchor === 'end' ? end - whole : anchor === 'start' ? end : end - whole / 2
+      const from = end - whole * { end: 1, middle: 0.5, start: 0 }[anchor]
       return ten === ''
         ? text(from, y, 11, head)
         : text(from, y, 11, head) +

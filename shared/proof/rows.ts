@@ -1,0 +1,68 @@
+import { toExactText } from '../../core/decimal/decimal'
+import { centreOf, middleOf } from '../../core/proof/runs'
+import { tokenOf } from '../../core/proof/token'
+import type { MarkLabel } from '../../core/proof/marks'
+import type { ReadChart, ReadFile } from './file'
+
+/** The numbers of a finished work as a table of text cells. */
+export interface WorkTable {
+  readonly name: string
+  readonly rows: readonly (readonly string[])[]
+}
+
+/** The name that stands under a mark, or beside it. */
+function nameOf({ shape }: MarkLabel, { drawing }: ReadChart): string {
+  const [x, y] = [shape.x + shape.width / 2, shape.y + shape.height / 2]
+  const found = drawing.texts
+    .filter((text) => tokenOf(text.text) === null)
+    .map((text) => {
+      const [dx, dy] = [Math.abs(centreOf(text) - x), Math.abs(middleOf(text) - y)]
+      const beside = dy <= shape.height / 2 ? dx : Infinity
+      return { text: text.text, away: dx <= shape.width / 2 ? dy : beside }
+    })
+    .sort((a, b) => a.away - b.away)[0]
+  return found && found.away < Infinity ? found.text : ''
+}
+
+function rowsOfChart(chart: ReadChart): string[][] {
+  const { marks, axes } = chart.read
+  if (marks.length > 0)
+    return [
+      ['name', 'label', 'value'],
+      ...marks.map((mark) => [
+        nameOf(mark, chart),
+        mark.label.text.text,
+        toExactText(mark.said.value),
+      ]),
+    ]
+  const axis = [...axes].sort((a, b) => b.values.length - a.values.length)[0]
+  return axis
+    ? [
+        ['label', 'value'],
+        ...axis.values.map((value, at) => [axis.labels[at]!.text.text, toExactText(value)]),
+      ]
+    : []
+}
+
+/**
+ * The numbers of a finished work as a table: the rows of its first table; of a chart the data labels
+ * with the names beside their marks, or the ticks of its longest axis.
+ */
+export function rowsOf({ charts, tables }: Pick<ReadFile, 'charts' | 'tables'>): WorkTable {
+  const [first] = tables.filter(({ columns }) => columns.length > 0)
+  if (first) {
+    const { columns, title } = first.table
+    const count = columns[0]?.cells.length ?? 0
+    return {
+      name: title,
+      rows: [
+        columns.map(({ name }) => name),
+        ...Array.from({ length: count }, (_, row) =>
+          columns.map(({ cells }) => cells[row]?.text ?? ''),
+        ),
+      ],
+    }
+  }
+  const chart = charts.find(({ read }) => read.marks.length > 0) ?? charts[0]
+  return { name: chart?.drawing.title ?? '', rows: chart ? rowsOfChart(chart) : [] }
+}
