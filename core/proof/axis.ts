@@ -1,7 +1,7 @@
 import { compare, decimalsOf, subtract } from '../decimal/arithmetic'
 import { type Decimal, toNumber } from '../decimal/decimal'
 import { readIn, type Reader, relevant, type Said, type Way, waysOf } from './read'
-import type { Labelled, Run } from './runs'
+import { GUESSED_PLACE, type Labelled, type Run } from './runs'
 import { type Placed, type Scale, scaleOf } from './scale'
 import { type Standing, type Steady, steadyOf } from './steady'
 import type { Side } from './types'
@@ -30,8 +30,6 @@ export interface Axis {
 const EXPLAINED = 0.6
 const LEAST = 3
 const WRONG_AT_MOST = 0.25
-/** Without ticks, places are guessed. */
-const GUESSED = 1.5
 
 /** Steps that are rarer than this are none that labels were rounded from. */
 const RARE = 3
@@ -56,6 +54,17 @@ function nativeOf(said: readonly Said[]): number {
   return areIdle(said) && said.some(({ decimals }) => decimals > 0) ? 0 : known
 }
 
+/** Whether numbers go up and down more often than some wrong ones among ordered ones make them. */
+function isDisordered(said: readonly Said[]): boolean {
+  let [turns, last] = [0, 0]
+  for (let at = 1; at < said.length; at++) {
+    const way = compare(said[at]!.value, said[at - 1]!.value)
+    if (way !== 0 && last !== 0 && way !== last) turns++
+    last = way || last
+  }
+  return turns > 2 * Math.max(1, WRONG_AT_MOST * said.length)
+}
+
 interface Candidate {
   readonly way: Way
   readonly said: readonly Said[]
@@ -73,9 +82,14 @@ function candidateFor(run: Run, way: Way): Candidate | null {
   const kept = read.flatMap((one, at) => (one ? [at] : []))
   if (kept.length < 2) return null
   const said = kept.map((at) => read[at]!)
+  if (!run.hasTicks && isDisordered(said)) return null
   const isMultiple = said.some(({ token }) => token.multiple)
   const places = kept.map((at) => run.places[at]!)
-  const scale = scaleOf(placedOf(said, places), isMultiple, run.hasTicks ? undefined : GUESSED)
+  const scale = scaleOf(
+    placedOf(said, places),
+    isMultiple,
+    run.hasTicks ? undefined : GUESSED_PLACE,
+  )
   if (!scale) return null
   return { way, said, kept, scale, native: nativeOf(said) }
 }
@@ -104,8 +118,10 @@ function isAxis({ scale, said }: Candidate, { hasTicks }: Run): boolean {
     count >= EXPLAINED * all &&
     areOrdered(explained) &&
     scale.slopes[0] * scale.slopes[1] > 0
-  if (all < LEAST) return isFit && hasTicks
-  return isFit || (hasTicks && areOrdered(said.map(({ value }) => value)))
+  if (hasTicks) return isFit || (all >= LEAST && areOrdered(said.map(({ value }) => value)))
+  // Among many numbers some lie on a line by chance.
+  const isSure = count === all || (count > LEAST && all - count <= WRONG_AT_MOST * all)
+  return all >= LEAST && isFit && isSure
 }
 
 /** The scale of the ticks that labels stand for, which is more exact than that of the labels. */
@@ -140,7 +156,7 @@ function settled(standing: readonly Standing[], loose: Scale, { hasTicks }: Run)
   const tight = scaleOf(
     placedOf(said, places, AT_THEIR_WORD),
     false,
-    hasTicks ? undefined : GUESSED,
+    hasTicks ? undefined : GUESSED_PLACE,
   )
   return tight ? withScale(tight) : first
 }

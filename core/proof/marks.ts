@@ -27,6 +27,8 @@ const AGREE = 0.5
 /** Powers of ten that a title can say in place of labels. */
 const POWERS = [0, 3, -3, 6, -6, 9, -9, 2, -2, 12, -12]
 const ZERO_ROOM = 1.5
+/** Marks are measured on one of the longest axes. */
+const MOST_AXES = 8
 
 /** A number along an axis of what a picture shows. */
 interface Along {
@@ -100,11 +102,36 @@ interface Tied {
   readonly value: number
   readonly perPixel: number
 }
+/** Pixels of a part of the picture in which marks are looked for. */
+const BUCKET = 32
+/** The marks that stand at a label's own part of the picture, across the axis. */
+function bucketed(
+  shapes: readonly Shape[],
+  { axis }: Along,
+): (label: Labelled) => readonly Shape[] {
+  const buckets = new Map<number, Shape[]>()
+  const room = NEAR * BUCKET
+  for (const shape of shapes) {
+    const [from, to] = axis.isUpright
+      ? [shape.x, shape.x + shape.width]
+      : [shape.y, shape.y + shape.height]
+    const last = Math.floor((to + room) / BUCKET)
+    for (let at = Math.floor((from - room) / BUCKET); at <= last; at++) {
+      const own = buckets.get(at)
+      if (own) own.push(shape)
+      else buckets.set(at, [shape])
+    }
+  }
+  return ({ text }) =>
+    buckets.get(Math.floor((axis.isUpright ? centreOf(text) : middleOf(text)) / BUCKET)) ?? []
+}
+
 /** Labels with the nearest marks; a mark has one label, a label one mark. */
 function tie(labels: readonly Labelled[], shapes: readonly Shape[], along: Along): Tied[] {
+  const near = bucketed(shapes, along)
   const pairs = labels
     .flatMap((label) =>
-      shapes.flatMap((shape) => {
+      near(label).flatMap((shape) => {
         const away = distance(label, shape, along) ?? besidePoint(label, shape)
         return away === null ? [] : [{ label, shape, away }]
       }),
@@ -162,8 +189,11 @@ export function markLabels(
   readers: readonly Reader[],
 ): { readonly marks: readonly MarkLabel[]; readonly reader: Reader } | null {
   let best: { marks: MarkLabel[]; reader: Reader; agreed: number } | null = null
-  for (const axis of axes) {
-    if (axis.isUneven) continue
+  const longest = axes
+    .filter(({ isUneven }) => !isUneven)
+    .sort((a, b) => b.labels.length - a.labels.length)
+    .slice(0, MOST_AXES)
+  for (const axis of longest) {
     const tied = tie(labels, shapes, alongOf(axis))
     if (tied.length < 2) continue
     const tokens = tied.map(({ label }) => label.token)

@@ -18,7 +18,7 @@ export interface ReadPicture {
 }
 
 /** So many labels at most are looked at for marks. */
-const MOST_DATA_LABELS = 5000
+const MOST_DATA_LABELS = 2000
 
 /** A part of a run, from one label to before another. */
 const partOf = (run: Run, from: number, to: number): Run => ({
@@ -71,27 +71,30 @@ const sureness = ({ scale, labels, hasTicks, isUneven, misplaced }: Axis): numbe
   (hasTicks ? labels.length / 2 : 0) -
   misplaced.length
 
+/** So many runs are looked at again after some of their labels were taken. */
+const MOST_AGAIN = 2000
+
 /** The axes of runs, the surest first; a label stands on one of them. */
 function axesOf(runs: readonly Run[], readers: readonly Reader[]): Axis[] {
   const used = new Set<Labelled>()
   const kept: Axis[] = []
-  let open = runs.map((run) => ({ run, axes: axesIn(run, readers) }))
-  for (;;) {
-    const best = open
-      .flatMap(({ axes }) => axes)
-      .reduce<Axis | null>(
-        (most, axis) => (most && sureness(most) >= sureness(axis) ? most : axis),
-        null,
-      )
-    if (!best) break
-    kept.push(best)
-    best.labels.forEach((label) => used.add(label))
-    const taken = new Set(best.labels)
-    open = open.flatMap(({ run, axes }) => {
-      if (!run.labels.some((label) => taken.has(label))) return [{ run, axes }]
-      const rest = without(run, used)
-      return rest.labels.length > 1 ? [{ run: rest, axes: axesIn(rest, readers) }] : []
-    })
+  const open = runs.flatMap((run) => axesIn(run, readers).map((axis) => ({ run, axis })))
+  open.sort((a, b) => sureness(a.axis) - sureness(b.axis))
+  let again = 0
+  for (let last = open.pop(); last; last = open.pop()) {
+    const { run, axis } = last
+    if (!axis.labels.some((label) => used.has(label))) {
+      kept.push(axis)
+      axis.labels.forEach((label) => used.add(label))
+      continue
+    }
+    const rest = without(run, used)
+    if (rest.labels.length < 2 || ++again > MOST_AGAIN) continue
+    // What is left of a run is less sure than it was, and waits for its turn.
+    for (const left of axesIn(rest, readers)) {
+      const at = open.findIndex((one) => sureness(one.axis) >= sureness(left))
+      open.splice(at < 0 ? open.length : at, 0, { run: rest, axis: left })
+    }
   }
   const start = ({ labels }: Axis): number => labels[0]!.text.at.start
   return kept.sort((a, b) => start(a) - start(b))

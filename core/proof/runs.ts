@@ -28,6 +28,10 @@ const MIDDLE = 0.36
 const REACH = 3
 const SPREAD = 1.5
 const MOST_HAVE = 0.6
+/** So many lines are looked at, those with ticks and the longest first: a chart has a few. */
+const MOST_RUNS = 600
+/** No axis has more labels: longer lines are those of a table, or of cells with colours. */
+const MOST_LABELS = 200
 
 const isLevel = ({ angle }: PlacedText): boolean => Math.abs(angle) < LEVEL
 
@@ -76,26 +80,23 @@ const rightOf = (text: PlacedText): number => leftOf(text) + text.width
  * first. Edges that are not their anchors are guessed, the more wrongly the wider a text is.
  */
 function uprightLines(labels: readonly Labelled[]): Labelled[][] {
-  const lines: Labelled[][] = []
-  let left = [...labels]
   const most = (by: (text: PlacedText) => number) =>
-    Math.max(...left.map(({ text }) => by(text)), 1)
-  while (left.length > 1) {
-    const guessed = GUESSED * most(({ size }) => size) + WIDTHS * most(({ width }) => width)
-    const anchored = (anchor: Anchor) => left.filter(({ text }) => text.anchor === anchor)
-    const found = [
-      ...(['end', 'start', 'middle'] as const).flatMap((anchor) =>
-        clusters(anchored(anchor), ({ text }) => text.x, ALIGNED),
-      ),
-      ...clusters(left, ({ text }) => rightOf(text), guessed),
-    ]
-    const [line] = found.sort((a, b) => b.length - a.length)
-    if (!line || line.length < 2) break
-    lines.push(line)
-    const taken = new Set(line)
-    left = left.filter((one) => !taken.has(one))
-  }
-  return lines
+    labels.reduce((largest, { text }) => Math.max(largest, by(text)), 1)
+  const guessed = GUESSED * most(({ size }) => size) + WIDTHS * most(({ width }) => width)
+  const anchored = (anchor: Anchor) => labels.filter(({ text }) => text.anchor === anchor)
+  const found = [
+    ...(['end', 'start', 'middle'] as const).flatMap((anchor) =>
+      clusters(anchored(anchor), ({ text }) => text.x, ALIGNED),
+    ),
+    ...clusters(labels, ({ text }) => rightOf(text), guessed),
+  ].sort((a, b) => b.length - a.length)
+  const taken = new Set<Labelled>()
+  return found.flatMap((line) => {
+    const left = line.filter((one) => !taken.has(one))
+    if (left.length < 2) return []
+    left.forEach((one) => taken.add(one))
+    return [left]
+  })
 }
 const levelLines = (labels: readonly Labelled[]): Labelled[][] =>
   clusters(labels, ({ text }) => text.y, ALIGNED).filter((line) => line.length > 1)
@@ -107,13 +108,29 @@ interface Tick {
   readonly to: number
 }
 const ticksOf = (strokes: readonly Stroke[], isUpright: boolean): Tick[] =>
-  strokes.flatMap(({ x1, y1, x2, y2 }) => {
-    const [along1, along2, from, to] = isUpright ? [y1, y2, x1, x2] : [x1, x2, y1, y2]
-    const isAcross = Math.abs(along1 - along2) < 0.5 && Math.abs(from - to) > 1
-    return isAcross
-      ? [{ at: (along1 + along2) / 2, from: Math.min(from, to), to: Math.max(from, to) }]
-      : []
-  })
+  strokes
+    .flatMap(({ x1, y1, x2, y2 }) => {
+      const [along1, along2, from, to] = isUpright ? [y1, y2, x1, x2] : [x1, x2, y1, y2]
+      const isAcross = Math.abs(along1 - along2) < 0.5 && Math.abs(from - to) > 1
+      return isAcross
+        ? [{ at: (along1 + along2) / 2, from: Math.min(from, to), to: Math.max(from, to) }]
+        : []
+    })
+    .sort((a, b) => a.at - b.at)
+
+/** Those of sorted ticks that lie within some pixels of a place. */
+function ticksNear(ticks: readonly Tick[], place: number, apart: number): Tick[] {
+  let [low, high] = [0, ticks.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (ticks[middle]!.at < place - apart) low = middle + 1
+    else high = middle
+  }
+  const near: Tick[] = []
+  for (let at = low; at < ticks.length && ticks[at]!.at <= place + apart; at++)
+    near.push(ticks[at]!)
+  return near
+}
 
 /** The ends of a label across its axis. */
 function across({ text }: Labelled, isUpright: boolean): [number, number] {
@@ -150,9 +167,9 @@ function matched(
   const near = labels.map((label, at) => {
     const { size } = label.text
     const ends = across(label, isUpright)
-    return ticks
+    return ticksNear(ticks, guesses[at]!, 0.9 * size)
       .map((tick) => ({ off: tick.at - guesses[at]!, side: sideOfTick(tick, ends, size) }))
-      .filter(({ off, side }) => side !== 0 && Math.abs(off) <= 0.9 * size)
+      .filter(({ side }) => side !== 0)
       .sort((a, b) => Math.abs(a.off) - Math.abs(b.off))
   })
   const offs = near.flatMap((found) => (found[0] ? [found[0].off] : [])).sort((a, b) => a - b)
@@ -186,10 +203,14 @@ export interface Around {
   readonly centre: readonly [x: number, y: number]
 }
 
-function runOf(given: readonly Labelled[], isUpright: boolean, { strokes, centre }: Around): Run {
+function runOf(
+  given: readonly Labelled[],
+  isUpright: boolean,
+  ticks: readonly Tick[],
+  { centre }: Around,
+): Run {
   const along = ({ text }: Labelled) => (isUpright ? middleOf(text) : centreOf(text))
   const labels = [...given].sort((a, b) => along(a) - along(b))
-  const ticks = ticksOf(strokes, isUpright)
   const [best] = guessesFor(labels, isUpright)
     .map((guesses) => matched(labels, guesses, ticks, isUpright))
     .sort((a, b) => b.count - a.count || a.spread - b.spread)
@@ -207,6 +228,22 @@ function runOf(given: readonly Labelled[], isUpright: boolean, { strokes, centre
   }
 }
 
+/** Without ticks, places are guessed to so many pixels. */
+export const GUESSED_PLACE = 1.5
+/** Whether places are as far from each other as the first two are. */
+const areSpaced = (places: readonly number[]): boolean => {
+  const gap = places[1]! - places[0]!
+  return places.slice(1).every((at, i) => Math.abs(at - places[i]! - gap) <= GUESSED_PLACE)
+}
+
+/**
+ * Whether a line can be an axis: it has ticks, or stands evenly, since among many texts some are
+ * aligned by chance.
+ */
+const mayBeAxis = ({ labels, places, hasTicks }: Run): boolean =>
+  labels.length <= MOST_LABELS &&
+  (hasTicks ? labels.length > 1 : labels.length > 2 && areSpaced(places))
+
 /**
  * Runs of aligned labels, above each other and side by side; a label can stand in one of each.
  *
@@ -221,8 +258,12 @@ export function runsOf(labels: readonly Labelled[], around: Around): Run[] {
   )
   const upright = uprightLines(level).flatMap(byGroups)
   const beside = [level, ...angles].flatMap(levelLines).flatMap(byGroups)
+  const [across, down] = [ticksOf(around.strokes, true), ticksOf(around.strokes, false)]
   return [
-    ...upright.map((line) => runOf(line, true, around)),
-    ...beside.map((line) => runOf(line, false, around)),
-  ].filter((run) => run.labels.length > 1)
+    ...upright.map((line) => runOf(line, true, across, around)),
+    ...beside.map((line) => runOf(line, false, down, around)),
+  ]
+    .filter(mayBeAxis)
+    .sort((a, b) => +b.hasTicks - +a.hasTicks || b.labels.length - a.labels.length)
+    .slice(0, MOST_RUNS)
 }

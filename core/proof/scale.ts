@@ -21,7 +21,9 @@ export interface Scale {
 
 /** How far a label may stand from its tick, in pixels. */
 const TOLERANCE = 0.75
-const MOST_PAIRS = 1500
+const MOST_PAIRS = 400
+/** Longer axes are not tried as scales that are bent about zero, of which there are many. */
+const MOST_BENT = 60
 /** Exact slopes look at each pair. */
 const MOST_EXACT = 300
 
@@ -69,7 +71,7 @@ function bestLine(placed: readonly Placed[], tolerance: number): Line | null {
       if (!best || count > best.count || (count === best.count && off < best.off))
         best = { line, count, off }
     }
-    if (best?.count === placed.length && best.off < 1e-6) break
+    if (best?.count === placed.length) break
   }
   return best?.line ?? null
 }
@@ -165,7 +167,7 @@ function* bendsFor(labels: readonly Placed[], isMultiple: boolean): Generator<Be
   const sizes = labels.map(({ low, high }) => Math.abs((low + high) / 2)).filter((one) => one > 0)
   const areAllPositive = labels.every(({ high, low }) => (low + high) / 2 > 0)
   if (areAllPositive) yield logarithmic
-  if (areAllPositive || sizes.length < 3) return
+  if (areAllPositive || sizes.length < 3 || labels.length > MOST_BENT) return
   const least = Math.floor(Math.log10(Math.min(...sizes)))
   for (const power of [least, least - 1, least - 2, least + 1]) yield symmetric(10 ** power)
   yield symmetric(1)

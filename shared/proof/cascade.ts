@@ -37,16 +37,16 @@ const NAMED: Readonly<Record<string, number>> = {
 
 /** All properties of an element itself: attributes, then sheets, then its own style. */
 export function propertiesOf(element: Element, declared: Declared): Record<string, string> {
-  const own: Record<string, string> = {}
-  for (const [, name = '', value = ''] of (element.attribs.style ?? '').matchAll(DECLARATION))
-    own[name.toLowerCase()] = value
-  const all = { ...element.attribs, ...declared.get(element), ...own }
-  return Object.fromEntries(
-    Object.entries(all).map(([name, value]) => [
-      name,
-      value.replace(/\s*!important\s*$/, '').trim(),
-    ]),
-  )
+  const { style } = element.attribs
+  const sheets = declared.get(element)
+  // Most elements say all that they say by attributes, and there may be very many.
+  if (!style && !sheets) return element.attribs
+  const all: Record<string, string> = { ...element.attribs, ...sheets }
+  for (const [, name = '', value = ''] of (style ?? '').matchAll(DECLARATION))
+    all[name.toLowerCase()] = value
+  for (const name of Object.keys(all))
+    all[name] = all[name]!.replace(/\s*!important\s*$/, '').trim()
+  return all
 }
 
 function sizeOf(own: Record<string, string>, inherited: number): number {
