@@ -1,3 +1,4 @@
+import { hyphenMinus } from '../checks/hyphen-minus'
 import { runChecksOn } from '../checks/run'
 import type { Finding, Fix, FindingParams, Severity, Subject } from '../checks/types'
 import { plainly } from '../decimal/plainly'
@@ -39,7 +40,6 @@ const APPLY: ReadonlySet<string> = new Set([
   'float-noise',
   'uneven-decimals',
   'unfamiliar-rung',
-  'hyphen-minus',
 ])
 /** On a logarithmic axis every label has its own size. */
 const OF_SIZE: ReadonlySet<string> = new Set(['mixed-rungs', 'rung-overflow', 'uneven-decimals'])
@@ -47,6 +47,14 @@ const OF_SIZE: ReadonlySet<string> = new Set(['mixed-rungs', 'rung-overflow', 'u
 /** A fix of how labels are written: places of ticks and forms of a finished chart stay. */
 const isOfStyle = (fix: Fix): boolean =>
   !fix.ticks && !fix.layout && !fix.aggregate && !fix.weight && !fix.dropsTotal && !fix.dropsLabels
+
+const found = <Params extends FindingParams>(
+  check: { readonly id: string; message(params: Params): string },
+  severity: Severity,
+  params: Params,
+  at: readonly number[],
+  fixes: readonly Fix[] = [],
+): Finding => ({ check: check.id, severity, params, at, message: check.message(params), fixes })
 
 /**
  * What every check that applies finds of labels that somebody else wrote.
@@ -59,20 +67,17 @@ export function findingsOfLabels(
   reader: Reader,
   { declared, regions }: Readers,
 ): Finding[] {
-  const text = said.map(({ token }) => token.text).join('\n')
-  const labels = proofOfLabels({ text, ...subject, readers: declared }, said, reader, regions)
-  return runChecksOn(labels.subject, labels.proof)
+  const labels = proofOfLabels({ ...subject, readers: declared }, said, reader, regions)
+  const findings = runChecksOn(labels.subject, labels.proof)
     .filter(({ check }) => APPLY.has(check))
     .map((finding) => ({ ...finding, fixes: finding.fixes.filter(isOfStyle) }))
+  // Hyphens are looked for in texts: a style has its own minus.
+  const text = said.map(({ token }) => token.text).join('\n')
+  const hyphens = hyphenMinus.find({ ...labels.proof, text })
+  return hyphens
+    ? [...findings, found(hyphenMinus, hyphens.severity, hyphens.params, hyphens.at)]
+    : findings
 }
-
-const found = <Params extends FindingParams>(
-  check: { readonly id: string; message(params: Params): string },
-  severity: Severity,
-  params: Params,
-  at: readonly number[],
-  fixes: readonly Fix[] = [],
-): Finding => ({ check: check.id, severity, params, at, message: check.message(params), fixes })
 
 function misplacedIn({ misplaced: at, said, values }: Axis, fixes: readonly Fix[]): Finding[] {
   const first = at[0]

@@ -236,13 +236,22 @@ const areSpaced = (places: readonly number[]): boolean => {
   return places.slice(1).every((at, i) => Math.abs(at - places[i]! - gap) <= GUESSED_PLACE)
 }
 
+/** Whether labels are anchored in one line, and not only end in one by guess. */
+const areAnchored = ({ labels, isUpright }: Run): boolean => {
+  if (!isUpright) return true
+  const xs = labels.map(({ text }) => text.x)
+  return Math.max(...xs) - Math.min(...xs) <= ALIGNED
+}
 /**
  * Whether a line can be an axis: it has ticks, or stands evenly, since among many texts some are
- * aligned by chance.
+ * aligned by chance, and labels over marks stand as high as their numbers.
  */
-const mayBeAxis = ({ labels, places, hasTicks }: Run): boolean =>
-  labels.length <= MOST_LABELS &&
-  (hasTicks ? labels.length > 1 : labels.length > 2 && areSpaced(places))
+function mayBeAxis(run: Run): boolean {
+  const { labels, places, hasTicks } = run
+  if (labels.length > MOST_LABELS) return false
+  if (hasTicks) return labels.length > 1
+  return labels.length > 2 && areSpaced(places) && areAnchored(run)
+}
 
 /**
  * Runs of aligned labels, above each other and side by side; a label can stand in one of each.

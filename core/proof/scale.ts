@@ -66,7 +66,7 @@ function bestLine(placed: readonly Placed[], tolerance: number): Line | null {
       for (const one of placed) {
         if (!isWithin(line, one, tolerance)) continue
         count++
-        off += Math.abs(along(line, one.at) - middle(one)) / (Math.abs(slope) || 1)
+        off += Math.abs(along(line, one.at) - middle(one))
       }
       if (!best || count > best.count || (count === best.count && off < best.off))
         best = { line, count, off }

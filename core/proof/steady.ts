@@ -39,6 +39,9 @@ const STEPS: readonly (readonly [digits: number, cost: number])[] = [
 ]
 /** A step whose multiples the ticks are not is less likely than one of a rarer kind. */
 const OFFSET_COST = 3
+/** Labels say their ticks as exactly as they can, so that one which was rounded is the rarer case. */
+const INEXACT_COST = 0.1
+const MOST_FIRST = 12
 /** A step of no usual digits. */
 const RARE = 6
 const MOST_PARTS = 4
@@ -111,10 +114,21 @@ function choiceFor(
   const size = toNumber(step)
   const [least, most] = offsetFor(spans, counts, size)
   if (least > most) return null
-  const times = Math.ceil(least / size - 1e-9)
-  return times * size <= most
-    ? { step, first: multiply(decimal(BigInt(times)), step), cost }
-    : { step, first: simplestBetween(least, most), cost: cost + OFFSET_COST }
+  const inexact = (first: number): number =>
+    counts.filter((count, at) => {
+      const middle = (spans.low[at]! + spans.high[at]!) / 2
+      return Math.abs(first + count * size - middle) > 1e-6 * size
+    }).length
+  let best: Choice | null = null
+  const last = Math.min(Math.floor(most / size + 1e-9), Math.ceil(least / size - 1e-9) + MOST_FIRST)
+  for (let times = Math.ceil(least / size - 1e-9); times <= last; times++) {
+    const own = cost + INEXACT_COST * inexact(times * size)
+    if (!best || own < best.cost)
+      best = { step, first: multiply(decimal(BigInt(times)), step), cost: own }
+  }
+  if (best) return best
+  const first = simplestBetween(least, most)
+  return { step, first, cost: cost + OFFSET_COST + INEXACT_COST * inexact(toNumber(first)) }
 }
 function simplestStep(
   [least, most]: readonly [number, number],
