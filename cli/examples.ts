@@ -28,6 +28,10 @@ export const EXAMPLES: Readonly<Record<string, readonly string[]>> = {
     'ivory-abacus export study.json --as module --quantity revenue --surface axis --out src',
     'ivory-abacus export study.json --as csv --verify labels.csv',
   ],
+  proof: [
+    'ivory-abacus proof chart.svg table.html --readers de,en',
+    'ivory-abacus proof chart.svg --style style.json --axis left --out mended.svg',
+  ],
   completion: ['source <(ivory-abacus completion bash)'],
 }
 

@@ -65,6 +65,11 @@ const views = {
     await page.getByText('The package was run').waitFor()
   },
   studies: (page, url) => page.goto(`${url}/studies`),
+  proof: async (page, url) => {
+    await page.goto(`${url}/proof`)
+    await page.getByRole('button', { name: /^Try it/ }).click()
+    await page.locator('.finding').first().waitFor()
+  },
   // Last, since these change the demo.
   colours: async (page) => {
     await page.getByRole('region', { name: 'Page' }).getByRole('button', { name: 'more …' }).click()

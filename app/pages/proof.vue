@@ -87,7 +87,7 @@ useHead({ title: words.title })
       @choose="bar?.ask()"
       @try-one="tryOne"
     />
-    <div v-else class="desk">
+    <div v-else class="desk" :class="{ mending: style }">
       <section class="works">
         <Message v-if="view.unread" severity="warn" :closable="false">{{ view.unread }}</Message>
         <ProofPicture
@@ -157,6 +157,15 @@ useHead({ title: words.title })
   gap: var(--gap-5);
   min-height: 0;
   padding: var(--gap-5);
+}
+
+/* What stands above and below a picture. */
+.desk {
+  --taken: 270px;
+}
+
+.desk.mending {
+  --taken: 410px;
 }
 
 .works,

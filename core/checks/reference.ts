@@ -1,3 +1,4 @@
+import { placeChecks } from '../proof/checks'
 import { checks } from '.'
 
 /**
@@ -16,6 +17,12 @@ export function checksReference(): string {
     '| check | severity | what it finds, and when |',
     '| --- | --- | --- |',
     ...checks.map(({ id, weight, finds }) => `| \`${id}\` | ${weight} | ${finds} |`),
+    '',
+    'Of finished work that is proofed, by where its labels stand:',
+    '',
+    '| check | severity | what it finds, and when |',
+    '| --- | --- | --- |',
+    ...placeChecks.map(({ id, weight, finds }) => `| \`${id}\` | ${weight} | ${finds} |`),
     '',
     '## Fixes',
     '',

@@ -63,7 +63,7 @@ const FIRST = 200
               {{ told(label.said) }}
             </td>
           </tr>
-          <tr>
+          <tr v-if="part.kind !== 'column' || part.labels.some(isOff)">
             <th scope="row">{{ words.place }}</th>
             <td
               v-for="(label, at) in part.labels.slice(0, FIRST)"

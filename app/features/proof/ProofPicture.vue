@@ -23,6 +23,16 @@ watch(
 )
 onScopeDispose(() => URL.revokeObjectURL(source.value))
 
+const MOST_TIMES = 2
+/** As large as the screen lets it be, in its own proportions. */
+const size = computed(() => {
+  const { width, height } = props.chart
+  return {
+    'aspect-ratio': `${width} / ${height}`,
+    width: `min(100%, ${MOST_TIMES * width}px, calc(max(180px, 100vh - var(--taken)) * ${width / height}))`,
+  }
+})
+
 const ROOM = 2
 /** A box in parts of the picture, so that it follows its size. */
 function placeOf({ x, y, width, height, angle }: Box): Record<string, string> {
@@ -55,7 +65,7 @@ const boxes = computed(() =>
 </script>
 
 <template>
-  <figure class="picture" :style="`aspect-ratio:${chart.width}/${chart.height}`">
+  <figure class="picture" :style="size">
     <img :src="source" :alt="chart.title" />
     <!-- The list of parts takes them up by keyboard too. -->
     <span
@@ -73,8 +83,6 @@ const boxes = computed(() =>
 <style scoped>
 .picture {
   position: relative;
-  max-width: 100%;
-  max-height: 100%;
   margin: 0 auto;
   background: #fff;
   box-shadow: var(--shadow);
