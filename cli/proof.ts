@@ -41,17 +41,21 @@ function declaredIn(readers: string | undefined): string[] {
   })
 }
 
-/** A file, read. @throws InputError naming it, for one that proof cannot read */
-function readFrom(path: string, bytes: Uint8Array, declared: readonly string[]): ReadFile {
+/** What is made of a file. @throws InputError naming it, where proof says what is wrong with it */
+function about<Made>(path: string, make: () => Made): Made {
   try {
-    return readWork(bytes, (language) =>
-      readersFor(declared, language, (tag) => tablesFor({ locale: tag })),
-    )
+    return make()
   } catch (error) {
     if (error instanceof ProofError) throw new InputError(`${path}: ${error.message}`)
     throw error
   }
 }
+const readFrom = (path: string, bytes: Uint8Array, declared: readonly string[]): ReadFile =>
+  about(path, () =>
+    readWork(bytes, (language) =>
+      readersFor(declared, language, (tag) => tablesFor({ locale: tag })),
+    ),
+  )
 
 /** The part that is to be written anew. @throws InputError where none or several could be */
 function partAsked(path: string, work: ReadFile, { axis, column }: ProofAsked): Part {
@@ -88,7 +92,7 @@ function mend(
   const part = partAsked(path, work, asked)
   const own = styleFor(part, style)
   const labels = relabelled(part, own, tablesFor(own))
-  const text = mended(work, part, labels)
+  const text = about(path, () => mended(work, part, labels))
   const bytes = new TextEncoder().encode(text)
   const again = readFrom(path, bytes, declaredIn(asked.readers))
   const same = partsOf(again).find((one) => partWords(one) === partWords(part))

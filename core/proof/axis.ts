@@ -110,7 +110,7 @@ function areOrdered(values: readonly Decimal[]): boolean {
 }
 
 /** Whether a run is an axis at all, by what its labels say and where they stand. */
-function isAxis({ scale, said }: Candidate, { hasTicks }: Run): boolean {
+function isAxis({ scale, said }: Candidate, { hasTicks, isOnMarks }: Run): boolean {
   const [count, all] = [scale.count, said.length]
   const explained = said.filter((_, at) => scale.explains[at]).map(({ value }) => value)
   const isFit =
@@ -118,6 +118,8 @@ function isAxis({ scale, said }: Candidate, { hasTicks }: Run): boolean {
     count >= EXPLAINED * all &&
     areOrdered(explained) &&
     scale.slopes[0] * scale.slopes[1] > 0
+  // Labels on bars beside the ticks of their names are no axis, though they may be sorted.
+  if (isOnMarks) return isFit && count === all && hasTicks
   if (hasTicks) return isFit || (all >= LEAST && areOrdered(said.map(({ value }) => value)))
   // Among many numbers some lie on a line by chance.
   const isSure = count === all || (count > LEAST && all - count <= WRONG_AT_MOST * all)

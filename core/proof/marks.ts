@@ -50,21 +50,25 @@ const alongOf = (axis: Axis): Along => ({
   ends: ({ x, y, width, height }) => (axis.isUpright ? [y, y + height] : [x, x + width]),
 })
 
-/** What a mark shows along an axis: where its end is, or of a stacked one how long it is. */
-function reachOf(shape: Shape, { axis, ends, zero }: Along): { value: number; end: number } {
+/** What a mark shows along an axis: where its end is; a stacked one how long it is, or how much all below it are. */
+function reachOf(
+  shape: Shape,
+  { axis, ends, zero }: Along,
+): { values: readonly number[]; end: number } {
   const { scale } = axis
   const [first, last] = ends(shape)
   if (shape.kind === 'point') {
     const end = (first + last) / 2
-    return { value: scale.value(end), end }
+    return { values: [scale.value(end)], end }
   }
   const far = (one: number) => (zero === null ? 0 : Math.abs(one - zero))
   // Without a zero bars begin where the scale is least.
   const isFirst = zero === null ? scale.value(first) > scale.value(last) : far(first) >= far(last)
   const [end, begin] = isFirst ? [first, last] : [last, first]
   const isFromZero = zero === null || Math.min(far(first), far(last)) <= ZERO_ROOM
+  const reached = scale.value(end)
   return {
-    value: isFromZero ? scale.value(end) : Math.abs(scale.value(end) - scale.value(begin)),
+    values: isFromZero ? [reached] : [Math.abs(reached - scale.value(begin)), reached],
     end,
   }
 }
@@ -99,7 +103,7 @@ function besidePoint({ text }: Labelled, shape: Shape): number | null {
 interface Tied {
   readonly label: Labelled
   readonly shape: Shape
-  readonly value: number
+  readonly values: readonly number[]
   readonly perPixel: number
 }
 /** Pixels of a part of the picture in which marks are looked for. */
@@ -126,7 +130,7 @@ function bucketed(
     buckets.get(Math.floor((axis.isUpright ? centreOf(text) : middleOf(text)) / BUCKET)) ?? []
 }
 
-/** Labels with the nearest marks; a mark has one label, a label one mark. */
+/** Labels with the nearest marks, in the order of the file; a mark has one label, a label one mark. */
 function tie(labels: readonly Labelled[], shapes: readonly Shape[], along: Along): Tied[] {
   const near = bucketed(shapes, along)
   const pairs = labels
@@ -138,31 +142,30 @@ function tie(labels: readonly Labelled[], shapes: readonly Shape[], along: Along
     )
     .sort((a, b) => a.away - b.away)
   const [usedLabels, usedShapes] = [new Set<Labelled>(), new Set<Shape>()]
-  return pairs.flatMap(({ label, shape }) => {
+  const tied = pairs.flatMap(({ label, shape }) => {
     if (usedLabels.has(label) || usedShapes.has(shape)) return []
     usedLabels.add(label)
     usedShapes.add(shape)
-    const { value, end } = reachOf(shape, along)
+    const { values, end } = reachOf(shape, along)
     const { scale } = along.axis
     const perPixel = Math.abs(scale.value(end + 1) - scale.value(end - 1)) / 2
-    return [{ label, shape, value, perPixel }]
+    return [{ label, shape, values, perPixel }]
   })
+  return tied.sort((a, b) => a.label.text.at.start - b.label.text.at.start)
 }
 
-const fits = (
-  { value, half }: Said,
-  { value: reached, perPixel }: Tied,
-  power: number,
-): boolean => {
+const fits = ({ value, half }: Said, { values, perPixel }: Tied, power: number): boolean => {
   const times = 10 ** power
-  const off = Math.abs(toNumber(value) * times - reached)
   const rounding = toNumber(half) * times
-  return off <= rounding + PIXELS * perPixel + 1e-9 * Math.abs(reached)
+  return values.some((reached) => {
+    const off = Math.abs(toNumber(value) * times - reached)
+    return off <= rounding + PIXELS * perPixel + 1e-9 * Math.abs(reached)
+  })
 }
 
 /** @param power of ten that a title says in the place of labels */
 function markLabel(tied: Tied, said: Said, power: number): MarkLabel {
-  const [reached, perPixel] = [tied.value / 10 ** power, tied.perPixel / 10 ** power]
+  const [reached, perPixel] = [tied.values[0]! / 10 ** power, tied.perPixel / 10 ** power]
   const isMismatch = !fits(said, tied, power)
   return {
     label: tied.label,

@@ -5,7 +5,7 @@ import { type MarkLabel, markLabels } from './marks'
 import type { Reader } from './read'
 import { type Around, type Labelled, type Run, runsOf } from './runs'
 import { tokenOf } from './token'
-import type { PlacedText, Picture } from './types'
+import type { PlacedText, Picture, Shape } from './types'
 
 /** What is read of a finished chart. */
 export interface ReadPicture {
@@ -106,6 +106,14 @@ const labelsOf = (joined: readonly Joined[]): Labelled[] =>
     return token ? [{ text, token }] : []
   })
 
+/** Grounds and frames are as large as this part of the picture. */
+const GROUND = 0.3
+const MOST_BARS = 2000
+const barsIn = ({ shapes, width, height }: Picture): Shape[] =>
+  shapes
+    .filter((one) => one.kind === 'bar' && one.width * one.height < GROUND * width * height)
+    .slice(0, MOST_BARS)
+
 /**
  * Reads a finished chart: its axes with their scales, and its data labels at their marks.
  *
@@ -118,6 +126,7 @@ export function readPicture(picture: Picture, readers: readonly Reader[]): ReadP
   const labels = labelsOf(joined)
   const around: Around = {
     strokes: picture.strokes,
+    bars: barsIn(picture),
     centre: [picture.width / 2, picture.height / 2],
   }
   const axes = axesOf(runsOf(labels, around), readers)

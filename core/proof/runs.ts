@@ -1,5 +1,5 @@
 import type { Token } from './token'
-import type { Anchor, PlacedText, Side, Stroke } from './types'
+import type { Anchor, PlacedText, Shape, Side, Stroke } from './types'
 
 /** A text that may be a label. */
 export interface Labelled {
@@ -14,6 +14,8 @@ export interface Run {
   readonly places: readonly number[]
   /** Whether most have ticks of their own. */
   readonly hasTicks: boolean
+  /** Whether most stand on bars, as data labels do. */
+  readonly isOnMarks: boolean
   readonly side: Side
 }
 
@@ -134,6 +136,7 @@ function ticksNear(ticks: readonly Tick[], place: number, apart: number): Tick[]
 
 /** The ends of a label across its axis. */
 function across({ text }: Labelled, isUpright: boolean): [number, number] {
+  if (isUpright && !isLevel(text)) return [text.x - text.size, text.x + text.size]
   if (isUpright) return [leftOf(text), leftOf(text) + text.width]
   if (!isLevel(text)) return [text.y - text.size, text.y + text.size]
   return [text.y - 0.75 * text.size, text.y + 0.2 * text.size]
@@ -200,14 +203,28 @@ function guessesFor(labels: readonly Labelled[], isUpright: boolean): number[][]
 /** What else stands in the picture, which tells the side of an axis that has no ticks. */
 export interface Around {
   readonly strokes: readonly Stroke[]
+  /** Bars, without those that are grounds. */
+  readonly bars: readonly Shape[]
   readonly centre: readonly [x: number, y: number]
+}
+
+/** Whether most of some labels stand within bars. */
+function areOnBars(labels: readonly Labelled[], bars: readonly Shape[]): boolean {
+  if (labels.length > MOST_LABELS || bars.length === 0) return false
+  const within = labels.filter(({ text }) => {
+    const [x, y] = [centreOf(text), middleOf(text)]
+    return bars.some(
+      (bar) => x >= bar.x && x <= bar.x + bar.width && y >= bar.y && y <= bar.y + bar.height,
+    )
+  })
+  return within.length >= MOST_HAVE * labels.length
 }
 
 function runOf(
   given: readonly Labelled[],
   isUpright: boolean,
   ticks: readonly Tick[],
-  { centre }: Around,
+  { centre, bars }: Around,
 ): Run {
   const along = ({ text }: Labelled) => (isUpright ? middleOf(text) : centreOf(text))
   const labels = [...given].sort((a, b) => along(a) - along(b))
@@ -224,6 +241,7 @@ function runOf(
     labels,
     places: hasTicks ? best!.places : guessesFor(labels, isUpright)[isUpright ? 0 : 1]!,
     hasTicks,
+    isOnMarks: areOnBars(labels, bars),
     side: sides[isBefore ? 0 : 1],
   }
 }
@@ -265,7 +283,10 @@ export function runsOf(labels: readonly Labelled[], around: Around): Run[] {
     ({ text }) => text.angle,
     LEVEL,
   )
-  const upright = uprightLines(level).flatMap(byGroups)
+  const turned = angles.flatMap((some) => clusters(some, ({ text }) => text.x, ALIGNED))
+  const upright = [...uprightLines(level), ...turned.filter((line) => line.length > 1)].flatMap(
+    byGroups,
+  )
   const beside = [level, ...angles].flatMap(levelLines).flatMap(byGroups)
   const [across, down] = [ticksOf(around.strokes, true), ticksOf(around.strokes, false)]
   return [

@@ -24,6 +24,8 @@ const TOLERANCE = 0.75
 const MOST_PAIRS = 400
 /** Longer axes are not tried as scales that are bent about zero, of which there are many. */
 const MOST_BENT = 60
+/** Labels that a scale of a root or a square has to explain at least. */
+const LEAST_POWERED = 5
 /** Exact slopes look at each pair. */
 const MOST_EXACT = 300
 
@@ -112,6 +114,11 @@ const logarithmic: Bend = {
   bend: (value) => (value > 0 ? Math.log10(value) : -Infinity),
   straighten: (value) => 10 ** value,
 }
+const powered = (exponent: number): Bend => ({
+  kind: 'power',
+  bend: (value) => Math.sign(value) * Math.abs(value) ** exponent,
+  straighten: (value) => Math.sign(value) * Math.abs(value) ** (1 / exponent),
+})
 /** Linear about zero and logarithmic beyond: sign × log(1 + |value| ÷ constant). */
 const symmetric = (constant: number): Bend => ({
   kind: 'symlog',
@@ -162,6 +169,13 @@ function fitted(labels: readonly Placed[], bend: Bend, tolerance: number): Scale
 
 /** Scales are tried in this order; a later one has to explain more. */
 function* bendsFor(labels: readonly Placed[], isMultiple: boolean): Generator<Bend> {
+  yield* usualBends(labels, isMultiple)
+  // Roots and squares fit few labels too easily.
+  if (isMultiple || labels.length < LEAST_POWERED) return
+  yield powered(0.5)
+  yield powered(2)
+}
+function* usualBends(labels: readonly Placed[], isMultiple: boolean): Generator<Bend> {
   yield straight(isMultiple ? 'multiple' : 'linear')
   if (isMultiple) return
   const sizes = labels.map(({ low, high }) => Math.abs((low + high) / 2)).filter((one) => one > 0)

@@ -52,4 +52,4 @@ export interface Picture {
 }
 
 export type Side = 'left' | 'right' | 'top' | 'bottom'
-export type ScaleKind = 'linear' | 'log' | 'symlog' | 'multiple'
+export type ScaleKind = 'linear' | 'log' | 'symlog' | 'multiple' | 'power'

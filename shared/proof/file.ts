@@ -9,7 +9,7 @@ import {
 } from '../../core/proof/findings'
 import { readPicture, type ReadPicture } from '../../core/proof/picture'
 import type { Span } from '../../core/proof/types'
-import { decoded } from '../import/files/text'
+import { decoded, isUtf8 } from '../import/files/text'
 import { type HtmlTable, pageOf } from './html'
 import { type Drawing, drawingsOf } from './svg'
 import { ProofError } from './xml'
@@ -36,7 +36,11 @@ export interface ReadTable {
 }
 /** A finished work, read. */
 export interface ReadFile {
+  /** Without its byte order mark. */
   readonly text: string
+  readonly mark: '' | '\ufeff'
+  /** Whether it can be written back: a file of another encoding than UTF-8 would change all over. */
+  readonly isUtf8: boolean
   readonly charts: readonly ReadChart[]
   readonly tables: readonly ReadTable[]
   readonly findings: readonly PlacedFinding[]
@@ -50,6 +54,7 @@ const PAGE =
   /^\s*(?:<!--[\s\S]*?-->\s*)*<(?:!doctype\s+html|html|head|body|table|figure|div|main|section)\b/i
 const DRAWING = /<(?:\w+:)?svg[\s>]/i
 const BOM = /^\ufeff/
+const hasMark = ([a, b, c]: Uint8Array): boolean => a === 0xef && b === 0xbb && c === 0xbf
 
 const why = {
   neither: 'this is neither SVG nor HTML: proof reads charts drawn as SVG and tables of HTML',
@@ -155,6 +160,8 @@ export function readWork(bytes: Uint8Array, readersOf: (language: string) => Rea
     tables.every(({ columns }) => columns.length === 0)
   return {
     text,
+    mark: hasMark(bytes) ? '\ufeff' : '',
+    isUtf8: isUtf8(bytes),
     charts,
     tables,
     findings: [

@@ -9,7 +9,7 @@ import type { Span } from '../../core/proof/types'
 import { headerOf } from '../import/header'
 import { TOTAL } from '../import/totals'
 import { type Drawing, drawingOf, placesIn, svgsIn } from './svg'
-import type { Source } from './svgText'
+import { type Source, sourceOf } from './svgText'
 import { MOST_DEEP, ProofError, tooDeep } from './xml'
 
 /** A cell with what it was read from. */
@@ -36,7 +36,7 @@ const isNamed = (node: AnyNode, ...names: string[]): node is Element =>
 /** The text of a cell; powers in `sup` behind a ten or a letter as raised digits, others left out. */
 function textIn(node: AnyNode, sources: Source[], before = ''): string {
   if (isText(node)) {
-    if (node.data.trim() !== '') sources.push({ start: node.startIndex!, end: node.endIndex! + 1 })
+    if (node.data.trim() !== '') sources.push(sourceOf(node))
     return node.data
   }
   if (!isTag(node) || UNSAID.has(node.name)) return ''
@@ -142,7 +142,7 @@ function tableOf(table: Element, spanAt: (start: number, end: number) => Span): 
       const first = isOwn ? cell.sources[0] : undefined
       return {
         text: isOwn ? cell.text : '',
-        at: spanAt(first?.start ?? start, first?.end ?? end),
+        at: spanAt(first ? first.start + first.lead : start, first?.end ?? end),
         value: isOwn ? carried(cell.element) : null,
         sources: isOwn ? cell.sources : [],
         element: cell?.element ?? table,

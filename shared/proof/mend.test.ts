@@ -1,6 +1,7 @@
 import { toText } from '../../core/decimal/decimal'
 import { labelsOf, mended, relabelled, valuesOf } from './mend'
 import { partsOf, styleFor, styleNow } from './parts'
+import { readWork } from './file'
 import { graveIn, readersOf, readText } from './testing/readers'
 import { rowsOf } from './rows'
 
@@ -58,4 +59,14 @@ test('cells of a table are written anew, escaped, and its numbers make a study',
   expect(mended(work, part!, ['1,200', '<950'])).toBe(
     page.replace('1.2K', '1,200').replace('>950', '>&lt;950'),
   )
+})
+
+test('a byte order mark stays, and a file of another encoding is not written', () => {
+  const bytes = new TextEncoder().encode(`\ufeff${chart}`)
+  const work = readWork(bytes, readersOf())
+  const [part] = partsOf(work)
+  expect(mended(work, part!, labelsOf(part!))).toBe(`\ufeff${chart}`)
+  const latin = Uint8Array.from([...bytes.slice(3), 0x3c, 0x21, 0x2d, 0x2d, 0xe9, 0x2d, 0x2d, 0x3e])
+  const other = readWork(latin, readersOf())
+  expect(() => mended(other, partsOf(other)[0]!, labelsOf(part!))).toThrow('not UTF-8')
 })

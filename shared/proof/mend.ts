@@ -12,6 +12,7 @@ import { escapeMarkup } from '../escape'
 import type { HtmlCell } from './html'
 import type { ReadChart, ReadFile } from './file'
 import type { Source, SvgText } from './svgText'
+import { ProofError } from './xml'
 
 /** A place of a file with what is to stand there. */
 export interface Edit {
@@ -66,8 +67,12 @@ function textEdits(file: string, sources: readonly Source[], label: string): Edi
   const [before = ''] = /^\s*/.exec(whole)!
   const [after = ''] = whole.trim() === '' ? [''] : /\s*$/.exec(whole)!
   return [
-    { ...first, text: `${before}${asSource(file, first, label)}${after}` },
-    ...others.map((one) => ({ ...one, text: '' })),
+    {
+      start: first.start,
+      end: first.end,
+      text: `${before}${asSource(file, first, label)}${after}`,
+    },
+    ...others.map(({ start, end }) => ({ start, end, text: '' })),
   ]
 }
 
@@ -109,7 +114,7 @@ function spokenEdits(file: string, element: Element, old: string, label: string)
     return [
       ...(named?.trim() === old ? [attributeEdit(file, one, 'aria-label', label)] : []),
       ...(inner
-        ? textEdits(file, [{ start: inner.startIndex!, end: inner.endIndex! + 1 }], label)
+        ? textEdits(file, [{ start: inner.startIndex!, end: inner.endIndex! + 1, lead: 0 }], label)
         : []),
     ]
   })
@@ -173,12 +178,16 @@ export function edited(file: string, edits: readonly Edit[]): string {
  * screen readers, and where they must be moved to stay aligned their transform.
  *
  * @param labels one for each of the part's
+ * @throws ProofError for a file that is not UTF-8, of which more would change
  */
-export function mended(
-  { text }: Pick<ReadFile, 'text'>,
-  part: Part,
-  labels: readonly string[],
-): string {
+export function mended(work: ReadFile, part: Part, labels: readonly string[]): string {
+  if (!work.isUtf8)
+    throw new ProofError(
+      'it is not UTF-8, and can only be written back so: save it as UTF-8 before its labels are written anew',
+    )
+  return work.mark + mendedText(work.text, part, labels)
+}
+function mendedText(text: string, part: Part, labels: readonly string[]): string {
   if (part.kind === 'column') {
     const cells = part.column.cells as readonly HtmlCell[]
     return edited(

@@ -85,6 +85,24 @@ const isBox = (segments: readonly Segment[], matrix: Matrix): boolean =>
   }) &&
   segments.filter(({ isStraight }) => isStraight).length >= 3
 
+/** Lines of a chart have fewer points than this with labels of their own. */
+const MOST_VERTICES = 500
+/** The points of a line that goes up and down, which may have labels. */
+function verticesOf(segments: readonly Segment[], matrix: Matrix): Shape[] {
+  if (segments.length < 2 || segments.length > MOST_VERTICES) return []
+  const strokes = segments.map(({ from, to }) => strokeOf(matrix, from, to))
+  const isSlanted = strokes.some(
+    ({ x1, y1, x2, y2 }) => Math.abs(x1 - x2) > 1 && Math.abs(y1 - y2) > 1,
+  )
+  const points = [segments[0]!.from, ...segments.map(({ to }) => to)]
+  return isSlanted
+    ? points.map((point) => {
+        const [x, y] = placed(matrix, point[0], point[1])
+        return { kind: 'point', x, y, width: 0, height: 0 }
+      })
+    : []
+}
+
 function ofPath(
   segments: readonly Segment[],
   isFilled: boolean,
@@ -99,7 +117,8 @@ function ofPath(
   const strokes = segments.flatMap(({ from, to, isStraight }) =>
     isStraight ? [strokeOf(matrix, from, to)] : [],
   )
-  if (!isFilled || !(isClosed || segments.length > 2)) return { strokes, shapes: [] }
+  if (!isFilled) return { strokes, shapes: verticesOf(segments, matrix) }
+  if (!(isClosed || segments.length > 2)) return { strokes, shapes: [] }
   const box = boxOf(points)
   // Halves of a circle are told by their ends alone: a point is as high as it is wide.
   const size = Math.max(box.width, box.height)

@@ -1,4 +1,4 @@
-import { isTag, isText, type AnyNode, type Element } from 'domhandler'
+import { isTag, isText, type AnyNode, type Element, type Text } from 'domhandler'
 import { superscript } from '../../core/decimal/superscript'
 import type { Anchor, PlacedText, Span } from '../../core/proof/types'
 import { textWidth } from '../../core/text/advance'
@@ -11,6 +11,8 @@ import type { Declared } from './sheet'
 export interface Source {
   readonly start: number
   readonly end: number
+  /** How many blanks stand before its first character. */
+  readonly lead: number
 }
 /** A text of a drawing, with what it was read from. */
 export interface SvgText extends PlacedText {
@@ -93,6 +95,13 @@ function addText(pen: Pen, text: string, look: Look, source: Source, raised: num
   if (text.trim() !== '') last.sources.push(source)
 }
 
+/** What a text node was read from. */
+export const sourceOf = ({ startIndex, endIndex, data }: Text): Source => ({
+  start: startIndex!,
+  end: endIndex! + 1,
+  lead: data.length - data.trimStart().length,
+})
+
 /** Moves the pen as an element says, before its first character. */
 function movePen(pen: Pen, own: Record<string, string>, { size }: Look): void {
   const [x] = lengthsOf(own.x, size)
@@ -113,7 +122,7 @@ function movePen(pen: Pen, own: Record<string, string>, { size }: Look): void {
 function walk(node: AnyNode, pen: Pen, look: Look, setting: TextSetting, shifted: number): void {
   if (isText(node)) {
     const text = node.data.replace(/\s+/g, ' ')
-    const source = { start: node.startIndex!, end: node.endIndex! + 1 }
+    const source = sourceOf(node)
     addText(pen, text, look, source, pen.raised + shifted)
     return
   }
@@ -168,7 +177,8 @@ export function textsOf(element: Element, setting: TextSetting): SvgText[] {
     const down = (BASELINES[piece.look.baseline] ?? 0) * size
     const [x, y] = placed(matrix, piece.x, piece.y + down)
     const length = piece.length ?? lengthOf(own.textLength, size) ?? textWidth(text, size)
-    const [start, end] = [piece.sources[0]!.start, piece.sources.at(-1)!.end]
+    const [first] = piece.sources
+    const [start, end] = [first!.start + first!.lead, piece.sources.at(-1)!.end]
     return [
       {
         text,

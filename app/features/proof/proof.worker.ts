@@ -44,7 +44,7 @@ function answerTo(job: ProofJob): ProofAnswer {
       readWork(bytes, (language) => readersFor(job.declared, language, regionsIn(job.regions)))
     const work = again(job.read)
     open = { work, again: (text) => again(new TextEncoder().encode(text)) }
-    return { view: viewOf(work), text: work.text }
+    return { view: viewOf(work), text: work.mark + work.text }
   }
   const { work, again } = open!
   if ('table' in job) return { table: rowsOf(work) }

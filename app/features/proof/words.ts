@@ -35,7 +35,13 @@ export const proofFindings = {
 export const proofParts = {
   parts: 'What was read',
   labels: (count: Told) => `${count} labels`,
-  scale: { linear: 'even', log: 'logarithmic', symlog: 'logarithmic about zero', multiple: 'in π' },
+  scale: {
+    linear: 'even',
+    log: 'logarithmic',
+    symlog: 'logarithmic about zero',
+    multiple: 'in π',
+    power: 'by a power',
+  },
   step: (step: Told) => `step ${step}`,
   reads: 'label',
   said: 'reads as',

@@ -21,6 +21,20 @@ export function decoded(bytes: Uint8Array): string {
   }
 }
 
+/**
+ * Whether a file is UTF-8, so that its text can be written back as it was.
+ *
+ * @example isUtf8(new Uint8Array([0xe9])) // false
+ */
+export function isUtf8(bytes: Uint8Array): boolean {
+  try {
+    new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+    return true
+  } catch {
+    return false
+  }
+}
+
 const asItIs: FileForm['read'] = async (bytes) => ({ text: decoded(bytes), parts: [], part: 0 })
 
 /** Cells parted by commas, semicolons, tabs or bars: what parts them is found in the text. */
