@@ -207,17 +207,3 @@ export function axisOf(run: Run, readers: readonly Reader[]): Axis | null {
     other: other ? { way: other.way, said: other.said } : null,
   }
 }
-
-/**
- * A line of labels as the axes of several panels, where it starts again and again.
- *
- * @returns the places at which a new one begins
- */
-export function restarts(values: readonly Decimal[]): number[] {
-  const [first, second] = values
-  if (!first || !second) return []
-  const direction = Math.sign(toNumber(subtract(second, first)))
-  return values.flatMap((value, at) =>
-    at > 0 && Math.sign(toNumber(subtract(value, values[at - 1]!))) === -direction ? [at] : [],
-  )
-}

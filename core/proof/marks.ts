@@ -154,19 +154,21 @@ function tie(labels: readonly Labelled[], shapes: readonly Shape[], along: Along
   return tied.sort((a, b) => a.label.text.at.start - b.label.text.at.start)
 }
 
-const fits = ({ value, half }: Said, { values, perPixel }: Tied, power: number): boolean => {
+/** What a label says and how far it may have been rounded, as doubles. */
+type Measured = readonly [value: number, half: number]
+const measured = ({ value, half }: Said): Measured => [toNumber(value), toNumber(half)]
+const fits = ([value, half]: Measured, { values, perPixel }: Tied, power: number): boolean => {
   const times = 10 ** power
-  const rounding = toNumber(half) * times
   return values.some((reached) => {
-    const off = Math.abs(toNumber(value) * times - reached)
-    return off <= rounding + PIXELS * perPixel + 1e-9 * Math.abs(reached)
+    const off = Math.abs(value * times - reached)
+    return off <= half * times + PIXELS * perPixel + 1e-9 * Math.abs(reached)
   })
 }
 
 /** @param power of ten that a title says in the place of labels */
 function markLabel(tied: Tied, said: Said, power: number): MarkLabel {
   const [reached, perPixel] = [tied.values[0]! / 10 ** power, tied.perPixel / 10 ** power]
-  const isMismatch = !fits(said, tied, power)
+  const isMismatch = !fits(measured(said), tied, power)
   return {
     label: tied.label,
     shape: tied.shape,
@@ -202,14 +204,19 @@ export function markLabels(
     const tokens = tied.map(({ label }) => label.token)
     for (const way of waysOf(tokens, relevant(tokens, [axis.way.reader, ...readers]))) {
       const said = readIn(tokens, way)
+      const numbers = said.map((one) => one && measured(one))
       for (const power of POWERS) {
-        const agreed = tied.filter((one, at) => said[at] && fits(said[at], one, power)).length
+        const agreed = tied.filter((one, at) => {
+          const own = numbers[at]
+          return own !== null && own !== undefined && fits(own, one, power)
+        }).length
         if (agreed < 2 && agreed < tied.length) continue
         if (agreed < AGREE * tied.length || (best && best.agreed >= agreed)) continue
         const marks = tied.flatMap((one, at): MarkLabel[] => {
           return said[at] ? [markLabel(one, said[at], power)] : []
         })
         best = { marks, reader: way.reader, agreed }
+        if (agreed === tied.length) return best
       }
     }
   }

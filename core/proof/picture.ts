@@ -1,7 +1,7 @@
-import type { Decimal } from '../decimal/decimal'
-import { type Axis, axisOf, restarts } from './axis'
+import { type Axis, axisOf } from './axis'
 import { type Joined, joinedTexts } from './joined'
 import { type MarkLabel, markLabels } from './marks'
+import { panelsIn } from './panels'
 import type { Reader } from './read'
 import { type Around, type Labelled, type Run, runsOf } from './runs'
 import { tokenOf } from './token'
@@ -20,38 +20,13 @@ export interface ReadPicture {
 /** So many labels at most are looked at for marks. */
 const MOST_DATA_LABELS = 2000
 
-/** A part of a run, from one label to before another. */
-const partOf = (run: Run, from: number, to: number): Run => ({
-  ...run,
-  labels: run.labels.slice(from, to),
-  places: run.places.slice(from, to),
-})
-const plainNumbers = (run: Run): Decimal[] | null => {
-  const all = run.labels.map(({ token }) => {
-    const digits = token.numeral.replace(/[^\d.]/g, '')
-    return /^\d+(?:\.\d+)?$/.test(digits)
-      ? {
-          coefficient: BigInt(digits.replace('.', '')) * (token.isNegative ? -1n : 1n),
-          exponent: -(digits.split('.')[1]?.length ?? 0),
-        }
-      : null
-  })
-  return all.every((one) => one !== null) ? all : null
-}
-
 /** The axes in a run: one, or one a panel where its numbers start again. */
 function axesIn(run: Run, readers: readonly Reader[]): Axis[] {
   const whole = axisOf(run, readers)
   if (whole && !whole.isUneven && whole.misplaced.length === 0) return [whole]
-  const numbers = plainNumbers(run)
-  const starts = numbers ? restarts(numbers) : []
-  // A single label out of order is a wrong one, and no panel of its own.
-  const ends = [0, ...starts, run.labels.length]
-  const parts = ends.slice(1).map((end, at) => partOf(run, ends[at]!, end))
-  if (parts.length > 1 && parts.every(({ labels }) => labels.length > 1)) {
-    const axes = parts.map((part) => axisOf(part, readers))
-    if (axes.every((axis) => axis !== null && !axis.isUneven)) return axes as Axis[]
-  }
+  const axes = panelsIn(run).map((panel) => axisOf(panel, readers))
+  const areAxes = axes.length > 1 && axes.every((axis) => axis !== null && !axis.isUneven)
+  if (areAxes) return axes as Axis[]
   return whole ? [whole] : []
 }
 

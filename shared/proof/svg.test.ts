@@ -169,3 +169,18 @@ test('a symmetric scale, multiples of π and two axes of one chart are told apar
   ])
   expect(graveIn(work)).toEqual([])
 })
+
+test('panels in one row have axes of their own, also where no group parts them', () => {
+  const ticks = [0, 1].flatMap((panel) =>
+    ['0', '10', '20', '30'].map((label, at) => {
+      const x = 40 + panel * 180 + at * 40
+      return `<line y1="200" y2="205" x1="${x}" x2="${x}" stroke="#000"/><text text-anchor="middle" font-size="10" x="${x}" y="216">${label}</text>`
+    }),
+  )
+  const work = readText(svg(ticks.join('')))
+  expect(work.charts[0]!.read.axes.map(({ side, labels }) => [side, labels.length])).toEqual([
+    ['bottom', 4],
+    ['bottom', 4],
+  ])
+  expect(graveIn(work)).toEqual([])
+})

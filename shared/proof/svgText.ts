@@ -58,7 +58,6 @@ interface Piece {
   x: number
   y: number
   look: Look
-  length: number | null
   sources: Source[]
 }
 /** Where the next text goes. */
@@ -83,7 +82,7 @@ function addText(pen: Pen, text: string, look: Look, source: Source, raised: num
   const last = pen.isNew ? undefined : pen.pieces.at(-1)
   if (!last) {
     if (text.trim() === '') return
-    pen.pieces.push({ text, x: pen.x, y: pen.y, look, length: null, sources: [source] })
+    pen.pieces.push({ text, x: pen.x, y: pen.y, look, sources: [source] })
     pen.isNew = false
     return
   }
@@ -176,7 +175,7 @@ export function textsOf(element: Element, setting: TextSetting): SvgText[] {
     const { size } = piece.look
     const down = (BASELINES[piece.look.baseline] ?? 0) * size
     const [x, y] = placed(matrix, piece.x, piece.y + down)
-    const length = piece.length ?? lengthOf(own.textLength, size) ?? textWidth(text, size)
+    const length = lengthOf(own.textLength, size) ?? textWidth(text, size)
     const [first] = piece.sources
     const [start, end] = [first!.start + first!.lead, piece.sources.at(-1)!.end]
     return [
