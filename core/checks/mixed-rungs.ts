@@ -14,6 +14,7 @@ const COMPARED: readonly Surface[] = ['axis', 'table']
 export const mixedRungs: Check<{ labels: readonly string[] }> = {
   id: 'mixed-rungs',
   title: 'Several rungs on one scale',
+  brings: { checks: ['uneven-decimals'], everywhere: true },
   weight: 'warning',
   finds: 'several rungs on one axis or in one column',
   find(proof) {

@@ -1,6 +1,8 @@
 import { hyphenMinus } from '../checks/hyphen-minus'
 import { runChecksOn } from '../checks/run'
 import type { Finding, Fix, FindingParams, Severity, Subject } from '../checks/types'
+import { compare, subtract } from '../decimal/arithmetic'
+import { type Decimal, toNumber } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import type { Regions } from '../label/region'
 import type { Axis } from './axis'
@@ -107,6 +109,23 @@ function unevenIn({ isUneven, said }: Axis): Finding[] {
 const isMixedOnLog = ({ check, params }: Finding): boolean =>
   OF_SIZE.has(check) || (check === 'mixed-notation' && params.which === 'different')
 
+/** Doubles differ so little from the decimals that they stand for, for each of these. */
+const NOISE = 1e-12
+/** Whether a label differs from its tick by what only binary arithmetic put there. */
+const isNoise = (said: Decimal, value: Decimal): boolean =>
+  compare(said, value) !== 0 &&
+  Math.abs(toNumber(subtract(said, value))) <= NOISE * Math.abs(toNumber(value))
+
+/** Steps between years are small; other numbers of their size begin at zero. */
+const [FIRST_YEAR, LAST_YEAR, MOST_BETWEEN] = [1800, 2100, 5]
+/** Whether the labels below a chart count years. */
+const areYears = ({ isUpright, said, values, step }: Axis): boolean =>
+  !isUpright &&
+  step !== null &&
+  toNumber(step) <= MOST_BETWEEN &&
+  said.every(({ unit, rung, decimals }) => unit === '' && rung === '' && decimals === 0) &&
+  values.every((value) => toNumber(value) >= FIRST_YEAR && toNumber(value) <= LAST_YEAR)
+
 /**
  * What is found of an axis: by what its labels say where they stand, and by how they are written.
  *
@@ -123,8 +142,11 @@ export function findingsOfAxis(axis: Axis, readers: Readers): Finding[] {
   const fontSize = axis.labels[0]!.text.size
   const subject = {
     surface: 'axis' as const,
-    values: ordered.map((at) => values[at]!),
+    values: ordered.map((at) =>
+      isNoise(said[at]!.value, values[at]!) ? said[at]!.value : values[at]!,
+    ),
     step: isUneven ? undefined : (step ?? undefined),
+    role: areYears(axis) ? ('year' as const) : undefined,
     room:
       isLevel && !isUneven
         ? {

@@ -1,5 +1,5 @@
 import { negate, shift } from '../decimal/arithmetic'
-import { type Decimal, decimal, ZERO } from '../decimal/decimal'
+import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import { besideOf, MILLION_OR_METRE, PART_POWERS, unitNamed } from '../label/namedUnits'
 import { type NumeralMarks, readNumeral } from '../label/numeral'
@@ -138,7 +138,9 @@ function saidIn(token: Token, way: Way, base: string): Said | null {
   const { system } = way.reader.region
   const numeral = normalMarks(token.numeral)
   const numbers = numbersOf(numeral, system.marks)
-  const digits = numbers[way.marksPart === 'groups' ? numbers.length - 1 : 0]
+  // A power that stands alone is one of it.
+  const isPower = token.exponentForm === 'power'
+  const digits = isPower ? ONE : numbers[way.marksPart === 'groups' ? numbers.length - 1 : 0]
   if (!digits) return null
   const decimals = -digits.exponent
   const beside = besideIn(token.after, way, base)
@@ -149,7 +151,7 @@ function saidIn(token: Token, way: Way, base: string): Said | null {
   const denominator = token.multiple?.denominator ?? 1
   const number = denominator === 1 ? digits : divide(digits, decimal(denominator))
   const value = shift(token.isNegative ? negate(number) : number, power)
-  const isExact = token.multiple !== null || token.exponentForm === 'power'
+  const isExact = token.multiple !== null || isPower
   return {
     token,
     digits,

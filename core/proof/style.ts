@@ -27,11 +27,13 @@ function rungsIn(said: readonly Said[]): Map<number, string> {
   return rungs
 }
 /** The ladder whose symbols or words the labels write; one of their own where none does. */
-function ladderOf(rungs: ReadonlyMap<number, string>, { region }: Reader): Style {
+function ladderOf(rungs: ReadonlyMap<number, string>, { region, tag }: Reader): Style {
   const own = rungsNamed(region.system.compact)
   const isRegional = (key: 'symbol' | 'word') =>
     [...rungs].every(([power, text]) => own.some((one) => one.power === power && one[key] === text))
-  if (isRegional('symbol')) return { ladder: REGIONAL, rungForm: 'symbol' }
+  // In English the region's own symbols are those of the short scale, which has more of them.
+  const isEnglish = /^en\b/.test(tag)
+  if (!isEnglish && isRegional('symbol')) return { ladder: REGIONAL, rungForm: 'symbol' }
   for (const id of ['short', 'si', 'indian'] as const) {
     const isOne = (key: 'symbol' | 'word') =>
       [...rungs].every(([power, text]) =>

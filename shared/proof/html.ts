@@ -10,7 +10,7 @@ import { headerOf } from '../import/header'
 import { TOTAL } from '../import/totals'
 import { type Drawing, drawingOf, placesIn, svgsIn } from './svg'
 import { type Source, sourceOf } from './svgText'
-import { MOST_DEEP, ProofError, tooDeep } from './xml'
+import { MOST_DEEP, MOST_ELEMENTS, ProofError, tooDeep, tooMany } from './xml'
 
 /** A cell with what it was read from. */
 export interface HtmlCell extends TextCell {
@@ -163,8 +163,10 @@ function treeOf(text: string): Document {
   const waiting: { node: AnyNode; around: number; depth: number }[] = [
     { node: tree, around: 0, depth: 0 },
   ]
+  let count = 0
   for (let one = waiting.pop(); one; one = waiting.pop()) {
     const { node, around, depth } = one
+    if (++count > MOST_ELEMENTS) throw new ProofError(tooMany)
     if (depth > MOST_DEEP) throw new ProofError(tooDeep)
     const { startOffset, endOffset } = node.sourceCodeLocation ?? {}
     const start = startOffset ?? around

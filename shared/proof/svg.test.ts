@@ -94,6 +94,7 @@ test.each([
   ],
   ['just some words', /neither SVG nor HTML/],
   [svg('<g>'.repeat(3000) + '</g>'.repeat(3000)), /deep in each other/],
+  [svg('<g/>'.repeat(400_001)), /more than 400,000 elements/],
 ])('a file that is broken says where and why: %#', (file, message) => {
   expect(() => readText(file)).toThrow(message)
 })

@@ -10,6 +10,9 @@ export class ProofError extends Error {
 /** Nothing that is drawn or set in a table lies deeper. */
 export const MOST_DEEP = 256
 export const tooDeep = `elements lie more than ${MOST_DEEP} deep in each other, and are not read`
+/** Elements of a file: of more no reader sees the labels either. */
+export const MOST_ELEMENTS = 400_000
+export const tooMany = `it has more than 400,000 elements, and is not read`
 const MOST_ENTITIES = 200
 const LONGEST_ENTITY = 1000
 const ENTITY = /<!ENTITY\s+([\w.-]+)\s+(?:"([^"]*)"|'([^']*)')\s*>/g
@@ -32,7 +35,9 @@ function refuseBroken(text: string): void {
   let depth = 0
   let deepest = 0
   parser.on('doctype', (doctype) => Object.assign(parser.ENTITIES, entitiesIn(doctype)))
+  let count = 0
   parser.on('opentag', ({ isSelfClosing }) => {
+    if (++count > MOST_ELEMENTS) throw new ProofError(tooMany)
     if (isSelfClosing) return
     depth++
     deepest = Math.max(deepest, depth)
