@@ -1,5 +1,5 @@
 import { superscript } from '../decimal/superscript'
-import { leftOf } from './runs'
+import { leftOf, rightOf } from './runs'
 import type { PlacedText } from './types'
 
 /** Pieces of one label lie this near, in sizes of their type. */
@@ -10,8 +10,6 @@ const TEN = /(?:^|[×x·*⋅]\s*)10$/
 const MANTISSA = /\d$/
 const TIMES = /^[×x·⋅]\s*10(?:[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)?$/u
 const BEHIND = /^(?:%|‰|[KMBTkmbn]n?|°C?)$/
-
-const rightOf = (text: PlacedText): number => leftOf(text) + text.width
 
 /** Whether a small text above the line behind a ten is its exponent. */
 const isExponent = (base: PlacedText, next: PlacedText): boolean =>

@@ -42,6 +42,8 @@ export const leftOf = ({ x, width, anchor }: PlacedText): number => {
   if (anchor === 'start') return x
   return anchor === 'end' ? x - width : x - width / 2
 }
+/** The right edge of a level text. */
+export const rightOf = (text: PlacedText): number => leftOf(text) + text.width
 export const centreOf = (text: PlacedText): number => leftOf(text) + text.width / 2
 export const middleOf = ({ y, size }: PlacedText): number => y - MIDDLE * size
 
@@ -76,7 +78,6 @@ function byGroups(labels: readonly Labelled[]): Labelled[][] {
   return [...held.values()]
 }
 
-const rightOf = (text: PlacedText): number => leftOf(text) + text.width
 /**
  * Lines of labels above each other: of all edges that several have in common, those that most have
  * first. Edges that are not their anchors are guessed, the more wrongly the wider a text is.

@@ -3,9 +3,9 @@ import { DomUtils } from 'htmlparser2'
 import { parse } from 'parse5'
 import { adapter } from 'parse5-htmlparser2-tree-adapter'
 import { type Decimal, parseDecimal } from '../../core/decimal/decimal'
-import { superscript } from '../../core/decimal/superscript'
 import type { TextCell, TextColumn } from '../../core/proof/columns'
 import type { Span } from '../../core/proof/types'
+import { raised, spanIn } from '../import/files/html'
 import { headerOf } from '../import/header'
 import { TOTAL } from '../import/totals'
 import { type Drawing, drawingOf, placesIn, svgsIn } from './svg'
@@ -28,7 +28,6 @@ export interface Page {
   readonly hasCanvas: boolean
 }
 
-const MOST_SPANNED = 1000
 const UNSAID = new Set(['script', 'style', 'template', 'noscript'])
 const isNamed = (node: AnyNode, ...names: string[]): node is Element =>
   isTag(node) && names.includes(node.name)
@@ -42,10 +41,9 @@ function textIn(node: AnyNode, sources: Source[], before = ''): string {
   if (!isTag(node) || UNSAID.has(node.name)) return ''
   if (node.name === 'br') return ' '
   if (node.name === 'sup') {
-    const text = DomUtils.textContent(node).trim()
-    const isPower = /^[-−]?\d+$/.test(text) && /(?:10|\p{L})\s*$/u.test(before)
-    if (isPower) textInside(node, sources, before)
-    return isPower ? superscript(Number(text.replace('−', '-'))) : ''
+    const power = raised(before.trimEnd(), DomUtils.textContent(node))
+    if (power !== '') textInside(node, sources, before)
+    return power
   }
   return textInside(node, sources, before)
 }
@@ -67,10 +65,6 @@ function carried(element: Element): Decimal | null {
   return null
 }
 
-const spanIn = (text: string | undefined): number => {
-  const count = Number(text ?? 1)
-  return Number.isInteger(count) && count > 0 ? Math.min(count, MOST_SPANNED) : 1
-}
 const clean = (text: string): string => text.replace(/\s+/g, ' ').trim()
 
 interface Placed {

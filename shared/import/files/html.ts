@@ -24,7 +24,8 @@ interface Open {
   cell: { text: string; across: number; down: number } | null
 }
 
-const spanIn = (text: string | undefined): number => {
+/** How many rows or columns a cell reaches over, by its attribute. @example spanIn('2') // 2 */
+export const spanIn = (text: string | undefined): number => {
   const count = Number(text ?? 1)
   return Number.isInteger(count) && count > 0 ? Math.min(count, MOST_SPANNED) : 1
 }
@@ -63,7 +64,7 @@ function endRow(table: Open): void {
  * What a raised text says: a power behind a ten or a letter, a footnote's mark elsewhere, which is
  * left out.
  */
-function raised(before: string, text: string): string {
+export function raised(before: string, text: string): string {
   const isPower = /^[-−]?\d+$/.test(text.trim()) && /(?:10|\p{L})$/u.test(before)
   return isPower ? superscript(Number(text.trim().replace('−', '-'))) : ''
 }
