@@ -7,27 +7,36 @@ import { wholeApp as words } from '~/features/frame/words'
 const failures = useFailures()
 const reload = () => window.location.reload()
 
-/** A finished chart that is dropped on any screen is proofed. */
+/**
+ * A finished chart that is dropped on any screen is proofed, and a page with tables too, but where
+ * those are brought in as data.
+ */
 const waiting = useWaiting()
 const route = useRoute()
-const drawingIn = (event: DragEvent): File | undefined =>
-  [...(event.dataTransfer?.files ?? [])].find((file) => /\.svg$/i.test(file.name))
-useEventListener(
-  import.meta.client ? document : null,
-  'drop',
-  (event: DragEvent) => {
-    const file = drawingIn(event)
-    if (!file || route.path === '/proof') return
-    event.preventDefault()
-    event.stopPropagation()
-    waiting.keep(file)
-    void navigateTo('/proof')
-  },
-  { capture: true },
-)
-useEventListener(import.meta.client ? document : null, 'dragover', (event: DragEvent) =>
-  event.preventDefault(),
-)
+const page = import.meta.client ? document : null
+const bringsIn = ({ target }: DragEvent): boolean =>
+  route.path === '/studies' ||
+  (target instanceof Element && target.closest('[role=dialog]') !== null)
+const hasFiles = (event: DragEvent): boolean =>
+  event.dataTransfer?.types.includes('Files') ?? false
+const workIn = (event: DragEvent): File | undefined =>
+  [...(event.dataTransfer?.files ?? [])].find(
+    ({ name }) => /\.svg$/i.test(name) || (/\.html?$/i.test(name) && !bringsIn(event)),
+  )
+function proof(event: DragEvent) {
+  if (!hasFiles(event)) return
+  // A file that nobody takes would open in the place of the page.
+  event.preventDefault()
+  const file = workIn(event)
+  if (!file || route.path === '/proof') return
+  event.stopPropagation()
+  waiting.keep(file)
+  void navigateTo('/proof')
+}
+useEventListener(page, 'drop', proof, { capture: true })
+useEventListener(page, 'dragover', (event: DragEvent) => {
+  if (hasFiles(event)) event.preventDefault()
+})
 </script>
 
 <template>

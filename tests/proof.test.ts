@@ -229,6 +229,15 @@ test('a drawing that is dropped on any screen opens here, and its bars make a st
   await page.getByText(/The mark labelled “5.2M”.*ends at 6,000,000 on its axis/).waitFor()
   await page.getByRole('button', { name: 'Make a study of its numbers' }).click()
   await page.waitForURL('**/study/*')
+  await page.evaluate(() => {
+    const data = new DataTransfer()
+    data.items.add(new File(['<table><tr><th>kg<tr><td>5<tr><td>7</table>'], 'table.html'))
+    document.dispatchEvent(
+      new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }),
+    )
+  })
+  await page.getByText('Nothing is wrong with its numbers').waitFor()
+  await page.goBack()
   await page.getByRole('heading', { name: 'bars' }).waitFor()
   await page.close()
 })
