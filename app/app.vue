@@ -17,8 +17,7 @@ const page = import.meta.client ? document : null
 const bringsIn = ({ target }: DragEvent): boolean =>
   route.path === '/studies' ||
   (target instanceof Element && target.closest('[role=dialog]') !== null)
-const hasFiles = (event: DragEvent): boolean =>
-  event.dataTransfer?.types.includes('Files') ?? false
+const hasFiles = (event: DragEvent): boolean => event.dataTransfer?.types.includes('Files') ?? false
 const workIn = (event: DragEvent): File | undefined =>
   [...(event.dataTransfer?.files ?? [])].find(
     ({ name }) => /\.svg$/i.test(name) || (/\.html?$/i.test(name) && !bringsIn(event)),
