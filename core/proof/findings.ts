@@ -76,9 +76,9 @@ export function findingsOfLabels(
   // Hyphens are looked for in texts: a style has its own minus.
   const text = said.map(({ token }) => token.text).join('\n')
   const hyphens = hyphenMinus.find({ ...labels.proof, text })
-  return hyphens
-    ? [...findings, found(hyphenMinus, hyphens.severity, hyphens.params, hyphens.at)]
-    : findings
+  if (!hyphens) return findings
+  const at = said.flatMap(({ token }, place) => (token.sign === '-' ? [place] : []))
+  return [...findings, found(hyphenMinus, hyphens.severity, hyphens.params, at)]
 }
 
 function misplacedIn({ misplaced: at, said, values }: Axis, fixes: readonly Fix[]): Finding[] {
