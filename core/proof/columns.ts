@@ -13,6 +13,8 @@ export interface TextCell {
 }
 /** A column of a finished table, without its head. */
 export interface TextColumn {
+  /** Its place in the table. */
+  readonly at: number
   readonly name: string
   readonly cells: readonly TextCell[]
   /** The power of ten that its head says. */
@@ -23,6 +25,7 @@ export interface TextColumn {
 
 /** A numeric column, read by the rule that explains most of its cells. */
 export interface ReadColumn {
+  readonly at: number
   readonly name: string
   readonly way: Way
   /** Its cells that are numbers, with the places that they have in it. */
@@ -73,6 +76,7 @@ export function readColumn(column: TextColumn, readers: readonly Reader[]): Read
   // Parts of a whole are not counted in the thousands that a caption speaks of.
   const own = said.some(({ part }) => part !== 0) ? 0 : power
   return {
+    at: column.at,
     name: column.name,
     way: best.way,
     places: kept.map(({ at }) => at),
@@ -88,14 +92,10 @@ export function readColumn(column: TextColumn, readers: readonly Reader[]): Read
 }
 
 /** Whether a column can be read by no other marks. */
-function isDecided(
-  column: ReadColumn,
-  { cells, power, name, totals }: TextColumn,
-  readers: readonly Reader[],
-): boolean {
+function isDecided(column: ReadColumn, text: TextColumn, readers: readonly Reader[]): boolean {
   const { decimal } = column.way.reader.region.system.marks
   const others = readers.filter(({ region }) => region.system.marks.decimal !== decimal)
-  const other = others.length > 0 ? readColumn({ cells, power, name, totals }, others) : null
+  const other = others.length > 0 ? readColumn(text, others) : null
   const native = (one: ReadColumn) => one.said.filter(({ isNative }) => isNative).length
   return !other || native(other) < native(column)
 }

@@ -143,7 +143,7 @@ function tableOf(table: Element, spanAt: (start: number, end: number) => Span): 
       }
     })
     const totals = body.flatMap((row, at) => (isTotalRow(row) ? [at] : []))
-    return { name, cells, power: power ?? captionPower, totals }
+    return { at: column, name, cells, power: power ?? captionPower, totals }
   })
   return { title, columns }
 }

@@ -36,8 +36,9 @@ export interface PartView {
   readonly side: Side | null
   readonly scale: ScaleKind | null
   readonly step: string | null
-  /** The chart or the table that it is in. */
+  /** The chart or the table that it is in; and its place in the table. */
   readonly work: number
+  readonly column: number | null
   readonly style: Style
   readonly labels: readonly LabelView[]
   /** What the labels say if they are read another way that explains them as well. */
@@ -139,6 +140,7 @@ function partView(part: Part, { charts, tables }: ReadFile): PartView {
     scale: axis?.scale.kind ?? null,
     step: axis?.step ? toExactText(axis.step) : null,
     work,
+    column: part.kind === 'column' ? part.column.at : null,
     style: styleNow(part),
     labels: labelsOf(part),
     otherwise: axis?.other

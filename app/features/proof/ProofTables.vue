@@ -11,7 +11,7 @@ const props = defineProps<{
 const emit = defineEmits<{ take: [part: number] }>()
 
 const columns = computed(() =>
-  props.table.heads.map((head) => props.parts.find(({ part }) => part.title.includes(`“${head}”`))),
+  props.table.heads.map((_, at) => props.parts.find(({ part }) => part.column === at)),
 )
 /** Whether a cell is one that a finding is about. */
 function isMarked(column: number, row: number): boolean {
