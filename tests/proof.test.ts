@@ -229,6 +229,7 @@ test('a drawing that is dropped on any screen opens here, and its bars make a st
   await page.getByText(/The mark labelled “5.2M”.*ends at 6,000,000 on its axis/).waitFor()
   await page.getByRole('button', { name: 'Make a study of its numbers' }).click()
   await page.waitForURL('**/study/*')
+  await page.getByRole('heading', { name: 'bars' }).waitFor()
   await page.evaluate(() => {
     const data = new DataTransfer()
     data.items.add(new File(['<table><tr><th>kg<tr><td>5<tr><td>7</table>'], 'table.html'))
