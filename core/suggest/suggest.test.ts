@@ -72,8 +72,9 @@ test('the best are those that judging every candidate finds', () => {
           return judged ? [judged.cost] : []
         })
         const [best] = suggest(subject, 'symbols')
-        const least = Math.max(0, 1 - Math.min(...all))
-        if (best) expect(best.score).toBeCloseTo(least, 3)
+        // In thousandths, as scores are told.
+        const most = Math.max(0, Math.round(1000 * (1 - Math.min(...all))))
+        if (best) expect(Math.round(1000 * best.score)).toBe(most)
         else expect(all).toEqual([])
       },
     ),
