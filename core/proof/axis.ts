@@ -62,7 +62,8 @@ function isDisordered(said: readonly Said[]): boolean {
     if (way !== 0 && last !== 0 && way !== last) turns++
     last = way || last
   }
-  return turns > 2 * Math.max(1, WRONG_AT_MOST * said.length)
+  // One number again and again is no scale either.
+  return last === 0 || turns > 2 * Math.max(1, WRONG_AT_MOST * said.length)
 }
 
 interface Candidate {
