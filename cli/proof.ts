@@ -1,4 +1,5 @@
 import { basename, join } from 'node:path'
+import { RANK } from '../core/checks/causes'
 import { compare } from '../core/decimal/arithmetic'
 import { toText } from '../core/decimal/decimal'
 import { whereResolved } from '../core/error'
@@ -88,24 +89,24 @@ function mend(
   work: ReadFile,
   style: Style,
   asked: ProofAsked,
+  declared: readonly string[],
 ): ReadFile {
   const part = partAsked(path, work, asked)
   const own = styleFor(part, style)
   const labels = relabelled(part, own, tablesFor(own))
   const text = about(path, () => mended(work, part, labels))
   const bytes = new TextEncoder().encode(text)
-  const again = readFrom(path, bytes, declaredIn(asked.readers))
+  const again = readFrom(path, bytes, declared)
   const same = partsOf(again).find((one) => partWords(one) === partWords(part))
   refuseChanged(path, part, same)
   writeBytes(out, bytes)
   return again
 }
 
-const SEVERITY = { error: 'error', warning: 'warning', note: 'note' } as const
 /** A file's proof as lines of text. */
 function asText({ file, axes, columns, marks, unread, findings }: ToldFile): string {
   const lines = findings.flatMap(({ severity, check: id, message, about, at, fixes }) => [
-    `${file}:${at[0] ? `${at[0].line}:${at[0].column}:` : ''} ${SEVERITY[severity as FailOn]} ${id}: ${about}: ${message}`,
+    `${file}:${at[0] ? `${at[0].line}:${at[0].column}:` : ''} ${severity} ${id}: ${about}: ${message}`,
     ...fixes.map(({ title }) => `  - ${title}`),
   ])
   const read = [
@@ -119,8 +120,6 @@ function asText({ file, axes, columns, marks, unread, findings }: ToldFile): str
   const head = unread === undefined ? read.join('; ') : `not read: ${unread}`
   return [`${file}: ${head}`, ...lines].map((line) => terminalLine(onLine(line))).join('\n')
 }
-
-const RANKED: readonly string[] = ['note', 'warning', 'error']
 
 /**
  * Proofs finished charts and tables, and writes one anew where a style is given.
@@ -143,12 +142,11 @@ export function proofFiles(
     const work = readFrom(path, fileBytes(path), declared)
     if (!style) return { path, work }
     const out = paths.length > 1 ? join(asked.out!, basename(path)) : asked.out!
-    return { path: out, work: mend(path, out, work, style, asked) }
+    return { path: out, work: mend(path, out, work, style, asked, declared) }
   })
   const files = works.map(({ path, work }) => toldFile(path, work))
-  const least = RANKED.indexOf(asked.failOn)
   const isBad = files.some(({ findings }) =>
-    findings.some(({ severity }) => RANKED.indexOf(severity) >= least),
+    findings.some(({ severity }) => RANK[severity] >= RANK[asked.failOn]),
   )
   const report = {
     text: () => `${files.map(asText).join('\n')}\n`,

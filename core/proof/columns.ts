@@ -34,7 +34,6 @@ export interface ReadColumn {
   readonly said: readonly Said[]
   /** What the cells stand for, in what its head counts: the number that they carry, or that they say. */
   readonly values: readonly Decimal[]
-  readonly hasOwnValues: boolean
   readonly totals: readonly number[]
   readonly power: number
 }
@@ -85,7 +84,6 @@ export function readColumn(column: TextColumn, readers: readonly Reader[]): Read
     values: hasOwnValues
       ? kept.map(({ at }) => shift(cells[at]!.value!, -own))
       : said.map(({ value }) => value),
-    hasOwnValues,
     totals: kept.flatMap(({ at }, i) => (column.totals.includes(at) ? [i] : [])),
     power: own,
   }

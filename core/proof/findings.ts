@@ -1,3 +1,4 @@
+import { placedAmong } from '../checks/causes'
 import { hyphenMinus } from '../checks/hyphen-minus'
 import { runChecksOn } from '../checks/run'
 import type { Finding, Fix, FindingParams, Severity, Subject } from '../checks/types'
@@ -11,6 +12,7 @@ import { labelsFromPlaces, markMismatch, misplaced, unevenSpacing } from './chec
 import type { MarkLabel } from './marks'
 import type { Reader, Said } from './read'
 import { styleOf } from './style'
+import { isLevel } from './edges'
 import { proofOfLabels } from './subject'
 
 /** Who reads, and who may have written. */
@@ -136,7 +138,7 @@ export function findingsOfAxis(axis: Axis, readers: Readers): Finding[] {
   // What stands in the wrong place is told by that; the rest is looked at without it.
   const right = said.flatMap((_, at) => (wrong.includes(at) ? [] : [at]))
   const ordered = [...right].sort((a, b) => axis.places[a]! - axis.places[b]!)
-  const isLevel = axis.labels.every(({ text }) => Math.abs(text.angle) < 1)
+  const areLevel = axis.labels.every(({ text }) => isLevel(text))
   const places = ordered.map((at) => axis.places[at]!)
   const [first, last] = [places[0]!, places.at(-1)!]
   const fontSize = axis.labels[0]!.text.size
@@ -148,7 +150,7 @@ export function findingsOfAxis(axis: Axis, readers: Readers): Finding[] {
     step: isUneven ? undefined : (step ?? undefined),
     role: areYears(axis) ? ('year' as const) : undefined,
     room:
-      isLevel && !isUneven
+      areLevel && !isUneven
         ? {
             width: last - first + 10 * fontSize,
             fontSize,
@@ -162,7 +164,7 @@ export function findingsOfAxis(axis: Axis, readers: Readers): Finding[] {
     ordered.map((at) => said[at]!),
     way.reader,
     readers,
-  ).map((one) => ({ ...one, at: one.at.map((place) => ordered[place]!) }))
+  ).map((one) => placedAmong(one, ordered))
   const isPowered = scale.kind === 'log' || scale.kind === 'symlog'
   const style = styleOf(said, way.reader)
   return [
@@ -219,5 +221,5 @@ export function findingsOfColumn(column: ReadColumn, readers: Readers): Finding[
     parts.map((at) => said[at]!),
     way.reader,
     readers,
-  ).map((one) => ({ ...one, at: one.at.map((place) => parts[place]!) }))
+  ).map((one) => placedAmong(one, parts))
 }

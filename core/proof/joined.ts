@@ -1,5 +1,5 @@
 import { superscript } from '../decimal/superscript'
-import { leftOf, rightOf } from './runs'
+import { leftOf, rightOf } from './edges'
 import type { PlacedText } from './types'
 
 /** Pieces of one label lie this near, in sizes of their type. */

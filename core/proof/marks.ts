@@ -1,7 +1,8 @@
 import { type Decimal, toNumber } from '../decimal/decimal'
 import type { Axis } from './axis'
 import { readIn, type Reader, relevant, type Said, waysOf } from './read'
-import { centreOf, type Labelled, leftOf, middleOf } from './runs'
+import { centreOf, leftOf, middleOf } from './edges'
+import type { Labelled } from './runs'
 import { simplestBetween } from './steady'
 import type { Shape } from './types'
 
@@ -10,9 +11,6 @@ export interface MarkLabel {
   readonly label: Labelled
   readonly said: Said
   readonly shape: Shape
-  /** The number that the mark reaches, and how much of it a pixel is. */
-  readonly reached: number
-  readonly perPixel: number
   /** The simplest number that it can show: that of its label where it does. */
   readonly value: Decimal
   readonly isMismatch: boolean
@@ -173,8 +171,6 @@ function markLabel(tied: Tied, said: Said, power: number): MarkLabel {
     label: tied.label,
     shape: tied.shape,
     said,
-    reached,
-    perPixel,
     value: isMismatch ? simplestBetween(reached - perPixel, reached + perPixel) : said.value,
     isMismatch,
   }

@@ -1,3 +1,4 @@
+import { centreOf, isLevel, leftOf, middleOf, rightOf } from './edges'
 import type { Token } from './token'
 import type { Anchor, PlacedText, Shape, Side, Stroke } from './types'
 
@@ -24,8 +25,6 @@ const ALIGNED = 1.5
 const GUESSED = 0.5
 const WIDTHS = 0.15
 const LEVEL = 1
-/** The middle of digits is this part of the size over their baseline. */
-const MIDDLE = 0.36
 /** A tick ends within this many sizes from its label. */
 const REACH = 3
 const SPREAD = 1.5
@@ -34,18 +33,6 @@ const MOST_HAVE = 0.6
 const MOST_RUNS = 600
 /** No axis has more labels: longer lines are those of a table, or of cells with colours. */
 const MOST_LABELS = 200
-
-const isLevel = ({ angle }: PlacedText): boolean => Math.abs(angle) < LEVEL
-
-/** The left edge of a level text. */
-export const leftOf = ({ x, width, anchor }: PlacedText): number => {
-  if (anchor === 'start') return x
-  return anchor === 'end' ? x - width : x - width / 2
-}
-/** The right edge of a level text. */
-export const rightOf = (text: PlacedText): number => leftOf(text) + text.width
-export const centreOf = (text: PlacedText): number => leftOf(text) + text.width / 2
-export const middleOf = ({ y, size }: PlacedText): number => y - MIDDLE * size
 
 /** Things that lie near each other by a number, in clusters; each starts from the least. */
 function clusters<One>(all: readonly One[], by: (one: One) => number, apart: number): One[][] {

@@ -147,16 +147,13 @@ function fitted(labels: readonly Placed[], bend: Bend, tolerance: number): Scale
   }))
   const finite = bent.map(({ high }) => Number.isFinite(high))
   // Beneath a small number whose span reaches zero, a logarithm has no end.
-  const usable = bent
-    .filter((_, at) => finite[at])
-    .map((one) => ({ ...one, low: Number.isFinite(one.low) ? one.low : one.high - 1 }))
-  const line = bestLine(usable, tolerance)
-  if (!line || line.slope === 0) return null
-  const explains = bent.map(
-    (one, at) =>
-      finite[at]! &&
-      isWithin(line, { ...one, low: Number.isFinite(one.low) ? one.low : one.high - 1 }, tolerance),
+  const ended = bent.map((one) => (Number.isFinite(one.low) ? one : { ...one, low: one.high - 1 }))
+  const line = bestLine(
+    ended.filter((_, at) => finite[at]),
+    tolerance,
   )
+  if (!line || line.slope === 0) return null
+  const explains = ended.map((one, at) => finite[at]! && isWithin(line, one, tolerance))
   const explained = bent.filter((_, at) => explains[at])
   return {
     kind: bend.kind,

@@ -9,7 +9,7 @@ import {
 } from '../../core/proof/findings'
 import { readPicture, type ReadPicture } from '../../core/proof/picture'
 import type { Span } from '../../core/proof/types'
-import { decoded, isUtf8 } from '../import/files/text'
+import { decodedAs } from '../import/files/text'
 import { type HtmlTable, pageOf } from './html'
 import { type Drawing, drawingsOf } from './svg'
 import { ProofError } from './xml'
@@ -144,7 +144,8 @@ export function readWork(bytes: Uint8Array, readersOf: (language: string) => Rea
     throw new ProofError(
       `it has ${Math.ceil(bytes.length / 2 ** 20)} MB; proof reads files of up to ${MOST_BYTES / 2 ** 20} MB`,
     )
-  const text = decoded(bytes).replace(BOM, '')
+  const { text: whole, isUtf8 } = decodedAs(bytes)
+  const text = whole.replace(BOM, '')
   const { drawings, tables: found, language, hasCanvas } = worksIn(text)
   const readers = readersOf(language)
   const charts = drawings.map((drawing) => ({
@@ -161,7 +162,7 @@ export function readWork(bytes: Uint8Array, readersOf: (language: string) => Rea
   return {
     text,
     mark: hasMark(bytes) ? '\ufeff' : '',
-    isUtf8: isUtf8(bytes),
+    isUtf8,
     charts,
     tables,
     findings: [

@@ -1,5 +1,5 @@
 import { toExactText } from '../../core/decimal/decimal'
-import { centreOf, middleOf } from '../../core/proof/runs'
+import { centreOf, middleOf } from '../../core/proof/edges'
 import { tokenOf } from '../../core/proof/token'
 import type { MarkLabel } from '../../core/proof/marks'
 import type { ReadChart, ReadFile } from './file'

@@ -1,7 +1,7 @@
+import type { Severity } from '../../core/checks/types'
 import { shift } from '../../core/decimal/arithmetic'
-import { toText, type Decimal } from '../../core/decimal/decimal'
+import { type Decimal, decimal, toText } from '../../core/decimal/decimal'
 import { divide } from '../../core/decimal/round'
-import { decimal } from '../../core/decimal/decimal'
 import type { Axis } from '../../core/proof/axis'
 import { ruleWords } from '../../core/proof/columns'
 import type { ReadFile, ReadChart } from './file'
@@ -18,7 +18,7 @@ export interface ToldTick {
 }
 export interface ToldFinding {
   readonly check: string
-  readonly severity: string
+  readonly severity: Severity
   readonly message: string
   readonly about: string
   readonly at: readonly At[]

@@ -2,7 +2,8 @@ import { toExactText, type Decimal } from '../../core/decimal/decimal'
 import type { FixParams, Severity } from '../../core/checks/types'
 import { checks } from '../../core/checks'
 import { placeChecks } from '../../core/proof/checks'
-import { centreOf, type Labelled, leftOf } from '../../core/proof/runs'
+import { centreOf, isLevel, leftOf } from '../../core/proof/edges'
+import type { Labelled } from '../../core/proof/runs'
 import type { ScaleKind, Side } from '../../core/proof/types'
 import type { Style } from '../../core/style/fields'
 import type { ReadChart, ReadFile } from './file'
@@ -84,8 +85,7 @@ const LINE = 1.15
 function boxOf({ text }: Labelled): Box {
   const { size, angle, width } = text
   const height = LINE * size
-  if (Math.abs(angle) < 1)
-    return { x: leftOf(text), y: text.y - ASCENT * size, width, height, angle: 0 }
+  if (isLevel(text)) return { x: leftOf(text), y: text.y - ASCENT * size, width, height, angle: 0 }
   const turn = (angle * Math.PI) / 180
   const along = centreOf(text) - text.x
   const up = ASCENT * size - height / 2

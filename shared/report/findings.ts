@@ -1,3 +1,4 @@
+import { RANK } from '../../core/checks/causes'
 import type { Finding, Severity, Surface } from '../../core/checks/types'
 import type { Regions } from '../../core/label/region'
 import { runPlaced } from '../page/check'
@@ -75,11 +76,10 @@ export function studyFindings(
   })
 }
 
-const RANKED: readonly Severity[] = ['note', 'warning', 'error']
 /**
  * Whether a finding fails a run: one that nobody let stand, as serious as wanted.
  *
  * @param least the least serious that does
  */
 export const isFailure = ({ severity, left }: StudyFinding, least: Severity = 'error'): boolean =>
-  RANKED.indexOf(severity) >= RANKED.indexOf(least) && left === undefined
+  RANK[severity] >= RANK[least] && left === undefined

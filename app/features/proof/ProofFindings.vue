@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { RANK } from '~~/core/checks/causes'
 import type { FindingView, ProofView } from '~~/shared/proof/view'
 import type { Style } from '~~/core/style/fields'
 import { proofFindings as words } from './words'
@@ -7,11 +8,10 @@ import { proofFindings as words } from './words'
 const props = defineProps<{ view: ProofView; shown: FindingView | null }>()
 const emit = defineEmits<{ show: [finding: FindingView]; fix: [part: number, style: Style] }>()
 
-const RANK = { error: 0, warning: 1, note: 2 } as const
 const BEADS = { error: 'bad', warning: 'busy', note: '' } as const
 const SEVERITIES = { error: words.errors, warning: words.warning, note: words.note } as const
 const sorted = computed(() =>
-  [...props.view.findings].sort((a, b) => RANK[a.severity] - RANK[b.severity]),
+  [...props.view.findings].sort((a, b) => RANK[b.severity] - RANK[a.severity]),
 )
 const count = computed(() => props.view.parts.reduce((sum, { labels }) => sum + labels.length, 0))
 const partOf = ({ part }: FindingView) => props.view.parts[part]

@@ -7,33 +7,25 @@ const beginsWith = (bytes: Uint8Array, mark: readonly number[]): boolean =>
 
 /**
  * The text of a file: by its byte order mark, as UTF-8, or, where it is none, as the code page that
- * old programs of Western Europe write.
+ * old programs of Western Europe write; and whether it is UTF-8, so that it can be written back.
  *
- * @example decoded(new TextEncoder().encode('site,kg')) // 'site,kg'
+ * @example decodedAs(new Uint8Array([0xe9])) // { text: 'é', isUtf8: false }
  */
-export function decoded(bytes: Uint8Array): string {
-  if (beginsWith(bytes, UTF16_LE)) return new TextDecoder('utf-16le').decode(bytes)
-  if (beginsWith(bytes, UTF16_BE)) return new TextDecoder('utf-16be').decode(bytes)
+export function decodedAs(bytes: Uint8Array): { text: string; isUtf8: boolean } {
+  const by = (encoding: string) => ({
+    text: new TextDecoder(encoding).decode(bytes),
+    isUtf8: false,
+  })
+  if (beginsWith(bytes, UTF16_LE)) return by('utf-16le')
+  if (beginsWith(bytes, UTF16_BE)) return by('utf-16be')
   try {
-    return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), isUtf8: true }
   } catch {
-    return new TextDecoder('windows-1252').decode(bytes)
+    return by('windows-1252')
   }
 }
-
-/**
- * Whether a file is UTF-8, so that its text can be written back as it was.
- *
- * @example isUtf8(new Uint8Array([0xe9])) // false
- */
-export function isUtf8(bytes: Uint8Array): boolean {
-  try {
-    new TextDecoder('utf-8', { fatal: true }).decode(bytes)
-    return true
-  } catch {
-    return false
-  }
-}
+/** The text of a file. @example decoded(new TextEncoder().encode('site,kg')) // 'site,kg' */
+export const decoded = (bytes: Uint8Array): string => decodedAs(bytes).text
 
 const asItIs: FileForm['read'] = async (bytes) => ({ text: decoded(bytes), parts: [], part: 0 })
 
