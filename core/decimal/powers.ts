@@ -1,18 +1,17 @@
-import { compare, leadingPower, magnitudeOf, multiply, shift } from './arithmetic'
+import { leadingPower, multiply, shift } from './arithmetic'
+import { reachesTwos, scaleByTwos } from './binary'
 import { type Decimal, ONE } from './decimal'
 import { divide, roundToPlace } from './round'
 
 export type Base = 10 | 2
 
 /**
- * a × base^power, exactly: a power of two below 1 is a power of five over a power of ten.
+ * a × base^power, exactly.
  *
  * @example scaleBy(decimal('3'), 2, -2) // 0.75
  */
 export function scaleBy(a: Decimal, base: Base, power: number): Decimal {
-  if (base === 10 || power === 0) return shift(a, power)
-  if (power > 0) return { coefficient: a.coefficient << BigInt(power), exponent: a.exponent }
-  return { coefficient: a.coefficient * 5n ** BigInt(-power), exponent: a.exponent + power }
+  return base === 10 || power === 0 ? shift(a, power) : scaleByTwos(a, power)
 }
 
 /**
@@ -21,7 +20,7 @@ export function scaleBy(a: Decimal, base: Base, power: number): Decimal {
  * @example reaches(decimal(1023), 2, 10) // false
  */
 export const reaches = (a: Decimal, base: Base, power: number): boolean =>
-  base === 10 ? leadingPower(a) >= power : compare(magnitudeOf(a), scaleBy(ONE, base, power)) >= 0
+  base === 10 ? leadingPower(a) >= power : reachesTwos(a, power)
 
 /** Digits that are kept of a power, as of a quotient; and on the way to it. */
 const [POWER_DIGITS, WORKING_DIGITS] = [60, 80]

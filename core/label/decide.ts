@@ -1,26 +1,18 @@
-import { compare, leadingPower, magnitudeOf, shift } from '../decimal/arithmetic'
-import { type Base, reaches, scaleBy } from '../decimal/powers'
-import { type Decimal, decimal, ZERO } from '../decimal/decimal'
-import { decideConstant } from './constant'
-import { toUnits } from './cells'
+import { leadingPower, shift } from '../decimal/arithmetic'
+import { type Decimal, ZERO } from '../decimal/decimal'
+import { reaches, scaleBy } from '../decimal/powers'
 import { boundOf, digitsIn, exactly } from './bounds'
-import { decideUncertain } from './uncertainty'
-import { keep, type Kept } from './keep'
-import { precisionAt } from './leveled'
+import { toUnits } from './cells'
 import { inOwnCase, ruleFor } from './conditions'
+import { decideConstant } from './constant'
+import { beyondLadder, exponentBelow, exponentFor, nextExponent } from './exponents'
+import { isTooCoarse } from './increments'
+import { keep, type Kept } from './keep'
+import { atRung, type Level, unitsRung } from './level'
+import { precisionAt } from './leveled'
 import type { Plan, Row, Rule, SignMode, SignState, Written } from './types'
+import { decideUncertain } from './uncertainty'
 import { type Amount, isFiniteAmount } from './value'
-
-/** Where the number is written: in which rung, or with which exponent, so over which power. */
-interface Level {
-  readonly rung: number
-  readonly exponent: number | null
-  readonly base: Base
-  readonly power: number
-  /** The power of the number from which the level is used, and of what. */
-  readonly from: number
-  readonly fromBase: Base
-}
 
 const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = {
   digits: 0n,
@@ -32,57 +24,27 @@ const NOTHING: Omit<Written, 'kind' | 'sign' | 'rule'> = {
   bound: '',
 }
 
-const floorTo = (n: number, step: number): number => Math.floor(n / step) * step
-
-/** The place in the rungs of the units, which carry no text. */
-export const unitsRung = (rule: Rule): number =>
-  Math.max(
-    0,
-    rule.rungs.findIndex((rung) => rung.power === 0),
-  )
-const atExponent = (rule: Rule, power: number): Level => ({
-  rung: unitsRung(rule),
-  exponent: power,
-  base: 10,
-  power,
-  from: power,
-  fromBase: 10,
-})
-const atRung = (rule: Rule, at: number): Level => ({ ...rule.rungs[at]!, rung: at, exponent: null })
-
-/** The power of ten from which labels leave the ladder, where they do. */
-function isBeyond(rule: Rule, value: Decimal): boolean {
-  const last = rule.rungs[rule.rungs.length - 1]!
-  return rule.beyond !== null && reaches(scaleBy(value, last.base, -last.power), 10, rule.beyond)
-}
-
+/** Where a number is written before it is rounded. */
 function levelOf(rule: Rule, value: Decimal): Level {
-  const lead = leadingPower(value)
-  if (rule.exponent) {
-    const own = lead === -Infinity ? 0 : floorTo(lead, rule.exponent.step)
-    return atExponent(rule, rule.exponent.fixed ?? own)
-  }
-  if (isBeyond(rule, value)) return atExponent(rule, lead)
+  const powered = exponentFor(rule, value)
+  if (powered) return powered
   if (rule.fixedRung !== null) return atRung(rule, rule.fixedRung)
+  const lead = leadingPower(value)
   if (lead === -Infinity) return atRung(rule, unitsRung(rule))
   let rung = 0
-  while (
-    rung + 1 < rule.rungs.length &&
-    reaches(value, rule.rungs[rung + 1]!.fromBase, rule.rungs[rung + 1]!.from)
-  )
+  for (let next = rule.rungs[1]; next; next = rule.rungs[rung + 1]) {
+    const isReached =
+      next.fromBase === 10 ? lead >= next.from : reaches(value, next.fromBase, next.from)
+    if (!isReached) break
     rung++
+  }
   return atRung(rule, rung)
 }
 
 /** The level to which a label goes that rounded up to it; null where it stays. */
 function carriedLevel(rule: Rule, level: Level, rounded: Decimal): Level | null {
-  if (level.exponent !== null) {
-    if (rule.exponent && rule.exponent.fixed !== null) return null
-    const next = atExponent(rule, level.exponent + (rule.exponent?.step ?? 1))
-    return reaches(rounded, 10, next.power) ? next : null
-  }
-  if (level.rung === rule.rungs.length - 1)
-    return isBeyond(rule, rounded) ? atExponent(rule, leadingPower(rounded)) : null
+  if (level.exponent !== null) return nextExponent(rule, level.exponent, rounded)
+  if (level.rung === rule.rungs.length - 1) return beyondLadder(rule, rounded)
   if (rule.fixedRung !== null) return null
   const next = atRung(rule, level.rung + 1)
   return reaches(rounded, next.fromBase, next.from) ? next : null
@@ -100,32 +62,11 @@ export const signs: Record<SignMode, (negative: boolean, zero: boolean) => SignS
   parentheses: (negative) => (negative ? 'minus' : 'none'),
 }
 
-/** The level below one beyond the ladder: a smaller exponent, or the ladder's own end. */
-function belowBeyond(rule: Rule, exponent: number): Level {
-  const isStillBeyond = isBeyond(rule, { coefficient: 1n, exponent })
-  return isStillBeyond
-    ? atExponent(rule, exponent)
-    : atRung(rule, rule.fixedRung ?? rule.rungs.length - 1)
-}
-
 /** The level below, where labels choose their own; null at the lowest. */
 function levelBelow(rule: Rule, level: Level): Level | null {
-  if (level.exponent !== null) {
-    if (!rule.exponent) return belowBeyond(rule, level.exponent - 1)
-    const { fixed, step } = rule.exponent
-    return fixed === null ? atExponent(rule, level.exponent - step) : null
-  }
+  if (level.exponent !== null) return exponentBelow(rule, level.exponent)
   return rule.fixedRung !== null || level.rung === 0 ? null : atRung(rule, level.rung - 1)
 }
-
-/**
- * Whether the increment is more than a number counts in a level: 1,003K in sevens is fine, 1.003M
- * is not.
- */
-const isTooCoarse = ({ precision: { increment } }: Rule, level: Level, value: Decimal): boolean =>
-  increment !== null &&
-  value.coefficient !== 0n &&
-  compare(magnitudeOf(scaleBy(value, level.base, -level.power)), decimal(increment)) < 0
 
 /** What kept digits say in a level. */
 const roundedAt = ({ base, power }: Level, { digits, place }: Kept): Decimal =>
@@ -138,14 +79,15 @@ const belongs = (level: Level, now: Kept): boolean =>
   reaches(roundedAt(level, now), level.fromBase, level.from)
 
 function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound'> {
+  const inLevel = ({ base, power }: Level, number: Decimal) => scaleBy(number, base, -power)
   const kept = (level: Level): Kept =>
-    keep(precisionAt(rule.precision, level), scaleBy(value, level.base, -level.power))
+    keep(precisionAt(rule.precision, level), inLevel(level, value))
   let level = levelOf(rule, value)
   let now = kept(level)
   if (value.coefficient !== 0n) {
     for (
       let below = levelBelow(rule, level);
-      below && (isTooCoarse(rule, level, value) || !belongs(level, now));
+      below && (isTooCoarse(rule.precision, inLevel(level, value)) || !belongs(level, now));
       below = levelBelow(rule, level)
     ) {
       level = below
@@ -154,18 +96,20 @@ function decideNumber(rule: Rule, value: Decimal): Omit<Written, 'rule' | 'bound
   }
   const rounded = roundedAt(level, now)
   const next = carriedLevel(rule, level, rounded)
-  if (next && !isTooCoarse(rule, next, rounded)) {
+  if (next && !isTooCoarse(rule.precision, inLevel(next, rounded))) {
     const carried = kept(next)
     if (belongs(next, carried)) [level, now] = [next, carried]
   }
   const zero = now.digits === 0n
   // What rounds to zero is written as zero is.
   if (zero && value.coefficient !== 0n) return decideNumber(rule, ZERO)
-  const sign = signs[rule.sign](value.coefficient < 0n && !zero, zero)
+  // Field by field: copies of objects would take longer than all else.
   return {
     kind: 'number',
-    sign,
-    ...now,
+    sign: signs[rule.sign](value.coefficient < 0n && !zero, zero),
+    digits: now.digits,
+    place: now.place,
+    decimals: now.decimals,
     rung: level.rung,
     exponent: level.exponent,
     denominator: 1,
@@ -186,10 +130,25 @@ function decideBy(plan: Plan, at: number, trueValue: Decimal, row: Row | undefin
   const writing = bound
     ? { ...rule, precision: exactly(rule.precision, digitsIn(rule, inUnits), bound.sign) }
     : rule
-  const decided = rule.multiple
-    ? decideConstant(writing, inUnits, signs[rule.sign])
-    : decideNumber(writing, inUnits)
-  return { ...decided, rule: at, bound: bound?.sign ?? '' }
+  if (rule.multiple)
+    return {
+      ...decideConstant(writing, inUnits, signs[rule.sign]),
+      rule: at,
+      bound: bound?.sign ?? '',
+    }
+  const { kind, sign, digits, place, decimals, rung, exponent } = decideNumber(writing, inUnits)
+  return {
+    kind,
+    rule: at,
+    sign,
+    digits,
+    place,
+    decimals,
+    rung,
+    exponent,
+    denominator: 1,
+    bound: bound?.sign ?? '',
+  }
 }
 
 /**

@@ -1,6 +1,7 @@
 import { absolute, leadingPower, tenTo } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
-import { roundToIncrement, roundToPlace } from '../decimal/round'
+import { roundToPlace } from '../decimal/round'
+import { onIncrement } from './increments'
 import type { Precision, Written } from './types'
 
 export type Kept = Pick<Written, 'digits' | 'place' | 'decimals'>
@@ -53,9 +54,7 @@ export function keep(precision: Precision, value: Decimal): Kept {
   let { last, least } = placesFor(precision, lead)
   let digits: bigint
   if (precision.increment !== null) {
-    const increment = decimal(precision.increment)
-    digits = absolute(roundToIncrement(value, increment, precision.rounding))
-    last = increment.exponent
+    ;({ digits, last } = onIncrement(precision, value))
     least = placesFor(precision, leadOf(digits, last)).least
   } else {
     digits = absolute(roundToPlace(value, last, precision.rounding))

@@ -1,21 +1,11 @@
-import { superscript } from '../decimal/superscript'
 import { pluralOf } from '../locale/plurals'
 import { emitClock } from './clock'
 import { emitConstant } from './constant'
 import { digitsOf, type Emit, emitInteger, inDigits } from './digits'
+import { emitExponent, emitPowerAlone } from './exponents'
 import { nameFor } from './names'
 import { emitUncertain, signsWithin } from './uncertainty'
-import type { ExponentForm, Forms, Frames, Name, Part, Plan, Rule, Slot, Written } from './types'
-
-/** How an exponent is set behind the mantissa. */
-const exponentTexts: Record<ExponentForm, (exponent: number, rule: Rule) => string> = {
-  times: (exponent) => `×10${superscript(exponent)}`,
-  power: (exponent) => `×10${superscript(exponent)}`,
-  e: (exponent, rule) => `e${plainExponent(exponent, rule)}`,
-  E: (exponent, rule) => `E${plainExponent(exponent, rule)}`,
-}
-const plainExponent = (exponent: number, rule: Rule): string =>
-  (exponent < 0 ? rule.marks.minus : '') + inDigits(rule, String(Math.abs(exponent)))
+import type { Forms, Frames, Name, Part, Plan, Rule, Slot, Written } from './types'
 
 /**
  * The form that the plural of a written number asks for; an exact 0 or 1 that is not negative comes
@@ -49,26 +39,11 @@ function emitDigits(rule: Rule, written: Written, emit: Emit): void {
 }
 
 function emitNumber(rule: Rule, written: Written, saysUnit: boolean, emit: Emit): void {
-  const { digits, place, decimals, exponent: own, error } = written
-  const exponent = saysUnit || rule.exponent?.fixed == null ? own : null
-  if (
-    exponent !== null &&
-    rule.exponentForm === 'power' &&
-    error === undefined &&
-    digits === 1n &&
-    place === 0 &&
-    decimals === 0
-  ) {
-    return emit('exponent', `10${superscript(exponent)}`)
-  }
-  if (error === undefined) emitDigits(rule, written, emit)
+  const exponent = saysUnit || rule.exponent?.fixed == null ? written.exponent : null
+  if (exponent !== null && emitPowerAlone(rule, written, exponent, emit)) return
+  if (written.error === undefined) emitDigits(rule, written, emit)
   else emitUncertain(rule, { ...written, exponent }, emitDigits, emit)
-  if (
-    exponent !== null &&
-    !(error === undefined && digits === 0n && rule.exponent?.fixed == null)
-  ) {
-    emit('exponent', exponentTexts[rule.exponentForm](exponent, rule))
-  }
+  if (exponent !== null) emitExponent(rule, written, exponent, emit)
 }
 
 function emitSlot(rule: Rule, written: Written, name: Name | null, slot: Slot, emit: Emit): void {

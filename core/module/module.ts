@@ -4,6 +4,8 @@
  * itself, so that a bundler drops those that a program never imports.
  */
 import { inOwnUnit } from '../label/conditions'
+import { byDoubles } from '../label/fast/byDoubles'
+import type { DoublePlan } from '../label/fast/doublePlan'
 import type { Part, Plan, Row, Value } from '../label/types'
 import { type Writer, writer } from '../label/writer'
 import { speaker, type SpokenPlan } from '../text/spoken'
@@ -13,47 +15,50 @@ type Passed = Value | { valueOf(): number }
 const plain = (value: Passed): Value =>
   typeof value === 'object' && value !== null ? value.valueOf() : value
 
-const kept = /* @__PURE__ */ new WeakMap<Plan, Writer>()
-/** The writer of a Plan, made once. */
-function writerOf(plan: Plan): Writer {
-  const made = kept.get(plan) ?? writer(plan)
-  kept.set(plan, made)
-  return made
-}
-/** A text with the unit of its row, where that is one that the Plan does not know. */
-const named = (plan: Plan, value: Value, row: Row | undefined, text: string): string =>
+/** What gives a text the unit of its row, where that is one that the Plan does not know. */
+const namer = (plan: Plan, { written }: Writer) =>
   plan.rules.some(({ unitOf }) => unitOf !== undefined)
-    ? inOwnUnit(plan, writerOf(plan).written(value, row), row, text)
-    : text
+    ? (value: Value, row: Row | undefined, text: string): string =>
+        inOwnUnit(plan, written(value, row), row, text)
+    : (_value: Value, _row: Row | undefined, text: string): string => text
 
-export const labelBy =
-  (plan: Plan) =>
-  (value: Passed, row?: Row): string => {
-    const own = plain(value)
-    return named(plan, own, row, writerOf(plan).label(own, row))
-  }
-export const labelsBy =
-  (plan: Plan) =>
-  (values: Iterable<Passed>, rows?: readonly Row[]): string[] => {
-    const own = Array.from(values, plain)
-    const all = writerOf(plan).labels(own, rows)
-    return all.map((text, at) => named(plan, own[at], rows?.[at], text))
-  }
-export const partsBy =
-  (plan: Plan) =>
-  (value: Passed, row?: Row): Part[] => {
-    const own = plain(value)
-    const all = writerOf(plan).parts(own, row)
-    // A row that is lacking is told, whatever parts there are.
-    named(plan, own, row, '')
-    return all.map((part) =>
-      part.type === 'unit' ? { ...part, value: named(plan, own, row, part.value) } : part,
-    )
-  }
-export const spokenBy = (plan: Plan, words: SpokenPlan) => {
-  const say = speaker(plan, words)
+const writerBy = (plan: Plan, doubles?: DoublePlan): Writer =>
+  writer(plan, doubles && byDoubles(doubles))
+
+export const labelBy = (plan: Plan, doubles?: DoublePlan) => {
+  const by = writerBy(plan, doubles)
+  const named = namer(plan, by)
   return (value: Passed, row?: Row): string => {
     const own = plain(value)
-    return named(plan, own, row, say(own, row))
+    return named(own, row, by.label(own, row))
+  }
+}
+export const labelsBy = (plan: Plan, doubles?: DoublePlan) => {
+  const by = writerBy(plan, doubles)
+  const named = namer(plan, by)
+  return (values: Iterable<Passed>, rows?: readonly Row[]): string[] => {
+    const own = Array.from(values, plain)
+    return by.labels(own, rows).map((text, at) => named(own[at], rows?.[at], text))
+  }
+}
+export const partsBy = (plan: Plan) => {
+  const by = writerBy(plan)
+  const named = namer(plan, by)
+  return (value: Passed, row?: Row): Part[] => {
+    const own = plain(value)
+    const all = by.parts(own, row)
+    // A row that is lacking is told, whatever parts there are.
+    named(own, row, '')
+    return all.map((part) =>
+      part.type === 'unit' ? { ...part, value: named(own, row, part.value) } : part,
+    )
+  }
+}
+export const spokenBy = (plan: Plan, words: SpokenPlan) => {
+  const say = speaker(plan, words)
+  const named = namer(plan, writerBy(plan))
+  return (value: Passed, row?: Row): string => {
+    const own = plain(value)
+    return named(own, row, say(own, row))
   }
 }

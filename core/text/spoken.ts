@@ -1,8 +1,10 @@
 import { decide } from '../label/decide'
 import { amountOf } from '../label/value'
 import { sayError } from '../label/uncertainty'
-import { fromSuperscript } from '../decimal/superscript'
 import { partsOf } from '../label/write'
+import { around } from './around'
+import { constantWords, denominatorWords } from './constantWords'
+import { powerWords } from './powerWords'
 import type { SpokenWords } from './spokenWords'
 import type { Part, PartType, Plan, Row, Rule, Value, Written } from '../label/types'
 
@@ -14,24 +16,6 @@ export interface SpokenPlan {
   readonly words: SpokenWords | null
 }
 
-const around = (pattern: string, text: string): string => pattern.replace('{0}', () => text)
-
-/** "×10⁻⁷" as "times 10 to the minus 7", and "²", behind a constant, as "to the 2". */
-function powerWords(text: string, { power, times, minus, gap }: SpokenWords): string {
-  return text
-    .replace('×', `${gap}${times}`)
-    .replace(/(10)?(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)/, (_, ten: string | undefined, raised: string) =>
-      around(
-        ten ? power : power.replace('10', ''),
-        String(fromSuperscript(raised)).replace('-', minus),
-      ),
-    )
-}
-
-/** "×7" as "times 7", "π" as "pi". */
-const constantWords = (text: string, { constants, times, gap }: SpokenWords): string =>
-  gap + (constants[text] ?? text.replace('×', times))
-
 type Say = (text: string, words: SpokenWords, isOne: boolean) => string
 /** How a part is said; the others are said as they are written. */
 const sayings: Partial<Record<PartType, Say>> = {
@@ -42,7 +26,7 @@ const sayings: Partial<Record<PartType, Say>> = {
   exponent: powerWords,
   constant: constantWords,
   uncertainty: sayError,
-  denominator: (text, { over, gap }) => gap + around(over, text.slice(1)),
+  denominator: denominatorWords,
   unit: (text, { units, gap }, isOne) => (units[text] ? gap + units[text][isOne ? 0 : 1] : text),
   // A prefix is a word of its own when it is said.
   rung: (text, { gap }) => `${gap}${text}${gap}`,

@@ -3,12 +3,9 @@ import { chromium } from 'playwright-core'
 import { build, findChromium, install } from './prepare.mjs'
 import { startServer } from './server.mjs'
 
-/** Runs a function with a browser and the address of a server on a fresh demo. */
-export async function withProgram(use) {
-  install()
-  build()
-  const { url, stop } = await startServer()
-  const browser = await chromium.launch({
+/** Starts the browser. */
+export const startBrowser = () =>
+  chromium.launch({
     executablePath: findChromium(),
     args: [
       '--no-sandbox',
@@ -20,6 +17,13 @@ export async function withProgram(use) {
       '--disable-sync',
     ],
   })
+
+/** Runs a function with a browser and the address of a server on a fresh demo. */
+export async function withProgram(use) {
+  install()
+  build()
+  const { url, stop } = await startServer()
+  const browser = await startBrowser()
   try {
     await use({ browser, url })
   } finally {

@@ -6,10 +6,23 @@ import { build } from 'esbuild'
 
 /** Parts of the runtime that few Plans use, with what stands in for each where it is left out. */
 const RARE = {
-  multiple: {
-    file: /core\/label\/constant\.ts$/,
+  exponent: {
+    file: /core\/(label\/exponents|text\/powerWords)\.ts$/,
     standIn:
-      'export const decideConstant = null, emitConstant = null, readConstant = null, timesConstant = null',
+      'export const exponentFor = () => null, beyondLadder = () => null, nextExponent = null, exponentBelow = null, emitExponent = null, emitPowerAlone = null, powerWords = null',
+  },
+  increment: {
+    file: /core\/label\/increments\.ts$/,
+    standIn: 'export const onIncrement = null, isTooCoarse = () => false',
+  },
+  binary: {
+    file: /core\/decimal\/binary\.ts$/,
+    standIn: 'export const scaleByTwos = null, reachesTwos = null',
+  },
+  multiple: {
+    file: /core\/(label\/constant|text\/constantWords)\.ts$/,
+    standIn:
+      'export const constantWords = null, denominatorWords = null, decideConstant = null, emitConstant = null, readConstant = null, timesConstant = null',
   },
   clock: {
     file: /core\/label\/clock\.ts$/,
@@ -44,10 +57,20 @@ const RARE = {
   },
 }
 const names = Object.keys(RARE)
-/** Every set of rare parts, none first. */
-const sets = Array.from({ length: 2 ** names.length }, (_, bits) =>
-  names.filter((_name, at) => bits & (2 ** at)),
-)
+/**
+ * Every set of so few parts, none first, and all of them: more than three seldom meet, and what
+ * has four has all.
+ */
+const MOST = 3
+const setsFrom = (from, room) => [
+  [],
+  ...(room > 0
+    ? names
+        .slice(from)
+        .flatMap((name, at) => setsFrom(from + at + 1, room - 1).map((rest) => [name, ...rest]))
+    : []),
+]
+const sets = [...setsFrom(0, MOST), names]
 
 const without = (kept) => ({
   name: 'without-rare-parts',

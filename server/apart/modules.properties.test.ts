@@ -8,7 +8,7 @@ import { anyStyle, anyValue } from '../../core/label/testing/styles'
 import { regionsBy } from '../../core/label/needs'
 import { parseStyle } from '../../core/style/parse'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
-import { constantsOf, embedded, slim } from '../../shared/exports/code/source'
+import { constantsOf, embedded, functionsOf, slim } from '../../shared/exports/code/source'
 import { labelsByModule } from '../../shared/exports/run'
 import { runtimeFor } from '../../shared/exports/runtime'
 
@@ -45,7 +45,7 @@ test('modules of many styles write every value as the core does', async () => {
     const { text, nameOf } = embedded(
       readFileSync(join(root, 'dist/runtime', runtimeFor([source])), 'utf8'),
     )
-    const module = `${constantsOf(source)}${text}export const labels = ${nameOf('labelsBy')}(plan)`
+    const module = [constantsOf(source), text, ...functionsOf(source, nameOf)].join('\n')
     const byModule = await labelsByModule(module, values, rows)
     const wrong = labels.findIndex((label, at) => label !== byModule[at])
     if (wrong >= 0)

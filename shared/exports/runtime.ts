@@ -6,6 +6,12 @@ export type ReadRuntime = (name: string) => Promise<string>
 
 /** Parts of the runtime that few Plans use; scripts/lib/runtime.mjs leaves the others out. */
 const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
+  [
+    'exponent',
+    ({ exponent, beyond, multiple }) => Boolean(exponent || multiple) || (beyond ?? null) !== null,
+  ],
+  ['increment', ({ precision }) => Boolean(precision?.increment)],
+  ['binary', ({ rungs = [] }) => rungs.some(({ base, fromBase }) => base === 2 || fromBase === 2)],
   ['multiple', ({ multiple }) => Boolean(multiple)],
   ['clock', ({ clock }) => Boolean(clock)],
   ['uncertainty', ({ uncertainty }) => Boolean(uncertainty)],
@@ -19,6 +25,9 @@ const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
   ['plurals', ({ plurals }) => Boolean(plurals)],
 ]
 
+/** A runtime with more of them has all. */
+const MOST_PARTS = 3
+
 /**
  * The smallest variant of the runtime that writes by some Plans and says their labels.
  *
@@ -27,5 +36,6 @@ const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
 export function runtimeFor(sources: readonly Source[]): string {
   const rules = sources.flatMap(({ plan, words }) => [...plan.rules, ...words.rules])
   const used = rare.filter(([, isUsed]) => rules.some(isUsed)).map(([name]) => name)
-  return `${['label', ...used].join('-')}.mjs`
+  const kept = used.length > MOST_PARTS ? rare.map(([name]) => name) : used
+  return `${['label', ...kept].join('-')}.mjs`
 }

@@ -1,6 +1,7 @@
 import { tenTo as tenToThe } from '../../decimal/arithmetic'
 import { type Decimal, fromNumber } from '../../decimal/decimal'
-import { signs, unitsRung } from '../decide'
+import { signs } from '../decide'
+import { unitsRung } from '../level'
 import type { Plan, Rule, SignState, Written } from '../types'
 import { textOf } from '../write'
 import { decidableByDoubles, decidableInExponents, POWERS, rungsForDoubles } from './kind'

@@ -2,6 +2,9 @@ import hi from '../../locale/generated/locales/hi.json'
 import type { LocaleTable } from '../../locale/types'
 import type { Style } from '../../style/schemas'
 import { decide } from '../decide'
+import type { Plan } from '../types'
+import { byDoubles } from './byDoubles'
+import { doublePlan } from './doublePlan'
 import { fastLabels } from './fast'
 import { resolve } from '../resolve'
 import { amountOf } from '../value'
@@ -73,11 +76,17 @@ const kinds: (() => number)[] = [
   },
 ]
 
-test.each(STYLES)(
+/** What writes by doubles: on the desk at its fastest, in a module in few bytes. */
+const WRITERS: Record<string, (plan: Plan) => (value: number) => string | null> = {
+  desk: (plan) => fastLabels(plan)!,
+  module: (plan) => byDoubles(doublePlan(plan)!),
+}
+
+test.each(STYLES.flatMap((style) => Object.keys(WRITERS).map((where) => ({ where, style }))))(
   'doubles and exact digits write the same labels: %j',
-  (style) => {
+  ({ where, style }) => {
     const plan = resolve(style, { tables: { hi: hi as LocaleTable } })
-    const fast = fastLabels(plan)!
+    const fast = WRITERS[where]!(plan)
     let decided = 0
     for (let at = 0; at < COUNT; at++) {
       const value = kinds[at % kinds.length]!()
@@ -103,5 +112,8 @@ test('styles that doubles cannot decide are left to exact digits', () => {
     { over: '5' },
     { notation: 'scaled', ladder: 'binary' },
   ]
-  for (const style of not) expect(fastLabels(resolve(style))).toBeNull()
+  for (const style of not) {
+    expect(fastLabels(resolve(style))).toBeNull()
+    expect(doublePlan(resolve(style))).toBeNull()
+  }
 })

@@ -19,16 +19,11 @@ const LARGEST_TIE = 10 ** 15
 export const SIX_DECIMALS_FROM = 2 ** 33
 const SIX = 6
 
-/** Rounds by doubles; each gives NaN where exact digits must decide. */
-export interface Nearest {
-  /** A number scaled by 10^-shift, rounded to a whole one. */
-  scaled(size: number, scaled: number, shift: number, negative: boolean): number
-  /** The decimals of a number from 2³³ on that is not whole, counted in the last one kept. */
-  large(size: number, whole: number, negative: boolean): number
-}
+/** A number scaled by 10^-shift, rounded to a whole one; NaN where exact digits must decide. */
+export type RoundScaled = (size: number, scaled: number, shift: number, negative: boolean) => number
 
-/** Makes what rounds in a mode to the nearest, with so many decimals at most. */
-export function nearestIn(mode: RoundingMode, most: number): Nearest {
+/** Makes what rounds scaled doubles to the nearest in a mode. */
+export function nearestDigits(mode: RoundingMode): RoundScaled {
   const up = tiesUp[mode]!
   /**
    * Whether a number goes up from near a tie. Reading decimals as doubles keeps their order, so a
@@ -46,15 +41,28 @@ export function nearestIn(mode: RoundingMode, most: number): Nearest {
     if (size !== double) return size > double
     return tie < LARGEST_TIE ? up(floor % 2 === 1, negative) : null
   }
+  return (size, scaled, shift, negative) => {
+    const floor = Math.floor(scaled)
+    const over = scaled - floor - 0.5
+    const above =
+      Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, shift, negative)
+    if (above === null) return NaN
+    return above ? floor + 1 : floor
+  }
+}
+
+/** Rounds by doubles; each gives NaN where exact digits must decide. */
+export interface Nearest {
+  scaled: RoundScaled
+  /** The decimals of a number from 2³³ on that is not whole, counted in the last one kept. */
+  large(size: number, whole: number, negative: boolean): number
+}
+
+/** Makes what rounds in a mode to the nearest, with so many decimals at most. */
+export function nearestIn(mode: RoundingMode, most: number): Nearest {
+  const up = tiesUp[mode]!
   return {
-    scaled(size, scaled, shift, negative) {
-      const floor = Math.floor(scaled)
-      const over = scaled - floor - 0.5
-      const above =
-        Math.abs(over) > scaled * DOUBT ? over > 0 : isAboveTie(size, floor, shift, negative)
-      if (above === null) return NaN
-      return above ? floor + 1 : floor
-    },
+    scaled: nearestDigits(mode),
     large(size, whole, negative) {
       // So large a double has at most nineteen binary digits behind the mark: what is counted here
       // is exact.

@@ -1,5 +1,6 @@
 import { fitsDouble } from '../../../core/decimal/arithmetic'
 import { type Decimal, toNumber, toText } from '../../../core/decimal/decimal'
+import { type DoublePlan, doublePlan } from '../../../core/label/fast/doublePlan'
 import { resolve } from '../../../core/label/resolve'
 import type { Plan, Rule, Value } from '../../../core/label/types'
 import type { SpokenPlan } from '../../../core/text/spoken'
@@ -32,6 +33,8 @@ export type Maker = (typeof MAKERS)[number]
 export interface Source {
   readonly plan: Plan
   readonly words: SpokenPlan
+  /** What writes doubles at once; null where exact digits must decide all labels. */
+  readonly doubles: DoublePlan | null
 }
 /**
  * The places of the rungs that a rule can write in: a frozen one, and the last, behind which
@@ -46,7 +49,7 @@ function rungsUsed({ fixedRung, exponent, rungs }: Rule): number[] | null {
  * The same without rungs that no label can have: ladders reach to 10³⁰³, and a frozen rung is one
  * of them.
  */
-export function slim({ plan, words }: Source): Source {
+export function slim({ plan, words }: Omit<Source, 'doubles'>): Source {
   const used = plan.rules.map(rungsUsed)
   const rules = plan.rules.map((rule, place) => {
     const kept = used[place]
@@ -59,7 +62,12 @@ export function slim({ plan, words }: Source): Source {
     const kept = used[place]
     return own.rungs && kept ? { ...own, rungs: kept.map((at) => own.rungs![at]!) } : own
   })
-  return { plan: { ...plan, rules }, words: { ...words, rules: said } }
+  const slimmer = { ...plan, rules }
+  return {
+    plan: slimmer,
+    words: { ...words, rules: said },
+    doubles: doublePlan(slimmer),
+  }
 }
 
 /** Rows to come may name units that the study's own do not. */
@@ -72,7 +80,8 @@ export function sourceOf(written: Written): Source {
 }
 
 /** The Plan and its words, as the module begins. */
-export const constantsOf = ({ plan, words }: Source): string => sharedCode({ plan, words })
+export const constantsOf = ({ plan, words, doubles }: Source): string =>
+  sharedCode({ plan, words, ...(doubles && { doubles }) })
 
 /** What the runtime gives, at its end: `export{a as labelBy,…};` */
 const GIVEN = /export\s*\{([^}]*)\};?\s*$/
@@ -90,19 +99,35 @@ export function embedded(runtime: string): { text: string; nameOf: (maker: Maker
 }
 
 /**
+ * The functions of a module, a line each.
+ *
+ * @param nameOf what a function of the runtime is called there
+ */
+export function functionsOf({ doubles }: Source, nameOf: (maker: Maker) => string): string[] {
+  const pure = (maker: Maker, given: string) => `/* @__PURE__ */ ${nameOf(maker)}(${given})`
+  const by = doubles ? 'plan, doubles' : 'plan'
+  return [
+    `export const label = ${pure('labelBy', by)};`,
+    `export const labels = ${pure('labelsBy', by)};`,
+    `export const parts = ${pure('partsBy', 'plan')};`,
+    `export const spoken = ${pure('spokenBy', 'plan, words')};`,
+  ]
+}
+
+/**
  * What a module gives: its functions, and what it knows of the study.
  *
  * @param nameOf what a function of the runtime is called there
  */
-export function exportsOf(written: Written, nameOf: (maker: Maker) => string): string {
+export function exportsOf(
+  written: Written,
+  source: Source,
+  nameOf: (maker: Maker) => string,
+): string {
   const { values, labels, ticks, quantity } = written
   const [least, most] = domainOf(values)
-  const pure = (maker: Maker, given: string) => `/* @__PURE__ */ ${nameOf(maker)}(${given})`
   const lines = [
-    `export const label = ${pure('labelBy', 'plan')};`,
-    `export const labels = ${pure('labelsBy', 'plan')};`,
-    `export const parts = ${pure('partsBy', 'plan')};`,
-    `export const spoken = ${pure('spokenBy', 'plan, words')};`,
+    ...functionsOf(source, nameOf),
     `export const domain = [${least}, ${most}];`,
     // What is missing lies nowhere; text and objects are compared as the numbers that they stand for.
     `export const isOutside = (value) => value != null && value !== '' && (value < ${least} || value > ${most});`,

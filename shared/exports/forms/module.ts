@@ -16,7 +16,7 @@ const make: ExportForm['make'] = async (written, { runtime, labelsByModule }, fr
   const source = sourceOf(written)
   const { text: own, nameOf } = embedded(await runtime(runtimeFor([source])))
   const header = codeHeader(from, 'module', { quantity: quantity.title, level })
-  const text = [header, constantsOf(source), own, exportsOf(written, nameOf)].join('')
+  const text = [header, constantsOf(source), own, exportsOf(written, source, nameOf)].join('')
   const byModule = await labelsByModule(text, values, rows)
   const differs = labels.findIndex((label, at) => label !== byModule[at])
   if (differs >= 0 || byModule.length !== labels.length) {

@@ -90,7 +90,7 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
       header,
       `import { ${MAKERS.join(', ')} } from '${above}/runtime.mjs';\n`,
       constantsOf(sources[at]!),
-      exportsOf(written, (maker) => maker),
+      exportsOf(written, sources[at]!, (maker) => maker),
     ].join('')
     return [
       { name: `${path}.mjs`, text: code },

@@ -1,0 +1,101 @@
+// The labels of an exported module against the platform's formatter, in Node and in Chromium: one
+// interleaved run, strings flattened; a ratio is the median of the rounds' own ratios. The mix is
+// that of labels.mjs. Beside them what modules weigh.
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
+import { build } from 'esbuild'
+import { root } from '../scripts/lib/prepare.mjs'
+import { startBrowser } from '../scripts/lib/browser.mjs'
+
+const COUNT = 300_000
+const ROUNDS = 9
+const bundled = await build({
+  stdin: {
+    contents: `export { resolve } from './core/label/resolve'
+export { spokenPlan } from './core/text/words'
+export { constantsOf, embedded, functionsOf, slim } from './shared/exports/code/source'
+export { runtimeFor } from './shared/exports/runtime'`,
+    resolveDir: root,
+    loader: 'ts',
+  },
+  bundle: true,
+  format: 'esm',
+  write: false,
+  platform: 'node',
+  target: 'node20',
+})
+const core = await import(
+  `data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`
+)
+
+/** The text of a module that writes by a style. */
+function moduleOf(style, context = {}) {
+  const plan = core.resolve(style, context)
+  const source = core.slim({ plan, words: core.spokenPlan(plan, style, context) })
+  const runtime = readFileSync(join(root, 'dist/runtime', core.runtimeFor([source])), 'utf8')
+  const { text, nameOf } = core.embedded(runtime)
+  return [core.constantsOf(source), text, ...core.functionsOf(source, nameOf)].join('\n')
+}
+
+/** Runs in Node as in a page, so that it stands by itself. */
+async function measure({ modules, count, rounds }) {
+  let state = 7
+  const random = () => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
+    return state / 2 ** 32
+  }
+  const mix = Array.from({ length: count }, (_, at) => {
+    if (at % 3 === 0) return 10 ** (random() * 16 - 3)
+    return at % 3 === 1
+      ? Math.floor(10 ** (random() * 12))
+      : Math.round(10 ** (random() * 9) * 100) / 100
+  })
+  const timed = (write) => {
+    let sum = 0
+    const began = performance.now()
+    for (const value of mix) {
+      const text = write(value)
+      sum += text.charCodeAt(text.length - 1)
+    }
+    return sum > 0 ? performance.now() - began : NaN
+  }
+  const median = (times) => [...times].sort((a, b) => a - b)[times.length >> 1]
+  const load = (text) => import(`data:text/javascript,${encodeURIComponent(text)}`)
+  const [scaled, plain] = await Promise.all(modules.map(load))
+  const compact = new Intl.NumberFormat('en', { notation: 'compact', maximumFractionDigits: 1 })
+  const decimal = new Intl.NumberFormat('en', { maximumFractionDigits: 3 })
+  const pairs = {
+    scaled: [(value) => scaled.label(value), (value) => compact.format(value)],
+    plain: [(value) => plain.label(value), (value) => decimal.format(value)],
+  }
+  return Object.entries(pairs).map(([name, [own, platform]]) => {
+    const ratios = Array.from({ length: rounds }, () => {
+      const time = timed(own)
+      return timed(platform) / time
+    })
+    return [name, median(ratios)]
+  })
+}
+
+const styles = [
+  { notation: 'scaled', fraction: [0, 1] },
+  { fraction: [0, 3] },
+]
+const given = { modules: styles.map((style) => moduleOf(style)), count: COUNT, rounds: ROUNDS }
+const BARS = { scaled: 8, plain: 4 }
+const told = (where, found) => {
+  for (const [name, ratio] of found)
+    console.log(
+      `${where}: a module's ${name} labels ${ratio.toFixed(2)} times as fast as the platform's (bar ${BARS[name]})`,
+    )
+}
+told('Node', await measure(given))
+const browser = await startBrowser()
+try {
+  told('Chromium', await (await browser.newPage()).evaluate(measure, given))
+} finally {
+  await browser.close()
+}
+const [scaledSize, plainSize] = given.modules.map((text) => gzipSync(text, { level: 9 }).length)
+console.log(`packed: plain ${plainSize} bytes (bar 5000), an axis ${scaledSize} bytes (bar 6000)`)
