@@ -14,7 +14,8 @@ const bundled = await build({
   stdin: {
     contents: `export { resolve } from './core/label/resolve'
 export { spokenPlan } from './core/text/words'
-export { constantsOf, embedded, functionsOf, slim } from './shared/exports/code/source'
+export { slim } from './shared/exports/code/slim'
+export { constantsOf, embedded, functionsOf } from './shared/exports/code/source'
 export { runtimeFor } from './shared/exports/runtime'`,
     resolveDir: root,
     loader: 'ts',

@@ -35,6 +35,18 @@ const growsBy: Record<RoundingMode, (dropped: Dropped) => boolean> = {
   floor: ({ negative }) => negative,
 }
 
+/** Whether a number that lies between two goes away from zero, by whether its kept digits are odd. */
+export type TieGrows = (odd: boolean, negative: boolean) => boolean
+/**
+ * Which way ties go in a mode.
+ *
+ * @example tieGrows('halfEven')(true, false) // true
+ */
+export const tieGrows =
+  (mode: RoundingMode): TieGrows =>
+  (odd, negative) =>
+    growsBy[mode]({ half: 0, negative, odd })
+
 /**
  * Modes whose result may be off by a whole unit of the last place.
  *

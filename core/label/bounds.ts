@@ -16,9 +16,9 @@ export const boundSigns = (rule: Pick<Rule, 'factor'>): { under: '<' | '>'; over
 /** The bound of the rule that a value lies beyond, and how its label says that. */
 export function boundOf(rule: Rule, value: Decimal): { value: Decimal; sign: '<' | '>' } | null {
   const signs = boundSigns(rule)
-  if (rule.under !== null && compare(value, decimal(rule.under)) < 0)
+  if (rule.under != null && compare(value, decimal(rule.under)) < 0)
     return { value: decimal(rule.under), sign: signs.under }
-  if (rule.over !== null && compare(value, decimal(rule.over)) > 0)
+  if (rule.over != null && compare(value, decimal(rule.over)) > 0)
     return { value: decimal(rule.over), sign: signs.over }
   return null
 }

@@ -3,7 +3,7 @@ import type { Decimal } from '../decimal/decimal'
 import { reaches } from '../decimal/powers'
 import { saidBy } from './cells'
 import { ANY_UNIT } from './anyUnit'
-import type { Condition, Plan, Row, Written } from './types'
+import type { Condition, Plan, Row, Value, Written } from './types'
 
 function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {
   if ('all' in when) return when.all.every((one) => meets(one, value, row))
@@ -30,10 +30,10 @@ export const ruleFor = (
   plan: { readonly rules: readonly { readonly when: Condition | null }[] },
   value: Decimal | null,
   row?: Row,
-): number => plan.rules.findIndex(({ when }) => when === null || meets(when, value, row))
+): number => plan.rules.findIndex(({ when }) => !when || meets(when, value, row))
 
-const goesBySize = (when: Condition | null): boolean =>
-  when !== null && ('magnitude' in when || ('all' in when && when.all.some(goesBySize)))
+const goesBySize = (when: Condition | null | undefined): boolean =>
+  !!when && ('magnitude' in when || ('all' in when && when.all.some(goesBySize)))
 
 /**
  * What is written of a value by the rule that its label belongs to: a label that rounds into the
@@ -102,4 +102,19 @@ export function inOwnUnit(
       `The unit of this label stands in “${needsRow}” of its row, and no row is given: label(value, row), or labelRow(row).`,
     )
   return text
+}
+
+/**
+ * What gives texts the units of their rows, where a Plan has rules for units that it does not know;
+ * elsewhere it leaves them as they are.
+ *
+ * @param decide what is written of a value, by the same Plan
+ * @throws UnitError as `inOwnUnit` does
+ */
+export function unitNamer(
+  plan: Plan,
+  decide: (value: Value, row?: Row) => Written,
+): (value: Value, row: Row | undefined, text: string) => string {
+  if (!plan.rules.some(({ unitOf }) => unitOf !== undefined)) return (_value, _row, text) => text
+  return (value, row, text) => inOwnUnit(plan, decide(value, row), row, text)
 }

@@ -122,7 +122,7 @@ function decideBy(plan: Plan, at: number, trueValue: Decimal, row: Row | undefin
   const uncertain =
     rule.uncertainty && decideUncertain(plan, rule, trueValue, row, decideNumber, signs[rule.sign])
   if (uncertain) return { ...uncertain, rule: at, bound: '' }
-  if (rule.zero !== null && trueValue.coefficient === 0n)
+  if (rule.zero != null && trueValue.coefficient === 0n)
     return { ...NOTHING, kind: 'zero', rule: at, sign: 'none' }
   const bound = boundOf(rule, trueValue)
   const value = bound?.value ?? trueValue

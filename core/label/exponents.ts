@@ -20,7 +20,7 @@ const atExponent = (rule: Rule, power: number): Level => ({
 /** Whether a number is so large that its label leaves the ladder. */
 function isBeyond({ beyond, rungs }: Rule, value: Decimal): boolean {
   const last = rungs[rungs.length - 1]!
-  return beyond !== null && leadingPower(scaleBy(value, last.base, -last.power)) >= beyond
+  return beyond != null && leadingPower(scaleBy(value, last.base, -last.power)) >= beyond
 }
 
 /** The exponent that a number takes behind the ladder; null where it stays on it. */

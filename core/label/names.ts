@@ -13,7 +13,7 @@ const standsAlone = (
   sign === 'none' &&
   exponent === null &&
   bound === '' &&
-  rule.multiple === null &&
+  !rule.multiple &&
   place <= 0 &&
   BigInt(says) * tenTo(-place) === digits
 /**

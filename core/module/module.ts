@@ -3,7 +3,7 @@
  * file is the same for every export but for what its Plans never use; each function stands by
  * itself, so that a bundler drops those that a program never imports.
  */
-import { inOwnUnit } from '../label/conditions'
+import { unitNamer } from '../label/conditions'
 import { byDoubles } from '../label/fast/byDoubles'
 import type { DoublePlan } from '../label/fast/doublePlan'
 import type { Part, Plan, Row, Value } from '../label/types'
@@ -15,19 +15,12 @@ type Passed = Value | { valueOf(): number }
 const plain = (value: Passed): Value =>
   typeof value === 'object' && value !== null ? value.valueOf() : value
 
-/** What gives a text the unit of its row, where that is one that the Plan does not know. */
-const namer = (plan: Plan, { written }: Writer) =>
-  plan.rules.some(({ unitOf }) => unitOf !== undefined)
-    ? (value: Value, row: Row | undefined, text: string): string =>
-        inOwnUnit(plan, written(value, row), row, text)
-    : (_value: Value, _row: Row | undefined, text: string): string => text
-
 const writerBy = (plan: Plan, doubles?: DoublePlan): Writer =>
   writer(plan, doubles && byDoubles(doubles))
 
 export const labelBy = (plan: Plan, doubles?: DoublePlan) => {
   const by = writerBy(plan, doubles)
-  const named = namer(plan, by)
+  const named = unitNamer(plan, by.written)
   return (value: Passed, row?: Row): string => {
     const own = plain(value)
     return named(own, row, by.label(own, row))
@@ -35,7 +28,7 @@ export const labelBy = (plan: Plan, doubles?: DoublePlan) => {
 }
 export const labelsBy = (plan: Plan, doubles?: DoublePlan) => {
   const by = writerBy(plan, doubles)
-  const named = namer(plan, by)
+  const named = unitNamer(plan, by.written)
   return (values: Iterable<Passed>, rows?: readonly Row[]): string[] => {
     const own = Array.from(values, plain)
     return by.labels(own, rows).map((text, at) => named(own[at], rows?.[at], text))
@@ -43,7 +36,7 @@ export const labelsBy = (plan: Plan, doubles?: DoublePlan) => {
 }
 export const partsBy = (plan: Plan) => {
   const by = writerBy(plan)
-  const named = namer(plan, by)
+  const named = unitNamer(plan, by.written)
   return (value: Passed, row?: Row): Part[] => {
     const own = plain(value)
     const all = by.parts(own, row)
@@ -56,7 +49,7 @@ export const partsBy = (plan: Plan) => {
 }
 export const spokenBy = (plan: Plan, words: SpokenPlan) => {
   const say = speaker(plan, words)
-  const named = namer(plan, writerBy(plan))
+  const named = unitNamer(plan, writerBy(plan).written)
   return (value: Passed, row?: Row): string => {
     const own = plain(value)
     return named(own, row, say(own, row))

@@ -1,19 +1,26 @@
 // Bundles the runtime of exported modules, in one variant for each set of parts that a Plan may
 // need.
+import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { minify } from '@swc/core'
 import { build } from 'esbuild'
 
-/** Parts of the runtime that few Plans use, with what stands in for each where it is left out. */
+/**
+ * Parts of the runtime that few Plans use: their files, what stands in for them where they are left
+ * out, and what the fields that lead to them are then, so that nothing of the way there is left.
+ */
 const RARE = {
   exponent: {
     file: /core\/(label\/exponents|text\/powerWords)\.ts$/,
     standIn:
       'export const exponentFor = () => null, beyondLadder = () => null, nextExponent = null, exponentBelow = null, emitExponent = null, emitPowerAlone = null, powerWords = null',
+    absent: { 'rule.exponent': 'null', 'written.exponent': 'null', 'level.exponent': 'null' },
   },
+  factor: { absent: { 'rule.factor': "'1'", 'precision.strip': 'false' } },
   increment: {
     file: /core\/label\/increments\.ts$/,
     standIn: 'export const onIncrement = null, isTooCoarse = () => false',
+    absent: { 'precision.increment': 'null' },
   },
   binary: {
     file: /core\/decimal\/binary\.ts$/,
@@ -23,24 +30,29 @@ const RARE = {
     file: /core\/(label\/constant|text\/constantWords)\.ts$/,
     standIn:
       'export const constantWords = null, denominatorWords = null, decideConstant = null, emitConstant = null, readConstant = null, timesConstant = null',
+    absent: { 'rule.multiple': 'null' },
   },
   clock: {
     file: /core\/label\/clock\.ts$/,
     standIn: 'export const emitClock = null, readClock = null',
+    absent: { 'rule.clock': 'undefined' },
   },
   convert: {
     file: /core\/label\/conversion\.ts$/,
     standIn: 'export const intoMeasure = null, outOfMeasure = null',
+    absent: { 'rule.convert': 'undefined' },
   },
   uncertainty: {
     file: /core\/label\/uncertainty\.ts$/,
     standIn:
       'export const decideUncertain = null, emitUncertain = null, readUncertain = null, reachOf = null, sayError = null, signsWithin = () => false',
+    absent: { 'rule.uncertainty': 'undefined', 'written.error': 'undefined' },
   },
   bounds: {
     file: /core\/label\/bounds\.ts$/,
     standIn:
       'export const isTurned = () => false, boundOf = () => null, digitsIn = null, exactly = null',
+    absent: { 'written.bound': "''" },
   },
   leveled: {
     file: /core\/label\/leveled\.ts$/,
@@ -49,14 +61,15 @@ const RARE = {
   cases: {
     file: /core\/label\/conditions\.ts$/,
     standIn:
-      'export const ruleFor = () => 0, inOwnCase = (_plan, _value, _row, decided) => decided, inOwnUnit = (_plan, _written, _row, text) => text',
+      'export const ruleFor = () => 0, inOwnCase = (_plan, _value, _row, decided) => decided, unitNamer = () => (_value, _row, text) => text',
   },
   plurals: {
     file: /core\/(locale\/plurals|label\/names)\.ts$/,
     standIn: "export const pluralOf = () => 'other', nameFor = null",
+    absent: { 'rule.names': 'null', 'rule.plurals': 'null' },
   },
 }
-const names = Object.keys(RARE)
+const names = Object.keys(RARE).sort()
 /**
  * Every set of so few parts, none first, and all of them: more than three seldom meet, and what
  * has four has all.
@@ -72,13 +85,24 @@ const setsFrom = (from, room) => [
 ]
 const sets = [...setsFrom(0, MOST), names]
 
+/** The code of the core, where fields that lead to parts that are left out are as they then are. */
+function slimmed(path, left) {
+  let code = readFileSync(path, 'utf8')
+  for (const { absent = {} } of left)
+    for (const [field, value] of Object.entries(absent))
+      code = code.replace(new RegExp(`(?<![\\w.])${field.replace('.', '\\.')}\\b`, 'g'), value)
+  return code
+}
 const without = (kept) => ({
   name: 'without-rare-parts',
   setup(bundle) {
-    for (const [name, { file, standIn }] of Object.entries(RARE)) {
-      if (!kept.includes(name))
-        bundle.onLoad({ filter: file }, () => ({ contents: standIn, loader: 'js' }))
-    }
+    const left = names.filter((name) => !kept.includes(name)).map((name) => RARE[name])
+    bundle.onLoad({ filter: /core\/.*\.ts$/ }, ({ path }) => {
+      const part = left.find(({ file }) => file?.test(path))
+      return part
+        ? { contents: part.standIn, loader: 'js' }
+        : { contents: slimmed(path, left), loader: 'ts' }
+    })
   },
 })
 

@@ -1,15 +1,13 @@
 import type { Rule } from '../../core/label/types'
-import type { Source } from './code/source'
+import type { Source } from './code/slim'
 
 /** The files of the built runtime, by name. */
 export type ReadRuntime = (name: string) => Promise<string>
 
 /** Parts of the runtime that few Plans use; scripts/lib/runtime.mjs leaves the others out. */
 const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
-  [
-    'exponent',
-    ({ exponent, beyond, multiple }) => Boolean(exponent || multiple) || (beyond ?? null) !== null,
-  ],
+  ['exponent', ({ exponent, beyond, multiple }) => Boolean(exponent || multiple) || beyond != null],
+  ['factor', ({ factor = '1', precision }) => factor !== '1' || precision?.strip === true],
   ['increment', ({ precision }) => Boolean(precision?.increment)],
   ['binary', ({ rungs = [] }) => rungs.some(({ base, fromBase }) => base === 2 || fromBase === 2)],
   ['multiple', ({ multiple }) => Boolean(multiple)],
@@ -37,5 +35,5 @@ export function runtimeFor(sources: readonly Source[]): string {
   const rules = sources.flatMap(({ plan, words }) => [...plan.rules, ...words.rules])
   const used = rare.filter(([, isUsed]) => rules.some(isUsed)).map(([name]) => name)
   const kept = used.length > MOST_PARTS ? rare.map(([name]) => name) : used
-  return `${['label', ...kept].join('-')}.mjs`
+  return `${['label', ...kept.sort()].join('-')}.mjs`
 }

@@ -5,8 +5,9 @@ import type { DoublePlan } from './doublePlan'
 const LARGEST_DIGITS = 1e15 - 1
 /** Decimals of so many digits are listed. */
 const LISTED = 1000
+const SMALL: readonly string[] = /* @__PURE__ */ Array.from({ length: 1000 }, (_, at) => String(at))
 const PADDED: readonly string[] = /* @__PURE__ */ Array.from({ length: 1000 }, (_, at) =>
-  String(1000 + at).slice(1),
+  SMALL[at]!.padStart(3, '0'),
 )
 
 /**
@@ -22,6 +23,10 @@ export function byDoubles(plan: DoublePlan): (value: number) => string | null {
   const unit = Number(`1e${most}`)
   const rounded = nearestDigits(plan.rounding)
   const last = rungs.length - 1
+  // A list for each field: what stands in one is at hand at once.
+  const froms = rungs.map(({ from }) => from)
+  const shifts = rungs.map(({ shift }) => shift)
+  const carries = rungs.map(({ carry }) => carry ?? LARGEST_DIGITS)
   const powers = rungs.map(({ shift }) => Number(`1e${Math.abs(shift)}`))
 
   function decimals(digits: number): string {
@@ -30,9 +35,13 @@ export function byDoubles(plan: DoublePlan): (value: number) => string | null {
     return text && plan.decimal + text
   }
   const listed = unit > LISTED ? [] : Array.from({ length: unit }, (_, at) => decimals(at))
+  const sides = rungs.map(({ above, below }) =>
+    [above, below].map(([before, after]) => ({ before, after, ends: null as string[] | null })),
+  )
 
   function whole(digits: number): string {
-    if (grouped === null || digits < grouped) return String(digits)
+    if (digits < 1000) return SMALL[digits]!
+    if (!grouped || digits < grouped) return String(digits)
     let left = Math.floor(digits / 1000)
     let text = group + PADDED[digits - left * 1000]!
     while (left >= groupUnit) {
@@ -41,22 +50,44 @@ export function byDoubles(plan: DoublePlan): (value: number) => string | null {
       text = group + (groupUnit === 1000 ? PADDED[rest]! : PADDED[rest]!.slice(1)) + text
       left = next
     }
-    return left + text
+    return SMALL[left]! + text
+  }
+
+  /**
+   * The decimals of a number so long that it has few of them, as its own text has them; NaN at a
+   * tie.
+   */
+  function ownDecimals(size: number): number {
+    const [, text = ''] = String(size).split('.')
+    const more = text.length - most
+    const kept = more > 0 ? Number(text) / 10 ** more : Number(text) * 10 ** -more
+    return kept % 1 === 0.5 ? NaN : Math.round(kept)
   }
 
   return (value) => {
-    const size = Math.abs(value)
+    const size = value < 0 ? -value : value
     let at = last
-    while (at > 0 && size < rungs[at]!.from) at--
-    const { from, shift, carry, above, below } = rungs[at]!
-    if (size < from) return null
+    while (at > 0 && size < froms[at]!) at--
+    if (size < froms[at]!) return null
+    const shift = shifts[at]!
     const scaled = shift < 0 ? size * powers[at]! : size / powers[at]!
-    const digits = scaled < LARGEST_DIGITS ? rounded(size, scaled, shift, value < 0) : NaN
-    if (digits === 0) return plan.zero
-    if (!(digits < (carry ?? LARGEST_DIGITS))) return null
-    const [before, after] = value < 0 ? below : above
-    const count = Math.floor(digits / unit)
-    const rest = digits - count * unit
-    return before + whole(count) + (listed[rest] ?? decimals(rest)) + after
+    let count: number
+    let rest: number
+    if (scaled < LARGEST_DIGITS) {
+      const digits = rounded(size, scaled, shift, value < 0)
+      if (digits === 0) return plan.zero
+      if (!(digits < carries[at]!)) return null
+      count = Math.floor(digits / unit)
+      rest = digits - count * unit
+    } else {
+      if (!(size < LARGEST_DIGITS) || shift !== -most || carries[at] !== LARGEST_DIGITS) return null
+      count = Math.floor(size)
+      rest = ownDecimals(size)
+      if (!(rest < unit)) return null
+    }
+    const side = sides[at]![value < 0 ? 1 : 0]!
+    const ends = (side.ends ??= listed.map((text) => text + side.after))
+    const text = whole(count) + (ends[rest] ?? decimals(rest) + side.after)
+    return side.before ? side.before + text : text
   }
 }

@@ -1,4 +1,4 @@
-import type { RoundingMode } from '../../decimal/round'
+import { isDirected } from '../../decimal/round'
 import type { Frames, Plan, Rule, Rung } from '../types'
 
 /** Powers of ten up to here are exact doubles, and so is one rounding of a product with them. */
@@ -7,17 +7,6 @@ export const POWERS: readonly number[] = Array.from({ length: LARGEST_EXACT_POWE
   Number(`1e${at}`),
 )
 const MOST_DECIMALS = 12
-
-/**
- * Which way a tie goes in each mode: for a number above zero, by whether its kept digits are odd.
- */
-export const tiesUp: Partial<Record<RoundingMode, (odd: boolean, negative: boolean) => boolean>> = {
-  halfExpand: () => true,
-  halfTrunc: () => false,
-  halfEven: (odd) => odd,
-  halfCeil: (_, negative) => !negative,
-  halfFloor: (_, negative) => negative,
-}
 
 const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean =>
   !forms || Object.keys(forms).length === 1
@@ -49,7 +38,7 @@ function ruleInTens(plan: Plan): Rule | null {
     precision.last === undefined &&
     precision.increment === null &&
     !precision.strip &&
-    precision.rounding in tiesUp &&
+    !isDirected(precision.rounding) &&
     (precision.fraction === null || precision.significant === null) &&
     Math.max(precision.fraction?.[1] ?? 0, precision.significant?.[1] ?? 0) <= MOST_DECIMALS &&
     rule.rungs.every(({ base }) => base === 10)

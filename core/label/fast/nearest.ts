@@ -1,5 +1,5 @@
-import type { RoundingMode } from '../../decimal/round'
-import { LARGEST_EXACT_POWER, POWERS, tiesUp } from './kind'
+import { type RoundingMode, tieGrows } from '../../decimal/round'
+import { LARGEST_EXACT_POWER, POWERS } from './kind'
 
 /**
  * How far a scaled double can lie from the scaled decimal that it means, per unit: half a unit
@@ -24,7 +24,7 @@ export type RoundScaled = (size: number, scaled: number, shift: number, negative
 
 /** Makes what rounds scaled doubles to the nearest in a mode. */
 export function nearestDigits(mode: RoundingMode): RoundScaled {
-  const up = tiesUp[mode]!
+  const up = tieGrows(mode)
   /**
    * Whether a number goes up from near a tie. Reading decimals as doubles keeps their order, so a
    * number whose double is not that of the tie lies on the same side of it as its double does.
@@ -60,7 +60,7 @@ export interface Nearest {
 
 /** Makes what rounds in a mode to the nearest, with so many decimals at most. */
 export function nearestIn(mode: RoundingMode, most: number): Nearest {
-  const up = tiesUp[mode]!
+  const up = tieGrows(mode)
   return {
     scaled: nearestDigits(mode),
     large(size, whole, negative) {

@@ -3,6 +3,24 @@ import { scriptJson } from '../../escape'
 /** A part of at least so many characters gets a name of its own where it stands more than once. */
 const WORTH = 40
 
+/** Alike parts in a row are written as a table from so many on. */
+const TABLE = 6
+type Row = Readonly<Record<string, unknown>>
+const isRow = (part: unknown): part is Row =>
+  typeof part === 'object' && part !== null && !Array.isArray(part)
+/** Whether all are objects of the same keys, in their order. */
+function isTable(list: readonly unknown[]): list is readonly Row[] {
+  const keysOf = (row: unknown) => (isRow(row) ? Object.keys(row).join(' ') : null)
+  const first = keysOf(list[0])
+  return list.length >= TABLE && first !== null && list.every((row) => keysOf(row) === first)
+}
+/** Makes rows of what they have alike and of their columns. */
+const TABLE_MAKER =
+  'const table=(alike,columns)=>Object.values(columns)[0].map((_,at)=>({...alike,...Object.fromEntries(Object.entries(columns).map(([key,cells])=>[key,cells[at]]))}));\n'
+/** Whether all are texts of one character each, none of which ends a text. */
+const isDigits = (list: readonly unknown[]): list is readonly string[] =>
+  list.length >= TABLE && list.every((one) => typeof one === 'string' && /^\p{Nd}$/u.test(one))
+
 /** How often each part of data stands in it, by its text. */
 function countParts(data: unknown, counts: Map<string, number>): void {
   if (typeof data !== 'object' || data === null) return
@@ -26,17 +44,31 @@ export function sharedCode(data: Readonly<Record<string, unknown>>): string {
   for (const one of Object.values(data)) countParts(one, counts)
   const names = new Map<string, string>()
   const constants: string[] = []
+  let hasTables = false
+  const object = (fields: readonly (readonly [string, unknown])[]) =>
+    `{${fields
+      .filter(([, one]) => one !== undefined)
+      .map(([key, one]) => `${keyed(key)}:${written(one)}`)
+      .join(',')}}`
+  function listed(list: readonly unknown[]): string {
+    if (isDigits(list)) return `[...${scriptJson(list.join(''))}]`
+    if (!isTable(list)) return `[${list.map(written).join(',')}]`
+    const texts = (key: string) => new Set(list.map((row) => JSON.stringify(row[key])))
+    const keys = Object.keys(list[0]!)
+    const [alike, apart] = [true, false].map((isAlike) =>
+      keys.filter((key) => (texts(key).size === 1) === isAlike),
+    )
+    if (apart!.length === 0) return `[${list.map(written).join(',')}]`
+    hasTables = true
+    const columns = apart!.map((key) => [key, list.map((row) => row[key])] as const)
+    return `table(${object(alike!.map((key) => [key, list[0]![key]]))},${object(columns)})`
+  }
   function written(part: unknown): string {
     if (typeof part !== 'object' || part === null) return scriptJson(part)
     const text = JSON.stringify(part)
     const named = names.get(text)
     if (named !== undefined) return named
-    const code = Array.isArray(part)
-      ? `[${part.map(written).join(',')}]`
-      : `{${Object.entries(part)
-          .filter(([, one]) => one !== undefined)
-          .map(([key, one]) => `${keyed(key)}:${written(one)}`)
-          .join(',')}}`
+    const code = Array.isArray(part) ? listed(part) : object(Object.entries(part))
     if ((counts.get(text) ?? 0) < 2) return code
     // Longer than what the runtime calls its own.
     const name = `part${names.size}`
@@ -45,7 +77,7 @@ export function sharedCode(data: Readonly<Record<string, unknown>>): string {
     return name
   }
   for (const [name, one] of Object.entries(data)) constants.push(`${name}=${written(one)}`)
-  return `const ${constants.join(',\n')};\n`
+  return `${hasTables ? TABLE_MAKER : ''}const ${constants.join(',\n')};\n`
 }
 
 const NAME = /^[A-Za-z]\w*$/

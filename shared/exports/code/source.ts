@@ -1,14 +1,13 @@
 import { fitsDouble } from '../../../core/decimal/arithmetic'
 import { type Decimal, toNumber, toText } from '../../../core/decimal/decimal'
-import { type DoublePlan, doublePlan } from '../../../core/label/fast/doublePlan'
 import { resolve } from '../../../core/label/resolve'
-import type { Plan, Rule, Value } from '../../../core/label/types'
-import type { SpokenPlan } from '../../../core/text/spoken'
+import type { Value } from '../../../core/label/types'
 import { spokenPlan } from '../../../core/text/words'
 import { scriptJson } from '../../escape'
 import type { Written } from '../written'
 import { goesByRow } from './declarations'
 import { sharedCode } from './sharing'
+import { slim, type Source } from './slim'
 
 /** A value as a program takes it: a double where that is the same number, else text. */
 const asNumber = (value: Decimal): Value => (fitsDouble(value) ? toNumber(value) : toText(value))
@@ -28,47 +27,6 @@ export function domainOf(values: readonly Value[]): [number, number] {
 /** The functions of the runtime by which a module is made, in their order in it. */
 export const MAKERS = ['labelBy', 'labelsBy', 'partsBy', 'spokenBy'] as const
 export type Maker = (typeof MAKERS)[number]
-
-/** What a module is made of, before it is text. */
-export interface Source {
-  readonly plan: Plan
-  readonly words: SpokenPlan
-  /** What writes doubles at once; null where exact digits must decide all labels. */
-  readonly doubles: DoublePlan | null
-}
-/**
- * The places of the rungs that a rule can write in: a frozen one, and the last, behind which
- * exponents begin; null where each label chooses.
- */
-function rungsUsed({ fixedRung, exponent, rungs }: Rule): number[] | null {
-  if (fixedRung === null || exponent !== null) return null
-  return [...new Set([fixedRung, rungs.length - 1])]
-}
-
-/**
- * The same without rungs that no label can have: ladders reach to 10³⁰³, and a frozen rung is one
- * of them.
- */
-export function slim({ plan, words }: Omit<Source, 'doubles'>): Source {
-  const used = plan.rules.map(rungsUsed)
-  const rules = plan.rules.map((rule, place) => {
-    const kept = used[place]
-    if (!kept) return rule
-    const { by } = rule.precision
-    const precision = by ? { ...rule.precision, by: kept.map((at) => by[at]!) } : rule.precision
-    return { ...rule, rungs: kept.map((at) => rule.rungs[at]!), fixedRung: 0, precision }
-  })
-  const said = words.rules.map((own, place) => {
-    const kept = used[place]
-    return own.rungs && kept ? { ...own, rungs: kept.map((at) => own.rungs![at]!) } : own
-  })
-  const slimmer = { ...plan, rules }
-  return {
-    plan: slimmer,
-    words: { ...words, rules: said },
-    doubles: doublePlan(slimmer),
-  }
-}
 
 /** Rows to come may name units that the study's own do not. */
 export function sourceOf(written: Written): Source {
