@@ -12,8 +12,10 @@ const COUNT = 300_000
 const ROUNDS = 9
 const bundled = await build({
   stdin: {
-    contents: `export { resolve } from './core/label/resolve'
-export { spokenPlan } from './core/text/words'
+    contents: `export { inherit } from './core/style/inherit'
+export { resolve } from './core/label/resolve'
+export { regionsBy } from './core/label/needs'
+export { spokenPlan, spokenStyle } from './core/text/words'
 export { slim } from './shared/exports/code/slim'
 export { constantsOf, embedded, functionsOf } from './shared/exports/code/source'
 export { runtimeFor } from './shared/exports/runtime'`,
@@ -26,12 +28,13 @@ export { runtimeFor } from './shared/exports/runtime'`,
   platform: 'node',
   target: 'node20',
 })
-const core = await import(
-  `data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`
-)
+const core = await import(`data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`)
 
+const tableOf = (kind, name) =>
+  JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8'))
 /** The text of a module that writes by a style. */
-function moduleOf(style, context = {}) {
+function moduleOf(style, given = {}) {
+  const context = { ...core.regionsBy(core.spokenStyle(core.inherit(style)), tableOf), ...given }
   const plan = core.resolve(style, context)
   const source = core.slim({ plan, words: core.spokenPlan(plan, style, context) })
   const runtime = readFileSync(join(root, 'dist/runtime', core.runtimeFor([source])), 'utf8')
@@ -79,10 +82,7 @@ async function measure({ modules, count, rounds }) {
   })
 }
 
-const styles = [
-  { notation: 'scaled', fraction: [0, 1] },
-  { fraction: [0, 3] },
-]
+const styles = [{ notation: 'scaled', fraction: [0, 1] }, { fraction: [0, 3] }]
 const given = { modules: styles.map((style) => moduleOf(style)), count: COUNT, rounds: ROUNDS }
 const BARS = { scaled: 8, plain: 4 }
 const told = (where, found) => {
@@ -98,5 +98,14 @@ try {
 } finally {
   await browser.close()
 }
+const CODES =
+  'EUR USD JPY GBP CHF SEK NOK DKK PLN CZK HUF RON BGN TRY INR CNY KRW BRL MXN CAD AUD NZD ZAR ILS AED SAR THB IDR MYR PHP'
+const rows = CODES.split(' ').map((money) => ({ money }))
+const byColumn = moduleOf(
+  { unit: { kind: 'currency', code: { column: 'money' } }, fraction: [0, 2] },
+  { rows, values: rows.map((_, at) => at * 1000), hasRowsToCome: true },
+)
 const [scaledSize, plainSize] = given.modules.map((text) => gzipSync(text, { level: 9 }).length)
-console.log(`packed: plain ${plainSize} bytes (bar 5000), an axis ${scaledSize} bytes (bar 6000)`)
+console.log(
+  `packed: plain ${plainSize} bytes (bar 5000), an axis with every rung ${scaledSize} bytes (bar 6000), 30 currencies by column ${gzipSync(byColumn, { level: 9 }).length} bytes (bar 12000)`,
+)
