@@ -36,7 +36,11 @@ const tableOf = (kind, name) =>
 function moduleOf(style, given = {}) {
   const context = { ...core.regionsBy(core.spokenStyle(core.inherit(style)), tableOf), ...given }
   const plan = core.resolve(style, context)
-  const source = core.slim({ plan, words: core.spokenPlan(plan, style, context) })
+  const source = core.slim({
+    plan,
+    words: core.spokenPlan(plan, style, context),
+    lacking: null,
+  })
   const runtime = readFileSync(join(root, 'dist/runtime', core.runtimeFor([source])), 'utf8')
   const { text, nameOf } = core.embedded(runtime)
   return [core.constantsOf(source), text, ...core.functionsOf(source, nameOf)].join('\n')

@@ -5,7 +5,9 @@ import type { ExportId } from '../shared/exports'
 import type { ExportFile } from '../shared/exports/export'
 import { type Made, makeExport } from '../shared/exports/make'
 import { ExportError } from '../shared/exports/prove'
+import { LONGEST_LACKING, type RowsTaken } from '../shared/exports/wishes'
 import type { Level } from '../shared/quantities'
+import { terminalLine } from '../shared/escape'
 import { byName } from './byName'
 import { writeBytes } from './files'
 import { InputError } from './input'
@@ -23,6 +25,10 @@ export interface Asked {
    */
   readonly quantity?: string
   readonly surface?: string
+  /** Which rows of a filtered quantity. */
+  readonly rows: RowsTaken
+  /** What stands in the place of the unit where a label lacks the row that names it. */
+  readonly lacking?: string
 }
 
 /** The quantity that is asked for. @throws InputError listing what there is */
@@ -48,8 +54,10 @@ function levelOf(surface: string | undefined): Level {
 /** What is written, and the form that it is made into. @throws InputError */
 export async function madeOf(
   path: string,
-  { as, quantity: wanted, surface }: Asked,
+  { as, quantity: wanted, surface, rows, lacking }: Asked,
 ): Promise<Made> {
+  if (lacking !== undefined && (lacking === '' || lacking.length > LONGEST_LACKING))
+    throw new InputError(`--lacking takes 1 to ${LONGEST_LACKING} characters`)
   const study = readStudy(path)
   const { document, datasets, cellsOf } = study
   const quantity = quantityIn(study, wanted)
@@ -59,6 +67,7 @@ export async function madeOf(
       ...{ document, datasets, cellsOf, quantity, level },
       regionsFor: tablesFor,
       runtime,
+      wishes: { rows, lacking: lacking ?? null },
       from: { study: document.name, file: basename(path) },
     })
   } catch (error) {
@@ -86,11 +95,15 @@ export async function exportFile(path: string, asked: Asked, out?: string): Prom
     if (first.encoding === undefined) return first.text
     throw new InputError(`--as ${asked.as} makes an archive; --out FOLDER says where it is written`)
   }
-  const { proof, notes } = made
+  const { proof, notes, findings = [] } = made
   for (const file of made.files) writeBytes(join(out, file.name), bytesOf(file))
   return `${[
     ...made.files.map(({ name }) => `${join(out, name)}`),
     `${proof.how} on ${proof.values} values; ${proof.equal} labels are those of the desk.`,
     ...notes,
+    ...(findings.length > 0 ? ['Findings that stand:'] : []),
+    ...findings.map((one) =>
+      terminalLine(`  ${one.severity}: ${one.quantity}, ${one.surface}: ${one.message}`),
+    ),
   ].join('\n')}\n`
 }

@@ -5,6 +5,7 @@ import { Command as Program, CommanderError, Option } from 'commander'
 import { version } from '../package.json'
 import { terminalLine } from '../shared/escape'
 import { EXPORT_IDS } from '../shared/exports'
+import { ROWS_TAKEN, USUAL_WISHES } from '../shared/exports/wishes'
 import { FILE_FORM_IDS, FORMS } from '../shared/import/endings'
 import type { CommandOptions } from './command'
 import { commands } from './commands'
@@ -164,6 +165,15 @@ function addExport(program: Program, run: Run): void {
     .addOption(new Option('--as <form>', 'the form').choices(EXPORT_IDS).default('module'))
     .option('--quantity <name>', 'its title or its column; that which the study shows otherwise')
     .option('--surface <surface>', 'axis, marks, table …; all surfaces otherwise')
+    .addOption(
+      new Option('--rows <rows>', 'of a filtered quantity those that are shown, or all')
+        .choices(ROWS_TAKEN)
+        .default(USUAL_WISHES.rows),
+    )
+    .option(
+      '--lacking <text>',
+      'stands for the unit where a label lacks the row that names it; an error otherwise',
+    )
     .option('--out <folder>', 'where the files are written; standard output otherwise')
     .option(
       '--verify <path>',

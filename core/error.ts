@@ -16,19 +16,24 @@ export class StyleError extends Error {
   }
 }
 
+/** A set of ticks that cannot be: says what to change. */
+export class TickError extends Error {
+  override name = 'TickError'
+}
+
 /**
- * What is made of a style where that can be resolved; null where it cannot, as where a unit is to
- * be said once of rungs that differ. For styles that nobody has asked for: a change that is tried,
+ * What is made of a style where that can be resolved, and of ticks where there are not too many;
+ * null where it cannot, as where a unit is to be said once of rungs that differ. For styles that nobody has asked for: a change that is tried,
  * the style of another surface beside numbers that are not its own.
  *
- * @throws what `make` throws besides StyleError
+ * @throws what `make` throws besides StyleError and TickError
  * @example whereResolved(() => resolve({ rung: 4, notation: 'scaled' })) // null: no rung stands at 10⁴
  */
 export function whereResolved<Made>(make: () => Made): Made | null {
   try {
     return make()
   } catch (error) {
-    if (error instanceof StyleError) return null
+    if (error instanceof StyleError || error instanceof TickError) return null
     throw error
   }
 }

@@ -161,6 +161,32 @@ function fixesFor(
   return [...ways.values()].slice(0, most).map(({ change }) => change)
 }
 
+/** Findings as they are told, those of one cause as one. */
+function toldOf(
+  findings: ReadonlyMap<Check, Verdict>,
+  fixesOf: (check: Check) => readonly Fix[],
+  onStep: () => void = () => {},
+): Finding[] {
+  const causes = byCause(findings)
+  const told = (check: Check): ToldFinding => {
+    const found = findings.get(check)!
+    return { check: check.id, ...found, message: check.message(found.params) }
+  }
+  return checks.flatMap((check) => {
+    onStep()
+    if (causes.get(check) !== check) return []
+    const fixes = fixesOf(check)
+    const also = [...causes].filter(([other, cause]) => other !== check && cause === check)
+    return [
+      {
+        ...told(check),
+        fixes,
+        ...(also.length > 0 ? { also: also.map(([other]) => told(other)) } : {}),
+      },
+    ]
+  })
+}
+
 /**
  * Runs every check. Findings of one cause are told as one, the others named in it. A fix is offered
  * only after it was tried: its check holds with it, and it brings no new error.
@@ -211,22 +237,17 @@ export function runChecksOn(
     }
     return tried.get(key)!
   }
-  const causes = byCause(findings)
-  const told = (check: Check): ToldFinding => {
-    const found = findings.get(check)!
-    return { check: check.id, ...found, message: check.message(found.params) }
-  }
-  return checks.flatMap((check) => {
-    step()
-    if (causes.get(check) !== check) return []
-    const also = [...causes].filter(([other, cause]) => other !== check && cause === check)
-    const fixes = fixesFor(check, proof, findings.get(check)!.at, before, findingsAfter)
-    return [
-      {
-        ...told(check),
-        fixes,
-        ...(also.length > 0 ? { also: also.map(([other]) => told(other)) } : {}),
-      },
-    ]
-  })
+  return toldOf(
+    findings,
+    (check) => fixesFor(check, proof, findings.get(check)!.at, before, findingsAfter),
+    step,
+  )
 }
+
+/**
+ * Runs every check without looking for what mends them, which takes most of the time.
+ *
+ * @throws StyleError where the style cannot be resolved
+ */
+export const runChecksAlone = (subject: Subject): Finding[] =>
+  toldOf(findingsIn(proofOf(subject)), () => [])

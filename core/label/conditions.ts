@@ -79,6 +79,16 @@ export class UnitError extends Error {
   override name = 'UnitError'
 }
 
+/** Whether the unit of a label stands in a row, and there is no row. */
+const lacksRow = (
+  { rules }: Plan,
+  { rule, kind }: Pick<Written, 'rule' | 'kind'>,
+  row: Row | undefined,
+): boolean =>
+  kind !== 'missing' &&
+  rules[rule]!.needsRow !== undefined &&
+  (typeof row !== 'object' || row === null)
+
 /**
  * A label of a row whose unit nobody knew when the Plan was made: what stands for any unit becomes
  * the unit's own name.
@@ -89,15 +99,15 @@ export class UnitError extends Error {
  * @example of a row with money 'SHELL', 'XXX 5' becomes 'SHELL 5'
  */
 export function inOwnUnit(
-  { rules }: Plan,
-  { rule, kind }: Pick<Written, 'rule' | 'kind'>,
+  plan: Plan,
+  written: Pick<Written, 'rule' | 'kind'>,
   row: Row | undefined,
   text: string,
 ): string {
-  if (kind === 'missing') return text
-  const { unitOf, needsRow } = rules[rule]!
+  if (written.kind === 'missing') return text
+  const { unitOf, needsRow } = plan.rules[written.rule]!
   if (unitOf !== undefined) return text.replace(ANY_UNIT, () => String(row![unitOf]))
-  if (needsRow !== undefined && (typeof row !== 'object' || row === null))
+  if (lacksRow(plan, written, row))
     throw new UnitError(
       `The unit of this label stands in “${needsRow}” of its row, and no row is given: label(value, row), or labelRow(row).`,
     )
@@ -109,12 +119,19 @@ export function inOwnUnit(
  * elsewhere it leaves them as they are.
  *
  * @param decide what is written of a value, by the same Plan
+ * @param lacking what stands behind a text whose unit no row names, in place of the error
  * @throws UnitError as `inOwnUnit` does
  */
 export function unitNamer(
   plan: Plan,
   decide: (value: Value, row?: Row) => Written,
+  lacking?: string,
 ): (value: Value, row: Row | undefined, text: string) => string {
   if (!plan.rules.some(({ unitOf }) => unitOf !== undefined)) return (_value, _row, text) => text
-  return (value, row, text) => inOwnUnit(plan, decide(value, row), row, text)
+  return (value, row, text) => {
+    const written = decide(value, row)
+    return lacking !== undefined && lacksRow(plan, written, row)
+      ? `${text}\u00a0${lacking}`
+      : inOwnUnit(plan, written, row, text)
+  }
 }

@@ -18,38 +18,44 @@ const plain = (value: Passed): Value =>
 const writerBy = (plan: Plan, doubles?: DoublePlan): Writer =>
   writer(plan, doubles && byDoubles(doubles))
 
-export const labelBy = (plan: Plan, doubles?: DoublePlan) => {
+export const labelBy = (plan: Plan, doubles?: DoublePlan, lacking?: string) => {
   const by = writerBy(plan, doubles)
-  const named = unitNamer(plan, by.written)
+  const named = unitNamer(plan, by.written, lacking)
   return (value: Passed, row?: Row): string => {
     const own = plain(value)
     return named(own, row, by.label(own, row))
   }
 }
-export const labelsBy = (plan: Plan, doubles?: DoublePlan) => {
+export const labelsBy = (plan: Plan, doubles?: DoublePlan, lacking?: string) => {
   const by = writerBy(plan, doubles)
-  const named = unitNamer(plan, by.written)
+  const named = unitNamer(plan, by.written, lacking)
   return (values: Iterable<Passed>, rows?: readonly Row[]): string[] => {
     const own = Array.from(values, plain)
     return by.labels(own, rows).map((text, at) => named(own[at], rows?.[at], text))
   }
 }
-export const partsBy = (plan: Plan) => {
+export const partsBy = (plan: Plan, lacking?: string) => {
   const by = writerBy(plan)
-  const named = unitNamer(plan, by.written)
+  const named = unitNamer(plan, by.written, lacking)
   return (value: Passed, row?: Row): Part[] => {
     const own = plain(value)
-    const all = by.parts(own, row)
     // A row that is lacking is told, whatever parts there are.
-    named(own, row, '')
-    return all.map((part) =>
-      part.type === 'unit' ? { ...part, value: named(own, row, part.value) } : part,
-    )
+    const lacks = named(own, row, '') !== ''
+    const all = by
+      .parts(own, row)
+      .map((part) =>
+        part.type === 'unit' ? { ...part, value: named(own, row, part.value) } : part,
+      )
+    const unit = [
+      { type: 'gap', value: '\u00a0' },
+      { type: 'unit', value: lacking! },
+    ] as const
+    return lacks ? [...all, ...unit] : all
   }
 }
-export const spokenBy = (plan: Plan, words: SpokenPlan) => {
+export const spokenBy = (plan: Plan, words: SpokenPlan, lacking?: string) => {
   const say = speaker(plan, words)
-  const named = unitNamer(plan, writerBy(plan).written)
+  const named = unitNamer(plan, writerBy(plan).written, lacking)
   return (value: Passed, row?: Row): string => {
     const own = plain(value)
     return named(own, row, say(own, row))

@@ -1,3 +1,4 @@
+import { TickError } from '../error'
 import {
   absolute,
   compare,
@@ -10,11 +11,6 @@ import {
 import { type Decimal, toNumber, toText } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
 import { type Counted, countedSteps } from './counted'
-
-/** A set of ticks that cannot be: says what to change. */
-export class TickError extends Error {
-  override name = 'TickError'
-}
 
 export type Ends = 'tight' | 'loose'
 export interface LinearRequest {

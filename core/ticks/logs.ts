@@ -1,3 +1,4 @@
+import { TickError } from '../error'
 import { compare, leadingPower, magnitudeOf, negate } from '../decimal/arithmetic'
 import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
 import { powerOf, scaleBy } from '../decimal/powers'
@@ -9,7 +10,6 @@ import {
   type Ends,
   linearTicks,
   MOST_TICKS,
-  TickError,
 } from './linear'
 import type { Ticks } from './types'
 

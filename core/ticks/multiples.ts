@@ -1,3 +1,4 @@
+import { TickError } from '../error'
 import { add, multiply, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal } from '../decimal/decimal'
 import { divide } from '../decimal/round'
@@ -8,7 +9,6 @@ import {
   DEFAULT_COUNT,
   type Ends,
   multiplesIn,
-  TickError,
   wholeNumbers,
 } from './linear'
 import type { Ticks } from './types'

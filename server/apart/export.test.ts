@@ -1,11 +1,9 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
 import Ajv from 'ajv'
 import { SURFACES } from '../../core/checks/types'
-import { regionsBy } from '../../core/label/needs'
-import { openDatabase, type Db } from '../db/database'
+import type { Db } from '../db/database'
 import { loadDemo } from '../study/demo'
 import { createStudy, importDataset } from '../study/studies'
 import type { Style } from '../../core/style/fields'
@@ -16,41 +14,20 @@ import { newDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
 import type { Study } from '../../shared/study/study'
 import { labelsByModule } from '../../shared/exports/run'
-import { joinRegions } from '../../core/label/needs'
-import { columnNamed } from '../db/columns'
-import { type Server, tasks } from '../apart/tasks'
+import { ownDatabase, serverOn, take as takenOf } from '../testing/taken'
+import type { Server } from './tasks'
 
 const root = join(__dirname, '../..')
-const folder = join(root, 'server/db/migrations')
-const migrations = readdirSync(folder).map((name) => ({
-  name,
-  sql: readFileSync(join(folder, name), 'utf8'),
-}))
-const table = (kind: string, name: string) =>
-  JSON.parse(
-    readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8'),
-  ) as never
-/** What the server answers: tables of regions, the runtime as the build bundled it, and cells. */
-const server: Server = {
-  ask: (question, asks) =>
-    ({
-      regions: () => joinRegions((asks as Style[]).map((style) => regionsBy(style, table))),
-      runtime: () => readFileSync(join(root, 'dist/runtime', asks as string), 'utf8'),
-      column: () => {
-        const { datasetId, name } = asks as { datasetId: string; name: string }
-        return columnNamed(db, datasetId, name)
-      },
-    })[question]() as never,
-  tell: () => {},
-}
 const KILOBYTE = 1024
 
-let data: string
+let own: ReturnType<typeof ownDatabase>
 let db: Db
+let server: Server
 let study: Study
 beforeAll(() => {
-  data = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
-  db = openDatabase(join(data, 'test.sqlite'), migrations)
+  own = ownDatabase()
+  db = own.db
+  server = serverOn(db)
   const made = createStudy(
     db,
     { ...newDocument('Exports'), house: { marks: { minus: '−' } } },
@@ -63,25 +40,15 @@ beforeAll(() => {
     'n,money\n1234567.891,EUR\n-0.0004,USD\n999950,EUR\n12345678901234567890.5,\n1e-7,USD\n0,GBP',
   )!
 })
-afterAll(() => {
-  db.close()
-  rmSync(data, { recursive: true })
-})
+afterAll(() => own.close())
 
 const take = (
-  kind: ExportId,
+  id: ExportId,
   quantity: Quantity,
   level: Level = 'quantity',
   from = server,
   of = study,
-) =>
-  tasks.export(
-    {
-      ...{ id: kind, document: of.document, datasets: of.datasets, quantity, level },
-      from: { study: of.document.name, revision: of.revision, file: 'study.json' },
-    },
-    from,
-  ) as Promise<Export>
+) => takenOf(from, of, { id, quantity, level })
 const quantity = (style: Style): Quantity => ({
   ...study.document.quantities[0]!,
   title: 'Größe & Maß',
@@ -172,7 +139,7 @@ test.each<[string, Style, number]>([
 })
 
 const moduleOf = async <Exports>(made: Export, name: string): Promise<Exports> => {
-  const path = join(data, name)
+  const path = join(own.folder, name)
   writeFileSync(path, made.files[0]!.text)
   return (await import(path)) as Exports
 }

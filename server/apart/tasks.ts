@@ -45,7 +45,7 @@ export interface Tasks {
   export: {
     readonly given: { readonly id: ExportId } & Pick<
       ToExport,
-      'document' | 'datasets' | 'quantity' | 'level' | 'from'
+      'document' | 'datasets' | 'quantity' | 'level' | 'from' | 'wishes'
     >
     readonly made: Export
   }

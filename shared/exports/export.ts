@@ -1,3 +1,5 @@
+import type { Severity, Surface } from '../../core/checks/types'
+
 /** A file that is handed over. */
 export interface ExportFile {
   readonly name: string
@@ -20,6 +22,13 @@ export interface ExportProof {
     readonly other: string
   }[]
 }
+/** A finding that stands when something is taken away. */
+export interface Standing {
+  readonly severity: Severity
+  readonly quantity: string
+  readonly surface: Surface
+  readonly message: string
+}
 /** An export, proved on the study's values before it is given out. */
 export interface Export {
   /** What tells how it is used, where its text does not. */
@@ -29,4 +38,6 @@ export interface Export {
   readonly proof: ExportProof
   /** What is to be known before it is used. */
   readonly notes: readonly string[]
+  /** Errors and warnings that stand, where checks look at what is taken away. */
+  readonly findings?: readonly Standing[]
 }

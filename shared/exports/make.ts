@@ -1,17 +1,21 @@
 import { joinRegions } from '../../core/label/needs'
 import type { Regions } from '../../core/label/region'
 import type { Style } from '../../core/style/schemas'
-import type { Cell, Level } from '../quantities'
+import { type Cell, type Level, stylesIn } from '../quantities'
 import { datasetAs, type DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
 import { StyleError } from '../../core/error'
 import { type ExportId, exportForms } from '.'
-import type { Export } from './export'
+import { studyFindings } from '../report/findings'
+import type { Export, Standing } from './export'
+import { USUAL_SIZE } from '../page/layout'
 import { archive } from './archive'
 import { PACKED } from './forms/package'
 import { ExportError } from './prove'
+import { adjustedNotes, frozenNotes, rowNotes, standing } from './notes'
 import { levelWhere, type Provenance } from './provenance'
+import { asWished, type Wishes } from './wishes'
 import { engine, labelsByModule, labelsByOptions, labelsByPackage } from './run'
 import type { ExportForm, StudyForm, Tools } from './types'
 import type { ReadRuntime } from './runtime'
@@ -28,23 +32,13 @@ export interface ToExport {
   readonly regionsFor: (style: Style) => Regions | Promise<Regions>
   readonly runtime: ReadRuntime
   readonly from: Provenance
-}
-
-/** What is said of labels that the table moves so that its parts add up. */
-function adjustedNotes({ adjusted }: Written, isList: boolean): string[] {
-  if (adjusted.size === 0) return []
-  const parts = adjusted.size === 1 ? '1 part is' : `${adjusted.size} parts are`
-  return [
-    isList
-      ? `${parts} adjusted (†) so that all add up.`
-      : `On the page ${parts} adjusted (†) so that all add up; this writes each number by itself.`,
-  ]
+  readonly wishes: Wishes
 }
 
 type Study = Omit<ToExport, 'quantity' | 'level'>
 /** What is written on a level of a quantity of a study. @throws ExportError where nothing is */
 async function writtenIn(
-  { document, datasets, cellsOf, regionsFor }: Study,
+  { document, datasets, cellsOf, regionsFor, wishes }: Study,
   quantity: Quantity,
   level: Level,
 ): Promise<Written> {
@@ -53,6 +47,7 @@ async function writtenIn(
   const styles = stylesToWrite({ document, quantity, level })
   return writtenOn({
     ...{ document, quantity, level, dataset: datasetAs(dataset, document) },
+    lacking: wishes.lacking,
     cellsOf: (name) => cellsOf(datasetId, name),
     regions: joinRegions(await Promise.all(styles.map(regionsFor))),
   })
@@ -78,6 +73,16 @@ const toolsOf = (runtime: ReadRuntime): Tools => ({
   ...{ runtime, labelsByModule, labelsByOptions, labelsByPackage, archive, engine },
 })
 
+/** Errors and warnings that stand on the pages of quantities. */
+async function findingsIn(
+  { document, datasets, cellsOf, regionsFor }: Study,
+  quantities: readonly Quantity[],
+): Promise<Standing[]> {
+  const own = { ...document, quantities: [...quantities] }
+  const regions = joinRegions(await Promise.all(stylesIn(own).map(regionsFor)))
+  return standing(studyFindings({ document: own, datasets, cellsOf, regions }, USUAL_SIZE, false))
+}
+
 /** An export, and what it writes. */
 export interface Made {
   readonly written: readonly Written[]
@@ -90,16 +95,29 @@ export interface Made {
  *
  * @throws ExportError where the proof fails
  */
-export async function makeExport(id: ExportId, given: ToExport): Promise<Made> {
+export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
   const form: ExportForm | StudyForm = exportForms[id]
-  const tools = toolsOf(given.runtime)
+  const tools = toolsOf(asked.runtime)
+  const given = asWished(asked, asked.wishes)
+  const from = { ...given.from, wishes: given.wishes }
   if ('makeAll' in form) {
     const { all: written, notes } = await allWritten(given)
-    const made = await form.makeAll(written, tools, given.from, given.quantity.id)
-    return { written, made: { ...made, notes: [...made.notes, ...notes] } }
+    const made = await form.makeAll(written, tools, from, given.quantity.id)
+    const frozen = written.filter(({ level }) => level === 'quantity').flatMap(frozenNotes)
+    const findings = await findingsIn(given, given.document.quantities)
+    return { written, made: { ...made, findings, notes: [...made.notes, ...notes, ...frozen] } }
   }
   const written = await writtenIn(given, given.quantity, given.level)
-  const made = await form.make(written, tools, given.from)
-  const notes = [...made.notes, ...adjustedNotes(written, form.isList ?? false)]
-  return { written: [written], made: { ...made, notes } }
+  const made = await form.make(written, tools, from)
+  const notes = [
+    ...made.notes,
+    ...adjustedNotes(written, form.isList ?? false),
+    ...rowNotes(written),
+    ...(form.isList ? [] : frozenNotes(written)),
+  ]
+  const all = await findingsIn(given, [given.quantity])
+  const findings = all.filter(
+    ({ surface }) => given.level === 'quantity' || surface === given.level,
+  )
+  return { written: [written], made: { ...made, notes, findings } }
 }

@@ -3,6 +3,7 @@ import type { Surface } from '../../core/checks/types'
 import { onLine } from '../escape'
 import type { Level } from '../quantities'
 import { surfaceWords } from '../surfaceWords'
+import { USUAL_WISHES, type Wishes } from './wishes'
 
 /** Where an export comes from. */
 export interface Provenance {
@@ -11,6 +12,8 @@ export interface Provenance {
   readonly revision?: number
   /** The file of the study, as it is called where the export is made again. */
   readonly file: string
+  /** What was chosen beside the form. */
+  readonly wishes?: Wishes
 }
 
 /** Where labels of a level stand, in words. */
@@ -23,7 +26,7 @@ const word = (text: string): string =>
 
 /** The command that makes a form again. */
 export const renewal = (
-  { file }: Provenance,
+  { file, wishes = USUAL_WISHES }: Provenance,
   as: string,
   of?: { readonly quantity: string; readonly level: Level },
 ): string =>
@@ -31,6 +34,8 @@ export const renewal = (
     `ivory-abacus export ${word(file)} --as ${as}`,
     ...(of ? [`--quantity ${word(of.quantity)}`] : []),
     ...(of && Object.hasOwn(surfaceWords, of.level) ? [`--surface ${of.level}`] : []),
+    ...(wishes.rows === USUAL_WISHES.rows ? [] : [`--rows ${wishes.rows}`]),
+    ...(wishes.lacking === null ? [] : [`--lacking ${word(wishes.lacking)}`]),
     '--out .',
   ].join(' ')
 
@@ -47,10 +52,11 @@ const HEADER = /^(?:(?:\/\/[^\n]*|<!-- .* -->)\n)+/
 export const codeHeader = (
   from: Provenance,
   as: string,
-  of: { readonly quantity: string; readonly level: Level },
+  of: { readonly quantity: string; readonly level: Level; readonly rows?: string },
 ): string =>
   [
     `How “${onLine(of.quantity)}” is written ${levelWhere(of.level)}.`,
+    ...(of.rows ? [`Of ${onLine(of.rows)}.`] : []),
     madeBy(from),
     `Again: ${renewal(from, as, of)}`,
   ]

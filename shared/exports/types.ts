@@ -47,6 +47,8 @@ export interface ExportTitle {
   readonly isOfStudy?: true
   /** Whether it lists labels, so that those that were moved to add up stand there as on the page. */
   readonly isList?: true
+  /** Whether it is code, which may be asked for a label without its row. */
+  readonly isCode?: true
   /** How its file is used, where that tells more than its text. */
   usage?(file: string, example: { readonly value: string; readonly label: string }): string
 }

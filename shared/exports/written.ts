@@ -14,6 +14,7 @@ import { type Speaker, speaker } from '../../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
 import { titled } from '../page/numbers'
 import { ADJUSTED, adjustedBy } from '../page/totals'
+import { placesShown } from '../page/rows'
 import { pageSnapshot } from '../page/snapshot'
 import type { PageValues } from '../page/values'
 import { fileStem } from '../names'
@@ -33,6 +34,11 @@ export interface Asked {
   readonly cellsOf: (name: string) => Cell[]
   /** Tables of what `stylesToWrite` gives. */
   readonly regions: Regions
+  /**
+   * What stands in the place of the unit where a label lacks the row that names it; null where that
+   * is an error.
+   */
+  readonly lacking?: string | null
 }
 /** What is written on a level of a quantity: its values, in order, and how. */
 export interface Written {
@@ -55,6 +61,8 @@ export interface Written {
   readonly names: readonly { readonly title: string; readonly cells: readonly string[] }[]
   /** The ticks of an axis. */
   readonly ticks: readonly Decimal[] | null
+  /** What stands in the place of a unit that no row names; null where that is an error. */
+  readonly lacking: string | null
 }
 
 /** A value as decimal text that keeps every digit; empty where it is missing. */
@@ -65,7 +73,7 @@ export function exactText(value: Value): string {
 
 type Told = Pick<Written, 'values' | 'rows' | 'context' | 'names' | 'ticks'>
 
-/** All cells of the column, beside the columns of text. */
+/** The cells of the column in the rows that are shown, beside the columns of text. */
 function onColumn(
   quantity: Quantity,
   dataset: DatasetMeta,
@@ -75,8 +83,13 @@ function onColumn(
     cellsOf,
   }: { style: FullStyle; regions: Regions; cellsOf: (name: string) => Cell[] },
 ): Told {
-  const values = cellsOf(quantity.column)
-  const rows = rowsBeside(columnsOf(style).map((name) => [name, cellsOf(name)]))
+  const kept = placesShown(quantity.filter, cellsOf)
+  const shown = (name: string): Cell[] => {
+    const cells = cellsOf(name)
+    return kept ? kept.map((at) => cells[at]!) : cells
+  }
+  const values = shown(quantity.column)
+  const rows = rowsBeside(columnsOf(style).map((name) => [name, shown(name)]))
   const texts = dataset.columns.filter(({ kind }) => kind === 'text')
   return {
     values,
@@ -84,7 +97,7 @@ function onColumn(
     context: { ...regions, values, rows, ...recordedIn(quantity) },
     names: texts.map(({ name }) => ({
       title: name,
-      cells: cellsOf(name).map((cell) => String(cell ?? '')),
+      cells: shown(name).map((cell) => String(cell ?? '')),
     })),
     ticks: null,
   }
@@ -127,14 +140,18 @@ export const stylesToWrite = ({
   spokenStyle(styleOf(document, quantity, level)),
 ]
 
+/** Which rows of its table a quantity shows, in words; empty where it shows all. */
+export const rowsSaid = ({ quantity: { filter } }: Pick<Written, 'quantity'>): string =>
+  filter ? `the rows that are shown, where ${filter.column} is ${filter.is.join(', ') || '…'}` : ''
+
 /** Labels as the table lists them: a sign stands before those that it moves. */
 export const listed = ({ labels, adjusted }: Pick<Written, 'labels' | 'adjusted'>): string[] =>
   labels.map((label, at) => (adjusted.has(at) ? ADJUSTED + adjusted.get(at)! : label))
 
 /** What a table that adds all of its rows up moves, as the page does. */
 function adjustedIn({ quantity }: Asked, plan: Plan, { values, rows }: Told) {
-  const { total, selected, filter } = quantity
-  if (total !== 'adjust' || (selected?.length ?? 0) > 0 || filter) return new Map<number, string>()
+  const { total, selected } = quantity
+  if (total !== 'adjust' || (selected?.length ?? 0) > 0) return new Map<number, string>()
   const parts = values.flatMap((value, at) => {
     const amount = amountOf(value)
     return isFiniteAmount(amount) ? [{ at, amount }] : []
@@ -148,8 +165,8 @@ function adjustedIn({ quantity }: Asked, plan: Plan, { values, rows }: Told) {
 }
 
 /**
- * What is written on a level: all cells of the column for the quantity and the table, and what the
- * page shows for other surfaces.
+ * What is written on a level: the column, in the rows that are shown, for the quantity and the
+ * table, and what the page shows for other surfaces.
  *
  * @throws ExportError where the page has no number to write
  */
@@ -168,6 +185,7 @@ export function writtenOn(asked: Asked): Written {
     ...told,
     quantity,
     level,
+    lacking: asked.lacking ?? null,
     title: titled(quantity.title, plan),
     stem: fileStem([quantity.title, ...(level === 'quantity' ? [] : [level])].join(' '), 'labels'),
     style,

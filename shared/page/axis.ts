@@ -1,7 +1,7 @@
 import type { Decimal } from '../../core/decimal/decimal'
 import { decimal, parseDecimal } from '../../core/decimal/decimal'
 import { type AxisKind, positiveSpan } from '../../core/ticks/along'
-import { TickError } from '../../core/ticks/linear'
+import { TickError } from '../../core/error'
 import { placeTicks } from '../../core/ticks/place'
 import type { AxisTicks, Drawing } from '../forms/types'
 import type { TickWishes } from '../study/chart'

@@ -1,23 +1,24 @@
 import { placedAmong } from '../../core/checks/causes'
-import { runChecks } from '../../core/checks/run'
-import type { Finding } from '../../core/checks/types'
+import { runChecks, runChecksAlone } from '../../core/checks/run'
+import type { Finding, Subject } from '../../core/checks/types'
 import { present } from './packing'
 import type { CheckedSubject } from './subjects'
 
 /** Checks a column's cells: missing ones are left out, and places are those of its rows. */
 function checkCells(
   { cells, caseRows, ...subject }: Extract<CheckedSubject, { cells: unknown }>,
-  onStep?: (done: number) => void,
+  run: (subject: Subject) => Finding[],
 ): Finding[] {
   const { values, places } = present(cells)
   const rows = caseRows && places.map((at) => caseRows[at]!)
   // Places among the rows become those among the values, and back.
   const placeOf = new Map(places.map((at, i) => [at, i]))
   const selection = subject.selection?.flatMap((at) => placeOf.get(at) ?? [])
-  return runChecks({ ...subject, values, rows, selection }, onStep).map((finding) =>
-    placedAmong(finding, places),
-  )
+  return run({ ...subject, values, rows, selection }).map((finding) => placedAmong(finding, places))
 }
+
+const placedBy = (subject: CheckedSubject, run: (subject: Subject) => Finding[]): Finding[] =>
+  'cells' in subject ? checkCells(subject, run) : run(subject)
 
 /**
  * Runs every check on what is checked of a surface.
@@ -26,4 +27,8 @@ function checkCells(
  * @throws StyleError where its style cannot be resolved
  */
 export const runPlaced = (subject: CheckedSubject, onStep?: (done: number) => void): Finding[] =>
-  'cells' in subject ? checkCells(subject, onStep) : runChecks(subject, onStep)
+  placedBy(subject, (one) => runChecks(one, onStep))
+
+/** The same without what mends them. @throws StyleError where its style cannot be resolved */
+export const runPlacedAlone = (subject: CheckedSubject): Finding[] =>
+  placedBy(subject, runChecksAlone)

@@ -131,12 +131,21 @@ export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonl
   }
 }
 
+/** The places of the rows that a filter shows; null where it shows all. */
+export function placesShown(
+  filter: Quantity['filter'],
+  cellsOf: (name: string) => readonly Cell[],
+): number[] | null {
+  if (!filter) return null
+  const shown = new Set(filter.is)
+  return cellsOf(filter.column).flatMap((cell, at) => (shown.has(String(cell ?? '')) ? [at] : []))
+}
+
 /** The rows that a filter leaves; the same rows where there is none. */
 export function filteredRows(all: AllRows, filter: Quantity['filter']): Rows {
   const { filtering } = all
-  if (!filter || !filtering) return all
-  const shown = new Set(filter.is)
-  const kept = all.places.filter((_, at) => shown.has(filtering[at]!))
+  const kept = filtering && placesShown(filter, () => filtering)
+  if (!kept) return all
   const pick = <One>(list: readonly One[]): One[] => kept.map((at) => list[at]!)
   return {
     places: kept,

@@ -1,7 +1,7 @@
 import { RANK } from '../../core/checks/causes'
 import type { Finding, Severity, Surface } from '../../core/checks/types'
 import type { Regions } from '../../core/label/region'
-import { runPlaced } from '../page/check'
+import { runPlaced, runPlacedAlone } from '../page/check'
 import { USUAL_SIZE } from '../page/layout'
 import { pageSnapshot } from '../page/snapshot'
 import type { PageSize, PageValues } from '../page/values'
@@ -31,10 +31,10 @@ export interface ReportedStudy {
  * Findings of a quantity's page; those of a second quantity on it are told under its own title, and
  * are left there.
  */
-function pageFindings(page: Readonly<PageValues>): StudyFinding[] {
+function pageFindings(page: Readonly<PageValues>, run: typeof runPlacedAlone): StudyFinding[] {
   const { quantity, subjects } = page
   return subjects.flatMap(({ surface, other, subject }) =>
-    runPlaced(subject).map(({ fixes, ...finding }): StudyFinding => {
+    run(subject).map(({ fixes, ...finding }): StudyFinding => {
       const isLeft = (one: Left) => one.surface === surface && one.check === finding.check
       const reason = other ? undefined : quantity.left?.find(isLeft)?.reason
       return {
@@ -53,11 +53,13 @@ function pageFindings(page: Readonly<PageValues>): StudyFinding[] {
  *
  * @param size of the page, in CSS pixels; that of a desk in a window of 1280 by 800 where none is
  *   given
+ * @param hasFixes whether what mends them is looked for, which takes most of the time
  * @throws StyleError where a style cannot be resolved; Error naming a quantity without its data
  */
 export function studyFindings(
   { document, datasets, cellsOf, regions }: ReportedStudy,
   size: PageSize = USUAL_SIZE,
+  hasFixes = true,
 ): StudyFinding[] {
   return document.quantities.flatMap((quantity) => {
     const found = datasets.find(({ id }) => id === quantity.datasetId)
@@ -72,7 +74,7 @@ export function studyFindings(
       machine: false,
       cellsOf: (name) => cellsOf(dataset.id, name),
     })
-    return pageFindings(page)
+    return pageFindings(page, hasFixes ? runPlaced : runPlacedAlone)
   })
 }
 

@@ -3,7 +3,9 @@ import { SURFACES } from '~~/core/checks/types'
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Export, ExportFile } from '~~/shared/exports/export'
+import { LONGEST_LACKING, ROWS_TAKEN, type RowsTaken, USUAL_WISHES } from '~~/shared/exports/wishes'
 import { isPart, type Level } from '~~/shared/quantities'
+import { unitColumn } from '~~/core/style/dependencies'
 import { download } from '~/composables/download'
 import { noteTaken } from '~/composables/taken'
 import type { Page } from '~/features/page/usePage'
@@ -44,18 +46,40 @@ watch(
   },
   { immediate: true },
 )
+const rows = ref<RowsTaken>(USUAL_WISHES.rows)
+const rowChoices = ROWS_TAKEN.map((id) => ({ id, title: words.takenRows[id] }))
+const isFiltered = computed(() => study.quantity?.filter !== undefined)
+/** What stands in the place of a unit that no row names, once it is typed; null is an error. */
+const lacking = ref<string | null>(null)
+const lackingChoices = (['error', 'text'] as const).map((id) => ({ id, title: words.lacking[id] }))
+const lackingAs = computed({
+  get: () => (lacking.value === null ? 'error' : 'text'),
+  set: (way) => (lacking.value = way === 'text' ? words.lackingStands : null),
+})
+const goesByUnit = computed(
+  () =>
+    form.value.isCode === true &&
+    SURFACES.some((surface) => unitColumn(props.page[`style.${surface}`].value) !== null),
+)
 watch(
-  [visible, level, as],
-  async ([now, atLevel, id]) => {
+  [visible, level, as, rows, lacking],
+  async ([now, atLevel, id, ofRows, without]) => {
     const { quantity, document } = study
     if (!now || !quantity || !document) return
     made.value = null
     trouble.value = ''
     copied.value = false
-    const isCurrent = () => visible.value && level.value === atLevel && as.value === id
+    const isCurrent = () =>
+      visible.value &&
+      level.value === atLevel &&
+      as.value === id &&
+      rows.value === ofRows &&
+      lacking.value === without
     try {
       await study.flush()
-      const taking = { study: { id: study.id, name: document.name }, quantity, level: atLevel }
+      const wishes = { rows: ofRows, lacking: without }
+      const of = { id: study.id, name: document.name }
+      const taking = { study: of, quantity, level: atLevel, wishes }
       const found = await form.value.make(taking, props.page)
       if (isCurrent()) made.value = found
     } catch (error) {
@@ -139,6 +163,34 @@ function take(file: ExportFile) {
           class="in-text"
       /></template>
     </p>
+    <p v-if="isFiltered" class="which">
+      {{ words.ofRows }}
+      <Select
+        v-model="rows"
+        :options="rowChoices"
+        option-label="title"
+        option-value="id"
+        :aria-label="words.rowsTaken"
+        class="in-text"
+      />
+    </p>
+    <p v-if="goesByUnit" class="which">
+      {{ words.lackingIs }}
+      <Select
+        v-model="lackingAs"
+        :options="lackingChoices"
+        option-label="title"
+        option-value="id"
+        :aria-label="words.lackingIs"
+        class="in-text"
+      />
+      <InputText
+        v-if="lacking !== null"
+        v-model.lazy.trim="lacking"
+        :maxlength="LONGEST_LACKING"
+        :aria-label="words.lackingText"
+      />
+    </p>
     <p class="soft">{{ form.says }}</p>
     <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
     <p v-else-if="!made" role="status">{{ words.makingAndProvingOn }}</p>
@@ -147,6 +199,7 @@ function take(file: ExportFile) {
         <span class="bead" :class="made.proof.equal === made.proof.values ? 'good' : 'busy'" />
         {{ proof }}
       </p>
+      <StandingFindings v-if="made.findings?.length" :findings="made.findings" />
       <p v-for="note in made.notes" :key="note">{{ note }}</p>
       <table v-if="made.proof.differs.length > 0">
         <thead>

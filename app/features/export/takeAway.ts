@@ -7,18 +7,29 @@ import { studyForm } from './studyForm'
 import type { TakenForm } from './types'
 
 /** A form that the server makes and proves. */
-const ofServer = ({ id, title, says, isOfLevel, isOfStudy, usage }: ExportTitle): TakenForm => ({
+const ofServer = ({
   id,
   title,
   says,
   isOfLevel,
   isOfStudy,
+  isCode,
   usage,
-  make({ study, quantity, level }) {
+}: ExportTitle): TakenForm => ({
+  id,
+  title,
+  says,
+  isOfLevel,
+  isOfStudy,
+  isCode,
+  usage,
+  make({ study, quantity, level, wishes }) {
     const asked = new URLSearchParams({
       quantity: quantity.id,
       as: id,
       ...(level === 'quantity' ? {} : { surface: level }),
+      rows: wishes.rows,
+      ...(wishes.lacking === null ? {} : { lacking: wishes.lacking }),
     })
     return request<Export>(`/api/studies/${study.id}/export?${asked}`)
   },

@@ -1,5 +1,6 @@
 import type { Export } from '~~/shared/exports/export'
 import type { ExportTitle } from '~~/shared/exports/types'
+import type { Wishes } from '~~/shared/exports/wishes'
 import type { Level } from '~~/shared/quantities'
 import type { Page } from '~/features/page/usePage'
 
@@ -8,6 +9,7 @@ export interface Taking {
   readonly study: { readonly id: string; readonly name: string }
   readonly quantity: { readonly id: string; readonly title: string }
   readonly level: Level
+  readonly wishes: Wishes
 }
 /** A form of what is taken away, as the page offers it. */
 export interface TakenForm extends ExportTitle {

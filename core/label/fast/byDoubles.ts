@@ -10,6 +10,23 @@ const PADDED: readonly string[] = /* @__PURE__ */ Array.from({ length: 1000 }, (
   SMALL[at]!.padStart(3, '0'),
 )
 
+/** Makes what writes whole digits with the marks between their groups. */
+function wholesOf({ group, grouped, groupUnit }: DoublePlan): (digits: number) => string {
+  return (digits) => {
+    if (digits < 1000) return SMALL[digits]!
+    if (!grouped || digits < grouped) return String(digits)
+    let left = Math.floor(digits / 1000)
+    let text = group + PADDED[digits - left * 1000]!
+    while (left >= groupUnit) {
+      const next = Math.floor(left / groupUnit)
+      const rest = left - next * groupUnit
+      text = group + (groupUnit === 1000 ? PADDED[rest]! : PADDED[rest]!.slice(1)) + text
+      left = next
+    }
+    return SMALL[left]! + text
+  }
+}
+
 /**
  * Writes numbers by doubles alone where those decide every digit without doubt: the labels that
  * the Plan gives, many times faster. It is small, since each module carries it.
@@ -18,9 +35,10 @@ const PADDED: readonly string[] = /* @__PURE__ */ Array.from({ length: 1000 }, (
  * @example byDoubles(doublePlan(resolve({ notation: 'scaled' }))!)(1500) // '1.5K'
  */
 export function byDoubles(plan: DoublePlan): (value: number) => string | null {
-  const { rungs, fraction, group, grouped, groupUnit } = plan
+  const { rungs, fraction } = plan
   const [least, most] = fraction
   const unit = Number(`1e${most}`)
+  const whole = wholesOf(plan)
   const rounded = nearestDigits(plan.rounding)
   const last = rungs.length - 1
   // A list for each field: what stands in one is at hand at once.
@@ -38,20 +56,6 @@ export function byDoubles(plan: DoublePlan): (value: number) => string | null {
   const sides = rungs.map(({ above, below }) =>
     [above, below].map(([before, after]) => ({ before, after, ends: null as string[] | null })),
   )
-
-  function whole(digits: number): string {
-    if (digits < 1000) return SMALL[digits]!
-    if (!grouped || digits < grouped) return String(digits)
-    let left = Math.floor(digits / 1000)
-    let text = group + PADDED[digits - left * 1000]!
-    while (left >= groupUnit) {
-      const next = Math.floor(left / groupUnit)
-      const rest = left - next * groupUnit
-      text = group + (groupUnit === 1000 ? PADDED[rest]! : PADDED[rest]!.slice(1)) + text
-      left = next
-    }
-    return SMALL[left]! + text
-  }
 
   /**
    * The decimals of a number so long that it has few of them, as its own text has them; NaN at a

@@ -35,7 +35,9 @@ function functionsOf(written: Written): string {
   const { column } = written.quantity
   const shown = `${value} is ${scriptJson(label)}`
   const looks = columns.map((name) => `“${name}”`).join(', ')
-  const [row, rows] = columns.length > 0 ? [', row: Row', ', rows: readonly Row[]'] : ['', '']
+  const mark = written.lacking === null ? '' : '?'
+  const [row, rows] =
+    columns.length > 0 ? [`, row${mark}: Row`, `, rows${mark}: readonly Row[]`] : ['', '']
   return `${
     columns.length > 0
       ? `/** A row, with ${inComment(looks)}: labels depend on it. */

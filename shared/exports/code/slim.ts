@@ -8,6 +8,8 @@ export interface Source {
   readonly words: SpokenPlan
   /** What writes doubles at once; null where exact digits must decide all labels. */
   readonly doubles: DoublePlan | null
+  /** What stands in the place of a unit that no row names; null where that is an error. */
+  readonly lacking: string | null
 }
 
 /**
@@ -51,7 +53,7 @@ function withoutIdle<Part extends Partial<Rule>>(part: Part, { sign }: Rule, pla
  * The same without what no label needs: ladders reach to 10³⁰³, and a frozen rung is one of them;
  * most labels have no plus.
  */
-export function slim({ plan, words }: Omit<Source, 'doubles'>): Source {
+export function slim({ plan, words, lacking }: Omit<Source, 'doubles'>): Source {
   const used = plan.rules.map(rungsUsed)
   const rules = plan.rules.map((rule, place) => {
     const kept = used[place]
@@ -69,5 +71,6 @@ export function slim({ plan, words }: Omit<Source, 'doubles'>): Source {
     plan: { ...plan, rules: rules.map((rule) => withoutIdle(rule, rule, plan)) },
     words: { ...words, rules: said.map((own, place) => withoutIdle(own, rules[place]!, plan)) },
     doubles: doublePlan(slimmer),
+    lacking,
   }
 }

@@ -30,11 +30,12 @@ export type Maker = (typeof MAKERS)[number]
 
 /** Rows to come may name units that the study's own do not. */
 export function sourceOf(written: Written): Source {
-  const { style, context, plan } = written
-  if (!goesByRow(written)) return slim({ plan, words: spokenPlan(plan, style, context) })
+  const { style, context, plan, lacking } = written
+  if (!goesByRow(written))
+    return slim({ plan, words: spokenPlan(plan, style, context), lacking: null })
   const open = { ...context, hasRowsToCome: true }
   const opened = resolve(style, open)
-  return slim({ plan: opened, words: spokenPlan(opened, style, open) })
+  return slim({ plan: opened, words: spokenPlan(opened, style, open), lacking })
 }
 
 /** The Plan and its words, as the module begins. */
@@ -61,14 +62,19 @@ export function embedded(runtime: string): { text: string; nameOf: (maker: Maker
  *
  * @param nameOf what a function of the runtime is called there
  */
-export function functionsOf({ doubles }: Source, nameOf: (maker: Maker) => string): string[] {
+export function functionsOf(
+  { doubles, lacking }: Source,
+  nameOf: (maker: Maker) => string,
+): string[] {
   const pure = (maker: Maker, given: string) => `/* @__PURE__ */ ${nameOf(maker)}(${given})`
-  const by = doubles ? 'plan, doubles' : 'plan'
+  const behind = lacking === null ? '' : `, ${scriptJson(lacking)}`
+  const byDoubles = doubles ? 'plan, doubles' : 'plan'
+  const by = behind && !doubles ? 'plan, undefined' : byDoubles
   return [
-    `export const label = ${pure('labelBy', by)};`,
-    `export const labels = ${pure('labelsBy', by)};`,
-    `export const parts = ${pure('partsBy', 'plan')};`,
-    `export const spoken = ${pure('spokenBy', 'plan, words')};`,
+    `export const label = ${pure('labelBy', by + behind)};`,
+    `export const labels = ${pure('labelsBy', by + behind)};`,
+    `export const parts = ${pure('partsBy', `plan${behind}`)};`,
+    `export const spoken = ${pure('spokenBy', `plan, words${behind}`)};`,
   ]
 }
 

@@ -4,6 +4,7 @@ import { ExportError } from '../prove'
 import { codeHeader } from '../provenance'
 import { runtimeFor } from '../runtime'
 import type { ExportForm } from '../types'
+import { rowsSaid } from '../written'
 
 /**
  * A style as one ES module: the runtime with the Plan and its words before it. It is run on all
@@ -15,7 +16,9 @@ const make: ExportForm['make'] = async (written, { runtime, labelsByModule }, fr
   const { stem, quantity, level, values, rows, labels } = written
   const source = sourceOf(written)
   const { text: own, nameOf } = embedded(await runtime(runtimeFor([source])))
-  const header = codeHeader(from, 'module', { quantity: quantity.title, level })
+  const header = codeHeader(from, 'module', {
+    ...{ quantity: quantity.title, level, rows: rowsSaid(written) },
+  })
   const text = [header, constantsOf(source), own, exportsOf(written, source, nameOf)].join('')
   const byModule = await labelsByModule(text, values, rows)
   const differs = labels.findIndex((label, at) => label !== byModule[at])
@@ -44,6 +47,7 @@ export const moduleForm: ExportForm = {
   id: 'module',
   title: 'a module for JavaScript',
   says: 'One file without dependencies: label(value) writes these labels in any chart and leaves numbers numbers; spoken(value) says them; an axis brings its ticks.',
+  isCode: true,
   isOfLevel: true,
   usage: (file, { value, label }) =>
     `import { label } from './${file}'\n\nlabel(${value})   // ${JSON.stringify(label)}: the value stays a number`,

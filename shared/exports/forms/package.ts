@@ -9,7 +9,7 @@ import { ExportError } from '../prove'
 import { codeHeader, madeBy, type Provenance, renewal } from '../provenance'
 import { runtimeFor } from '../runtime'
 import type { StudyForm } from '../types'
-import type { Written } from '../written'
+import { rowsSaid, type Written } from '../written'
 
 /** Levels that have a module: the quantity itself, and each place where it is written. */
 export const PACKED: readonly Level[] = ['quantity', ...SURFACES]
@@ -83,7 +83,9 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
   const sources = packed.map(({ written }) => sourceOf(written))
   const name = `${fileStem(from.study, 'study').slice(0, LONGEST)}-labels`
   const modules = packed.flatMap(({ written, path }, at) => {
-    const of = { quantity: written.quantity.title, level: written.level }
+    const of = {
+      ...{ quantity: written.quantity.title, level: written.level, rows: rowsSaid(written) },
+    }
     const header = codeHeader(from, 'module', of)
     const above = path.includes('/') ? '..' : '.'
     const code = [
@@ -138,6 +140,7 @@ export const packageForm: StudyForm = {
   id: 'package',
   title: 'a package for JavaScript, of the whole study',
   says: 'npm installs it, offline too: a module for each quantity and surface on one small runtime, with types. Its README has the lines for your chart.',
+  isCode: true,
   isOfLevel: false,
   isOfStudy: true,
   makeAll,

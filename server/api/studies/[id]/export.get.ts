@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { SURFACES } from '../../../../core/checks/types'
 import { EXPORT_IDS } from '../../../../shared/exports'
+import { LONGEST_LACKING, ROWS_TAKEN, USUAL_WISHES } from '../../../../shared/exports/wishes'
 import { studyFileName } from '../../../../shared/names'
 import { notFound, parameter, queryOf, route } from '../../../http/route'
 import { runApart } from '../../../apart/run'
@@ -10,6 +11,8 @@ const querySchema = z.object({
   quantity: z.string(),
   surface: z.enum(SURFACES).optional(),
   as: z.enum(EXPORT_IDS).default('module'),
+  rows: z.enum(ROWS_TAKEN).default(USUAL_WISHES.rows),
+  lacking: z.string().min(1).max(LONGEST_LACKING).optional(),
 })
 
 export default route(async (event, db) => {
@@ -24,6 +27,7 @@ export default route(async (event, db) => {
   if (!quantity) throw notFound('such quantity')
   const { document, datasets, revision } = study
   const from = { study: document.name, revision, file: studyFileName(document.name) }
-  const { surface: level = 'quantity', as: id } = asked
-  return runApart(db, 'export', { id, document, datasets, quantity, level, from })
+  const { surface: level = 'quantity', as: id, rows, lacking = null } = asked
+  const wishes = { rows, lacking }
+  return runApart(db, 'export', { id, document, datasets, quantity, level, from, wishes })
 })

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import type { Standing } from '~~/shared/exports/export'
+import { surfaceWords } from '~~/shared/surfaceWords'
+import { exportDialog as words } from './words'
+
+/** The errors and warnings that stand when something is taken away. */
+const props = defineProps<{ findings: readonly Standing[] }>()
+const MOST = 4
+const beads = { error: 'bad', warning: 'busy', note: '' } as const
+const shown = computed(() => props.findings.slice(0, MOST))
+const left = computed(() => props.findings.length - shown.value.length)
+</script>
+
+<template>
+  <div>
+    <p class="count">{{ words.stand(findings.length) }}</p>
+    <ul>
+      <li v-for="(one, at) in shown" :key="at">
+        <span class="bead" :class="beads[one.severity]" />
+        <span
+          ><b>{{ one.quantity }}</b
+          >{{ ' ' }}{{ surfaceWords[one.surface] }}: {{ one.message }}</span
+        >
+      </li>
+      <li v-if="left > 0">{{ words.more(left) }}</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.count {
+  margin: 0;
+}
+
+ul {
+  display: grid;
+  gap: var(--gap-1);
+  margin: var(--gap-1) 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+li {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: baseline;
+}
+</style>

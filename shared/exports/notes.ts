@@ -1,0 +1,51 @@
+import { RANK } from '../../core/checks/causes'
+import type { Rule } from '../../core/label/types'
+import type { StudyFinding } from '../report/findings'
+import { domainOf } from './code/source'
+import type { Standing } from './export'
+import { rowsSaid, type Written } from './written'
+
+/** What is said of labels that the table moves so that its parts add up. */
+export function adjustedNotes({ adjusted }: Written, isList: boolean): string[] {
+  if (adjusted.size === 0) return []
+  const parts = adjusted.size === 1 ? '1 part is' : `${adjusted.size} parts are`
+  return [
+    isList
+      ? `${parts} adjusted (†) so that all add up.`
+      : `On the page ${parts} adjusted (†) so that all add up; this writes each number by itself.`,
+  ]
+}
+
+/** What of a filtered column is taken along. */
+export const rowNotes = (written: Written): string[] => {
+  const said = rowsSaid(written)
+  return said === '' ? [] : [`Taken along: ${said}. All rows go along where that is chosen.`]
+}
+
+/** How far beyond the study labels are shown, in powers of ten. */
+const FAR = 3
+/** Whether every label of a rule has one rung or one exponent. */
+const isFrozen = ({ fixedRung, rungs, exponent }: Rule): boolean =>
+  (exponent === null && fixedRung !== null && rungs[fixedRung]!.power !== 0) ||
+  (exponent?.fixed ?? null) !== null
+
+/** What a frozen rung or exponent makes of numbers that the study has none of. */
+export function frozenNotes({ plan, writer, values, rows, title }: Written): string[] {
+  if (!plan.rules.some(isFrozen)) return []
+  const ends = domainOf(values).map(Math.abs)
+  const largest = Math.max(...ends)
+  if (largest === 0) return []
+  const label = (value: number) => `${value} is written ${writer.label(value, rows?.[0])}`
+  const power = Math.floor(Math.log10(largest))
+  const far = [power - FAR, power + FAR].map((exponent) => Number(`1e${exponent}`))
+  return [
+    `${title}: every label keeps its rung or exponent, also beyond what the study has: ${far.map(label).join(', ')}. isOutside(value) tells such values.`,
+  ]
+}
+
+/** Findings that stand at a moment, the most serious first; those that were left are decided. */
+export const standing = (findings: readonly StudyFinding[]): Standing[] =>
+  findings
+    .filter(({ left, severity }) => left === undefined && RANK[severity] > RANK.note)
+    .sort((a, b) => RANK[b.severity] - RANK[a.severity])
+    .map(({ severity, quantity, surface, message }) => ({ severity, quantity, surface, message }))
