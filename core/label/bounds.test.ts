@@ -52,3 +52,19 @@ describe('bounds', () => {
     )
   })
 })
+
+test('bounds that cross are refused, by a case as by the style, and equal ones are not', () => {
+  expect(() => resolve({ under: '5', over: '1' })).toThrow('style.under: "5" is not allowed')
+  expect(() => resolve({ under: '5', over: '5' })).not.toThrow()
+  const use = { under: '1e3' }
+  const when = { magnitude: { from: 3 } }
+  expect(() => resolve({ over: '100', cases: [{ when, use }] })).toThrow('under')
+})
+
+test.each([
+  [{ magnitude: { from: 6, to: 3 } }],
+  [{ magnitude: { from: 3, to: 3 } }],
+  [{ width: { from: 800, to: 400 } }],
+])('a case that ends before it begins is refused: %j', (when) => {
+  expect(() => resolve({ cases: [{ when, use: {} }] })).toThrow('cases[0] ends at')
+})

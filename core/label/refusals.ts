@@ -4,7 +4,7 @@ import { decimal, ONE, ZERO } from '../decimal/decimal'
 import { StyleError } from '../error'
 import { notationOf } from '../notations'
 import { constantFor } from '../notations/multiple'
-import type { FullStyle } from '../style/schemas'
+import type { FullStyle, StyleCase } from '../style/schemas'
 import { decide } from './decide'
 import type { Plan, Rule } from './types'
 import { textOf } from './write'
@@ -19,6 +19,34 @@ export function checkUnitAt(style: FullStyle, rule: Rule): void {
       style.unitAt,
       `where every label has its own ${rule.exponent ? 'exponent' : 'rung'} it takes label; set ${rule.exponent ? 'exponent' : 'rung'} to shared or to a power first`,
     )
+}
+
+/** No value lies above the one bound and below the other where they cross. */
+export function checkBounds({ under, over }: FullStyle): void {
+  if (under === null || over === null || compare(decimal(under), decimal(over)) <= 0) return
+  throw new StyleError(
+    'under',
+    under,
+    `it lies above over, ${over}, so that every value would be beyond one of them; give the smaller of both here`,
+  )
+}
+
+/** The ends of a case by magnitude or by width, where it goes by these. */
+const endsOf = (when: StyleCase['when']): { readonly from?: number; readonly to?: number } => {
+  if ('column' in when) return {}
+  return 'width' in when ? when.width : when.magnitude
+}
+/** A case whose end lies before its beginning is never used. */
+export function checkCases({ cases }: FullStyle): void {
+  cases.forEach(({ when }, at) => {
+    const { from, to } = endsOf(when)
+    if (from !== undefined && to !== undefined && from >= to)
+      throw new StyleError(
+        'cases',
+        when,
+        `cases[${at}] ends at ${to}, where it has not begun yet; from takes a number below to`,
+      )
+  })
 }
 
 /** A reader cannot tell zero from nothing where both have one text. */

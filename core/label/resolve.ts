@@ -8,7 +8,7 @@ import { ruleFrom } from './rule'
 import type { SetValues } from './shared'
 import { byUnit } from './unitColumns'
 import { ruleFor } from './conditions'
-import { checkUnitAt, checkZero } from './refusals'
+import { checkBounds, checkCases, checkUnitAt, checkZero } from './refusals'
 import type { Condition, Plan, Rule } from './types'
 import { amountOf, isFiniteAmount } from './value'
 
@@ -17,11 +17,13 @@ import { amountOf, isFiniteAmount } from './value'
  *
  * @param style of one level, or several laid over one another with `inherit`
  * @throws StyleError for what only the whole style shows: a rung that is not on the ladder, an
- *   unknown currency, equal marks, a unit that cannot be said once
+ *   unknown currency, equal marks, a unit that cannot be said once, bounds that cross
  * @example resolve({ notation: 'scaled', fraction: [0, 1] }, { values: [1500, 999950] })
  */
 export function resolve(style: Style, context: Context = {}): Plan {
-  const full = atWidth(inherit(style), context.pageWidth)
+  const own = inherit(style)
+  checkCases(own)
+  const full = atWidth(own, context.pageWidth)
   const recorded = context.recorded ?? 0
   const written = stylesOf(full).flatMap(({ when, style: one }) =>
     // What holds at this width is the style itself by now.
@@ -45,10 +47,11 @@ export function resolve(style: Style, context: Context = {}): Plan {
     unitAt: full.unitAt,
     title: null,
   })
-  const rules = written.map(({ when, style: one, own }, at) => {
+  const rules = written.map(({ when, style: one, own: named }, at) => {
     const made = ruleFrom(one, when, context, { planOf, values: () => valuesOf(at) })
+    checkBounds(one)
     checkUnitAt({ ...one, unitAt: full.unitAt }, made.rule)
-    return { ...made, rule: { ...made.rule, ...own } }
+    return { ...made, rule: { ...made.rule, ...named } }
   })
   const { rule, unit } = rules.at(-1)!
   const title = full.unitAt === 'title' ? titleOf(full, rule, unit) : null

@@ -67,7 +67,10 @@ const span = computed(() => {
 function setEnd(end: 'from' | 'to', text: string | undefined) {
   if (!span.value) return
   const { key, ends, what } = span.value
-  const next = { ...ends, [end]: text === undefined ? undefined : Number(text) }
+  const typed = { ...ends, [end]: text === undefined ? undefined : Number(text) }
+  // The end that was there gives way where both would cross.
+  const areCrossed = typed.from !== undefined && typed.to !== undefined && typed.from >= typed.to
+  const next = areCrossed ? { [end]: typed[end] } : typed
   set({ when: key === 'width' ? { width: next } : { magnitude: next } }, what)
 }
 const textsOf = useTextsOf()
