@@ -36,14 +36,14 @@ const MOST_LABELS = 200
 
 /** Things that lie near each other by a number, in clusters; each starts from the least. */
 function clusters<One>(all: readonly One[], by: (one: One) => number, apart: number): One[][] {
-  const sorted = [...all].sort((a, b) => by(a) - by(b))
+  const sorted = all.map((one) => ({ one, at: by(one) })).sort((a, b) => a.at - b.at)
   const found: One[][] = []
   let first = NaN
-  for (const one of sorted) {
-    if (found.length > 0 && by(one) - first <= apart) found.at(-1)!.push(one)
+  for (const { one, at } of sorted) {
+    if (at - first <= apart) found.at(-1)!.push(one)
     else {
       found.push([one])
-      first = by(one)
+      first = at
     }
   }
   return found
@@ -60,7 +60,9 @@ function byGroups(labels: readonly Labelled[]): Labelled[][] {
   const held = new Map<number, Labelled[]>()
   for (const one of labels) {
     const group = one.text.groups.findLast((each) => counts.get(each)! >= 2) ?? -1
-    held.set(group, [...(held.get(group) ?? []), one])
+    const mates = held.get(group)
+    if (mates) mates.push(one)
+    else held.set(group, [one])
   }
   return [...held.values()]
 }
@@ -198,7 +200,7 @@ export interface Around {
 
 /** Whether most of some labels stand within bars. */
 function areOnBars(labels: readonly Labelled[], bars: readonly Shape[]): boolean {
-  if (labels.length > MOST_LABELS || bars.length === 0) return false
+  if (bars.length === 0) return false
   const within = labels.filter(({ text }) => {
     const [x, y] = [centreOf(text), middleOf(text)]
     return bars.some(
@@ -254,7 +256,6 @@ const areAnchored = ({ labels, isUpright }: Run): boolean => {
  */
 function mayBeAxis(run: Run): boolean {
   const { labels, places, hasTicks } = run
-  if (labels.length > MOST_LABELS) return false
   if (hasTicks) return labels.length > 1
   return labels.length > 2 && areSpaced(places) && areAnchored(run)
 }
@@ -276,11 +277,15 @@ export function runsOf(labels: readonly Labelled[], around: Around): Run[] {
     byGroups,
   )
   const beside = [level, ...angles].flatMap(levelLines).flatMap(byGroups)
-  const [across, down] = [ticksOf(around.strokes, true), ticksOf(around.strokes, false)]
-  return [
-    ...upright.map((line) => runOf(line, true, across, around)),
-    ...beside.map((line) => runOf(line, false, down, around)),
-  ]
+  const runsIn = (lines: readonly Labelled[][], isUpright: boolean): Run[] => {
+    const ticks = ticksOf(around.strokes, isUpright)
+    // Two labels are an axis only by their ticks.
+    const fewest = ticks.length > 0 ? 2 : 3
+    return lines
+      .filter(({ length }) => length >= fewest && length <= MOST_LABELS)
+      .map((line) => runOf(line, isUpright, ticks, around))
+  }
+  return [...runsIn(upright, true), ...runsIn(beside, false)]
     .filter(mayBeAxis)
     .sort((a, b) => +b.hasTicks - +a.hasTicks || b.labels.length - a.labels.length)
     .slice(0, MOST_RUNS)

@@ -8,6 +8,8 @@ const UNITS: Readonly<Record<string, number>> = {
   mm: 96 / 25.4,
   q: 96 / 101.6,
 }
+/** Most lengths are numbers alone. */
+const PLAIN = /^-?\d+(?:\.\d+)?$/
 const LENGTH = /^\s*([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*([a-z%]*)/i
 
 /**
@@ -19,7 +21,9 @@ const LENGTH = /^\s*([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)\s*([a-z%]*)/i
  * @example lengthOf('1.5em', 12) // 18
  */
 export function lengthOf(text: string | undefined, size = 16, whole = 0): number | null {
-  const [, number, unit = ''] = LENGTH.exec(text ?? '') ?? []
+  if (text === undefined) return null
+  if (PLAIN.test(text)) return Number(text)
+  const [, number, unit = ''] = LENGTH.exec(text) ?? []
   if (number === undefined) return null
   const value = Number(number)
   const name = unit.toLowerCase()
@@ -30,8 +34,11 @@ export function lengthOf(text: string | undefined, size = 16, whole = 0): number
   return value * (UNITS[name] ?? 1)
 }
 /** A list of lengths. @example lengthsOf('0 10', 12) // [0, 10] */
-export const lengthsOf = (text: string | undefined, size?: number, whole?: number): number[] =>
-  (text ?? '')
+export function lengthsOf(text: string | undefined, size?: number, whole?: number): number[] {
+  if (text === undefined) return []
+  if (PLAIN.test(text)) return [Number(text)]
+  return text
     .trim()
     .split(/[\s,]+/)
     .flatMap((one) => lengthOf(one, size, whole) ?? [])
+}

@@ -121,13 +121,17 @@ function walk(node: AnyNode, here: Here, all: Gathered): void {
   const own = propertiesOf(node, all.declared)
   const look = lookOf(own, here.look)
   if (!look) return
-  const matrix = times(here.matrix, matrixOf(own.transform))
-  const inner = { ...here, matrix, look }
-  const name = node.name.replace(/^svg:/, '')
+  const matrix = own.transform ? times(here.matrix, matrixOf(own.transform)) : here.matrix
+  const { groups, uses } = here
+  const inner: Here = { matrix, look, groups, uses }
+  const name = node.name.startsWith('svg:') ? node.name.slice('svg:'.length) : node.name
   if (name === 'use') return use(node, own, inner, all)
   if (name === 'image') all.images++
   if (name === 'text') {
-    if (!look.isHidden) all.texts.push(...textsOf(node, { ...all, ...inner }))
+    const { declared, spanAt } = all
+    if (!look.isHidden)
+      for (const text of textsOf(node, { matrix, look, groups, declared, spanAt }))
+        all.texts.push(text)
     return
   }
   const draw = DRAWN[name]
