@@ -7,11 +7,13 @@ import { toExactText, type Decimal } from '../../core/decimal/decimal'
 import type { Axis } from '../../core/proof/axis'
 import type { ReadColumn } from '../../core/proof/columns'
 import type { Style } from '../../core/style/fields'
+import { isLevel } from '../../core/proof/edges'
 import { textWidth } from '../../core/text/advance'
 import { escapeMarkup } from '../escape'
 import type { HtmlCell } from './html'
 import type { ReadChart, ReadFile } from './file'
 import type { Source, SvgText } from './svgText'
+import { haveNoRoom, turned } from './turn'
 import { ProofError } from './xml'
 
 /** A place of a file with what is to stand there. */
@@ -140,6 +142,25 @@ function keptEnd(file: string, { element, text, size }: SvgText, label: string):
   return [attributeEdit(file, element, 'transform', value)]
 }
 
+/** What turns the labels of an axis that have no room beside each other; nothing elsewhere. */
+function turningEdits(
+  file: string,
+  part: Part,
+  all: readonly SvgText[][],
+  labels: readonly string[],
+): Edit[] {
+  if (part.kind !== 'axis' || all.some(({ length }) => length !== 1)) return []
+  const { side } = part.axis
+  const texts = all.flat()
+  const isBeside = (side === 'bottom' || side === 'top') && texts.every(isLevel)
+  if (!isBeside || !haveNoRoom(texts, labels)) return []
+  const each = texts.map((text) => ({ text, set: turned(text, side === 'bottom') }))
+  if (each.some(({ set }) => set === null)) return []
+  return each.flatMap(({ text, set }) =>
+    Object.entries(set!).map(([name, value]) => attributeEdit(file, text.element, name, value)),
+  )
+}
+
 /** A label of a chart: the texts that it is made of, and what it says. */
 function chartEdits(file: string, all: readonly SvgText[][], labels: readonly string[]): Edit[] {
   const firsts = all.map(([first]) => first!)
@@ -175,7 +196,8 @@ export function edited(file: string, edits: readonly Edit[]): string {
 
 /**
  * A file with the labels of a part written anew: only their texts change, what names them for
- * screen readers, and where they must be moved to stay aligned their transform.
+ * screen readers, and where they must be moved to stay aligned, or turned since they have no room,
+ * their transform and anchor.
  *
  * @param labels one for each of the part's
  * @throws ProofError for a file that is not UTF-8, of which more would change
@@ -199,12 +221,9 @@ function mendedText(text: string, part: Part, labels: readonly string[]): string
   }
   const { read } = part.chart
   const own = part.kind === 'axis' ? part.axis.labels : read.marks.map(({ label }) => label)
-  return edited(
-    text,
-    chartEdits(
-      text,
-      own.map((label) => read.piecesOf(label) as SvgText[]),
-      labels,
-    ),
-  )
+  const pieces = own.map((label) => read.piecesOf(label) as SvgText[])
+  return edited(text, [
+    ...chartEdits(text, pieces, labels),
+    ...turningEdits(text, part, pieces, labels),
+  ])
 }

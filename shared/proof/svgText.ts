@@ -18,6 +18,10 @@ export interface Source {
 export interface SvgText extends PlacedText {
   readonly element: Element
   readonly sources: readonly Source[]
+  /** Where it is anchored on its baseline, in its own units. */
+  readonly local: { readonly x: number; readonly y: number }
+  /** Whether a style, which goes before attributes, sets its anchor. */
+  readonly isAnchorSet: boolean
 }
 
 export interface TextSetting {
@@ -191,6 +195,8 @@ export function textsOf(element: Element, setting: TextSetting): SvgText[] {
         groups,
         element,
         sources: piece.sources,
+        local: { x: piece.x, y: piece.y },
+        isAnchorSet: own['text-anchor'] !== element.attribs['text-anchor'],
       },
     ]
   })
