@@ -39,7 +39,6 @@ function moduleOf(style, given = {}) {
   const source = core.slim({
     plan,
     words: core.spokenPlan(plan, style, context),
-    lacking: null,
   })
   const runtime = readFileSync(join(root, 'dist/runtime', core.runtimeFor([source])), 'utf8')
   const { text, nameOf } = core.embedded(runtime)

@@ -61,3 +61,4 @@ export const spokenBy = (plan: Plan, words: SpokenPlan, lacking?: string) => {
     return named(own, row, say(own, row))
   }
 }
+export { ticksBy } from './ticks'

@@ -32,6 +32,10 @@ const RARE = {
       'export const constantWords = null, denominatorWords = null, decideConstant = null, emitConstant = null, readConstant = null, timesConstant = null',
     absent: { 'rule.multiple': 'null' },
   },
+  ticks: {
+    file: /core\/module\/ticks\.ts$/,
+    standIn: 'export const ticksBy = null',
+  },
   clock: {
     file: /core\/label\/clock\.ts$/,
     standIn: 'export const emitClock = null, readClock = null',

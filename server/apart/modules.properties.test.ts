@@ -42,7 +42,7 @@ test('modules of many styles write every value as the core does', async () => {
       continue // A style that is refused, or rows that name no currency, have no module.
     }
     run++
-    const source = slim({ plan, words, lacking: null })
+    const source = slim({ plan, words })
     const { text, nameOf } = embedded(
       readFileSync(join(root, 'dist/runtime', runtimeFor([source])), 'utf8'),
     )

@@ -68,3 +68,14 @@ test('a frozen rung says what it does far from the study, and findings that stan
   expect(notes.join()).toContain('1000 is written 0B, 1000000000 is written 1B')
   expect(findings!.map(({ severity }) => severity)).toContain('error')
 })
+
+test('an axis that zooms has ticks for any domain, in the rung that they need', async () => {
+  const { quantity, of } = given({ style: { notation: 'scaled', rung: 6, fraction: [1, 1] } })
+  const { files } = await take(serverOn(own.db), of, { id: 'module', quantity, level: 'axis' })
+  const zoomed = `${files[0].text.replace('export const labels =', 'const labels_ =')}
+export const labels = () => ticksFor([0, 2000], 300).map(({ label }) => label)`
+  expect(await labelsByModule(zoomed, [])).toEqual(['0.0K', '0.5K', '1.0K', '1.5K', '2.0K'])
+  expect(files[1]!.text).toContain('function ticksFor(')
+  const marks = await take(serverOn(own.db), of, { id: 'module', quantity, level: 'marks' })
+  expect(marks.files[0].text).not.toContain('ticksFor')
+})

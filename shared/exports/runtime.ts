@@ -23,6 +23,8 @@ const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
   ['plurals', ({ plurals }) => Boolean(plurals)],
 ]
 
+/** What places ticks anew, which axes alone do. */
+const TICKS = 'ticks'
 /** A runtime with more of them has all. */
 const MOST_PARTS = 3
 
@@ -33,7 +35,10 @@ const MOST_PARTS = 3
  */
 export function runtimeFor(sources: readonly Source[]): string {
   const rules = sources.flatMap(({ plan, words }) => [...plan.rules, ...words.rules])
-  const used = rare.filter(([, isUsed]) => rules.some(isUsed)).map(([name]) => name)
-  const kept = used.length > MOST_PARTS ? rare.map(([name]) => name) : used
+  const used = [
+    ...rare.filter(([, isUsed]) => rules.some(isUsed)).map(([name]) => name),
+    ...(sources.some(({ ladder }) => ladder) ? [TICKS] : []),
+  ]
+  const kept = used.length > MOST_PARTS ? [...rare.map(([name]) => name), TICKS] : used
   return `${['label', ...kept.sort()].join('-')}.mjs`
 }

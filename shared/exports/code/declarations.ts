@@ -1,4 +1,5 @@
 import { onLine, scriptJson } from '../../escape'
+import type { Source } from './slim'
 import { columnsOf } from '../../../core/style/dependencies'
 import { exactText, type Written } from '../written'
 
@@ -68,6 +69,16 @@ export declare const domain: readonly [number, number]
 export declare function isOutside(value: Value): boolean
 `
 
+const ZOOM = `/**
+ * Ticks and labels of the axis where it zooms, in the rung and with the decimals that they need
+ * there: its two ends, and its length in pixels. Throws RangeError for ends that are no numbers.
+ */
+export declare function ticksFor(
+  domain: readonly [number, number],
+  width: number,
+): { readonly value: number; readonly label: string }[]
+`
+
 /** The types of a module, for TypeScript under its strict rules. */
-export const declarationsOf = (written: Written): string =>
-  COMMON + functionsOf(written) + DOMAIN + (written.ticks ? TICKS : '')
+export const declarationsOf = (written: Written, { ladder }: Source): string =>
+  COMMON + functionsOf(written) + DOMAIN + (written.ticks ? TICKS : '') + (ladder ? ZOOM : '')

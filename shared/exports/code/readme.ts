@@ -87,7 +87,8 @@ ${install(name)}
 \`\`\`
 
 Each module gives \`label(value)\`, \`labels(values)\`, \`parts(value)\`, \`spoken(value)\` for screen
-readers, and \`domain\` with \`isOutside(value)\`. Values stay numbers. Nothing else is loaded.
+readers, and \`domain\` with \`isOutside(value)\`; an even axis gives \`ticksFor(domain, pixels)\`
+for where it zooms. Values stay numbers. Nothing else is loaded.
 
 ${sections.join('\n')}`
 }

@@ -1,5 +1,5 @@
 import { type DoublePlan, doublePlan } from '../../../core/label/fast/doublePlan'
-import type { Frames, Plan, Rule, SignMode, SignState } from '../../../core/label/types'
+import type { Frames, Plan, Rule, Rung, SignMode, SignState } from '../../../core/label/types'
 import type { SpokenPlan } from '../../../core/text/spoken'
 
 /** What a module is made of, before it is text. */
@@ -10,6 +10,27 @@ export interface Source {
   readonly doubles: DoublePlan | null
   /** What stands in the place of a unit that no row names; null where that is an error. */
   readonly lacking: string | null
+  /** The rungs that an axis chooses from when it zooms; null where it places no ticks anew. */
+  readonly ladder: readonly Rung[] | null
+}
+
+/** Powers of the rungs that axes zoom to. */
+const ZOOMED = { least: -15, largest: 18 }
+/** The rungs that an axis may choose from anew; null where its labels are no plain numbers. */
+export function ladderOf({ rules, recorded }: Plan): readonly Rung[] | null {
+  const [rule] = rules
+  const isPlain =
+    rules.length === 1 &&
+    recorded === 0 &&
+    !rule!.convert &&
+    !rule!.multiple &&
+    !rule!.clock &&
+    !rule!.uncertainty &&
+    rule!.under === null &&
+    rule!.over === null &&
+    rule!.rungs.every(({ base, fromBase }) => base === 10 && fromBase === 10)
+  if (!isPlain) return null
+  return rule!.rungs.filter(({ power }) => power >= ZOOMED.least && power <= ZOOMED.largest)
 }
 
 /**
@@ -49,11 +70,14 @@ function withoutIdle<Part extends Partial<Rule>>(part: Part, { sign }: Rule, pla
   return withStates(Object.fromEntries(kept), new Set(['none', ...STATES[sign]])) as Part
 }
 
+/** What is slimmed, and what is chosen of it. */
+type Given = Pick<Source, 'plan' | 'words'> & Partial<Pick<Source, 'lacking' | 'ladder'>>
+
 /**
  * The same without what no label needs: ladders reach to 10³⁰³, and a frozen rung is one of them;
  * most labels have no plus.
  */
-export function slim({ plan, words, lacking }: Omit<Source, 'doubles'>): Source {
+export function slim({ plan, words, lacking = null, ladder = null }: Given): Source {
   const used = plan.rules.map(rungsUsed)
   const rules = plan.rules.map((rule, place) => {
     const kept = used[place]
@@ -72,5 +96,7 @@ export function slim({ plan, words, lacking }: Omit<Source, 'doubles'>): Source 
     words: { ...words, rules: said.map((own, place) => withoutIdle(own, rules[place]!, plan)) },
     doubles: doublePlan(slimmer),
     lacking,
+    // What the Plan has itself is not written twice.
+    ladder: ladder && (slimmer.rules[0]!.fixedRung === null || ladder.length < 2) ? [] : ladder,
   }
 }

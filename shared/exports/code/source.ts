@@ -7,7 +7,7 @@ import { scriptJson } from '../../escape'
 import type { Written } from '../written'
 import { goesByRow } from './declarations'
 import { sharedCode } from './sharing'
-import { slim, type Source } from './slim'
+import { ladderOf, slim, type Source } from './slim'
 
 /** A value as a program takes it: a double where that is the same number, else text. */
 const asNumber = (value: Decimal): Value => (fitsDouble(value) ? toNumber(value) : toText(value))
@@ -25,22 +25,30 @@ export function domainOf(values: readonly Value[]): [number, number] {
 }
 
 /** The functions of the runtime by which a module is made, in their order in it. */
-export const MAKERS = ['labelBy', 'labelsBy', 'partsBy', 'spokenBy'] as const
+export const MAKERS = ['labelBy', 'labelsBy', 'partsBy', 'spokenBy', 'ticksBy'] as const
 export type Maker = (typeof MAKERS)[number]
+
+/** Whether ticks of an axis stand evenly, so that others can be placed when it zooms. */
+const zooms = ({ ticks, quantity }: Written): boolean =>
+  ticks !== null && (quantity.ticks?.kind ?? 'linear') === 'linear'
 
 /** Rows to come may name units that the study's own do not. */
 export function sourceOf(written: Written): Source {
   const { style, context, plan, lacking } = written
-  if (!goesByRow(written))
-    return slim({ plan, words: spokenPlan(plan, style, context), lacking: null })
+  const ladder = zooms(written) ? ladderOf(plan) : null
+  if (!goesByRow(written)) return slim({ plan, words: spokenPlan(plan, style, context), ladder })
   const open = { ...context, hasRowsToCome: true }
   const opened = resolve(style, open)
   return slim({ plan: opened, words: spokenPlan(opened, style, open), lacking })
 }
 
 /** The Plan and its words, as the module begins. */
-export const constantsOf = ({ plan, words, doubles }: Source): string =>
-  sharedCode({ plan, words, ...(doubles && { doubles }) })
+export const constantsOf = ({ plan, words, doubles, ladder }: Source): string =>
+  sharedCode({
+    ...{ plan, words },
+    ...(doubles && { doubles }),
+    ...(ladder && ladder.length > 0 && { ladder }),
+  })
 
 /** What the runtime gives, at its end: `export{a as labelBy,…};` */
 const GIVEN = /export\s*\{([^}]*)\};?\s*$/
@@ -98,6 +106,10 @@ export function exportsOf(
   ]
   if (goesByRow(written))
     lines.push(`export const labelRow = (row) => label(row[${scriptJson(quantity.column)}], row);`)
+  if (source.ladder) {
+    const ladder = source.ladder.length > 0 ? 'plan, ladder' : 'plan'
+    lines.push(`export const ticksFor = /* @__PURE__ */ ${nameOf('ticksBy')}(${ladder});`)
+  }
   if (ticks) {
     const marked = ticks.map((value, at) => ({ value: asNumber(value), label: labels[at]! }))
     lines.push(

@@ -30,7 +30,11 @@ const make: ExportForm['make'] = async (written, { runtime, labelsByModule }, fr
   return {
     files: [
       { name: `${stem}.mjs`, type: 'text/javascript', text },
-      { name: `${stem}.d.mts`, type: 'text/javascript', text: header + declarationsOf(written) },
+      {
+        name: `${stem}.d.mts`,
+        type: 'text/javascript',
+        text: header + declarationsOf(written, source),
+      },
     ],
     proof: {
       how: 'The module was run',

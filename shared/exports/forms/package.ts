@@ -96,7 +96,7 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
     ].join('')
     return [
       { name: `${path}.mjs`, text: code },
-      { name: `${path}.d.mts`, text: header + declarationsOf(written) },
+      { name: `${path}.d.mts`, text: header + declarationsOf(written, sources[at]!) },
     ]
   })
   const files = [
