@@ -65,7 +65,7 @@ test('a label without its row is an error, or has what was chosen in place of th
 test('a frozen rung says what it does far from the study, and findings that stand are listed', async () => {
   const { quantity, of } = given({ style: { notation: 'scaled', rung: 9, fraction: [0, 0] } })
   const { notes, findings } = await take(serverOn(own.db), of, { id: 'module', quantity })
-  expect(notes.join()).toContain('1000 is written 0B, 1000000000 is written 1B')
+  expect(notes.join()).toContain('1,000 is written 0B, 1,000,000,000 is written 1B')
   expect(findings!.map(({ severity }) => severity)).toContain('error')
 })
 

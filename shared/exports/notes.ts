@@ -1,4 +1,6 @@
 import { RANK } from '../../core/checks/causes'
+import { decimal } from '../../core/decimal/decimal'
+import { plainly } from '../../core/decimal/plainly'
 import type { Rule } from '../../core/label/types'
 import type { StudyFinding } from '../report/findings'
 import { domainOf } from './code/source'
@@ -35,11 +37,12 @@ export function frozenNotes({ plan, writer, values, rows, title }: Written): str
   const ends = domainOf(values).map(Math.abs)
   const largest = Math.max(...ends)
   if (largest === 0) return []
-  const label = (value: number) => `${value} is written ${writer.label(value, rows?.[0])}`
+  const label = (value: number) =>
+    `${plainly(decimal(value))} is written ${writer.label(value, rows?.[0])}`
   const power = Math.floor(Math.log10(largest))
   const far = [power - FAR, power + FAR].map((exponent) => Number(`1e${exponent}`))
   return [
-    `${title}: every label keeps its rung or exponent, also beyond what the study has: ${far.map(label).join(', ')}. isOutside(value) tells such values.`,
+    `${title} keeps its rung or exponent beyond what the study has: ${far.map(label).join(', ')}. isOutside(value) tells such values.`,
   ]
 }
 

@@ -200,7 +200,6 @@ function take(file: ExportFile) {
         {{ proof }}
       </p>
       <StandingFindings v-if="made.findings?.length" :findings="made.findings" />
-      <p v-for="note in made.notes" :key="note">{{ note }}</p>
       <table v-if="made.proof.differs.length > 0">
         <thead>
           <tr>
@@ -218,6 +217,7 @@ function take(file: ExportFile) {
         </tbody>
       </table>
       <pre tabindex="0" :aria-label="words.preview">{{ preview }}</pre>
+      <p v-for="note in made.notes" :key="note" class="note">{{ note }}</p>
     </div>
     <template #footer>
       <Button
@@ -260,6 +260,10 @@ function take(file: ExportFile) {
   gap: var(--gap-2);
   align-items: center;
   font-weight: 600;
+}
+
+.note {
+  margin: 0;
 }
 
 table {

@@ -5,15 +5,17 @@ import { exportDialog as words } from './words'
 
 /** The errors and warnings that stand when something is taken away. */
 const props = defineProps<{ findings: readonly Standing[] }>()
-const MOST = 4
+const MOST = 12
 const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const shown = computed(() => props.findings.slice(0, MOST))
 const left = computed(() => props.findings.length - shown.value.length)
 </script>
 
 <template>
-  <div>
-    <p class="count">{{ words.stand(findings.length) }}</p>
+  <details>
+    <summary>
+      <span class="bead" :class="beads[findings[0]!.severity]" />{{ words.stand(findings.length) }}
+    </summary>
     <ul>
       <li v-for="(one, at) in shown" :key="at">
         <span class="bead" :class="beads[one.severity]" />
@@ -24,18 +26,24 @@ const left = computed(() => props.findings.length - shown.value.length)
       </li>
       <li v-if="left > 0">{{ words.more(left) }}</li>
     </ul>
-  </div>
+  </details>
 </template>
 
 <style scoped>
-.count {
-  margin: 0;
+summary {
+  cursor: pointer;
+}
+
+summary .bead {
+  margin-inline-end: var(--gap-2);
 }
 
 ul {
   display: grid;
   gap: var(--gap-1);
-  margin: var(--gap-1) 0 0;
+  max-height: 30vh;
+  margin: var(--gap-2) 0 0;
+  overflow: auto;
   padding: 0;
   list-style: none;
 }

@@ -19,7 +19,7 @@ export const exportDialog = {
   lacking: { error: 'is an error', text: 'has its number and this text:' },
   lackingText: 'Text in place of the unit',
   lackingStands: 'unit unknown',
-  stand: (count: number) => (count === 1 ? '1 finding stands:' : `${count} findings stand:`),
+  stand: (count: number) => (count === 1 ? '1 finding stands' : `${count} findings stand`),
   more: (count: number) => `and ${count} more, in the margin`,
   makingAndProvingOn: 'Making it and proving it on every value…',
   value: 'value',
