@@ -7,6 +7,7 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { root } from '../scripts/lib/prepare.mjs'
+import { median, mixOf } from './lib/mix.mjs'
 
 const COUNT = 1_000_000
 const ROUNDS = 11
@@ -27,17 +28,7 @@ const { labeller, resolve } = await import(
   `data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`
 )
 
-let state = 7
-const random = () => {
-  state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-  return state / 2 ** 32
-}
-const mix = Array.from({ length: COUNT }, (_, at) => {
-  if (at % 3 === 0) return 10 ** (random() * 16 - 3)
-  return at % 3 === 1
-    ? Math.floor(10 ** (random() * 12))
-    : Math.round(10 ** (random() * 9) * 100) / 100
-})
+const mix = mixOf(COUNT)
 
 /** Reads a character of each string, so that joined strings are made flat. */
 const timed = (write) => {
@@ -49,7 +40,6 @@ const timed = (write) => {
   }
   return sum > 0 ? performance.now() - began : NaN
 }
-const median = (times) => [...times].sort((a, b) => a - b)[times.length >> 1]
 
 function measure(locale) {
   const tables = {

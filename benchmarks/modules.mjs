@@ -7,6 +7,7 @@ import { gzipSync } from 'node:zlib'
 import { build } from 'esbuild'
 import { root } from '../scripts/lib/prepare.mjs'
 import { startBrowser } from '../scripts/lib/browser.mjs'
+import { median, mixOf } from './lib/mix.mjs'
 
 const COUNT = 300_000
 const ROUNDS = 9
@@ -46,18 +47,7 @@ function moduleOf(style, given = {}) {
 }
 
 /** Runs in Node as in a page, so that it stands by itself. */
-async function measure({ modules, count, rounds }) {
-  let state = 7
-  const random = () => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0
-    return state / 2 ** 32
-  }
-  const mix = Array.from({ length: count }, (_, at) => {
-    if (at % 3 === 0) return 10 ** (random() * 16 - 3)
-    return at % 3 === 1
-      ? Math.floor(10 ** (random() * 12))
-      : Math.round(10 ** (random() * 9) * 100) / 100
-  })
+async function measure({ modules, mix, rounds }) {
   const timed = (write) => {
     let sum = 0
     const began = performance.now()
@@ -67,7 +57,6 @@ async function measure({ modules, count, rounds }) {
     }
     return sum > 0 ? performance.now() - began : NaN
   }
-  const median = (times) => [...times].sort((a, b) => a - b)[times.length >> 1]
   const load = (text) => import(`data:text/javascript,${encodeURIComponent(text)}`)
   const [scaled, plain] = await Promise.all(modules.map(load))
   const compact = new Intl.NumberFormat('en', { notation: 'compact', maximumFractionDigits: 1 })
@@ -81,17 +70,17 @@ async function measure({ modules, count, rounds }) {
       const time = timed(own)
       return timed(platform) / time
     })
-    return [name, median(ratios)]
+    return [name, ratios]
   })
 }
 
 const styles = [{ notation: 'scaled', fraction: [0, 1] }, { fraction: [0, 3] }]
-const given = { modules: styles.map((style) => moduleOf(style)), count: COUNT, rounds: ROUNDS }
+const given = { modules: styles.map((style) => moduleOf(style)), mix: mixOf(COUNT), rounds: ROUNDS }
 const BARS = { scaled: 8, plain: 4 }
 const told = (where, found) => {
-  for (const [name, ratio] of found)
+  for (const [name, ratios] of found)
     console.log(
-      `${where}: a module's ${name} labels ${ratio.toFixed(2)} times as fast as the platform's (bar ${BARS[name]})`,
+      `${where}: a module's ${name} labels ${median(ratios).toFixed(2)} times as fast as the platform's (bar ${BARS[name]})`,
     )
 }
 told('Node', await measure(given))
