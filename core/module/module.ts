@@ -19,12 +19,17 @@ const writerBy = (plan: Plan, doubles?: DoublePlan): Writer =>
   writer(plan, doubles && byDoubles(doubles))
 
 export const labelBy = (plan: Plan, doubles?: DoublePlan, lacking?: string) => {
-  const by = writerBy(plan, doubles)
+  const by = writer(plan)
   const named = unitNamer(plan, by.written, lacking)
-  return (value: Passed, row?: Row): string => {
+  const exactly = (value: Passed, row?: Row): string => {
     const own = plain(value)
     return named(own, row, by.label(own, row))
   }
+  if (!doubles) return exactly
+  // What writes doubles knows no row: it stands before all else.
+  const fast = byDoubles(doubles)
+  return (value: Passed, row?: Row): string =>
+    (typeof value === 'number' ? fast(value) : null) ?? exactly(value, row)
 }
 export const labelsBy = (plan: Plan, doubles?: DoublePlan, lacking?: string) => {
   const by = writerBy(plan, doubles)
