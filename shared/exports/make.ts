@@ -5,11 +5,10 @@ import { type Cell, type Level, stylesIn } from '../quantities'
 import { datasetAs, type DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
-import { StyleError } from '../../core/error'
+import { StyleError, whereResolved } from '../../core/error'
 import { type ExportId, exportForms } from '.'
-import { studyFindings } from '../report/findings'
+import { findingsAlone } from '../report/findings'
 import type { Export, Standing } from './export'
-import { USUAL_SIZE } from '../page/layout'
 import { archive } from './archive'
 import { PACKED } from './forms/package'
 import { ExportError } from './prove'
@@ -73,14 +72,19 @@ const toolsOf = (runtime: ReadRuntime): Tools => ({
   ...{ runtime, labelsByModule, labelsByOptions, labelsByPackage, archive, engine },
 })
 
-/** Errors and warnings that stand on the pages of quantities. */
+/**
+ * Errors and warnings that stand on the pages of quantities. A page that cannot be written has none:
+ * its labels are not taken along either, and that is told.
+ */
 async function findingsIn(
   { document, datasets, cellsOf, regionsFor }: Study,
   quantities: readonly Quantity[],
 ): Promise<Standing[]> {
-  const own = { ...document, quantities: [...quantities] }
-  const regions = joinRegions(await Promise.all(stylesIn(own).map(regionsFor)))
-  return standing(studyFindings({ document: own, datasets, cellsOf, regions }, USUAL_SIZE, false))
+  const regions = joinRegions(await Promise.all(stylesIn(document).map(regionsFor)))
+  const study = { document, datasets, cellsOf, regions }
+  return standing(
+    quantities.flatMap((quantity) => whereResolved(() => findingsAlone(study, quantity)) ?? []),
+  )
 }
 
 /** An export, and what it writes. */
@@ -113,7 +117,7 @@ export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
     ...made.notes,
     ...adjustedNotes(written, form.isList ?? false),
     ...rowNotes(written),
-    ...(form.isList ? [] : frozenNotes(written)),
+    ...(form.isCode ? frozenNotes(written) : []),
   ]
   const all = await findingsIn(given, [given.quantity])
   const findings = all.filter(

@@ -8,7 +8,7 @@ import type { PageSize, PageValues } from '../page/values'
 import type { Cell } from '../quantities'
 import { datasetAs, type DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
-import type { Left } from '../study/quantity'
+import type { Left, Quantity } from '../study/quantity'
 
 /** A finding of a study: on which surface of which quantity, and why it was left, where it was. */
 export interface StudyFinding extends Omit<Finding, 'fixes'> {
@@ -48,35 +48,45 @@ function pageFindings(page: Readonly<PageValues>, run: typeof runPlacedAlone): S
   )
 }
 
+/** @throws Error naming a quantity without its data */
+function pageOf(
+  { document, datasets, cellsOf, regions }: ReportedStudy,
+  quantity: Quantity,
+  size: PageSize,
+): Readonly<PageValues> {
+  const found = datasets.find(({ id }) => id === quantity.datasetId)
+  if (!found) throw new Error(`The data of “${quantity.title}” are missing.`)
+  const dataset = datasetAs(found, document)
+  return pageSnapshot({
+    document,
+    quantity,
+    dataset,
+    regions,
+    size,
+    machine: false,
+    cellsOf: (name) => cellsOf(dataset.id, name),
+  })
+}
+
 /**
  * Every finding of every quantity of a study, as its page stands.
  *
  * @param size of the page, in CSS pixels; that of a desk in a window of 1280 by 800 where none is
  *   given
- * @param hasFixes whether what mends them is looked for, which takes most of the time
  * @throws StyleError where a style cannot be resolved; Error naming a quantity without its data
  */
-export function studyFindings(
-  { document, datasets, cellsOf, regions }: ReportedStudy,
-  size: PageSize = USUAL_SIZE,
-  hasFixes = true,
-): StudyFinding[] {
-  return document.quantities.flatMap((quantity) => {
-    const found = datasets.find(({ id }) => id === quantity.datasetId)
-    if (!found) throw new Error(`The data of “${quantity.title}” are missing.`)
-    const dataset = datasetAs(found, document)
-    const page = pageSnapshot({
-      document,
-      quantity,
-      dataset,
-      regions,
-      size,
-      machine: false,
-      cellsOf: (name) => cellsOf(dataset.id, name),
-    })
-    return pageFindings(page, hasFixes ? runPlaced : runPlacedAlone)
-  })
-}
+export const studyFindings = (study: ReportedStudy, size: PageSize = USUAL_SIZE): StudyFinding[] =>
+  study.document.quantities.flatMap((quantity) =>
+    pageFindings(pageOf(study, quantity, size), runPlaced),
+  )
+
+/**
+ * The findings of one quantity, without what mends them: that takes most of the time.
+ *
+ * @throws StyleError where a style cannot be resolved; Error naming a quantity without its data
+ */
+export const findingsAlone = (study: ReportedStudy, quantity: Quantity): StudyFinding[] =>
+  pageFindings(pageOf(study, quantity, USUAL_SIZE), runPlacedAlone)
 
 /**
  * Whether a finding fails a run: one that nobody let stand, as serious as wanted.

@@ -48,7 +48,9 @@ watch(
 )
 const rows = ref<RowsTaken>(USUAL_WISHES.rows)
 const rowChoices = ROWS_TAKEN.map((id) => ({ id, title: words.takenRows[id] }))
-const isFiltered = computed(() => study.quantity?.filter !== undefined)
+const isFiltered = computed(
+  () => form.value.takesRows === true && study.quantity?.filter !== undefined,
+)
 /** What stands in the place of a unit that no row names, once it is typed; null is an error. */
 const lacking = ref<string | null>(null)
 const lackingChoices = (['error', 'text'] as const).map((id) => ({ id, title: words.lacking[id] }))

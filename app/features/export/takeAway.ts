@@ -23,6 +23,7 @@ const ofServer = ({
   isOfStudy,
   isCode,
   usage,
+  takesRows: true,
   make({ study, quantity, level, wishes }) {
     const asked = new URLSearchParams({
       quantity: quantity.id,

@@ -13,6 +13,8 @@ export interface Taking {
 }
 /** A form of what is taken away, as the page offers it. */
 export interface TakenForm extends ExportTitle {
+  /** Whether rows go along, which a filter can leave out. */
+  readonly takesRows?: true
   /** Whether there is anything to take in it now; where it is not given, there always is. */
   isOffered?(): boolean
   /** @throws Error saying why nothing is given out */
