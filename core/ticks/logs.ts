@@ -3,14 +3,7 @@ import { compare, leadingPower, magnitudeOf, negate } from '../decimal/arithmeti
 import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
 import { powerOf, scaleBy } from '../decimal/powers'
 import { constantOf } from '../notations/multiple'
-import {
-  ascending,
-  checkCount,
-  DEFAULT_COUNT,
-  type Ends,
-  linearTicks,
-  MOST_TICKS,
-} from './linear'
+import { ascending, checkCount, DEFAULT_COUNT, type Ends, linearTicks, MOST_TICKS } from './linear'
 import type { Ticks } from './types'
 
 const E = decimal(constantOf('e').value)

@@ -18,13 +18,10 @@ const RARE = {
   },
   factor: { absent: { 'rule.factor': "'1'", 'precision.strip': 'false' } },
   increment: {
-    file: /core\/label\/increments\.ts$/,
-    standIn: 'export const onIncrement = null, isTooCoarse = () => false',
+    file: /core\/(label\/increments|decimal\/binary)\.ts$/,
+    standIn:
+      'export const onIncrement = null, isTooCoarse = () => false, scaleByTwos = null, reachesTwos = null',
     absent: { 'precision.increment': 'null' },
-  },
-  binary: {
-    file: /core\/decimal\/binary\.ts$/,
-    standIn: 'export const scaleByTwos = null, reachesTwos = null',
   },
   multiple: {
     file: /core\/(label\/constant|text\/constantWords)\.ts$/,
@@ -74,20 +71,23 @@ const RARE = {
   },
 }
 const names = Object.keys(RARE).sort()
+/** What axes alone have, beside any of the others. */
+const TICKS = 'ticks'
+const others = names.filter((name) => name !== TICKS)
 /**
- * Every set of so few parts, none first, and all of them: more than three seldom meet, and what
- * has four has all.
+ * Every set of so few parts, none first, with and without ticks, and all of them: more than three
+ * seldom meet, and what has four has all.
  */
 const MOST = 3
 const setsFrom = (from, room) => [
   [],
   ...(room > 0
-    ? names
+    ? others
         .slice(from)
         .flatMap((name, at) => setsFrom(from + at + 1, room - 1).map((rest) => [name, ...rest]))
     : []),
 ]
-const sets = [...setsFrom(0, MOST), names]
+const sets = [...setsFrom(0, MOST).flatMap((set) => [set, [...set, TICKS].sort()]), names]
 
 /** The code of the core, where fields that lead to parts that are left out are as they then are. */
 function slimmed(path, left) {

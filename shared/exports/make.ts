@@ -80,7 +80,8 @@ async function findingsIn(
   { document, datasets, cellsOf, regionsFor }: Study,
   quantities: readonly Quantity[],
 ): Promise<Standing[]> {
-  const regions = joinRegions(await Promise.all(stylesIn(document).map(regionsFor)))
+  const whole = { ...document, quantities: [...document.quantities, ...quantities] }
+  const regions = joinRegions(await Promise.all(stylesIn(whole).map(regionsFor)))
   const study = { document, datasets, cellsOf, regions }
   return standing(
     quantities.flatMap((quantity) => whereResolved(() => findingsAlone(study, quantity)) ?? []),

@@ -8,8 +8,12 @@ export type ReadRuntime = (name: string) => Promise<string>
 const rare: readonly (readonly [string, (rule: Partial<Rule>) => boolean])[] = [
   ['exponent', ({ exponent, beyond, multiple }) => Boolean(exponent || multiple) || beyond != null],
   ['factor', ({ factor = '1', precision }) => factor !== '1' || precision?.strip === true],
-  ['increment', ({ precision }) => Boolean(precision?.increment)],
-  ['binary', ({ rungs = [] }) => rungs.some(({ base, fromBase }) => base === 2 || fromBase === 2)],
+  [
+    'increment',
+    ({ precision, rungs = [] }) =>
+      Boolean(precision?.increment) ||
+      rungs.some(({ base, fromBase }) => base === 2 || fromBase === 2),
+  ],
   ['multiple', ({ multiple }) => Boolean(multiple)],
   ['clock', ({ clock }) => Boolean(clock)],
   ['uncertainty', ({ uncertainty }) => Boolean(uncertainty)],
@@ -35,10 +39,9 @@ const MOST_PARTS = 3
  */
 export function runtimeFor(sources: readonly Source[]): string {
   const rules = sources.flatMap(({ plan, words }) => [...plan.rules, ...words.rules])
-  const used = [
-    ...rare.filter(([, isUsed]) => rules.some(isUsed)).map(([name]) => name),
-    ...(sources.some(({ ladder }) => ladder) ? [TICKS] : []),
-  ]
-  const kept = used.length > MOST_PARTS ? [...rare.map(([name]) => name), TICKS] : used
-  return `${['label', ...kept.sort()].join('-')}.mjs`
+  const used = rare.filter(([, isUsed]) => rules.some(isUsed)).map(([name]) => name)
+  const hasAll = used.length > MOST_PARTS
+  const kept = hasAll ? rare.map(([name]) => name) : used
+  const ticks = hasAll || sources.some(({ ladder }) => ladder) ? [TICKS] : []
+  return `${['label', ...[...kept, ...ticks].sort()].join('-')}.mjs`
 }

@@ -3,6 +3,8 @@ import { scriptJson } from '../../escape'
 /** A part of at least so many characters gets a name of its own where it stands more than once. */
 const WORTH = 40
 
+/** What tells a bundler that a call may be left out where nobody needs what it makes. */
+const PURE = '/* @__PURE__ */'
 /** Alike parts in a row are written as a table from so many on. */
 const TABLE = 6
 type Row = Readonly<Record<string, unknown>>
@@ -51,7 +53,7 @@ export function sharedCode(data: Readonly<Record<string, unknown>>): string {
       .map(([key, one]) => `${keyed(key)}:${written(one)}`)
       .join(',')}}`
   function listed(list: readonly unknown[]): string {
-    if (isDigits(list)) return `[...${scriptJson(list.join(''))}]`
+    if (isDigits(list)) return `${PURE}Array.from(${scriptJson(list.join(''))})`
     if (!isTable(list)) return `[${list.map(written).join(',')}]`
     const texts = (key: string) => new Set(list.map((row) => JSON.stringify(row[key])))
     const keys = Object.keys(list[0]!)
@@ -61,7 +63,7 @@ export function sharedCode(data: Readonly<Record<string, unknown>>): string {
     if (apart!.length === 0) return `[${list.map(written).join(',')}]`
     hasTables = true
     const columns = apart!.map((key) => [key, list.map((row) => row[key])] as const)
-    return `table(${object(alike!.map((key) => [key, list[0]![key]]))},${object(columns)})`
+    return `${PURE}table(${object(alike!.map((key) => [key, list[0]![key]]))},${object(columns)})`
   }
   function written(part: unknown): string {
     if (typeof part !== 'object' || part === null) return scriptJson(part)
