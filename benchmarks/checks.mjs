@@ -1,26 +1,11 @@
 // Suggestions for an axis, ticks and styles sought together, and all checks of a column with their
 // fixes.
-import { join } from 'node:path'
-import { build } from 'esbuild'
-import { root } from '../scripts/lib/prepare.mjs'
+import { median } from './lib/mix.mjs'
+import { fromSource } from '../scripts/lib/source.mjs'
 
-const bundled = await build({
-  stdin: {
-    contents:
-      "export { suggest } from './core/suggest/suggest'; export { suggestAxis } from './core/suggest/axis'; export { findAll, runChecks } from './core/checks/run'; export { placeTicks } from './core/ticks/place'; export { decimal } from './core/decimal/decimal'",
-    resolveDir: join(root),
-    loader: 'ts',
-  },
-  bundle: true,
-  format: 'esm',
-  write: false,
-  platform: 'node',
-  target: 'node20',
-})
-const { suggest, suggestAxis, findAll, runChecks, placeTicks, decimal } = await import(
-  `data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`
+const { suggest, suggestAxis, findAll, runChecks, placeTicks, decimal } = await fromSource(
+  "export { suggest } from './core/suggest/suggest'; export { suggestAxis } from './core/suggest/axis'; export { findAll, runChecks } from './core/checks/run'; export { placeTicks } from './core/ticks/place'; export { decimal } from './core/decimal/decimal'",
 )
-const median = (times) => [...times].sort((a, b) => a - b)[times.length >> 1]
 function timed(rounds, run) {
   return median(
     Array.from({ length: rounds }, (_, round) => {

@@ -5,27 +5,14 @@
 import { execFileSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { build } from 'esbuild'
 import { root } from '../scripts/lib/prepare.mjs'
 import { median, mixOf } from './lib/mix.mjs'
+import { fromSource } from '../scripts/lib/source.mjs'
 
 const COUNT = 1_000_000
 const ROUNDS = 11
-const bundled = await build({
-  stdin: {
-    contents:
-      "export { labeller } from './core/label/labeller'; export { resolve } from './core/label/resolve'",
-    resolveDir: root,
-    loader: 'ts',
-  },
-  bundle: true,
-  format: 'esm',
-  write: false,
-  platform: 'node',
-  target: 'node20',
-})
-const { labeller, resolve } = await import(
-  `data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`
+const { labeller, resolve } = await fromSource(
+  "export { labeller } from './core/label/labeller'; export { resolve } from './core/label/resolve'",
 )
 
 const mix = mixOf(COUNT)

@@ -4,32 +4,22 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { build } from 'esbuild'
 import { root } from '../scripts/lib/prepare.mjs'
 import { startBrowser } from '../scripts/lib/browser.mjs'
 import { median, mixOf } from './lib/mix.mjs'
+import { fromSource } from '../scripts/lib/source.mjs'
 
 const COUNT = 300_000
 const ROUNDS = 9
-const bundled = await build({
-  stdin: {
-    contents: `export { inherit } from './core/style/inherit'
+const core = await fromSource(
+  `export { inherit } from './core/style/inherit'
 export { resolve } from './core/label/resolve'
 export { regionsBy } from './core/label/needs'
 export { spokenPlan, spokenStyle } from './core/text/words'
 export { slim } from './shared/exports/code/slim'
 export { constantsOf, embedded, functionsOf } from './shared/exports/code/source'
 export { runtimeFor } from './shared/exports/runtime'`,
-    resolveDir: root,
-    loader: 'ts',
-  },
-  bundle: true,
-  format: 'esm',
-  write: false,
-  platform: 'node',
-  target: 'node20',
-})
-const core = await import(`data:text/javascript,${encodeURIComponent(bundled.outputFiles[0].text)}`)
+)
 
 const tableOf = (kind, name) =>
   JSON.parse(readFileSync(join(root, 'core/locale/generated', kind, `${name}.json`), 'utf8'))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { beads } from '~/composables/beads'
 import { SURFACES, type Surface } from '~~/core/checks/types'
 import { levelWords } from '~/stores/levelWords'
 import { isZeroPart, percentText } from './percent'
@@ -9,7 +10,6 @@ import { compareTable as words } from './words'
 const props = defineProps<{ comparing: Comparing; hand: number }>()
 const columns = computed(() => props.comparing.columns.value)
 const targets = (['quantity', ...SURFACES] as const).map((id) => ({ id, title: levelWords[id] }))
-const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const counted = (at: number) =>
   (['error', 'warning', 'note'] as const)
     .map((severity) => ({

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { beads } from '~/composables/beads'
 import type { Standing } from '~~/shared/exports/export'
 import { surfaceWords } from '~~/shared/surfaceWords'
 import { exportDialog as words } from './words'
@@ -6,7 +7,6 @@ import { exportDialog as words } from './words'
 /** The errors and warnings that stand when something is taken away. */
 const props = defineProps<{ findings: readonly Standing[] }>()
 const MOST = 12
-const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const shown = computed(() => props.findings.slice(0, MOST))
 const left = computed(() => props.findings.length - shown.value.length)
 </script>

@@ -7,27 +7,13 @@ import { studyForm } from './studyForm'
 import type { TakenForm } from './types'
 
 /** A form that the server makes and proves. */
-const ofServer = ({
-  id,
-  title,
-  says,
-  isOfLevel,
-  isOfStudy,
-  isCode,
-  usage,
-}: ExportTitle): TakenForm => ({
-  id,
-  title,
-  says,
-  isOfLevel,
-  isOfStudy,
-  isCode,
-  usage,
+const ofServer = (title: ExportTitle): TakenForm => ({
+  ...title,
   takesRows: true,
   make({ study, quantity, level, wishes }) {
     const asked = new URLSearchParams({
       quantity: quantity.id,
-      as: id,
+      as: title.id,
       ...(level === 'quantity' ? {} : { surface: level }),
       rows: wishes.rows,
       ...(wishes.lacking === null ? {} : { lacking: wishes.lacking }),

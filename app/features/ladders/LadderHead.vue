@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { beads } from '~/composables/beads'
 import type { DrawnLadder } from '~~/shared/ladders'
 import type { ladderFindings } from './ladderScale'
 import { ladderHead as words } from './words'
@@ -24,7 +25,6 @@ const emit = defineEmits<{
   remove: [isSure: boolean]
   keep: []
 }>()
-const beads = { error: 'bad', warning: 'busy', note: '' } as const
 </script>
 
 <template>

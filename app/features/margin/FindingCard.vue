@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { beads } from '~/composables/beads'
 import { withAlso } from '~~/core/checks/causes'
 import { fixKey } from '~~/core/checks/fixes'
 import {
@@ -23,7 +24,6 @@ const emit = defineEmits<{
   show: [quantity: string]
 }>()
 
-const beads = { error: 'bad', warning: 'busy', note: '' } as const
 const severities = { error: words.error, warning: words.warning, note: words.note } as const
 const checks = computed(() =>
   findingsOf(props.card)

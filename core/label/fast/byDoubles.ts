@@ -1,8 +1,7 @@
+import { LARGEST_DIGITS } from './kind'
 import { nearestDigits } from './nearest'
 import type { DoublePlan } from './doublePlan'
 
-/** Digits from here on are left to exact ones. */
-const LARGEST_DIGITS = 1e15 - 1
 /** Decimals of so many digits are listed. */
 const LISTED = 1000
 const SMALL: readonly string[] = /* @__PURE__ */ Array.from({ length: 1000 }, (_, at) => String(at))

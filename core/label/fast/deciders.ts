@@ -4,7 +4,13 @@ import { signs } from '../decide'
 import { unitsRung } from '../level'
 import type { Plan, Rule, SignState, Written } from '../types'
 import { textOf } from '../write'
-import { decidableByDoubles, decidableInExponents, POWERS, rungsForDoubles } from './kind'
+import {
+  LARGEST_DIGITS,
+  decidableByDoubles,
+  decidableInExponents,
+  POWERS,
+  rungsForDoubles,
+} from './kind'
 import { nearestIn } from './nearest'
 
 /** What is decided of a number, its label, and the number that the label says. */
@@ -13,9 +19,6 @@ export interface Decision {
   readonly label: string
   readonly said: Decimal
 }
-
-/** Digits from here on are left to exact ones. */
-const LARGEST_DIGITS = 1e15 - 1
 
 /**
  * What one rule decides by doubles alone. Digits are counted in the last decimal that it may write,

@@ -2,7 +2,13 @@ import { ZERO } from '../../decimal/decimal'
 import { decide, signs } from '../decide'
 import type { Plan, SignState } from '../types'
 import { joined, partsOf, textOf } from '../write'
-import { LARGEST_EXACT_POWER, POWERS, ruleForDoubles, rungsForDoubles } from './kind'
+import {
+  LARGEST_DIGITS,
+  LARGEST_EXACT_POWER,
+  POWERS,
+  ruleForDoubles,
+  rungsForDoubles,
+} from './kind'
 import { SIX_DECIMALS_FROM, nearestIn } from './nearest'
 import { numeralsOf, SMALL } from './numerals'
 
@@ -18,8 +24,6 @@ const SHORT = 10_000
  * the reach of exact powers.
  */
 const COUNTED = 7
-/** Digits from here on are left to exact ones. */
-const LARGEST_DIGITS = 1e15 - 1
 
 interface Side {
   readonly before: string

@@ -6,6 +6,8 @@ export const LARGEST_EXACT_POWER = 22
 export const POWERS: readonly number[] = Array.from({ length: LARGEST_EXACT_POWER + 1 }, (_, at) =>
   Number(`1e${at}`),
 )
+/** Digits from here on are left to exact ones. */
+export const LARGEST_DIGITS = 1e15 - 1
 const MOST_DECIMALS = 12
 
 const hasOneForm = (forms: Rule['names'] | Rung['forms']): boolean =>

@@ -1,0 +1,2 @@
+/** How the bead of each severity looks. */
+export const beads = { error: 'bad', warning: 'busy', note: '' } as const
