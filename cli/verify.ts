@@ -1,7 +1,11 @@
 import Papa from 'papaparse'
+import { amountOf, isFiniteAmount } from '../core/label/value'
 import type { ExportId } from '../shared/exports'
 import { unpacked } from '../shared/exports/archive'
 import { pathsOf } from '../shared/exports/forms/package'
+import { marksOf } from '../shared/exports/forms/sheet'
+import { shownBy } from '../shared/exports/sheet/shown'
+import { unzipped } from '../shared/exports/sheet/zip'
 import { ExportError } from '../shared/exports/prove'
 import { withoutHeader } from '../shared/exports/provenance'
 import { labelsByModule, labelsByPackage } from '../shared/exports/run'
@@ -22,6 +26,15 @@ const labelsIn: Partial<
         .data.slice(1)
         .map((row) => row.at(-2) ?? ''),
     ]),
+  ods: (bytes, [written]) => {
+    const labels = shownBy(unzipped(bytes), marksOf(written!)).cells.map(({ label }) => label)
+    const each = labels[Symbol.iterator]()
+    return Promise.resolve([
+      written!.values.map((value, at) =>
+        isFiniteAmount(amountOf(value)) ? (each.next().value ?? '') : written!.labels[at]!,
+      ),
+    ])
+  },
   async package(bytes, written) {
     const files = unpacked(bytes)
     const paths = pathsOf(written)
@@ -43,6 +56,8 @@ const textOf = (bytes: Uint8Array): string => new TextDecoder().decode(bytes)
 
 /** What decides whether two files say the same: where they were made from, and when, does not. */
 function saysOf(bytes: Uint8Array, as: ExportId): string {
+  // What it was made from, and by which version, is told in its metadata.
+  if (as === 'ods') return JSON.stringify(unzipped(bytes).filter(({ name }) => name !== 'meta.xml'))
   if (as !== 'package') return withoutHeader(textOf(bytes))
   return JSON.stringify(
     unpacked(bytes)

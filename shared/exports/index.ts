@@ -3,6 +3,7 @@ import { htmlForm } from './forms/html'
 import { moduleForm } from './forms/module'
 import { packageForm } from './forms/package'
 import { optionsForm } from './forms/options'
+import { sheetForm } from './forms/sheet'
 import { styleForm } from './forms/style'
 import type { ExportForm, StudyForm } from './types'
 
@@ -16,6 +17,7 @@ export const exportForms = {
   options: optionsForm,
   csv: csvForm,
   html: htmlForm,
+  ods: sheetForm,
 } satisfies Record<string, ExportForm | StudyForm>
 export type ExportId = keyof typeof exportForms
 export const EXPORT_IDS = Object.keys(exportForms) as [ExportId, ...ExportId[]]

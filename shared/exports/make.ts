@@ -15,6 +15,7 @@ import { ExportError } from './prove'
 import { adjustedNotes, frozenNotes, rowNotes, standing } from './notes'
 import { levelWhere, type Provenance } from './provenance'
 import { asWished, type Wishes } from './wishes'
+import { unzipped, zipped } from './sheet/zip'
 import { engine, labelsByModule, labelsByOptions, labelsByPackage } from './run'
 import type { ExportForm, StudyForm, Tools } from './types'
 import type { ReadRuntime } from './runtime'
@@ -69,7 +70,8 @@ async function allWritten(study: Study): Promise<{ all: Written[]; notes: string
 }
 
 const toolsOf = (runtime: ReadRuntime): Tools => ({
-  ...{ runtime, labelsByModule, labelsByOptions, labelsByPackage, archive, engine },
+  ...{ runtime, labelsByModule, labelsByOptions, labelsByPackage, engine },
+  ...{ archive, zip: zipped, unzip: unzipped },
 })
 
 /**

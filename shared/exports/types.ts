@@ -25,6 +25,9 @@ export interface Tools {
   labelsByPackage(files: readonly CodeFile[], asked: readonly AskedOf[]): Promise<string[][]>
   /** Files as one archive, in base64 (tar and gzip): the same files give the same bytes. */
   archive(files: readonly CodeFile[]): string
+  /** The same as a zip, whose first file says what it is; and the files of one. */
+  zip(files: readonly CodeFile[]): string
+  unzip(bytes: Uint8Array): CodeFile[]
   /** The labels that the platform's number format writes of decimal text. */
   labelsByOptions(
     locale: string,

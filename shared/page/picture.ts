@@ -1,4 +1,5 @@
 import { textWidth } from '../../core/text/advance'
+import { element } from '../element'
 import { escapeMarkup } from '../escape'
 import { LEADING } from '../forms/places'
 import type { Geometry, Shape, Spot } from '../forms/types'
@@ -15,12 +16,6 @@ const COLOURS = ['#3f8270', '#b98a4a', '#a05a63', '#7d93a8', '#b5ab7c', '#a8a29a
 const [HEADLINE, SENTENCE, GAP] = [20, 14, 10]
 
 type Attributes = Readonly<Record<string, string | number>>
-const element = (name: string, attributes: Attributes, content = ''): string => {
-  const written = Object.entries(attributes)
-    .map(([key, value]) => ` ${key}="${escapeMarkup(String(value))}"`)
-    .join('')
-  return content === '' ? `<${name}${written}/>` : `<${name}${written}>${content}</${name}>`
-}
 const text = (words: string, { x, y, anchor }: Spot, attributes: Attributes = {}): string =>
   element('text', { x, y, 'text-anchor': anchor, ...attributes }, escapeMarkup(words))
 

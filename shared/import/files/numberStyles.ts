@@ -16,7 +16,7 @@ interface Reading {
 
 const STYLES = new Set(['number:number-style', 'number:percentage-style', 'number:currency-style'])
 /** What is written behind a number that is shown in thousands, millions or billions. */
-const RUNGS: Readonly<Record<number, string>> = { 3: 'K', 6: 'M', 9: 'B' }
+const RUNGS: Readonly<Record<number, string>> = { 3: 'K', 6: 'M', 9: 'B', 12: 'T' }
 
 const count = (text: string | undefined): number | undefined => {
   const found = /^\d{1,3}$/.test(text ?? '') ? Number(text) : undefined
@@ -33,7 +33,7 @@ function decimalsOf(attributes: Attributes): Style {
 /** The power of ten of a display factor; 0 where it is none of a thousand's. */
 function powerOf(factor: string | undefined): number {
   const zeros = /^1(0*)(?:\.0+)?$/.exec(factor ?? '')?.[1]?.length ?? 0
-  return zeros % 3 === 0 && zeros <= 9 ? zeros : 0
+  return zeros % 3 === 0 && zeros <= 12 ? zeros : 0
 }
 
 const numbers: Readonly<Record<string, (attributes: Attributes) => Style>> = {
@@ -46,6 +46,22 @@ const numbers: Readonly<Record<string, (attributes: Attributes) => Style>> = {
     exponentForm: 'E',
     ...decimalsOf(attributes),
   }),
+}
+
+/** Another style that a cell's style gives to some numbers. */
+interface Branch {
+  readonly condition: string
+  readonly cell: string
+}
+const CONDITION = /^cell-content\(\)(>=|<=|<)(-?\d+(?:\.\d+)?)$/
+/** What a size that rounds up to a rung is of it, at least. */
+const NEARLY = 0.9
+
+/** Whether numbers from a rung on are those that a condition takes. */
+function isFromRung(condition: string, rung: number): boolean {
+  const [, order, from] = CONDITION.exec(condition) ?? []
+  const part = Number(from) / 10 ** rung
+  return order === '>=' && part > NEARLY && part <= 1
 }
 
 /** A number style as a style; undefined where it says what no style can. */
@@ -65,14 +81,25 @@ function styleFrom({ style, power, before, after }: Reading): Style | undefined 
  */
 export function numberStyles() {
   const found = new Map<string, Style>()
-  /** Which number style a cell's style has. */
+  const bracketed = new Set<string>()
+  /** Which number style a cell's style has, and what it gives to some numbers. */
   const links = new Map<string, string>()
+  const branches = new Map<string, Branch[]>()
+  let cell = ''
   let reading: Reading | null = null
   let isText = false
+  const styleBy = (name: string) => found.get(links.get(name) ?? '')
   return {
     open(name: string, attributes: Attributes) {
       const [own, data] = [attributes['style:name'], attributes['style:data-style-name']]
+      const [condition, applied] = [
+        attributes['style:condition'],
+        attributes['style:apply-style-name'],
+      ]
+      if (name === 'style:style') cell = own ?? ''
       if (name === 'style:style' && own && data) links.set(own, data)
+      else if (name === 'style:map' && !reading && condition && applied)
+        branches.set(cell, [...(branches.get(cell) ?? []), { condition, cell: applied }])
       else if (STYLES.has(name) && own)
         reading = { name: own, style: {}, power: 0, before: '', after: '', isBehind: false }
       else if (reading && numbers[name]) {
@@ -91,8 +118,26 @@ export function numberStyles() {
       if (!reading || !STYLES.has(name)) return
       const style = styleFrom(reading)
       if (style) found.set(reading.name, style)
+      if (reading.before.includes('(') && reading.after.includes(')')) bracketed.add(reading.name)
       reading = null
     },
-    styleOf: (cell: string): Style | undefined => found.get(links.get(cell) ?? ''),
+    styleOf(cell: string): Style | undefined {
+      const own = styleBy(cell)
+      const all = branches.get(cell) ?? []
+      const isStepped = all.some((branch) => {
+        const style = styleBy(branch.cell)
+        return typeof style?.rung === 'number' && isFromRung(branch.condition, style.rung)
+      })
+      const isBracketed = all.some(
+        (branch) => bracketed.has(links.get(branch.cell) ?? '') && branch.condition.includes('()<'),
+      )
+      return (
+        own && {
+          ...own,
+          ...(isStepped ? ({ notation: 'scaled', ladder: 'short' } as const) : {}),
+          ...(isBracketed ? ({ sign: 'parentheses' } as const) : {}),
+        }
+      )
+    },
   }
 }

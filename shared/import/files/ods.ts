@@ -4,6 +4,7 @@ import { shift } from '../../../core/decimal/arithmetic'
 import { parseDecimal, toText } from '../../../core/decimal/decimal'
 import { ImportError } from '../error'
 import { type Sheet, tabular } from './cells'
+import { currenciesApart } from './currencies'
 import { numberStyles } from './numberStyles'
 import type { FileForm } from './types'
 
@@ -42,6 +43,8 @@ interface OpenSheet {
   readonly rows: string[][]
   /** How often each style stands on numbers of a column. */
   readonly styled: Map<string, number>[]
+  /** The currencies of a column's cells. */
+  readonly codes: Set<string>[]
   /** The styles of columns whose cells name none. */
   readonly usual: (string | undefined)[]
 }
@@ -65,6 +68,9 @@ function noteStyle(sheet: OpenSheet | undefined, at: number, own: string | undef
   const counts = (sheet.styled[at] ??= new Map<string, number>())
   counts.set(style, (counts.get(style) ?? 0) + 1)
 }
+function noteCurrency(sheet: OpenSheet | undefined, at: number, code: string | undefined): void {
+  if (sheet && code !== undefined) (sheet.codes[at] ??= new Set()).add(code)
+}
 /** The style that most numbers of a column have. */
 const mostly = (counts: ReadonlyMap<string, number> | undefined): string | undefined =>
   [...(counts ?? [])].sort((a, b) => b[1] - a[1])[0]?.[0]
@@ -78,6 +84,7 @@ function endCell(taken: Taken): void {
   for (let at = 0; at < count && row.length < MOST_COLUMNS; at++) {
     if (NUMERIC.has(attributes['office:value-type']!))
       noteStyle(taken.sheets.at(-1), row.length, attributes['table:style-name'])
+    noteCurrency(taken.sheets.at(-1), row.length, attributes['office:currency'])
     row.push(value)
   }
   taken.cell = null
@@ -102,7 +109,7 @@ const beginCell = (taken: Taken, attributes: Attributes): void =>
 const opens: Readonly<Record<string, (taken: Taken, attributes: Attributes) => void>> = {
   'table:table'(taken, attributes) {
     const name = attributes['table:name'] ?? `sheet ${taken.sheets.length + 1}`
-    taken.sheets.push({ name, rows: [], styled: [], usual: [] })
+    taken.sheets.push({ name, rows: [], styled: [], codes: [], usual: [] })
     taken.waiting = 0
   },
   'table:table-column'({ sheets }, attributes) {
@@ -158,9 +165,9 @@ function sheetsIn(xml: string, styles = ''): readonly Sheet[] {
       if (taken.aside === 0) addText(taken, text)
     },
   })
-  return taken.sheets.map(({ name, rows, styled }) => ({
+  return taken.sheets.map(({ name, rows, styled, codes }) => ({
     name,
-    rows,
+    rows: currenciesApart(rows, codes),
     styles: Array.from(styled, (counts) => written.styleOf(mostly(counts) ?? '') ?? null),
   }))
 }

@@ -1,0 +1,36 @@
+import { SaxesParser } from 'saxes'
+import { ExportError } from '../prove'
+
+/** An element of XML with what stands in it. */
+export interface Node {
+  readonly name: string
+  readonly attributes: Readonly<Record<string, string>>
+  readonly children: Node[]
+  text: string
+}
+
+/** A document of XML as a tree. @throws ExportError for one that is broken */
+export function treeOf(xml: string): Node {
+  const top: Node = { name: '', attributes: {}, children: [], text: '' }
+  const open: Node[] = [top]
+  const parser = new SaxesParser()
+  parser.on('opentag', ({ name, attributes }) => {
+    const node: Node = { name, attributes, children: [], text: '' }
+    open.at(-1)!.children.push(node)
+    open.push(node)
+  })
+  parser.on('closetag', () => void open.pop())
+  parser.on('text', (text) => void (open.at(-1)!.text += text))
+  parser.on('error', (error) => {
+    throw new ExportError(`it is broken: ${error.message}`)
+  })
+  parser.write(xml).close()
+  return top
+}
+
+/** All elements of a name below another, in their order. */
+export const within = (node: Node, name: string): Node[] =>
+  node.children.flatMap((child) => [
+    ...(child.name === name ? [child] : []),
+    ...within(child, name),
+  ])
