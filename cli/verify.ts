@@ -54,11 +54,13 @@ const labelsIn: Partial<
 }
 const textOf = (bytes: Uint8Array): string => new TextDecoder().decode(bytes)
 
+/** The line in which data say where they come from. */
+const SAYS = /^ {2}"says": .*\n/m
 /** What decides whether two files say the same: where they were made from, and when, does not. */
 function saysOf(bytes: Uint8Array, as: ExportId): string {
   // What it was made from, and by which version, is told in its metadata.
   if (as === 'ods') return JSON.stringify(unzipped(bytes).filter(({ name }) => name !== 'meta.xml'))
-  if (as !== 'package') return withoutHeader(textOf(bytes))
+  if (as !== 'package') return withoutHeader(textOf(bytes)).replace(SAYS, '')
   return JSON.stringify(
     unpacked(bytes)
       .filter(({ name }) => name.endsWith('.mjs'))

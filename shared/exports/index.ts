@@ -3,6 +3,7 @@ import { htmlForm } from './forms/html'
 import { moduleForm } from './forms/module'
 import { packageForm } from './forms/package'
 import { optionsForm } from './forms/options'
+import { patternsForm } from './forms/patterns'
 import { sheetForm } from './forms/sheet'
 import { styleForm } from './forms/style'
 import type { ExportForm, StudyForm } from './types'
@@ -15,6 +16,7 @@ export const exportForms = {
   module: moduleForm,
   style: styleForm,
   options: optionsForm,
+  patterns: patternsForm,
   csv: csvForm,
   html: htmlForm,
   ods: sheetForm,

@@ -39,6 +39,18 @@ export const renewal = (
     '--out .',
   ].join(' ')
 
+type Of = { readonly quantity: string; readonly level: Level; readonly rows?: string }
+/** What an export is, where it comes from, and how it is made again, a sentence each. */
+const linesOf = (from: Provenance, as: string, of: Of): string[] => [
+  `How “${onLine(of.quantity)}” is written ${levelWhere(of.level)}.`,
+  ...(of.rows ? [`Of ${onLine(of.rows)}.`] : []),
+  madeBy(from),
+  `Again: ${renewal(from, as, of)}`,
+]
+/** The same in one line, for what has room for a text. */
+export const saidOf = (from: Provenance, as: string, of: Of): string =>
+  linesOf(from, as, of).join(' ')
+
 /** What made an export, and of which revision, in one line. */
 export const madeBy = ({ study, revision }: Provenance): string =>
   `Made by Ivory Abacus ${version} from the study “${onLine(study)}”${revision === undefined ? '' : `, revision ${revision}`}.`
@@ -49,17 +61,8 @@ export const commentOf = (lines: readonly string[]): string =>
 
 const HEADER = /^(?:(?:\/\/[^\n]*|<!-- .* -->)\n)+/
 /** The lines that a module begins with: what it is, where it comes from, and how to make it again. */
-export const codeHeader = (
-  from: Provenance,
-  as: string,
-  of: { readonly quantity: string; readonly level: Level; readonly rows?: string },
-): string =>
-  [
-    `How “${onLine(of.quantity)}” is written ${levelWhere(of.level)}.`,
-    ...(of.rows ? [`Of ${onLine(of.rows)}.`] : []),
-    madeBy(from),
-    `Again: ${renewal(from, as, of)}`,
-  ]
+export const codeHeader = (from: Provenance, as: string, of: Of): string =>
+  linesOf(from, as, of)
     // A module may stand inline in a page, which would take this for the end of a script.
     .map((line) => `// ${line.replace(/<(?=[/!])/g, '< ')}\n`)
     .join('')

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import { saidText } from '../../../core/label/said'
 import { isFormula, safeCell } from '../../escape'
+import { jsonText } from '../json'
 import { provedEqual } from '../prove'
 import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
 import { exactText, listed, type Written } from '../written'
@@ -19,18 +20,14 @@ function metadata(file: string, head: readonly string[], written: Written, from:
       ? { datatype: 'decimal', null: '' }
       : { datatype: 'string' }),
   }))
-  return `${JSON.stringify(
-    {
-      '@context': 'http://www.w3.org/ns/csvw',
-      url: file,
-      'dc:title': title,
-      'dc:description': `How “${quantity.title}” is written ${levelWhere(level)}.`,
-      'dc:provenance': `${madeBy(from)} Again: ${renewal(from, 'csv', { quantity: quantity.title, level })}`,
-      tableSchema: { columns },
-    },
-    null,
-    2,
-  )}\n`
+  return jsonText({
+    '@context': 'http://www.w3.org/ns/csvw',
+    url: file,
+    'dc:title': title,
+    'dc:description': `How “${quantity.title}” is written ${levelWhere(level)}.`,
+    'dc:provenance': `${madeBy(from)} Again: ${renewal(from, 'csv', { quantity: quantity.title, level })}`,
+    tableSchema: { columns },
+  })
 }
 
 /** Each value beside its label and what that reads back as (RFC 4180), with what its columns are. */

@@ -1,6 +1,10 @@
-import { isFiniteAmount, amountOf } from '../../../core/label/value'
+import { powersFor } from '../../../core/bands/bands'
+import { amountOf, isFiniteAmount } from '../../../core/label/value'
 import { decided, optionsOf } from '../../../core/options/options'
+import { jsonText } from '../json'
+import { beyond } from '../probes'
 import { compared } from '../prove'
+import { saidOf } from '../provenance'
 import { exactText } from '../written'
 import type { ExportForm } from '../types'
 
@@ -8,26 +12,31 @@ import type { ExportForm } from '../types'
  * The style as options of the platform's own number format, with the values where that writes
  * otherwise.
  */
-const make: ExportForm['make'] = async (
-  { stem, style, plan, context, values, labels },
-  { labelsByOptions, engine },
-) => {
+const make: ExportForm['make'] = async (written, { labelsByOptions, engine }, from) => {
+  const { stem, style, plan, context, writer, values, rows, labels, quantity, level } = written
   const { locale, options, unsaid } = optionsOf(decided(style, plan), context.recorded)
-  const present = values.flatMap((value, at) => (isFiniteAmount(amountOf(value, at)) ? [at] : []))
-  const numbers = present.map((at) => values[at]!)
-  const theirs = await labelsByOptions(locale, options, numbers.map(exactText))
+  const amounts = values.map((value, at) => amountOf(value, at))
+  const present = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
+  const row = rows?.[present[0] ?? 0]
+  const tried = beyond(powersFor(plan, amounts.filter(isFiniteAmount)))
+  const numbers = [...present.map((at) => exactText(values[at])), ...tried]
+  const theirs = await labelsByOptions(locale, options, numbers)
+  const of = { quantity: quantity.title, level }
   return {
     files: [
       {
         name: `${stem}.options.json`,
         type: 'application/json',
-        text: `${JSON.stringify({ locale, options }, null, 2)}\n`,
+        text: jsonText({
+          says: saidOf(from, 'options', of),
+          ...{ locale, options },
+        }),
       },
     ],
     proof: compared(
       `These options were run on this engine (${engine})`,
       numbers,
-      present.map((at) => labels[at]!),
+      [...present.map((at) => labels[at]!), ...tried.map((value) => writer.label(value, row))],
       theirs,
     ),
     notes: unsaid.length > 0 ? [`The options have no word for ${unsaid.join(', ')}.`] : [],

@@ -5,6 +5,7 @@ import type { Level } from '../../quantities'
 import { declarationsOf } from '../code/declarations'
 import { linesToPaste, readmeOf } from '../code/readme'
 import { constantsOf, exportsOf, MAKERS, sourceOf } from '../code/source'
+import { jsonText } from '../json'
 import { ExportError } from '../prove'
 import { codeHeader, madeBy, type Provenance, renewal } from '../provenance'
 import { runtimeFor } from '../runtime'
@@ -46,15 +47,13 @@ export function pathsOf(all: readonly Written[]): string[] {
   )
 }
 
-const json = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`
-
 /** What the package says of itself (package.json, as npm reads it). */
 function manifest(name: string, from: Provenance, packed: readonly Packed[]): string {
   const entry = (path: string) => [
     `./${path}`,
     { types: `./${path}.d.mts`, default: `./${path}.mjs` },
   ]
-  return json({
+  return jsonText({
     name,
     version: '1.0.0',
     description: `How the numbers of the study “${from.study}” are written. ${madeBy(from)}`,

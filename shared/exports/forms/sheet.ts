@@ -4,8 +4,9 @@ import type { Row, Rule } from '../../../core/label/types'
 import { amountOf, isFiniteAmount } from '../../../core/label/value'
 import { inherit, stylesOf as stylesIn } from '../../../core/style/inherit'
 import { columnsOf, unitColumn } from '../../../core/style/dependencies'
+import { beyond } from '../probes'
 import { compared } from '../prove'
-import { levelWhere, madeBy, renewal } from '../provenance'
+import { saidOf } from '../provenance'
 import { documentOf, type SheetCell } from '../sheet/document'
 import { stylesOf } from '../sheet/numberStyles'
 import { type RegionMarks, shownBy } from '../sheet/shown'
@@ -14,9 +15,6 @@ import { exactText, type Written } from '../written'
 
 /** Cells beside a value that decide how it is written, in so many ways at most. */
 const MOST_FAMILIES = 200
-/** Leading digits of numbers that are tried beyond the study's values. */
-const TRIED = ['1', '99999999', '123456789', '25']
-
 const CODE = /^[A-Z]{3}$/
 /** The currency of a value; undefined where it is none. */
 function currencyOf({ style }: Written, row: Row | undefined): string | undefined {
@@ -47,15 +45,6 @@ function familiesOf({ style, rows, values }: Written) {
   })
   return { names, families: [...found.values()] }
 }
-
-/** Numbers beyond those of the study, of either sign. */
-const beyond = ([least, most]: readonly [number, number]): string[] =>
-  Array.from({ length: most - least + 1 }, (_, at) =>
-    TRIED.flatMap((digits) => {
-      const size = `${digits}e${least + at - digits.length + 1}`
-      return [size, `-${size}`]
-    }),
-  ).flat()
 
 /** Numbers as cells that stay numbers, written by number styles. */
 const make: ExportForm['make'] = (written, tools, from) => {
@@ -92,7 +81,7 @@ const make: ExportForm['make'] = (written, tools, from) => {
   }
   const files = documentOf({
     title,
-    description: `How “${quantity.title}” is written ${levelWhere(level)}. ${madeBy(from)} Again: ${renewal(from, 'ods', { quantity: quantity.title, level })}`,
+    description: saidOf(from, 'ods', { quantity: quantity.title, level }),
     head: [...names.map((one) => one.title), title],
     rows: values.map((_, at) => [
       ...names.map(({ cells }): SheetCell => ({ kind: 'text', text: cells[at] ?? '' })),

@@ -58,11 +58,20 @@ function withCurrency(parts: readonly Part[]): string {
 }
 const hasUnit = (parts: readonly Part[]): boolean => parts.some(({ type }) => type === 'unit')
 
-/** What a frame is told as, where its number cannot be: all digits, and nothing that is untrue. */
-function plainly({ before, after }: Frame): Frame {
-  const kept = (parts: readonly Part[]) =>
+const isExponent = ({ type }: Part): boolean => type === 'exponent'
+/**
+ * What a frame is told as, where its number cannot be: with an exponent of its own where it has one,
+ * else with all digits; and nothing that is untrue.
+ */
+function plainly({ before, after, number }: Frame): Frame {
+  const signs = (parts: readonly Part[]) =>
     parts.filter(({ type, value }) => type === 'minus' || /^[()]$/.test(value))
-  return { before: kept(before), after: kept(after), number: null }
+  const own = after.some(isExponent)
+  return {
+    before: own ? before : signs(before),
+    after: own ? after.filter((part) => !isExponent(part)) : signs(after),
+    number: own && number ? { ...number, power: null, hasExponent: true } : null,
+  }
 }
 
 export interface Styling {
@@ -81,19 +90,15 @@ function styleOf(
   { language, country, one }: Written,
   isBelow: boolean,
 ): string {
-  const { number } = frame
-  const unsaid = number && !isSayable(number)
-  const { before, after } = unsaid ? plainly(frame) : frame
-  const isMoney = isCurrency && !unsaid && number !== null && !number.hasExponent
+  const isUnsaid = frame.number !== null && !isSayable(frame.number)
+  const { before, after, number } = isUnsaid ? plainly(frame) : frame
+  const isMoney = isCurrency && number !== null && !number.hasExponent
   const hasSymbol = isMoney && hasUnit(before) !== hasUnit(after)
   const kind =
-    (hasSymbol && 'currency') ||
-    (number && !unsaid && isPercent(number) && 'percentage') ||
-    'number'
+    (hasSymbol && 'currency') || (number && isPercent(number) && 'percentage') || 'number'
   const around = hasSymbol ? withCurrency : (parts: readonly Part[]) => textOf(joined(parts))
-  const digits = unsaid
-    ? element('number:number', { 'number:min-integer-digits': 1 })
-    : number && numberOf(number, exponentStep)
+  const plain = isUnsaid ? element('number:number', { 'number:min-integer-digits': 1 }) : ''
+  const digits = number ? numberOf(number, exponentStep) : plain
   // What a style writes of numbers below zero alone has no sign of its own.
   const map = isBelow
     ? element('style:map', {
@@ -110,7 +115,7 @@ function styleOf(
       'number:transliteration-format': one,
       'number:transliteration-language': one && language,
     },
-    around(before) + (digits ?? '') + around(after) + map,
+    around(before) + digits + around(after) + map,
   )
 }
 
