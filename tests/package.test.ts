@@ -223,21 +223,42 @@ document.title = JSON.stringify(ticks.map((tick) => tick.label))
   await browser.close()
 })
 
-test('a bundler drops what is not imported, and what stays is small', async () => {
-  writeFileSync(
-    at('project', 'chart.mjs'),
-    `import { label } from '${name}/revenue'\nconsole.log(label(1264000))`,
+test.each(['esbuild', 'rollup', 'vite'])(
+  '%s drops what is not imported, and what stays is small',
+  (bundler) => {
+    const entry = at('project', 'chart.mjs')
+    writeFileSync(entry, `import { label } from '${name}/revenue'\nconsole.log(label(1264000))`)
+    const text = execFileSync(
+      process.execPath,
+      [
+        join(root, 'tests/lib/bundle.mjs'),
+        ...[bundler, entry, name, at('project', 'node_modules')],
+      ],
+      { cwd: at('project'), encoding: 'utf8' },
+    )
+    expect(text).not.toContain('million')
+    expect(gzipSync(text).length).toBeLessThan(7500)
+    writeFileSync(at('bundled.mjs'), text)
+    expect(execFileSync(process.execPath, [at('bundled.mjs')], { encoding: 'utf8' })).toBe('€1M\n')
+  },
+)
+
+test('headlines and sentences stay messages, which MessageFormat 2 formats as the desk does', () => {
+  symlinkSync(
+    join(root, 'node_modules/messageformat'),
+    at('project', 'node_modules', 'messageformat'),
   )
-  const { outputFiles } = await build({
-    entryPoints: [at('project', 'chart.mjs')],
-    bundle: true,
-    format: 'esm',
-    minify: true,
-    write: false,
-  })
-  const { text } = outputFiles[0]!
-  expect(text).not.toContain('million')
-  expect(gzipSync(text).length).toBeLessThan(7500)
-  writeFileSync(at('bundled.mjs'), text)
-  expect(execFileSync(process.execPath, [at('bundled.mjs')], { encoding: 'utf8' })).toBe('€1M\n')
+  const said = printed(
+    'messages.mjs',
+    `import { MessageFormat } from 'messageformat'
+     import { functionsFor, locales, messages, values } from '${name}/messages'
+     import data from '${name}/messages.json' with { type: 'json' }
+     console.log(JSON.stringify(Object.keys(messages).map((one) => [
+       one, data.messages[one].says,
+       new MessageFormat(locales[one], messages[one], { functions: functionsFor(one), bidiIsolation: 'none' }).format(values[one]),
+     ])))`,
+  ) as [name: string, desk: string, message: string][]
+  expect(said.length).toBeGreaterThan(10)
+  expect(said.map(([, , message]) => message)).toEqual(said.map(([, desk]) => desk))
+  expect(said.map(([one]) => one)).toContain('revenue/headline')
 })

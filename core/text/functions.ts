@@ -1,7 +1,7 @@
 import { dateOf } from '../data/dates'
 import { aggregates } from '../data/aggregate'
 import { compare, subtract } from '../decimal/arithmetic'
-import { type Decimal, decimal } from '../decimal/decimal'
+import { type Decimal, decimal, toText } from '../decimal/decimal'
 import type { Row } from '../label/types'
 import { checkOptions, DATE_STYLES, datePartsIn } from './options'
 import { dayIn, known, numbersOf, type Options, present, type Prose, rowOf } from './prose'
@@ -25,6 +25,8 @@ interface Part {
   readonly type: 'own'
   readonly value: string
   readonly isOwn: boolean
+  /** The whole number that it says, where it counts. */
+  readonly count?: string
 }
 /** A value as MessageFormat takes it. */
 interface Value {
@@ -60,13 +62,16 @@ const plain = (text: string, isOwn = false, selectKey: Value['selectKey'] = () =
   valueOf: () => text,
 })
 /** A count, by which a message can choose its words. */
-const counted = ({ prose }: Saying, value: Decimal): Value =>
-  plain(prose.count(value), false, (keys) => {
-    const exact = value.exponent === 0 ? String(value.coefficient) : ''
+function counted({ prose }: Saying, value: Decimal): Value {
+  const exact = value.exponent === 0 ? String(value.coefficient) : ''
+  const said = plain(prose.count(value), false, (keys) => {
     if (keys.has(exact)) return exact
     const plural = prose.plural(value)
     return keys.has(plural) ? plural : null
   })
+  const count = toText(value)
+  return { ...said, toParts: () => said.toParts().map((part) => ({ ...part, count })) }
+}
 /** A number as its column is written. */
 function labelled(
   { prose, numbers, rows }: Saying,

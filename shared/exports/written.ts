@@ -11,6 +11,7 @@ import { amountOf, isFiniteAmount } from '../../core/label/value'
 import { columnsOf } from '../../core/style/dependencies'
 import type { FullStyle, Style } from '../../core/style/schemas'
 import { type Speaker, speaker } from '../../core/text/spoken'
+import type { Prose } from '../../core/text/prose'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
 import { titled } from '../page/numbers'
 import { ADJUSTED, adjustedBy } from '../page/totals'
@@ -63,6 +64,13 @@ export interface Written {
   readonly ticks: readonly Decimal[] | null
   /** What stands in the place of a unit that no row names; null where that is an error. */
   readonly lacking: string | null
+  /** The message that stands there, what it is written from, and what it says. */
+  readonly message: WrittenMessage | null
+}
+interface WrittenMessage {
+  readonly source: string
+  readonly prose: Prose
+  readonly text: string
 }
 
 /** A value as decimal text that keeps every digit; empty where it is missing. */
@@ -71,7 +79,7 @@ export function exactText(value: Value): string {
   return amount === null ? '' : saidText(amount)
 }
 
-type Told = Pick<Written, 'values' | 'rows' | 'context' | 'names' | 'ticks'>
+type Told = Pick<Written, 'values' | 'rows' | 'context' | 'names' | 'ticks' | 'message'>
 
 /** The cells of the column in the rows that are shown, beside the columns of text. */
 function onColumn(
@@ -100,7 +108,16 @@ function onColumn(
       cells: shown(name).map((cell) => String(cell ?? '')),
     })),
     ticks: null,
+    message: null,
   }
+}
+
+/** The message of a surface that is prose; null where nothing is said, or not all of it can be. */
+function messageOn(page: Readonly<PageValues>, surface: Surface): WrittenMessage | null {
+  if (surface !== 'headline' && surface !== 'sentence') return null
+  const { text, problems } = page[`said.${surface}`]
+  if (text === '' || problems.length > 0) return null
+  return { source: page[`source.${surface}`], prose: page[`prose.${surface}`], text }
 }
 
 /** What the page shows on a surface, beside the categories of its marks. */
@@ -120,6 +137,7 @@ function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
     context: page[`context.${surface}`],
     names: cells && chart.category !== null ? [{ title: chart.category, cells }] : [],
     ticks: surface === 'axis' ? drawing.ticks.values : null,
+    message: messageOn(page, surface),
   }
 }
 

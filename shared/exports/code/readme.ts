@@ -2,6 +2,7 @@ import { columnsOf } from '../../../core/style/dependencies'
 import { onLine, scriptJson } from '../../escape'
 import type { Packed } from '../forms/package'
 import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
+import type { PackedMessage } from './messages'
 import { exampleOf, goesByRow } from './declarations'
 
 /** A text on one line of Markdown, in which nothing is a sign. */
@@ -59,12 +60,35 @@ export const linesToPaste = (name: string, own: readonly Packed[]): string =>
     ...own.map((one) => `// ${placed(one)}:\n${linesFor(name, one).join('\n')}`),
   ].join('\n\n')
 
+/** How headlines and sentences are formatted, which stay messages: they can be translated. */
+const onMessages = (name: string, { path, text }: PackedMessage): string => `
+## Headlines and sentences
+
+They are messages in Unicode MessageFormat 2 with the function \`:label\`, for any program that
+formats these (\`messages.json\` has them as data); for one in JavaScript:
+
+\`\`\`js
+import { MessageFormat } from 'messageformat'
+import { functionsFor, locales, messages, values } from '${name}/messages'
+const message = '${path}'
+new MessageFormat(locales[message], messages[message], {
+  functions: functionsFor(message),
+  bidiIsolation: 'none',
+}).format(values[message])   // ${scriptJson(text)}
+\`\`\`
+`
+
 /**
  * What a package says of its use: the very lines for the study's chart, table and prose.
  *
  * @param name of the package
  */
-export function readmeOf(name: string, from: Provenance, packed: readonly Packed[]): string {
+export function readmeOf(
+  name: string,
+  from: Provenance,
+  packed: readonly Packed[],
+  messages: readonly PackedMessage[],
+): string {
   const quantities = [...new Set(packed.map(({ written }) => written.quantity))]
   const sections = quantities.map((quantity) => {
     const own = packed.filter(({ written }) => written.quantity === quantity)
@@ -90,5 +114,5 @@ Each module gives \`label(value)\`, \`labels(values)\`, \`parts(value)\`, \`spok
 readers, and \`domain\` with \`isOutside(value)\`; an even axis gives \`ticksFor(domain, pixels)\`
 for where it zooms. Values stay numbers. Nothing else is loaded.
 
-${sections.join('\n')}`
+${sections.join('\n')}${messages[0] ? onMessages(name, messages[0]) : ''}`
 }

@@ -4,12 +4,14 @@ import { fileStem } from '../../names'
 import type { Level } from '../../quantities'
 import { declarationsOf } from '../code/declarations'
 import { linesToPaste, readmeOf } from '../code/readme'
+import type { Source } from '../code/slim'
 import { constantsOf, exportsOf, MAKERS, sourceOf } from '../code/source'
 import { jsonText } from '../json'
+import { askedOf, messageFiles, messagesOf, type PackedMessage, saidWith } from '../code/messages'
 import { ExportError } from '../prove'
 import { codeHeader, madeBy, type Provenance, renewal } from '../provenance'
 import { runtimeFor } from '../runtime'
-import type { StudyForm } from '../types'
+import type { CodeFile, StudyForm, Tools } from '../types'
 import { rowsSaid, type Written } from '../written'
 
 /** Levels that have a module: the quantity itself, and each place where it is written. */
@@ -24,10 +26,13 @@ export interface Packed {
   readonly path: string
 }
 
+/** Files that every package has. */
+const MESSAGES = 'messages'
+const OWN_NAMES = ['runtime', MESSAGES, 'package', 'readme']
 /** Names that no two quantities share. */
 function stemsOf(all: readonly Written[]): ReadonlyMap<string, string> {
   const stems = new Map<string, string>()
-  const taken = new Set<string>()
+  const taken = new Set(OWN_NAMES)
   for (const { quantity } of all) {
     if (stems.has(quantity.id)) continue
     const wanted = fileStem(quantity.title, 'quantity').slice(0, LONGEST)
@@ -48,7 +53,7 @@ export function pathsOf(all: readonly Written[]): string[] {
 }
 
 /** What the package says of itself (package.json, as npm reads it). */
-function manifest(name: string, from: Provenance, packed: readonly Packed[]): string {
+function manifest(name: string, from: Provenance, paths: readonly string[]): string {
   const entry = (path: string) => [
     `./${path}`,
     { types: `./${path}.d.mts`, default: `./${path}.mjs` },
@@ -60,7 +65,8 @@ function manifest(name: string, from: Provenance, packed: readonly Packed[]): st
     type: 'module',
     sideEffects: false,
     exports: Object.fromEntries([
-      ...packed.map(({ path }) => entry(path)),
+      ...paths.map(entry),
+      ...paths.flatMap((path) => (path === MESSAGES ? [[`./${path}.json`, `./${path}.json`]] : [])),
       ['./package.json', './package.json'],
     ]),
     ivoryAbacus: {
@@ -70,21 +76,11 @@ function manifest(name: string, from: Provenance, packed: readonly Packed[]): st
   })
 }
 
-/**
- * Every quantity on every surface as a package that npm installs: one runtime, a module each.
- *
- * @throws ExportError naming the first value whose label differs
- */
-const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
-  const paths = pathsOf(all)
-  const packed = all.map((written, at): Packed => ({ written, path: paths[at]! }))
-  if (packed.length === 0) throw new ExportError('The study has no quantity to write.')
-  const sources = packed.map(({ written }) => sourceOf(written))
-  const name = `${fileStem(from.study, 'study').slice(0, LONGEST)}-labels`
-  const modules = packed.flatMap(({ written, path }, at) => {
-    const of = {
-      ...{ quantity: written.quantity.title, level: written.level, rows: rowsSaid(written) },
-    }
+/** The code and the types of each module. */
+const modulesOf = (packed: readonly Packed[], sources: readonly Source[], from: Provenance) =>
+  packed.flatMap(({ written, path }, at) => {
+    const { quantity, level } = written
+    const of = { quantity: quantity.title, level, rows: rowsSaid(written) }
     const header = codeHeader(from, 'module', of)
     const above = path.includes('/') ? '..' : '.'
     const code = [
@@ -98,16 +94,23 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
       { name: `${path}.d.mts`, text: header + declarationsOf(written, sources[at]!) },
     ]
   })
-  const files = [
-    { name: 'package.json', text: manifest(name, from, packed) },
-    { name: 'README.md', text: readmeOf(name, from, packed) },
-    { name: 'runtime.mjs', text: await tools.runtime(runtimeFor(sources)) },
-    ...modules,
-  ]
+
+/**
+ * Runs a package, and compares its labels and messages with those of the desk.
+ *
+ * @returns how many labels it was asked for
+ * @throws ExportError naming the first that differs
+ */
+async function proved(
+  packed: readonly Packed[],
+  messages: readonly PackedMessage[],
+  files: readonly CodeFile[],
+  { labelsByPackage }: Tools,
+): Promise<number> {
   const asked = packed.map(({ written: { values, rows }, path }) => ({
     ...{ file: `${path}.mjs`, values, rows },
   }))
-  const answers = await tools.labelsByPackage(files, asked)
+  const answers = await labelsByPackage(files, [...asked, ...messages.map(askedOf)])
   packed.forEach(({ written: { labels, values }, path }, at) => {
     const differs = labels.findIndex((label, place) => label !== answers[at]![place])
     if (differs >= 0)
@@ -115,7 +118,35 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
         `The package writes ${JSON.stringify(answers[at]![differs])} by ${path} where the desk writes ${JSON.stringify(labels[differs])} (of ${String(values[differs])}); nothing was exported.`,
       )
   })
-  const count = answers.reduce((sum, { length }) => sum + length, 0)
+  messages.forEach((message, at) => {
+    const said = saidWith(message, answers[packed.length + at]!)
+    if (said !== message.text)
+      throw new ExportError(
+        `The message ${message.path} says ${JSON.stringify(said)} where the desk says ${JSON.stringify(message.text)}; nothing was exported.`,
+      )
+  })
+  return answers.reduce((sum, { length }) => sum + length, 0)
+}
+
+/** Every quantity on every surface as a package that npm installs: one runtime, a module each. */
+const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
+  const paths = pathsOf(all)
+  const packed = all.map((written, at): Packed => ({ written, path: paths[at]! }))
+  if (packed.length === 0) throw new ExportError('The study has no quantity to write.')
+  const sources = packed.map(({ written }) => sourceOf(written))
+  const name = `${fileStem(from.study, 'study').slice(0, LONGEST)}-labels`
+  const { messages, unsaid } = messagesOf(packed)
+  const files = [
+    {
+      name: 'package.json',
+      text: manifest(name, from, [...paths, ...(messages.length > 0 ? [MESSAGES] : [])]),
+    },
+    { name: 'README.md', text: readmeOf(name, from, packed, messages) },
+    { name: 'runtime.mjs', text: await tools.runtime(runtimeFor(sources)) },
+    ...modulesOf(packed, sources, from),
+    ...messageFiles(messages, from),
+  ]
+  const count = await proved(packed, messages, files, tools)
   return {
     files: [
       {
@@ -130,7 +161,9 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
       packed.filter(({ written }) => written.quantity.id === shown),
     ),
     proof: { how: 'The package was run', values: count, equal: count, differs: [] },
-    notes: [],
+    notes: unsaid.map(
+      (path) => `MessageFormat 2 cannot say the message ${path} as the desk does; it is left out.`,
+    ),
   }
 }
 

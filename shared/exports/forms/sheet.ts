@@ -46,65 +46,58 @@ function familiesOf({ style, rows, values }: Written) {
   return { names, families: [...found.values()] }
 }
 
-/** Numbers as cells that stay numbers, written by number styles. */
-const make: ExportForm['make'] = (written, tools, from) => {
-  const { stem, values, rows, names, title, style, plan, writer, labels, quantity, level } = written
-  const amounts = values.map((value, at) => amountOf(value, at))
-  const finite = amounts.flatMap((amount) => (isFiniteAmount(amount) ? [amount] : []))
-  const powers = powersFor(plan, finite)
-  const { names: styled, families } = familiesOf(written)
-  const [language = 'en', ...tags] = style.locale.split('-')
-  const own = plan.rules.at(-1)!.digits
-  const region = {
+/** How the region of a style writes its numbers. */
+function regionOf({ style: { locale }, plan }: Written) {
+  const [language = 'en', ...tags] = locale.split('-')
+  const { digits } = plan.rules.at(-1)!
+  return {
     language,
     country: tags.find((tag) => /^[A-Z]{2}$/.test(tag)),
-    one: own[0] === '0' ? undefined : own[1],
+    one: digits[0] === '0' ? undefined : digits[1],
+  }
+}
+/** The cell of a value, by the type that it has. */
+function cellOf(written: Written, at: number, styleName: string): SheetCell {
+  const { style, plan, values, rows, labels } = written
+  const amount = amountOf(values[at], at)
+  if (!isFiniteAmount(amount)) return { kind: 'text', text: amount === null ? '' : labels[at]! }
+  const currency = currencyOf(written, rows?.[at])
+  const isShare = style.unit.kind === 'percent' && plan.recorded === 0
+  return {
+    kind: (currency && 'currency') || (isShare && 'percentage') || 'float',
+    ...{ value: exactText(values[at]), style: styleName, shown: labels[at]! },
+    ...(currency ? { currency } : {}),
+  }
+}
+
+/** Numbers as cells that stay numbers, written by number styles. */
+const make: ExportForm['make'] = (written, tools, from) => {
+  const { stem, values, names, title, style, plan, writer, labels, quantity, level } = written
+  const amounts = values.map((value, at) => amountOf(value, at))
+  const powers = powersFor(plan, amounts.filter(isFiniteAmount))
+  const { names: styled, families } = familiesOf(written)
+  const usual = {
+    isCurrency: style.unit.kind === 'currency',
+    exponentStep: plan.rules.at(-1)!.exponent?.step ?? 1,
   }
   const styles = families.map(({ name, row }) =>
-    stylesOf(
-      {
-        ...{ name, bands: bandsOf(plan, powers, row) },
-        isCurrency: style.unit.kind === 'currency',
-        exponentStep: plan.rules.at(-1)!.exponent?.step ?? 1,
-      },
-      region,
-    ),
+    stylesOf({ ...usual, name, bands: bandsOf(plan, powers, row) }, regionOf(written)),
   )
-  const isShare = style.unit.kind === 'percent' && plan.recorded === 0
-  const cellOf = (at: number): SheetCell => {
-    if (!isFiniteAmount(amounts[at]!))
-      return { kind: 'text', text: amounts[at] === null ? '' : labels[at]! }
-    const currency = currencyOf(written, rows?.[at])
-    const kind = (currency && 'currency') || (isShare && 'percentage') || 'float'
-    const number = { value: exactText(values[at]), style: styled[at]!, shown: labels[at]! }
-    return { kind, ...number, ...(currency ? { currency } : {}) }
-  }
   const files = documentOf({
     title,
     description: saidOf(from, 'ods', { quantity: quantity.title, level }),
     head: [...names.map((one) => one.title), title],
     rows: values.map((_, at) => [
       ...names.map(({ cells }): SheetCell => ({ kind: 'text', text: cells[at] ?? '' })),
-      cellOf(at),
+      cellOf(written, at, styled[at]!),
     ]),
     styles: styles.join('\n'),
   })
   const text = tools.zip(files)
   const shown = shownBy(tools.unzip(Buffer.from(text, 'base64')), marksOf(written))
   const present = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
-  const tried = families.slice(0, 1).flatMap(({ name, row }) =>
-    beyond(powers).map((value) => ({
-      value,
-      label: writer.label(value, row),
-      theirs: shown.label(name, value),
-    })),
-  )
-  const proof = compared(
-    'The spreadsheet was unpacked and its number styles written out',
-    [...present.map((at) => values[at]!), ...tried.map(({ value }) => value)],
-    [...present.map((at) => labels[at]!), ...tried.map(({ label }) => label)],
-    [...shown.cells.map(({ label }) => label), ...tried.map(({ theirs }) => theirs)],
-  )
+  const [first] = families
+  const tried = first ? beyond(powers) : []
   return {
     files: [
       {
@@ -114,7 +107,18 @@ const make: ExportForm['make'] = (written, tools, from) => {
         encoding: 'base64',
       },
     ],
-    proof,
+    proof: compared(
+      'The spreadsheet was unpacked and its number styles written out',
+      [...present.map((at) => values[at]!), ...tried],
+      [
+        ...present.map((at) => labels[at]!),
+        ...tried.map((value) => writer.label(value, first!.row)),
+      ],
+      [
+        ...shown.cells.map(({ label }) => label),
+        ...tried.map((value) => shown.label(first!.name, value)),
+      ],
+    ),
     notes: [],
   }
 }

@@ -3,7 +3,7 @@ import { type Decimal, decimal, toText, ZERO } from '../../../core/decimal/decim
 import { divide, roundToPlace } from '../../../core/decimal/round'
 import { leadingPower } from '../../../core/decimal/arithmetic'
 import type { CodeFile } from '../types'
-import { type Node, treeOf, within } from './tree'
+import { attributesOf, type Node, treeOf, within } from './tree'
 
 /** The marks and groups that a region has: a number style does not say them. */
 export interface RegionMarks {
@@ -121,9 +121,9 @@ function textBy(style: Node, value: Decimal, marks: RegionMarks): string {
  * @throws ExportError for a document that is broken
  */
 export function shownBy(files: readonly CodeFile[], marks: RegionMarks) {
-  const treeIn = (name: string) => treeOf(files.find((file) => file.name === name)?.text ?? '<x/>')
+  const textIn = (name: string) => files.find((file) => file.name === name)?.text ?? '<x/>'
   const styles: Styles = new Map(
-    within(treeIn('styles.xml'), 'office:styles')
+    within(treeOf(textIn('styles.xml')), 'office:styles')
       .flatMap(({ children }) => children)
       .map((node) => [node.attributes['style:name']!, node]),
   )
@@ -133,8 +133,8 @@ export function shownBy(files: readonly CodeFile[], marks: RegionMarks) {
     const found = mapped(styles, data, value)
     return found ? textBy(found, value, marks) : text
   }
-  const cells = within(treeIn('content.xml'), 'table:table-cell').flatMap(
-    ({ attributes }): ShownCell[] => {
+  const cells = attributesOf(textIn('content.xml'), 'table:table-cell').flatMap(
+    (attributes): ShownCell[] => {
       const value = attributes['office:value']
       if (value === undefined) return []
       const type = attributes['office:value-type']!

@@ -9,22 +9,41 @@ export interface Node {
   text: string
 }
 
-/** A document of XML as a tree. @throws ExportError for one that is broken */
-export function treeOf(xml: string): Node {
-  const top: Node = { name: '', attributes: {}, children: [], text: '' }
-  const open: Node[] = [top]
+/** Reads a document of XML, element by element. @throws ExportError for one that is broken */
+function read(xml: string, listen: (parser: SaxesParser) => void): void {
   const parser = new SaxesParser()
-  parser.on('opentag', ({ name, attributes }) => {
-    const node: Node = { name, attributes, children: [], text: '' }
-    open.at(-1)!.children.push(node)
-    open.push(node)
-  })
-  parser.on('closetag', () => void open.pop())
-  parser.on('text', (text) => void (open.at(-1)!.text += text))
+  listen(parser)
   parser.on('error', (error) => {
     throw new ExportError(`it is broken: ${error.message}`)
   })
   parser.write(xml).close()
+}
+
+/** The attributes of all elements of a name. @throws ExportError for a document that is broken */
+export function attributesOf(xml: string, wanted: string): Node['attributes'][] {
+  const found: Node['attributes'][] = []
+  read(xml, (parser) =>
+    parser.on(
+      'opentag',
+      ({ name, attributes }) => void (name === wanted && found.push(attributes)),
+    ),
+  )
+  return found
+}
+
+/** A document of XML as a tree. @throws ExportError for one that is broken */
+export function treeOf(xml: string): Node {
+  const top: Node = { name: '', attributes: {}, children: [], text: '' }
+  const open: Node[] = [top]
+  read(xml, (parser) => {
+    parser.on('opentag', ({ name, attributes }) => {
+      const node: Node = { name, attributes, children: [], text: '' }
+      open.at(-1)!.children.push(node)
+      open.push(node)
+    })
+    parser.on('closetag', () => void open.pop())
+    parser.on('text', (text) => void (open.at(-1)!.text += text))
+  })
   return top
 }
 

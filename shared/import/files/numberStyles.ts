@@ -48,6 +48,8 @@ const numbers: Readonly<Record<string, (attributes: Attributes) => Style>> = {
   }),
 }
 
+const STEPPED = { notation: 'scaled', ladder: 'short' } as const
+const BRACKETED = { sign: 'parentheses' } as const
 /** Another style that a cell's style gives to some numbers. */
 interface Branch {
   readonly condition: string
@@ -131,13 +133,7 @@ export function numberStyles() {
       const isBracketed = all.some(
         (branch) => bracketed.has(links.get(branch.cell) ?? '') && branch.condition.includes('()<'),
       )
-      return (
-        own && {
-          ...own,
-          ...(isStepped ? ({ notation: 'scaled', ladder: 'short' } as const) : {}),
-          ...(isBracketed ? ({ sign: 'parentheses' } as const) : {}),
-        }
-      )
+      return own && { ...own, ...(isStepped ? STEPPED : {}), ...(isBracketed ? BRACKETED : {}) }
     },
   }
 }
