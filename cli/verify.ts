@@ -54,8 +54,8 @@ const labelsIn: Partial<
 }
 const textOf = (bytes: Uint8Array): string => new TextDecoder().decode(bytes)
 
-/** The line in which data say where they come from. */
-const SAYS = /^ {2}"says": .*\n/m
+/** Where data and pictures say what they come from. */
+const SAYS = /^ {2}"says": .*\n|<metadata>.*?<\/metadata>/m
 /** What decides whether two files say the same: where they were made from, and when, does not. */
 function saysOf(bytes: Uint8Array, as: ExportId): string {
   // What it was made from, and by which version, is told in its metadata.

@@ -127,7 +127,13 @@ test.each(['Revenue', 'Harvest', 'Warming', 'Depth', 'Tide phase', 'Nitrate', 'W
     const onPage: Boxed[] = await page
       .locator('[data-page-body] svg.chart')
       .evaluateAll(textsIn, '* text, :scope > text')
-    const inPicture: Boxed[] = await alone.locator('svg').first().evaluateAll(textsIn, 'svg text')
+    const inPicture: Boxed[] = await alone
+      .locator('svg > svg')
+      .evaluateAll(textsIn, '* text, :scope > text')
+    const said = await alone.locator('svg > g > text').allTextContents()
+    const prose = page.locator('[data-page-body] .words [data-surface]')
+    const unbroken = (texts: string[]) => texts.join('').replace(/\s/g, '')
+    expect(unbroken(said)).toContain(unbroken(await prose.allTextContents()))
     const size = await alone.locator('svg').first().boundingBox()
     await alone.context().close()
     expect(inPicture.map(({ text }) => text)).toEqual(onPage.map(({ text }) => text))
@@ -177,11 +183,13 @@ test('a picture has the legend and the callout of its chart, where the page has 
       }),
     )
   const [words, swatches] = [await inPicture('svg > g > text'), await inPicture('svg > g > rect')]
+  const drawn = (await alone.locator('svg > svg').first().boundingBox())!
+  const [across, down] = [corner.x - drawn.x, corner.y - drawn.y]
   expect(legend.length).toBe(4)
   for (const { text, colour, swatch, label } of legend) {
     const said = words.find((one) => one.text === text)!
     expect(
-      [text, said.x + corner.x - label[0]!, said.width - label[1]!].map((one) =>
+      [text, said.x + across - label[0]!, said.width - label[1]!].map((one) =>
         typeof one === 'number' ? Math.abs(one) < 1 : one,
       ),
     ).toEqual([text, true, true])
@@ -189,8 +197,8 @@ test('a picture has the legend and the callout of its chart, where the page has 
       swatches.some(
         (one) =>
           one.fill === colour &&
-          Math.abs(one.x + corner.x - swatch[0]!) < 1 &&
-          Math.abs(one.y + corner.y - swatch[1]!) < 1,
+          Math.abs(one.x + across - swatch[0]!) < 1 &&
+          Math.abs(one.y + down - swatch[1]!) < 1,
       ),
     ).toBe(true)
   }

@@ -235,13 +235,36 @@ test('a table keeps every digit, what each label reads as, and words for screen 
   ])
   const { text } = (await take('html', money)).files[0]!
   expect(text).toContain(
-    '<td aria-label="1.2 million euros"><data value="1234567.891">€1.2M</data></td>',
+    '<td style="text-align:end" aria-label="1.2 million euros"><data value="1234567.891">€1.2M</data></td>',
   )
   expect(text).toContain('<table lang="en" dir="ltr">')
+  const byMark = await take('html', quantity({ align: 'decimal', fraction: [0, 3] }))
+  expect(byMark.files[0]!.text).toMatch(
+    /<data value="1234567.891">1,234,567<span style="display:inline-block;min-width:[\d.]+em;text-align:start">\.891<\/span><\/data>/,
+  )
+  const atEdges = await take('html', quantity({ align: 'edges', before: 'c. ' }))
+  expect(atEdges.files[0]!.text).toContain('<span style="float:inline-start">c. </span>999,950')
   expect((await take('html', quantity({ locale: 'ar-EG' }))).files[0]!.text).toContain('dir="rtl"')
 })
 
 const LEVEL_FORMS = EXPORT_IDS.filter((id) => exportForms[id].isOfLevel)
+test('the chart is a picture, read in again, with its words and the number behind each label', async () => {
+  const demo = await loadDemo(db, async (file) =>
+    readFileSync(join(root, 'demo/study', file), 'utf8'),
+  )
+  for (const one of demo.document.quantities) {
+    const { proof, files } = await take('svg', one, 'quantity', server, demo)
+    expect([one.title, proof.differs, proof.values > 3]).toEqual([one.title, [], true])
+    expect(files[0].text).toMatch(/<metadata>Made by .* Again: ivory-abacus export .*<\/metadata>/)
+  }
+  const revenue = demo.document.quantities.find(({ title }) => title === 'Revenue')!
+  const at = revenue.chart.callout?.at ?? 'Holm Skerry'
+  const called = { ...revenue, chart: { ...revenue.chart, callout: { at } } } as Quantity
+  const { text } = (await take('svg', called, 'quantity', server, demo)).files[0]
+  for (const said of ['Holm Skerry: €1M', 'data-surface="legend"', 'data-value="250000"'])
+    expect(text).toContain(said)
+})
+
 test('every surface of the demo passes its proofs, in every form', async () => {
   const demo = await loadDemo(db, async (file) =>
     readFileSync(join(root, 'demo/study', file), 'utf8'),

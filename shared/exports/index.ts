@@ -4,9 +4,10 @@ import { moduleForm } from './forms/module'
 import { packageForm } from './forms/package'
 import { optionsForm } from './forms/options'
 import { patternsForm } from './forms/patterns'
+import { pictureForm } from './forms/picture'
 import { sheetForm } from './forms/sheet'
 import { styleForm } from './forms/style'
-import type { ExportForm, StudyForm } from './types'
+import type { ExportForm, PageForm, StudyForm } from './types'
 
 /**
  * Every form in which a decision is handed over, by its id, in the order in which they are offered.
@@ -20,6 +21,7 @@ export const exportForms = {
   csv: csvForm,
   html: htmlForm,
   ods: sheetForm,
-} satisfies Record<string, ExportForm | StudyForm>
+  svg: pictureForm,
+} satisfies Record<string, ExportForm | PageForm | StudyForm>
 export type ExportId = keyof typeof exportForms
 export const EXPORT_IDS = Object.keys(exportForms) as [ExportId, ...ExportId[]]

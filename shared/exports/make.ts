@@ -5,6 +5,8 @@ import { type Cell, type Level, stylesIn } from '../quantities'
 import { datasetAs, type DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
+import { USUAL_SIZE } from '../page/layout'
+import { pageSnapshot } from '../page/snapshot'
 import { StyleError, whereResolved } from '../../core/error'
 import { type ExportId, exportForms } from '.'
 import { findingsAlone } from '../report/findings'
@@ -17,7 +19,7 @@ import { levelWhere, type Provenance } from './provenance'
 import { asWished, type Wishes } from './wishes'
 import { unzipped, zipped } from './sheet/zip'
 import { engine, labelsByModule, labelsByOptions, labelsByPackage } from './run'
-import type { ExportForm, StudyForm, Tools } from './types'
+import type { ExportForm, PageForm, StudyForm, Tools } from './types'
 import type { ReadRuntime } from './runtime'
 import { stylesToWrite, type Written, writtenOn } from './written'
 
@@ -90,6 +92,25 @@ async function findingsIn(
   )
 }
 
+/** An export of the page of a quantity. */
+async function pictured(
+  form: PageForm,
+  study: Omit<ToExport, 'level'>,
+  from: Provenance,
+): Promise<Export> {
+  const { document, datasets, quantity, cellsOf, regionsFor } = study
+  const dataset = datasets.find(({ id }) => id === quantity.datasetId)!
+  const regions = await Promise.all(
+    stylesIn({ ...document, quantities: [quantity] }).map(regionsFor),
+  )
+  const page = pageSnapshot({
+    ...{ document, quantity, dataset: datasetAs(dataset, document) },
+    ...{ regions: joinRegions(regions), cellsOf: (name: string) => cellsOf(dataset.id, name) },
+    ...{ size: USUAL_SIZE, machine: false },
+  })
+  return { ...form.makePage(page, from, quantity), findings: await findingsIn(study, [quantity]) }
+}
+
 /** An export, and what it writes. */
 export interface Made {
   readonly written: readonly Written[]
@@ -103,7 +124,7 @@ export interface Made {
  * @throws ExportError where the proof fails
  */
 export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
-  const form: ExportForm | StudyForm = exportForms[id]
+  const form: ExportForm | PageForm | StudyForm = exportForms[id]
   const tools = toolsOf(asked.runtime)
   const given = asWished(asked, asked.wishes)
   const from = { ...given.from, wishes: given.wishes }
@@ -114,6 +135,7 @@ export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
     const findings = await findingsIn(given, given.document.quantities)
     return { written, made: { ...made, findings, notes: [...made.notes, ...notes, ...frozen] } }
   }
+  if ('makePage' in form) return { written: [], made: await pictured(form, given, from) }
   const written = await writtenIn(given, given.quantity, given.level)
   const made = await form.make(written, tools, from)
   const notes = [

@@ -1,5 +1,7 @@
 import type { Row, Value } from '../../core/label/types'
 import type { NumberOptions } from '../../core/notations/types'
+import type { PageValues } from '../page/values'
+import type { Quantity } from '../study/quantity'
 import type { Export } from './export'
 import type { Provenance } from './provenance'
 import type { ReadRuntime } from './runtime'
@@ -63,6 +65,12 @@ export interface ExportForm extends ExportTitle {
    * @throws ExportError saying why nothing is given out
    */
   make(written: Written, tools: Tools, from: Provenance): Promise<Export> | Export
+}
+/** A form in which the page of a quantity is handed over. */
+export interface PageForm extends ExportTitle {
+  readonly isOfLevel: false
+  /** @throws ExportError saying why nothing is given out */
+  makePage(page: Readonly<PageValues>, from: Provenance, quantity: Quantity): Export
 }
 /** A form in which all of a study is handed over. */
 export interface StudyForm extends ExportTitle {

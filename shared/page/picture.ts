@@ -1,23 +1,25 @@
-import { textWidth } from '../../core/text/advance'
+import { toText } from '../../core/decimal/decimal'
 import { element } from '../element'
 import { escapeMarkup } from '../escape'
 import { LEADING } from '../forms/places'
-import type { Geometry, Shape, Spot } from '../forms/types'
+import type { Geometry, Shape } from '../forms/types'
 import { lineOf, wrapped } from './layout'
 import { binOf } from './legend'
 import { linesOf } from './marks'
+import {
+  beginsAt,
+  calloutOf,
+  COLOURS,
+  INK,
+  keyOf,
+  legendOf,
+  MARK,
+  RULE,
+  SHADES,
+  text,
+  wordsOf,
+} from './pictureWords'
 import type { PageValues, PanelDrawing } from './values'
-
-/** Colours that can be told on light and on dark ground alike. */
-const [INK, RULE, MARK] = ['#7a7065', '#b5a992', '#5b9382']
-const SHADES = ['#c3d8cd', '#a3c4b6', '#7fab9c', '#5b9382', '#3c7a69'] as const
-const COLOURS = ['#3f8270', '#b98a4a', '#a05a63', '#7d93a8', '#b5ab7c', '#a8a29a'] as const
-/** Sizes of the words above the chart, in CSS pixels. */
-const [HEADLINE, SENTENCE, GAP] = [20, 14, 10]
-
-type Attributes = Readonly<Record<string, string | number>>
-const text = (words: string, { x, y, anchor }: Spot, attributes: Attributes = {}): string =>
-  element('text', { x, y, 'text-anchor': anchor, ...attributes }, escapeMarkup(words))
 
 function shapeOf(shape: Shape, fill: string, dot: number): string {
   if (shape.kind === 'path')
@@ -34,6 +36,7 @@ function shapeOf(shape: Shape, fill: string, dot: number): string {
 type Drawn = Pick<
   PageValues,
   | 'beside'
+  | 'calledOut'
   | 'chart'
   | 'direction'
   | 'drawing'
@@ -42,26 +45,29 @@ type Drawn = Pick<
   | 'form'
   | 'geometries'
   | 'grid'
+  | 'layout'
+  | 'legendLabels'
   | 'markLabels'
   | 'markSize'
   | 'panels'
+  | 'said.callout'
   | 'said.headline'
   | 'said.sentence'
   | 'shown'
   | 'tickLabels'
   | 'title.axis'
+  | 'title.legend'
 >
 
-/** Where words begin: at the side from which they are read. */
-const beginsAt = ({ direction }: Drawn, width: number): number => (direction === 'rtl' ? width : 0)
-
-function axisOf({ tickLabels }: Drawn, panel: PanelDrawing, geometry: Geometry): string {
+function axisOf({ tickLabels, drawing }: Drawn, panel: PanelDrawing, geometry: Geometry): string {
   if (!panel.hasAxis) return ''
   return geometry.ticks
     .map((tick, at) => {
       const [x1, y1, x2, y2] = tick.line
       const line = element('line', { x1, y1, x2, y2, stroke: tick.isZero ? INK : RULE })
-      return line + text(tickLabels[at] ?? '', tick)
+      const value = drawing!.ticks.values[at]
+      const behind = { 'data-surface': 'axis', 'data-value': value && toText(value) }
+      return line + text(tickLabels[at] ?? '', tick, behind)
     })
     .join('')
 }
@@ -93,7 +99,12 @@ function labelsOf(page: Drawn, panel: PanelDrawing, { marks }: Geometry): string
         const { label } = marks[at]!
         const up = label.rises ? lines - 1 - line : (lines - 1) / 2 - line
         const words = lineOf(beside, markLabels, i + panel.firstLabel, line)
-        return text(words, { ...label, y: label.y - markSize * LEADING * up }, size)
+        const behind =
+          line === 0
+            ? { 'data-surface': 'marks', 'data-value': toText(panel.drawing.groups[at]!.value) }
+            : {}
+        const spot = { ...label, y: label.y - markSize * LEADING * up }
+        return text(words, spot, { ...size, ...behind })
       }),
     )
     .join('')
@@ -108,49 +119,30 @@ const namesOf = (panel: PanelDrawing, { names }: Geometry, fontSize: number): st
     )
     .join('')
 
-/** Words in as many lines as they need. */
-function linesIn(words: string, width: number, size: number): string[] {
-  const lines: string[] = []
-  for (const word of words.split(' ')) {
-    const longer = `${lines.at(-1)} ${word}`
-    if (lines.length > 0 && textWidth(longer, size, '600') < width) lines[lines.length - 1] = longer
-    else lines.push(word)
-  }
-  return lines
-}
-
-/** Headline and sentence, line under line, and how much of the height they take. */
-function wordsOf(page: Drawn, width: number): { readonly svg: string; readonly height: number } {
-  let y = 0
-  const lines = (['headline', 'sentence'] as const)
-    .filter((id) => page.shown.includes(id))
-    .flatMap((id) => {
-      const size = id === 'headline' ? HEADLINE : SENTENCE
-      const weight = id === 'headline' ? 600 : 400
-      return linesIn(page[`said.${id}`].text, width, size).map((line) => {
-        y += size * LEADING
-        const spot = { x: beginsAt(page, width), y, anchor: 'start' } as const
-        return text(line, spot, { 'font-size': size, 'font-weight': weight })
-      })
-    })
-  return { svg: lines.join(''), height: lines.length === 0 ? 0 : y + GAP }
+/** What an export says of a picture besides. */
+export interface PictureFacts {
+  /** What a screen reader says of it. */
+  readonly title: string
+  /** Where it comes from, and how it is made again. */
+  readonly from: string
 }
 
 /**
- * The chart of a page with the words above it, drawn without a browser.
+ * The chart of a page with its words, its legend, its key of colours and its callout, drawn without
+ * a browser; the number stands behind each label of its axis and its marks.
  *
  * @param page as it stands; of one that has nothing to draw, the picture says its words alone
  * @returns SVG, all of whose texts are escaped
  * @example pagePicture(pageSnapshot(sources)) // '<svg xmlns="http://www.w3.org/2000/svg" …'
  */
-export function pagePicture(page: Drawn): string {
-  const { grid, panels, geometries, fontSize, drawing } = page
+export function pagePicture(page: Drawn, facts?: PictureFacts): string {
+  const { grid, panels, geometries, fontSize, drawing, layout } = page
   const width = grid.width * Math.min(grid.across, Math.max(1, panels.length))
-  const words = wordsOf(page, width)
+  const rows = drawing ? Math.ceil(panels.length / grid.across) : 0
   const charts = geometries.map((geometry, at) => {
     const panel = panels[at]!
     const x = (at % grid.across) * grid.width
-    const y = words.height + Math.floor(at / grid.across) * grid.height
+    const y = Math.floor(at / grid.across) * grid.height
     const title = panel.name ?? (at === 0 ? page['title.axis'] : '')
     const parts = [
       text(title, { x: beginsAt(page, grid.width), y: 12, anchor: 'start' }),
@@ -158,21 +150,35 @@ export function pagePicture(page: Drawn): string {
       marksOf(page, panel, geometry),
       labelsOf(page, panel, geometry),
       namesOf(panel, geometry, fontSize),
+      calloutOf(page, panel, geometry),
     ]
     return element('g', { transform: `translate(${x} ${y})` }, parts.join(''))
   })
-  const rows = drawing ? Math.ceil(panels.length / grid.across) : 0
-  const height = Math.ceil(words.height + rows * grid.height)
+  const chart = { svg: charts.join(''), height: rows * grid.height }
+  const legend = drawing ? legendOf(page, width) : { svg: '', height: 0 }
+  const isAbove = layout.legend === 'above'
+  let height = 0
+  const parts = [
+    ...[wordsOf(page, width), keyOf(page, width)],
+    ...(isAbove ? [legend, chart] : [chart, legend]),
+  ].map((part) => {
+    const placed = element('g', { transform: `translate(0 ${height})` }, part.svg)
+    height += part.height
+    return part.svg === '' ? '' : placed
+  })
   return element(
     'svg',
     {
       xmlns: 'http://www.w3.org/2000/svg',
-      viewBox: `0 0 ${width} ${height}`,
+      viewBox: `0 0 ${width} ${Math.ceil(height)}`,
+      ...(facts
+        ? { width, height: Math.ceil(height), role: 'img', 'aria-label': facts.title }
+        : {}),
       'font-family': 'sans-serif',
       'font-size': fontSize,
       fill: INK,
       ...(page.direction === 'rtl' ? { direction: 'rtl' } : {}),
     },
-    words.svg + charts.join(''),
+    (facts ? element('metadata', {}, escapeMarkup(facts.from)) : '') + parts.join(''),
   )
 }

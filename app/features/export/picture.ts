@@ -101,6 +101,13 @@ async function typefaceFor(text: string): Promise<string> {
   return faces.join('')
 }
 
+/** What words take: a line of them is as wide as its page, whatever it says. */
+function saidBox(words: Element): DOMRect {
+  const range = document.createRange()
+  range.selectNodeContents(words)
+  return range.getBoundingClientRect()
+}
+
 /**
  * The charts of a page as one picture whose text stays text, with the number behind each label and
  * its spoken form.
@@ -115,7 +122,7 @@ export async function pictureOf(
   title: string,
   factsOf: (surface: string, at: number) => LabelFacts | null,
 ): Promise<string> {
-  const boxes = [...charts, ...words].map((one) => one.getBoundingClientRect())
+  const boxes = [...charts.map((one) => one.getBoundingClientRect()), ...words.map(saidBox)]
   const [left, top] = [
     Math.min(...boxes.map((box) => box.left)),
     Math.min(...boxes.map((box) => box.top)),

@@ -64,7 +64,7 @@ async function make({ quantity: { title } }: Taking, page: Page): Promise<Export
 export const pictureForm: TakenForm = {
   id: 'svg',
   title: 'the chart as a picture (SVG)',
-  says: 'As it stands on the page, with its legend and callouts; its text stays text, with the number behind each label.',
+  says: 'As it stands on the page, with its words, legend and callouts; its text stays text, with the number behind each label.',
   isOfLevel: false,
   isOffered: () => chartsOnPage().length > 0,
   make,

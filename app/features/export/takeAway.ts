@@ -27,7 +27,9 @@ const ofServer = (title: ExportTitle): TakenForm => ({
  * server makes, the picture that the page shows, and the study.
  */
 export const takenForms: readonly TakenForm[] = [
-  ...Object.values(exportForms).map(ofServer),
+  ...Object.values(exportForms)
+    .filter(({ id }) => id !== pictureForm.id)
+    .map(ofServer),
   pictureForm,
   studyForm,
 ]

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { MessageView } from './messageView'
-import { freeSpot } from './calloutSpot'
+import { freeSpot } from '~~/shared/page/calloutSpot'
 import type { Spot } from '~~/shared/forms/types'
 import { useStudy } from '~/stores/study'
 import { calloutNote as words } from './words'

@@ -118,7 +118,7 @@ async function insert(piece: Piece) {
     :class="[`of-${id}`, { single: isOneLine }]"
     :style="{ fontSize: `${size}px` }"
   >
-    <p class="line">
+    <p class="line" :data-picture="id === 'callout' ? undefined : 'words'">
       <span
         v-label="() => view.said.value.text || '…'"
         :data-surface="surfaceOf(id)"

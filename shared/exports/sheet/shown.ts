@@ -3,7 +3,7 @@ import { type Decimal, decimal, toText, ZERO } from '../../../core/decimal/decim
 import { divide, roundToPlace } from '../../../core/decimal/round'
 import { leadingPower } from '../../../core/decimal/arithmetic'
 import type { CodeFile } from '../types'
-import { attributesOf, type Node, treeOf, within } from './tree'
+import { attributesOf, type Node, treeOf, within } from '../tree'
 
 /** The marks and groups that a region has: a number style does not say them. */
 export interface RegionMarks {

@@ -1,5 +1,5 @@
 import { SaxesParser } from 'saxes'
-import { ExportError } from '../prove'
+import { ExportError } from './prove'
 
 /** An element of XML with what stands in it. */
 export interface Node {
@@ -30,6 +30,9 @@ export function attributesOf(xml: string, wanted: string): Node['attributes'][] 
   )
   return found
 }
+
+/** All elements of a name, with the text that stands in them. */
+export const textsOf = (xml: string, name: string): Node[] => within(treeOf(xml), name)
 
 /** A document of XML as a tree. @throws ExportError for one that is broken */
 export function treeOf(xml: string): Node {

@@ -1,4 +1,4 @@
-import type { Spot } from '~~/shared/forms/types'
+import type { Spot } from '../forms/types'
 
 /** How far a note stands from its mark; and half of what a label takes, lines included. */
 const [ASIDE, LABEL_WIDTH, LABEL_HEIGHT] = [30, 34, 20]
