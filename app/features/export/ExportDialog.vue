@@ -153,7 +153,7 @@ function take(file: ExportFile) {
         option-value="id"
         :aria-label="words.takenAwayAs"
         class="in-text"
-        scroll-height="20rem"
+        scroll-height="26rem"
       /><template v-if="form.isOfLevel"
         >{{ words.asWritten }}
         <Select

@@ -1,4 +1,6 @@
 import { MessageFormat } from 'messageformat'
+import { columnsOf } from '../../../core/style/dependencies'
+import type { FullStyle } from '../../../core/style/schemas'
 import { type Handed, handedOver } from '../../../core/text/handover'
 import { onLine, scriptJson } from '../../escape'
 import type { Packed } from '../forms/package'
@@ -20,6 +22,21 @@ export interface PackedMessage {
 const numbersIn = ({ handed }: Pick<PackedMessage, 'handed'>) =>
   Object.values(handed.values).filter((value) => typeof value === 'object')
 
+/** Values with those cells beside them that a style looks at. */
+function withCells(values: Handed['values'], style: FullStyle): Handed['values'] {
+  const columns = columnsOf(style)
+  return Object.fromEntries(
+    Object.entries(values).map(([name, value]) => {
+      if (typeof value !== 'object' || !value.row) return [name, value]
+      const cells = Object.entries(value.row).filter(([column]) => columns.includes(column))
+      return [
+        name,
+        { value: value.value, ...(cells.length > 0 ? { row: Object.fromEntries(cells) } : {}) },
+      ]
+    }),
+  )
+}
+
 /** The messages of a package; and the paths of those that cannot be said by themselves. */
 export function messagesOf(packed: readonly Packed[]): {
   readonly messages: readonly PackedMessage[]
@@ -31,7 +48,10 @@ export function messagesOf(packed: readonly Packed[]): {
     const { message, style, writer } = written
     if (!message) continue
     const handed = handedOver(message.source, message.prose)
-    const made = handed && { path, locale: style.locale, handed, text: message.text }
+    const made = handed && {
+      ...{ path, locale: style.locale, text: message.text },
+      handed: { ...handed, values: withCells(handed.values, style) },
+    }
     const labels = made && numbersIn(made).map(({ value, row }) => writer.label(value, row))
     // A count that the house writes otherwise than the region does is one such.
     if (made && saidWith(made, labels!) === made.text) messages.push(made)

@@ -34,7 +34,7 @@ const make: ExportForm['make'] = async (written, { labelsByOptions, engine }, fr
       },
     ],
     proof: compared(
-      `These options were run on this engine (${engine})`,
+      `These options were run on this engine (${engine}) for the study and beyond`,
       numbers,
       [...present.map((at) => labels[at]!), ...tried.map((value) => writer.label(value, row))],
       theirs,

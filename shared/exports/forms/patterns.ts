@@ -32,7 +32,7 @@ const make: ExportForm['make'] = (written, _tools, from) => {
       },
     ],
     proof: compared(
-      'These patterns were written out as the standard says, ties to even',
+      'These patterns were written out as the standard says for the study and beyond',
       [...present.map((at) => values[at]!), ...tried],
       [...present.map((at) => labels[at]!), ...tried.map((value) => writer.label(value, row))],
       [...present.map((at) => again(exactText(values[at]))), ...tried.map(again)],

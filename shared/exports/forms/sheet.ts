@@ -70,6 +70,23 @@ function cellOf(written: Written, at: number, styleName: string): SheetCell {
   }
 }
 
+/** Rows that are shown of a sheet. */
+const FEW = 8
+/** What stands in a sheet, a line each: its bytes tell nobody. */
+function glimpse({ title, names, values, labels }: Written): string {
+  const columns = [...names.map((one) => one.title), title].join(', ')
+  const width = values
+    .slice(0, FEW)
+    .reduce<number>((most, value) => Math.max(most, exactText(value).length), 0)
+  return [
+    `${values.length} rows: ${columns}`,
+    ...values
+      .slice(0, FEW)
+      .map((value, at) => `${exactText(value).padStart(width)}   shown as   ${labels[at]!}`),
+    ...(values.length > FEW ? ['…'] : []),
+  ].join('\n')
+}
+
 /** Numbers as cells that stay numbers, written by number styles. */
 const make: ExportForm['make'] = (written, tools, from) => {
   const { stem, values, names, title, style, plan, writer, labels, quantity, level } = written
@@ -99,6 +116,7 @@ const make: ExportForm['make'] = (written, tools, from) => {
   const [first] = families
   const tried = first ? beyond(powers) : []
   return {
+    shown: glimpse(written),
     files: [
       {
         name: `${stem}.ods`,
@@ -108,7 +126,7 @@ const make: ExportForm['make'] = (written, tools, from) => {
       },
     ],
     proof: compared(
-      'The spreadsheet was unpacked and its number styles written out',
+      'The spreadsheet was unpacked and its number styles written out for the study and beyond',
       [...present.map((at) => values[at]!), ...tried],
       [
         ...present.map((at) => labels[at]!),
