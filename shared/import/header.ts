@@ -23,6 +23,8 @@ const RATIO =
 
 const BRACKETS = /[([]([^()[\]]+)[)\]]\s*$/
 const BEHIND = /(?:,\s*(?:in\s+)?|\s+in\s+)([^,]+)$/i
+/** All of a name, where it says no more: in thousands. */
+const ALONE = /^in\s+(.+)$/i
 const LAST = /\s(\S{2,}|[%€$£‰])$/
 /** Words that are units elsewhere, and say something else at the end of a header. */
 const OTHER_WORDS = new Set([
@@ -42,7 +44,7 @@ const OTHER_WORDS = new Set([
 function saidIn(name: string): { text: string; before: string }[] {
   const last = LAST.exec(name)?.[1]
   const isLast = last && !OTHER_WORDS.has(last) && unitNamed(last)
-  return [BRACKETS, BEHIND, ...(isLast ? [LAST] : [])].flatMap((pattern) => {
+  return [BRACKETS, BEHIND, ALONE, ...(isLast ? [LAST] : [])].flatMap((pattern) => {
     const found = pattern.exec(name)
     if (!found?.[1]) return []
     const before = name.slice(0, found.index).trim()

@@ -1,8 +1,12 @@
-import { toExactText } from '../../core/decimal/decimal'
 import { centreOf, middleOf } from '../../core/proof/edges'
 import { tokenOf } from '../../core/proof/token'
+import type { Axis } from '../../core/proof/axis'
 import type { MarkLabel } from '../../core/proof/marks'
+import type { Said } from '../../core/proof/read'
+import { headerOf } from '../import/header'
 import type { ReadChart, ReadFile } from './file'
+import { titledOf } from './titles'
+import { trimmed } from './trimmed'
 
 /** The numbers of a finished work as a table of text cells. */
 export interface WorkTable {
@@ -24,22 +28,36 @@ function nameOf({ shape }: MarkLabel, { drawing }: ReadChart): string {
   return found && found.away < Infinity ? found.text : ''
 }
 
+/**
+ * What heads a column of a chart's numbers: their title, by which they are brought in. Labels that
+ * say their power themselves leave none for it.
+ */
+function headOf(axes: readonly Axis[], said: readonly Said[], chart: ReadChart): string {
+  const titled = axes.flatMap((axis) => titledOf(axis, chart) ?? [])[0]
+  if (!titled) return 'value'
+  const isSaid = said.some(({ rung, part }) => rung !== '' || part !== 0)
+  return isSaid && titled.power !== 0 ? headerOf(titled.text).title : titled.text
+}
+
 function rowsOfChart(chart: ReadChart): string[][] {
   const { marks, axes } = chart.read
   if (marks.length > 0)
     return [
-      ['name', 'label', 'value'],
-      ...marks.map((mark) => [
-        nameOf(mark, chart),
-        mark.label.text.text,
-        toExactText(mark.said.value),
-      ]),
+      [
+        ...['name', 'label'],
+        headOf(
+          axes,
+          marks.map(({ said }) => said),
+          chart,
+        ),
+      ],
+      ...marks.map((mark) => [nameOf(mark, chart), mark.label.text.text, trimmed(mark.said.value)]),
     ]
   const axis = [...axes].sort((a, b) => b.values.length - a.values.length)[0]
   return axis
     ? [
-        ['label', 'value'],
-        ...axis.values.map((value, at) => [axis.labels[at]!.text.text, toExactText(value)]),
+        ['label', headOf([axis], axis.said, chart)],
+        ...axis.values.map((value, at) => [axis.labels[at]!.text.text, trimmed(value)]),
       ]
     : []
 }

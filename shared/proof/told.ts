@@ -1,10 +1,10 @@
 import type { Severity } from '../../core/checks/types'
 import { shift } from '../../core/decimal/arithmetic'
-import { type Decimal, decimal, toText } from '../../core/decimal/decimal'
-import { divide } from '../../core/decimal/round'
 import type { Axis } from '../../core/proof/axis'
 import { ruleWords } from '../../core/proof/columns'
 import type { ReadFile, ReadChart } from './file'
+import { titledOf } from './titles'
+import { trimmed } from './trimmed'
 
 interface At {
   readonly line: number
@@ -33,6 +33,8 @@ export interface ToldFile {
   readonly file: string
   readonly axes: readonly {
     readonly side: string
+    /** What stands at it, or over the chart, and names its numbers. */
+    readonly title?: string
     readonly scale: string
     readonly reader: string
     readonly step: string | null
@@ -50,15 +52,15 @@ export interface ToldFile {
   readonly findings: readonly ToldFinding[]
 }
 
-const trimmed = (value: Decimal): string => toText(divide(value, decimal(1)))
 const at = ({ line, column }: At): At => ({ line, column })
 
-function axisOf(
-  { side, scale, labels, said, values, step, way, other }: Axis,
-  { read }: ReadChart,
-) {
+function axisOf(axis: Axis, chart: ReadChart) {
+  const { side, scale, labels, said, values, step, way, other } = axis
+  const { read } = chart
+  const title = titledOf(axis, chart)?.text
   return {
     side,
+    ...(title ? { title } : {}),
     scale: scale.kind,
     reader: way.reader.tag,
     step: step ? trimmed(step) : null,

@@ -9,6 +9,7 @@ import type { Style } from '../../core/style/fields'
 import type { ReadChart, ReadFile } from './file'
 import type { Part } from './mend'
 import { partsOf, partWords, styleNow } from './parts'
+import { titleOf } from './titles'
 
 /** A box in a picture's own pixels, turned about its middle. */
 export interface Box {
@@ -133,8 +134,9 @@ function partView(part: Part, { charts, tables }: ReadFile): PartView {
     part.kind === 'column'
       ? tables.findIndex(({ columns }) => columns.includes(part.column))
       : charts.indexOf(part.chart)
+  const named = part.kind === 'axis' ? titleOf(part.axis, part.chart) : null
   return {
-    title: partWords(part),
+    title: named === null ? partWords(part) : `${partWords(part)}, ${named}`,
     kind: part.kind,
     side: axis?.side ?? null,
     scale: axis?.scale.kind ?? null,
