@@ -77,9 +77,12 @@ function incrementOf({ increment, fraction }: FullStyle): NumberOptions | null {
   }
 }
 
+/** Decimals that every engine takes: those before ECMA-402 of 2023 take no more. */
+const MOST_DECIMALS = 20
+
 function digitsOf(style: FullStyle): NumberOptions {
   const { significant, priority } = style
-  const fraction = decimalPair(style.fraction)
+  const fraction = decimalPair(style.fraction)?.map((digits) => Math.min(digits, MOST_DECIMALS))
   return {
     ...(fraction ? { minimumFractionDigits: fraction[0], maximumFractionDigits: fraction[1] } : {}),
     ...(significant
@@ -111,7 +114,7 @@ const beyond: readonly Unsaid<FullStyle>[] = [
   [(style) => style.increment !== null && incrementOf(style) === null, 'this increment'],
   [
     ({ fraction, significant }) =>
-      (decimalPair(fraction)?.[1] ?? 0) > 100 || (significant?.[1] ?? 0) > 21,
+      (decimalPair(fraction)?.[1] ?? 0) > MOST_DECIMALS || (significant?.[1] ?? 0) > 21,
     'that many digits',
   ],
   [({ fraction }) => fraction === 'step', 'as many decimals as the step needs'],

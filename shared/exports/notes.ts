@@ -7,6 +7,13 @@ import { domainOf } from './code/source'
 import type { Standing } from './export'
 import { rowsSaid, type Written } from './written'
 
+/** What is said of ticks by hand, where only the style goes along. */
+export function handNotes({ hand }: Written, keepsThem: boolean): string[] {
+  if (hand.size === 0 || keepsThem) return []
+  const ticks = hand.size === 1 ? '1 tick is' : `${hand.size} ticks are`
+  return [`On the page ${ticks} written by hand; this writes them by the style.`]
+}
+
 /** What is said of labels that the table moves so that its parts add up. */
 export function adjustedNotes({ adjusted }: Written, isList: boolean): string[] {
   if (adjusted.size === 0) return []

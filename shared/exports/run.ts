@@ -26,7 +26,8 @@ parentPort.postMessage(workerData.values.map((value) => format(value)))`
 /** Each module of a package is imported from its folder. */
 const RUN_PACKAGE = `
 const { parentPort, workerData } = require('node:worker_threads')
-Promise.all(workerData.map(({ file, values, rows }) => import(file).then(({ labels }) => labels(values, rows))))
+Promise.all(workerData.map(({ file, values, rows, areAlone }) => import(file).then(({ label, labels }) =>
+  areAlone ? values.map((value, at) => label(value, rows[at])) : labels(values, rows))))
   .then((all) => parentPort.postMessage(all))`
 
 /** What a program answers in a worker of its own. */

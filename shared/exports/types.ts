@@ -17,6 +17,8 @@ export interface AskedOf {
   readonly file: string
   readonly values: readonly Value[]
   readonly rows?: readonly Row[]
+  /** Whether each stands by itself, and not in a list of which only the first may say its unit. */
+  readonly areAlone?: boolean
 }
 /** What an export is made and proved with. */
 export interface Tools {

@@ -55,8 +55,11 @@ export interface Written {
   readonly say: Speaker
   readonly values: readonly Value[]
   readonly rows: readonly Row[] | undefined
+  /** As they stand, those by hand among them. */
   readonly labels: readonly string[]
-  /** Labels that the table moves so that its parts add up, by their places, without their sign. */
+  /** Ticks that somebody wrote by hand, by their places. */
+  readonly hand: ReadonlyMap<number, string>
+  /** Labels that are moved so that all parts add up, by their places, without their sign. */
   readonly adjusted: ReadonlyMap<number, string>
   /** Columns of text that stand before the values. */
   readonly names: readonly { readonly title: string; readonly cells: readonly string[] }[]
@@ -79,7 +82,11 @@ export function exactText(value: Value): string {
   return amount === null ? '' : saidText(amount)
 }
 
-type Told = Pick<Written, 'values' | 'rows' | 'context' | 'names' | 'ticks' | 'message'>
+type Told = Pick<
+  Written,
+  'adjusted' | 'context' | 'hand' | 'message' | 'names' | 'rows' | 'ticks' | 'values'
+>
+const NONE: ReadonlyMap<number, string> = new Map()
 
 /** The cells of the column in the rows that are shown, beside the columns of text. */
 function onColumn(
@@ -107,8 +114,7 @@ function onColumn(
       title: name,
       cells: shown(name).map((cell) => String(cell ?? '')),
     })),
-    ticks: null,
-    message: null,
+    ...{ ticks: null, message: null, hand: NONE, adjusted: NONE },
   }
 }
 
@@ -119,6 +125,19 @@ function messageOn(page: Readonly<PageValues>, surface: Surface): WrittenMessage
   if (text === '' || problems.length > 0) return null
   return { source: page[`source.${surface}`], prose: page[`prose.${surface}`], text }
 }
+
+/** What stands by hand in the place of a tick's label. */
+function handOn({ styledTicks, tickLabels }: Readonly<PageValues>): ReadonlyMap<number, string> {
+  return new Map(
+    styledTicks.flatMap((label, at) => {
+      const text = tickLabels[at]!
+      return text === label ? [] : [[at, text] as const]
+    }),
+  )
+}
+/** Labels of marks that were moved as the parts in the table are, without their sign. */
+const movedOn = ({ adjustedMarks }: Readonly<PageValues>): ReadonlyMap<number, string> =>
+  new Map([...adjustedMarks].map(([at, label]) => [at, label.slice(ADJUSTED.length)]))
 
 /** What the page shows on a surface, beside the categories of its marks. */
 function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
@@ -138,6 +157,8 @@ function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
     names: cells && chart.category !== null ? [{ title: chart.category, cells }] : [],
     ticks: surface === 'axis' ? drawing.ticks.values : null,
     message: messageOn(page, surface),
+    hand: surface === 'axis' ? handOn(page) : NONE,
+    adjusted: surface === 'marks' ? movedOn(page) : NONE,
   }
 }
 
@@ -167,9 +188,13 @@ export const listed = ({ labels, adjusted }: Pick<Written, 'labels' | 'adjusted'
   labels.map((label, at) => (adjusted.has(at) ? ADJUSTED + adjusted.get(at)! : label))
 
 /** What a table that adds all of its rows up moves, as the page does. */
-function adjustedIn({ quantity }: Asked, plan: Plan, { values, rows }: Told) {
+function adjustedIn(
+  { quantity }: Asked,
+  plan: Plan,
+  { values, rows }: Told,
+): ReadonlyMap<number, string> {
   const { total, selected } = quantity
-  if (total !== 'adjust' || (selected?.length ?? 0) > 0) return new Map<number, string>()
+  if (total !== 'adjust' || (selected?.length ?? 0) > 0) return NONE
   const parts = values.flatMap((value, at) => {
     const amount = amountOf(value)
     return isFiniteAmount(amount) ? [{ at, amount }] : []
@@ -210,7 +235,7 @@ export function writtenOn(asked: Asked): Written {
     plan,
     writer,
     say: speaker(plan, spokenPlan(plan, style, told.context)),
-    labels: writer.labels(told.values, told.rows),
-    adjusted: isTable ? adjustedIn(asked, plan, told) : new Map(),
+    labels: writer.labels(told.values, told.rows).map((label, at) => told.hand.get(at) ?? label),
+    adjusted: isTable ? adjustedIn(asked, plan, told) : told.adjusted,
   }
 }

@@ -83,15 +83,21 @@ interface Draft {
   fault: string | null
 }
 
+/** Labels of a log axis, each with its own decimals. */
+const logLabels = (numbers: readonly Whole[], writer: Writer): string[] =>
+  numbers.map((one) => labelled(one, writer, 'plain', 0, Math.max(0, -one.place)))
+
 /** A label that is another number than its own, far from it. */
 function misplace(draft: Draft, writer: Writer, notation: Notation, random: Random): void {
-  if (draft.scale === 'log' || draft.numbers.length < 5) return
+  const isLog = draft.scale === 'log'
+  if (draft.numbers.length < 5) return
   const at = 1 + random.whole(draft.numbers.length - 2)
   const [one, next] = [draft.numbers[at]!, draft.numbers[at + 1]!]
-  const wrong = whole(10 * one.count + 3 * (next.count - one.count), one.place - 1)
+  const wrong = isLog
+    ? whole(5, one.place)
+    : whole(10 * one.count + 3 * (next.count - one.count), one.place - 1)
   const numbers = draft.numbers.map((number, i) => (i === at ? wrong : number))
-  const labels = labelsFor(numbers, writer, notation)
-  draft.labels = labels
+  draft.labels = isLog ? logLabels(numbers, writer) : labelsFor(numbers, writer, notation)
   draft.fault = 'misplaced'
 }
 /** Eighths, quarters of them, written with too few decimals. */
@@ -226,20 +232,17 @@ export function madeChart(at: number): MadeChart {
   const ticks = isLog ? logTicks(random) : linearTicks(random)
   const draft: Draft = {
     numbers: ticks.numbers,
-    labels: isLog
-      ? ticks.numbers.map((one) => labelled(one, writer, 'plain', 0, Math.max(0, -one.place)))
-      : labelsFor(ticks.numbers, writer, notation),
+    labels: isLog ? logLabels(ticks.numbers, writer) : labelsFor(ticks.numbers, writer, notation),
     places: evenly(ticks.numbers.length),
     scale: ticks.scale,
     fault: null,
   }
-  const wantsBars = random.next() < 0.4
-  if (isFaulty && !wantsBars) {
+  const bars = random.next() < 0.4 ? barsFor(draft, writer, notation, random, isFaulty) : null
+  if (bars && isFaulty) draft.fault = 'mark-mismatch'
+  else if (isFaulty) {
     random.pick(FAULTS)(draft, writer, notation, random)
     if (!draft.fault) misplace(draft, writer, notation, random)
   }
-  const bars = wantsBars ? barsFor(draft, writer, notation, random, isFaulty) : null
-  if (bars && isFaulty) draft.fault = 'mark-mismatch'
   const years = Array.from({ length: 5 }, (_, i) => 2018 + i)
   const hasYears = !bars && random.next() < 0.6
   const picked = random.pick(['left', 'left', 'right', 'bottom'] as const)

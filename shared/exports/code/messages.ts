@@ -67,6 +67,7 @@ export function askedOf(message: PackedMessage): AskedOf {
     file: `${message.path}.mjs`,
     values: numbers.map(({ value }) => value),
     rows: numbers.map(({ row }) => row ?? {}),
+    areAlone: true,
   }
 }
 

@@ -14,7 +14,9 @@ function labelsOn(page: Readonly<PageValues>): string[] {
   const has = (surface: Surface, labels: readonly string[]) =>
     shown.includes(surface) ? labels : []
   return [
-    ...panels.flatMap(({ hasAxis }) => (hasAxis ? tickLabels : [])),
+    ...panels.flatMap(({ hasAxis, drawing }) =>
+      hasAxis ? tickLabels.slice(0, drawing.ticks.values.length) : [],
+    ),
     ...has(
       'marks',
       markLabels.map((_, at) => lineOf(beside, markLabels, at, 0)),

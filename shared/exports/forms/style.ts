@@ -11,7 +11,8 @@ import type { ExportForm } from '../types'
 const SCHEMA = 'style.schema.json'
 
 /** The style as data, with its schema: read in again it writes the same labels. */
-const make: ExportForm['make'] = ({ stem, style, context, values, rows, labels }) => {
+const make: ExportForm['make'] = ({ stem, style, context, writer, values, rows }) => {
+  const labels = writer.labels(values, rows)
   const text = jsonText({ $schema: `./${SCHEMA}`, ...difference(inherit({}), style) })
   const again = labeller(resolve(parseStyle(JSON.parse(text)), context)).labels(values, rows)
   return {
