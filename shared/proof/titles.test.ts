@@ -50,6 +50,11 @@ test.each<[string, string, unknown]>([
     `<title>Revenue in € million</title>${up}`,
     ['left', { text: 'Revenue in € million', power: 6 }],
   ],
+  [
+    'beside a larger title of the chart',
+    `<text x="40" y="40" font-size="16">Kelp by site</text>${up}<text transform="rotate(-90)" x="-160" y="20" text-anchor="middle">Revenue, tonnes</text>`,
+    ['left', { text: 'Revenue, tonnes', power: 0 }],
+  ],
   ['nowhere', `<title>Kelp</title>${up}<text x="300" y="120">a note</text>`, ['left', null]],
 ])('the title of an axis is found %s', (_where, inner, found) => {
   expect(titlesIn(inner)).toEqual([found])

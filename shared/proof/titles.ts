@@ -38,7 +38,17 @@ function awayFrom(text: PlacedText, { side, isUpright, labels }: Axis): number |
   return isLevel(text) && isOver && away > 0 ? away : null
 }
 
-/** The text that says what an axis shows; null where none stands at it. */
+/** A title of the whole chart is so much larger than the labels of its axis. */
+const LARGER = 1.25
+const names = (text: string): boolean => {
+  const { unit, power } = headerOf(text)
+  return unit !== null || power !== 0
+}
+
+/**
+ * The text that says what an axis shows; null where none stands at it. One that names a unit comes
+ * before others, and one that is turned as its axis is before one that stands over it.
+ */
 export function titleOf(axis: Axis, { drawing, read }: ReadChart): string | null {
   const used = new Set<PlacedText>(
     [...read.axes.flatMap(({ labels }) => labels), ...read.marks.map(({ label }) => label)].flatMap(
@@ -49,9 +59,11 @@ export function titleOf(axis: Axis, { drawing, read }: ReadChart): string | null
     .filter((text) => !used.has(text) && hasLetters(text) && tokenOf(text.text) === null)
     .flatMap((text) => {
       const away = awayFrom(text, axis)
-      return away !== null && away < FAR * text.size ? [{ text: text.text, away }] : []
+      const isOfChart = !isTurned(text) && text.size > LARGER * axis.labels[0]!.text.size
+      if (away === null || away > FAR * text.size || (isOfChart && !names(text.text))) return []
+      return [{ text: text.text, rank: [!names(text.text), !isTurned(text)].map(Number), away }]
     })
-    .sort((a, b) => a.away - b.away)[0]
+    .sort((a, b) => a.rank[0]! - b.rank[0]! || a.rank[1]! - b.rank[1]! || a.away - b.away)[0]
   return found?.text ?? null
 }
 
@@ -68,8 +80,7 @@ export interface Titled {
 export function titledOf(axis: Axis, chart: ReadChart): Titled | null {
   const own = titleOf(axis, chart)
   const all = [...(own === null ? [] : [own]), chart.drawing.title]
-  const said = all.map((text) => ({ text, header: headerOf(text) }))
-  const naming = said.find(({ header }) => header.unit !== null || header.power !== 0)
-  if (naming) return { text: naming.text, power: naming.header.power }
+  const naming = all.find(names)
+  if (naming !== undefined) return { text: naming, power: headerOf(naming).power }
   return own === null ? null : { text: own, power: 0 }
 }

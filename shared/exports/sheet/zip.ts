@@ -12,7 +12,7 @@ const NEVER = '1980-01-01T00:00:00'
 export function zipped(files: readonly CodeFile[]): string {
   const entries = files.map(({ name, text }, at) => [
     name,
-    [strToU8(text), { level: at === 0 ? 0 : 9, mtime: NEVER }],
+    [strToU8(text), { level: at === 0 ? 0 : 6, mtime: NEVER }],
   ])
   return Buffer.from(zipSync(Object.fromEntries(entries) as Zippable)).toString('base64')
 }
