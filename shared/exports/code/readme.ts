@@ -1,8 +1,8 @@
 import { columnsOf } from '../../../core/style/dependencies'
 import { onLine, scriptJson } from '../../escape'
-import type { Packed } from '../forms/package'
 import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
 import type { PackedMessage } from './messages'
+import type { Packed } from './packed'
 import { exampleOf, goesByRow } from './declarations'
 
 /** A text on one line of Markdown, in which nothing is a sign. */

@@ -3,6 +3,7 @@ import { version } from '../../../package.json'
 import { fileStem } from '../../names'
 import type { Level } from '../../quantities'
 import { declarationsOf } from '../code/declarations'
+import type { Packed } from '../code/packed'
 import { linesToPaste, readmeOf } from '../code/readme'
 import type { Source } from '../code/slim'
 import { constantsOf, exportsOf, MAKERS, sourceOf } from '../code/source'
@@ -18,13 +19,6 @@ import { rowsSaid, type Written } from '../written'
 export const PACKED: readonly Level[] = ['quantity', ...SURFACES]
 /** Characters of a name in the package: what an archive has room for. */
 const LONGEST = 40
-
-/** A module of the package. */
-export interface Packed {
-  readonly written: Written
-  /** What it is imported by, behind the name of the package: `revenue` or `revenue/axis`. */
-  readonly path: string
-}
 
 /** Files that every package has. */
 const MESSAGES = 'messages'

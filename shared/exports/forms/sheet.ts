@@ -8,7 +8,7 @@ import { beyond } from '../probes'
 import { compared } from '../prove'
 import { saidOf } from '../provenance'
 import { documentOf, type SheetCell } from '../sheet/document'
-import { stylesOf } from '../sheet/numberStyles'
+import { type SheetRegion, stylesOf } from '../sheet/numberStyles'
 import { type RegionMarks, shownBy } from '../sheet/shown'
 import type { ExportForm } from '../types'
 import { exactText, type Written } from '../written'
@@ -47,7 +47,7 @@ function familiesOf({ style, rows, values }: Written) {
 }
 
 /** How the region of a style writes its numbers. */
-function regionOf({ style: { locale }, plan }: Written) {
+function regionOf({ style: { locale }, plan }: Written): SheetRegion {
   const [language = 'en', ...tags] = locale.split('-')
   const { digits } = plan.rules.at(-1)!
   return {

@@ -1,13 +1,13 @@
 import type { Band, Bands } from '../../../core/bands/bands'
 import type { Frame, Numeral } from '../../../core/bands/frame'
-import { type Decimal, toText } from '../../../core/decimal/decimal'
+import { toText } from '../../../core/decimal/decimal'
 import type { Part } from '../../../core/label/types'
 import { joined } from '../../../core/label/write'
 import { element } from '../../element'
 import { escapeMarkup } from '../../escape'
 
 /** How labels of a region are written in a document. */
-export interface Written {
+export interface SheetRegion {
   readonly language: string
   readonly country: string | undefined
   /** The region's digit one, where its digits are others. */
@@ -87,7 +87,7 @@ function styleOf(
   name: string,
   frame: Frame,
   { isCurrency, exponentStep }: Styling,
-  { language, country, one }: Written,
+  { language, country, one }: SheetRegion,
   isBelow: boolean,
 ): string {
   const isUnsaid = frame.number !== null && !isSayable(frame.number)
@@ -119,7 +119,7 @@ function styleOf(
   )
 }
 
-const size = ({ from }: Band): string => toText(from as Decimal)
+const size = ({ from }: Band): string => toText(from)
 /** Each band of a styling with its name and when its cells are so, the largest first. */
 function cellsOf({ name, bands }: Styling) {
   const of = (all: readonly Band[], letter: string, when: (band: Band, at: number) => string) =>
@@ -137,10 +137,10 @@ function cellsOf({ name, bands }: Styling) {
  * The number styles of a styling, a cell style for each band, and one that chooses among them by
  * the cell's content (ISO/IEC 26300-3, 16.3), which has the styling's own name.
  */
-export function stylesOf(styling: Styling, written: Written): string {
+export function stylesOf(styling: Styling, region: SheetRegion): string {
   const cells = cellsOf(styling)
   const data = cells.map(({ name, frame, isBelow }) =>
-    styleOf(name, frame, styling, written, isBelow),
+    styleOf(name, frame, styling, region, isBelow),
   )
   const one = (name: string, dataName: string, maps = '') =>
     element(
