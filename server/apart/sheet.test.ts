@@ -124,5 +124,18 @@ test('a spreadsheet has its type first, its cells typed, where it comes from, an
   expect(files.get('content.xml')).toMatch(
     /office:value-type="currency" office:value="-0.0004" office:currency="USD"/,
   )
+  // Number styles give way to number styles, and cells' styles to cells' styles.
+  const styles = files.get('styles.xml')!
+  const named = (pattern: RegExp) => [...styles.matchAll(pattern)].map(([, name]) => name!)
+  const [numbers, cells] = [
+    named(/<number:\w+-style style:name="(\w+)"/g),
+    named(/<style:style style:name="(\w+)"/g),
+  ]
+  const applied = [
+    ...styles.matchAll(/"(value|cell-content)\(\)[^"]*" style:apply-style-name="(\w+)"/g),
+  ]
+  expect(applied.length).toBeGreaterThan(8)
+  for (const [, of, name] of applied) expect(of === 'value' ? numbers : cells).toContain(name)
+  for (const name of named(/style:data-style-name="(\w+)"/g)) expect(numbers).toContain(name)
   expect(files.get('meta.xml')).toContain('ivory-abacus export')
 })

@@ -82,6 +82,9 @@ export interface Styling {
   readonly exponentStep: number
 }
 
+/** What the number style of a cell's style is called. */
+const dataName = (name: string): string => `N${name}`
+
 /** The number style of a frame (ISO/IEC 26300-3, 16.29): its kind goes by what it says. */
 function styleOf(
   name: string,
@@ -103,13 +106,13 @@ function styleOf(
   const map = isBelow
     ? element('style:map', {
         'style:condition': 'value()>=0',
-        'style:apply-style-name': name.replace(/n(\d+)$/, 'p0'),
+        'style:apply-style-name': dataName(name.replace(/n\d+$/, 'p0')),
       })
     : ''
   return element(
     `number:${kind}-style`,
     {
-      'style:name': `N${name}`,
+      'style:name': dataName(name),
       'number:language': language,
       'number:country': country,
       'number:transliteration-format': one,
@@ -142,12 +145,12 @@ export function stylesOf(styling: Styling, region: SheetRegion): string {
   const data = cells.map(({ name, frame, isBelow }) =>
     styleOf(name, frame, styling, region, isBelow),
   )
-  const one = (name: string, dataName: string, maps = '') =>
+  const one = (name: string, of: string, maps = '') =>
     element(
       'style:style',
       {
         ...{ 'style:name': name, 'style:family': 'table-cell' },
-        'style:data-style-name': `N${dataName}`,
+        'style:data-style-name': dataName(of),
       },
       maps,
     )
