@@ -2,7 +2,7 @@ import { compare, leadingPower, negate } from '../decimal/arithmetic'
 import { type Decimal, ZERO } from '../decimal/decimal'
 import type { Condition, Plan, Row } from '../label/types'
 import { joined } from '../label/write'
-import { type Frame, takenAt } from './frame'
+import { type Frame, type Taken, takenAt } from './frame'
 
 /** Sizes whose labels have the same around their numbers. */
 export interface Band {
@@ -86,8 +86,13 @@ function merged(one: Frame, other: Frame): Frame | null {
   return { ...one, number: { ...a, ...known } }
 }
 
-/** The least size, between two, that is labelled as the larger one is. */
-function edgeBetween(mark: (size: Decimal) => string, low: Decimal, high: Decimal): Decimal {
+/**
+ * The least size, between two, that is labelled as the larger one is: by what stands around it, or
+ * where that is the same, by the power of its digits.
+ */
+function edgeBetween(take: (size: Decimal) => Taken, low: Decimal, high: Decimal): Decimal {
+  const isCoarse = take(low).mark !== take(high).mark
+  const mark = (size: Decimal) => take(size)[isCoarse ? 'mark' : 'fineMark']
   const exponent = leadingPower(high) - DIGITS
   const inUnits = ({ coefficient, exponent: own }: Decimal): bigint =>
     own >= exponent
@@ -109,7 +114,7 @@ function bandsOn(
   sign: (size: Decimal) => Decimal,
   row?: Row,
 ): Band[] {
-  const mark = (size: Decimal) => takenAt(plan, sign(size), row).mark
+  const take = (size: Decimal) => takenAt(plan, sign(size), row)
   const bands: Band[] = []
   const add = (from: Decimal, frame: Frame) => {
     const last = bands.at(-1)
@@ -127,10 +132,10 @@ function bandsOn(
     if (!last) add(ZERO, frame)
     else if (isOwn) {
       const numbered = { ...frame, before: one.before, after: one.after }
-      add(edgeBetween(mark, low, middle), numbered)
-      add(edgeBetween(mark, middle, sized(LONG, power)), frame)
+      add(edgeBetween(take, low, middle), numbered)
+      add(edgeBetween(take, middle, sized(LONG, power)), frame)
     } else if (!merged(last.frame, frame)) {
-      add(edgeBetween(mark, low, sized(ROUND, power)), frame)
+      add(edgeBetween(take, low, sized(ROUND, power)), frame)
     } else add(ZERO, frame)
   }
   return bands

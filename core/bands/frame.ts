@@ -55,8 +55,9 @@ function powerOf(plan: Plan, rule: Rule, written: Written): number | null {
 export interface Taken {
   readonly frame: Frame
   readonly rule: Rule
-  /** What changes where a label changes its frame. */
+  /** What changes where a label changes its frame; and that with the power of its digits. */
   readonly mark: string
+  readonly fineMark: string
 }
 
 /**
@@ -89,13 +90,13 @@ export function takenAt(plan: Plan, value: Decimal, row?: Row): Taken {
         isGrouped: isGrouped(parts, whole),
       }
   const { kind, rung, exponent, bound } = written
+  const mark = JSON.stringify([
+    ...[kind, written.rule, rung, hasExponent ? '' : exponent, bound].map(String),
+    ...[joined(before), joined(after)],
+  ])
   return {
-    frame: { before, after, number },
-    rule,
-    mark: JSON.stringify([
-      ...[kind, written.rule, rung, exponent, bound, leadingPower(digits)].map(String),
-      ...[joined(before), joined(after)],
-    ]),
+    ...{ frame: { before, after, number }, rule, mark },
+    fineMark: `${mark} ${leadingPower(digits)}`,
   }
 }
 /** Decimals that are there for no digit of their own: zeros at the end; null where there is none. */

@@ -69,6 +69,15 @@ test('a frozen rung says what it does far from the study, and findings that stan
   expect(findings!.map(({ severity }) => severity)).toContain('error')
 })
 
+test('surfaces that are written otherwise are told where only the style of the quantity goes along', async () => {
+  const surfaces = { axis: { fraction: [0, 0] as [number, number] }, tooltip: {}, table: {} }
+  const { quantity, of } = given({ surfaces })
+  const notesOf = async (level: 'quantity' | 'axis') =>
+    (await take(serverOn(own.db), of, { id: 'csv', quantity, level })).notes.join()
+  expect(await notesOf('quantity')).toContain('Written otherwise on the axis: take these')
+  expect(await notesOf('axis')).not.toContain('Written otherwise')
+})
+
 test('an axis that zooms has ticks for any domain, in the rung that they need', async () => {
   const { quantity, of } = given({ style: { notation: 'scaled', rung: 6, fraction: [1, 1] } })
   const { files } = await take(serverOn(own.db), of, { id: 'module', quantity, level: 'axis' })

@@ -14,7 +14,7 @@ import type { Export, Standing } from './export'
 import { archive } from './archive'
 import { PACKED } from './forms/package'
 import { ExportError } from './prove'
-import { adjustedNotes, frozenNotes, handNotes, rowNotes, standing } from './notes'
+import { adjustedNotes, frozenNotes, handNotes, rowNotes, standing, surfaceNotes } from './notes'
 import { levelWhere, type Provenance } from './provenance'
 import { asWished, type Wishes } from './wishes'
 import { unzipped, zipped } from './sheet/zip'
@@ -143,6 +143,7 @@ export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
     ...adjustedNotes(written, form.isList ?? false),
     ...handNotes(written, Boolean(form.isCode ?? form.isList)),
     ...rowNotes(written),
+    ...surfaceNotes(written),
     ...(form.isCode ? frozenNotes(written) : []),
   ]
   const all = await findingsIn(given, [given.quantity])
