@@ -39,25 +39,27 @@ function headOf(axes: readonly Axis[], said: readonly Said[], chart: ReadChart):
   return isSaid && titled.power !== 0 ? headerOf(titled.text).title : titled.text
 }
 
+/** The numbers come before the texts that say them: a study begins with its first quantity. */
 function rowsOfChart(chart: ReadChart): string[][] {
   const { marks, axes } = chart.read
   if (marks.length > 0)
     return [
       [
-        ...['name', 'label'],
+        'name',
         headOf(
           axes,
           marks.map(({ said }) => said),
           chart,
         ),
+        'label',
       ],
-      ...marks.map((mark) => [nameOf(mark, chart), mark.label.text.text, trimmed(mark.said.value)]),
+      ...marks.map((mark) => [nameOf(mark, chart), trimmed(mark.said.value), mark.label.text.text]),
     ]
   const axis = [...axes].sort((a, b) => b.values.length - a.values.length)[0]
   return axis
     ? [
-        ['label', headOf([axis], axis.said, chart)],
-        ...axis.values.map((value, at) => [axis.labels[at]!.text.text, trimmed(value)]),
+        [headOf([axis], axis.said, chart), 'label'],
+        ...axis.values.map((value, at) => [trimmed(value), axis.labels[at]!.text.text]),
       ]
     : []
 }

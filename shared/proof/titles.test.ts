@@ -62,13 +62,13 @@ test.each<[string, string, unknown]>([
 
 test('a study takes its column by the title, and no power twice', () => {
   const title = '<text x="10" y="50">Revenue (€ million)</text>'
-  expect(rowsOf(readText(svg(up + title))).rows[0]).toEqual(['label', 'Revenue (€ million)'])
+  expect(rowsOf(readText(svg(up + title))).rows[0]).toEqual(['Revenue (€ million)', 'label'])
   const said = up.replaceAll(/>([246])</g, '>$1M<')
   expect(rowsOf(readText(svg(said + title))).rows).toEqual([
-    ['label', 'Revenue'],
-    ['6M', '6000000'],
-    ['4M', '4000000'],
-    ['2M', '2000000'],
+    ['Revenue', 'label'],
+    ['6000000', '6M'],
+    ['4000000', '4M'],
+    ['2000000', '2M'],
     ['0', '0'],
   ])
 })
