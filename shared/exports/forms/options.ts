@@ -1,8 +1,7 @@
-import { powersFor } from '../../../core/bands/bands'
 import { amountOf, isFiniteAmount } from '../../../core/label/value'
 import { decided, optionsOf } from '../../../core/options/options'
 import { jsonText } from '../json'
-import { beyond } from '../probes'
+import { probesOf } from '../probes'
 import { compared } from '../prove'
 import { saidOf } from '../provenance'
 import { exactText } from '../written'
@@ -13,14 +12,11 @@ import type { ExportForm } from '../types'
  * otherwise.
  */
 const make: ExportForm['make'] = async (written, { labelsByOptions, engine }, from) => {
-  const { stem, style, plan, context, writer, values, rows, labels, quantity, level } = written
+  const { stem, style, plan, context, values, rows, quantity, level } = written
   const { locale, options, unsaid } = optionsOf(decided(style, plan), context.recorded)
-  const amounts = values.map((value, at) => amountOf(value, at))
-  const present = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
-  const row = rows?.[present[0] ?? 0]
-  const tried = beyond(powersFor(plan, amounts.filter(isFiniteAmount)))
-  const numbers = [...present.map((at) => exactText(values[at])), ...tried]
-  const theirs = await labelsByOptions(locale, options, numbers)
+  const first = values.findIndex((value, at) => isFiniteAmount(amountOf(value, at)))
+  const probes = probesOf(written, rows?.[Math.max(0, first)])
+  const theirs = await labelsByOptions(locale, options, probes.values.map(exactText))
   const of = { quantity: quantity.title, level }
   return {
     files: [
@@ -35,8 +31,8 @@ const make: ExportForm['make'] = async (written, { labelsByOptions, engine }, fr
     ],
     proof: compared(
       `These options were run on this engine (${engine}) for the study and beyond`,
-      numbers,
-      [...present.map((at) => labels[at]!), ...tried.map((value) => writer.label(value, row))],
+      probes.values,
+      probes.labels,
       theirs,
     ),
     notes: unsaid.length > 0 ? [`The options have no word for ${unsaid.join(', ')}.`] : [],

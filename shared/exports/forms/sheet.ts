@@ -1,10 +1,10 @@
-import { bandsOf, powersFor } from '../../../core/bands/bands'
+import { bandsOf } from '../../../core/bands/bands'
 import { resolve } from '../../../core/label/resolve'
 import type { Row, Rule } from '../../../core/label/types'
 import { amountOf, isFiniteAmount } from '../../../core/label/value'
 import { inherit, stylesOf as stylesIn } from '../../../core/style/inherit'
 import { columnsOf, unitColumn } from '../../../core/style/dependencies'
-import { beyond } from '../probes'
+import { probesOf } from '../probes'
 import { compared } from '../prove'
 import { saidOf } from '../provenance'
 import { documentOf, type SheetCell } from '../sheet/document'
@@ -43,7 +43,9 @@ function familiesOf({ style, rows, values }: Written) {
       found.set(key, { name: `n${found.size + 1}`, row })
     return (found.get(key) ?? [...found.values()][0]!).name
   })
-  return { names, families: [...found.values()] }
+  // A column without values is styled too: some may be typed into it.
+  const first = { name: 'n1', row: undefined }
+  return { names, families: found.size > 0 ? [...found.values()] : [first] }
 }
 
 /** How the region of a style writes its numbers. */
@@ -89,16 +91,16 @@ function glimpse({ title, names, values, labels }: Written): string {
 
 /** Numbers as cells that stay numbers, written by number styles. */
 const make: ExportForm['make'] = (written, tools, from) => {
-  const { stem, values, names, title, style, plan, writer, labels, quantity, level } = written
-  const amounts = values.map((value, at) => amountOf(value, at))
-  const powers = powersFor(plan, amounts.filter(isFiniteAmount))
+  const { stem, values, names, title, style, plan, quantity, level } = written
   const { names: styled, families } = familiesOf(written)
+  const [first] = families
+  const probes = probesOf(written, first!.row)
   const usual = {
     isCurrency: style.unit.kind === 'currency',
     exponentStep: plan.rules.at(-1)!.exponent?.step ?? 1,
   }
   const styles = families.map(({ name, row }) =>
-    stylesOf({ ...usual, name, bands: bandsOf(plan, powers, row) }, regionOf(written)),
+    stylesOf({ ...usual, name, bands: bandsOf(plan, probes.powers, row) }, regionOf(written)),
   )
   const files = documentOf({
     title,
@@ -112,9 +114,6 @@ const make: ExportForm['make'] = (written, tools, from) => {
   })
   const text = tools.zip(files)
   const shown = shownBy(tools.unzip(Buffer.from(text, 'base64')), marksOf(written))
-  const present = amounts.flatMap((amount, at) => (isFiniteAmount(amount) ? [at] : []))
-  const [first] = families
-  const tried = first ? beyond(powers) : []
   return {
     shown: glimpse(written),
     files: [
@@ -127,14 +126,11 @@ const make: ExportForm['make'] = (written, tools, from) => {
     ],
     proof: compared(
       'The spreadsheet was unpacked and its number styles written out for the study and beyond',
-      [...present.map((at) => values[at]!), ...tried],
-      [
-        ...present.map((at) => labels[at]!),
-        ...tried.map((value) => writer.label(value, first!.row)),
-      ],
+      probes.values,
+      probes.labels,
       [
         ...shown.cells.map(({ label }) => label),
-        ...tried.map((value) => shown.label(first!.name, value)),
+        ...probes.tried.map((value) => shown.label(first!.name, value)),
       ],
     ),
     notes: [],

@@ -34,7 +34,6 @@ const NAMESPACES = {
   'xmlns:text': urn('text'),
   'xmlns:table': urn('table'),
   'xmlns:number': urn('datastyle'),
-  'xmlns:fo': urn('xsl-fo-compatible'),
   'xmlns:meta': urn('meta'),
   'xmlns:dc': 'http://purl.org/dc/elements/1.1/',
   'office:version': '1.3',
