@@ -9,6 +9,7 @@ import { thinOut } from '../db/thinning'
 import { StorageError, storageTrouble } from '../db/trouble'
 import { loadDemo } from '../study/demo'
 import { assetNames, readAsset } from './assets'
+import { ownAddress } from './listening'
 import { beginLog, logger } from './log'
 
 /** How often it is looked whether the day has its backup, in milliseconds. */
@@ -27,12 +28,6 @@ const storage = (): Promise<Storage> => (opened ??= open())
 
 /** The folder that holds all data. */
 export const dataFolder = (): string => resolve(process.env.IVORY_ABACUS_DATA ?? 'data')
-
-/** Where this server answers. */
-function ownAddress(): string {
-  const { NITRO_HOST, HOST, NITRO_PORT, PORT } = process.env
-  return `http://${NITRO_HOST ?? HOST ?? '127.0.0.1'}:${NITRO_PORT ?? PORT ?? 3000}`
-}
 
 /** The one database of this server, opened at the first call; an empty one gets the demo. */
 export const connection = async (): Promise<Db> => (await storage()).db

@@ -1,6 +1,6 @@
 import { readdirSync } from 'node:fs'
 import { join, relative, sep } from 'node:path'
-import { type Caller, refusalOf } from './door'
+import { appPages, isPage } from './pages'
 import { apiPaths, methodsAt } from './paths'
 
 const api = join(__dirname, '../api')
@@ -28,38 +28,19 @@ test('the table of paths is that of the files', () => {
   expect(methodsAt('/api/nothing')).toEqual([])
 })
 
-const house = { hosts: new Set(['127.0.0.1']) }
-const caller = (path: string, headers: Record<string, string>, method = 'POST'): Caller => ({
-  method,
-  path,
-  header: (name) =>
-    ({ host: '127.0.0.1:4317', 'content-type': 'application/json', ...headers })[name],
+test('the table of pages is that of the files', () => {
+  const pages = join(__dirname, '../../app/pages')
+  const found = readdirSync(pages, { recursive: true, withFileTypes: true })
+    .filter(({ name }) => name.endsWith('.vue'))
+    .map(
+      ({ name, parentPath }) => `/${relative(pages, join(parentPath, name)).replaceAll(sep, '/')}`,
+    )
+    .map((file) => file.replace(/(?:\/?index)?\.vue$/, '').replace(/\[[^\]]+\]/g, '*') || '/')
+  expect([...new Set(found)].sort()).toEqual([...appPages()].sort())
+  expect(['/studies', '/study/1/ticks', '/studies/1', '/%61pi'].map(isPage)).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ])
 })
-
-test.each<[string, Caller, number | undefined]>([
-  ['its own page', caller('/api/studies', { origin: 'http://127.0.0.1:4317' }), undefined],
-  ['a program', caller('/api/studies', {}), undefined],
-  ['another port', caller('/api/studies', { origin: 'http://127.0.0.1:80' }), 403],
-  [
-    'a link from elsewhere to a file',
-    caller(
-      '/api/studies/x/file',
-      { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'navigate' },
-      'GET',
-    ),
-    undefined,
-  ],
-  [
-    'a script from elsewhere',
-    caller('/api/studies', { 'sec-fetch-site': 'cross-site' }, 'GET'),
-    403,
-  ],
-  ['another name', caller('/guide/index.html', { host: 'evil.example' }, 'GET'), 421],
-  [
-    'a table of 300 MB',
-    caller('/api/studies/x/datasets', { 'content-length': '300000000' }),
-    undefined,
-  ],
-  ['a save of 5 MB', caller('/api/studies/x/name', { 'content-length': '5000000' }, 'PUT'), 413],
-  ['a body of no length', caller('/api/studies', { 'transfer-encoding': 'chunked' }), 411],
-])('%s', (_, asked, status) => expect(refusalOf(asked, house)?.status).toBe(status))

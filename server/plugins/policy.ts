@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto'
 import { defineNitroPlugin } from 'nitropack/runtime'
+import { isPage } from '../http/pages'
 
 const INLINE_SCRIPT = /<script(?![^>]*\bsrc=)[^>]*>([\s\S]*?)<\/script>/g
 
@@ -11,7 +12,9 @@ const hashOf = (text: string): string =>
  * with.
  */
 export default defineNitroPlugin((nitro) => {
-  nitro.hooks.hook('render:response', (response) => {
+  nitro.hooks.hook('render:response', (response, { event }) => {
+    // The app itself says that there is no such page; programs go by the status.
+    if (response.statusCode === 200 && !isPage(event.path.split('?')[0]!)) response.statusCode = 404
     if (typeof response.body !== 'string') return
     const scripts = Array.from(response.body.matchAll(INLINE_SCRIPT), ([, text = '']) =>
       hashOf(text),

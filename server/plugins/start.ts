@@ -24,5 +24,7 @@ export default defineNitroPlugin((nitro) => {
   })
   // The server waits for open streams before it ends.
   for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, endNews)
+  if (process.env.IVORY_ABACUS_ENDS_WITH_INPUT)
+    process.stdin.resume().once('end', () => process.kill(process.pid, 'SIGTERM'))
   nitro.hooks.hook('close', closeConnection)
 })

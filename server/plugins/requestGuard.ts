@@ -9,9 +9,10 @@ import {
   setResponseHeaders,
   setResponseStatus,
 } from 'h3'
-import { randomBytes } from 'node:crypto'
+import { createHash, randomBytes, timingSafeEqual } from 'node:crypto'
 import { defineNitroPlugin } from 'nitropack/runtime'
-import { refusalOf } from '../http/door'
+import { listeningHost, needsToken } from '../http/listening'
+import { refusalOf } from '../http/requestGuard'
 import { type Problem, problemBody, PROBLEM_TYPE } from '../http/problems'
 
 const LOCAL_HOSTS = ['127.0.0.1', 'localhost', '[::1]']
@@ -25,15 +26,19 @@ const hosts = new Set([
     .map((host) => host.trim().toLowerCase())
     .filter(Boolean),
 ])
-const listensOn = process.env.NITRO_HOST ?? process.env.HOST ?? '127.0.0.1'
 /** What callers must know where others than this machine can reach the server. */
 const token =
   process.env.IVORY_ABACUS_TOKEN ||
-  (LOCAL_HOSTS.includes(listensOn) || listensOn === '::1'
-    ? null
-    : randomBytes(18).toString('base64url'))
+  (needsToken(listeningHost()) ? randomBytes(18).toString('base64url') : null)
 if (token !== null && !process.env.IVORY_ABACUS_TOKEN)
   console.error(`Others can reach this server: open its address with ?token=${token}`)
+
+/** Whether a caller's token is the server's; it takes as long for any wrong token. */
+function isToken(given: unknown): boolean {
+  if (typeof given !== 'string' || token === null) return false
+  const digest = (text: string) => createHash('sha256').update(text).digest()
+  return timingSafeEqual(digest(given), digest(token))
+}
 
 const HEADERS = {
   'x-content-type-options': 'nosniff',
@@ -67,13 +72,14 @@ export default defineNitroPlugin((nitro) => {
     const { headers } = event.node.req
     const caller = {
       method: event.method,
-      path,
+      target: event.path,
+      localAddress: event.node.req.socket.localAddress,
       header: (name: string) => headers[name]?.toString(),
     }
     const refused = refusalOf(caller, { hosts })
     if (refused) return refuse(event, refused)
-    if (token !== null && getCookie(event, COOKIE) !== token) {
-      if (getQuery(event).token === token) return welcome(event, path)
+    if (token !== null && !isToken(getCookie(event, COOKIE))) {
+      if (isToken(getQuery(event).token)) return welcome(event, path)
       return refuse(event, {
         status: 401,
         title: 'Not known',
