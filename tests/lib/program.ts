@@ -8,7 +8,7 @@ import { type Browser, type BrowserContextOptions, chromium, type Page } from 'p
 export const root = join(__dirname, '..', '..')
 const READY_WITHIN = 20_000
 
-const freePort = () =>
+export const freePort = () =>
   new Promise<number>((answer) => {
     const probe = createServer()
     probe.listen(0, '127.0.0.1', () => {
