@@ -14,7 +14,8 @@ import { InputError } from './input'
 import { tablesFor } from './locales'
 import { readStudy, type ReadStudy } from './studyFile'
 
-const runtime = async (name: string): Promise<string> =>
+/** A file of the runtime that stands beside this program. */
+export const runtime = async (name: string): Promise<string> =>
   readFileSync(new URL(`../runtime/${name}`, import.meta.url), 'utf8')
 
 /** What of a study is wanted. */

@@ -9,6 +9,8 @@ import { ExportError } from './prove'
 import type { AskedOf, CodeFile } from './types'
 
 const TIME_LIMIT = 60_000
+/** Memory that an exported program may take, in MB. */
+const MOST_MEMORY = { maxOldGenerationSizeMb: 1024 }
 
 /**
  * Runs in the worker: the module is imported as any other program would, and asked for its labels.
@@ -37,7 +39,12 @@ function answerOf<Answer = string[]>(
   workerData: unknown,
 ): Promise<Answer> {
   return new Promise((done, fail) => {
-    const worker = new Worker(program, { eval: true, workerData })
+    const worker = new Worker(program, {
+      eval: true,
+      workerData,
+      resourceLimits: MOST_MEMORY,
+      execArgv: [],
+    })
     const timer = setTimeout(
       () =>
         end(() =>

@@ -17,7 +17,7 @@ function isTable(list: readonly unknown[]): list is readonly Row[] {
   return list.length >= TABLE && first !== null && list.every((row) => keysOf(row) === first)
 }
 /** Makes rows of what they have alike and of their columns. */
-const TABLE_MAKER =
+export const TABLE_MAKER =
   'const table=(alike,columns)=>Object.values(columns)[0].map((_,at)=>({...alike,...Object.fromEntries(Object.entries(columns).map(([key,cells])=>[key,cells[at]]))}));\n'
 /** Whether all are texts of one character each, none of which ends a text. */
 const isDigits = (list: readonly unknown[]): list is readonly string[] =>

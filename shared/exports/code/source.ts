@@ -27,6 +27,11 @@ export function domainOf(values: readonly Value[]): [number, number] {
 /** The functions of the runtime by which a module is made, in their order in it. */
 export const MAKERS = ['labelBy', 'labelsBy', 'partsBy', 'spokenBy', 'ticksBy'] as const
 export type Maker = (typeof MAKERS)[number]
+/** The file of a package that holds the runtime of its modules. */
+export const RUNTIME = 'runtime.mjs'
+/** The line by which a module of a package takes what it needs of the runtime. */
+export const runtimeImport = (path: string): string =>
+  `import { ${MAKERS.join(', ')} } from '${path.includes('/') ? '..' : '.'}/${RUNTIME}';\n`
 
 /** Whether ticks of an axis stand evenly, so that others can be placed when it zooms. */
 const zooms = ({ ticks, quantity }: Written): boolean =>

@@ -6,7 +6,7 @@ import { declarationsOf } from '../code/declarations'
 import type { Packed } from '../code/packed'
 import { linesToPaste, readmeOf } from '../code/readme'
 import type { Source } from '../code/slim'
-import { constantsOf, exportsOf, MAKERS, sourceOf } from '../code/source'
+import { constantsOf, exportsOf, RUNTIME, runtimeImport, sourceOf } from '../code/source'
 import { jsonText } from '../json'
 import { askedOf, messageFiles, messagesOf, type PackedMessage, saidWith } from '../code/messages'
 import { ExportError } from '../prove'
@@ -76,10 +76,9 @@ const modulesOf = (packed: readonly Packed[], sources: readonly Source[], from: 
     const { quantity, level } = written
     const of = { quantity: quantity.title, level, rows: rowsSaid(written) }
     const header = codeHeader(from, 'module', of)
-    const above = path.includes('/') ? '..' : '.'
     const code = [
       header,
-      `import { ${MAKERS.join(', ')} } from '${above}/runtime.mjs';\n`,
+      runtimeImport(path),
       constantsOf(sources[at]!),
       exportsOf(written, sources[at]!, (maker) => maker),
     ].join('')
@@ -136,7 +135,7 @@ const makeAll: StudyForm['makeAll'] = async (all, tools, from, shown) => {
       text: manifest(name, from, [...paths, ...(messages.length > 0 ? [MESSAGES] : [])]),
     },
     { name: 'README.md', text: readmeOf(name, from, packed, messages) },
-    { name: 'runtime.mjs', text: await tools.runtime(runtimeFor(sources)) },
+    { name: RUNTIME, text: await tools.runtime(runtimeFor(sources)) },
     ...modulesOf(packed, sources, from),
     ...messageFiles(messages, from),
   ]

@@ -1,4 +1,5 @@
-import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate'
+import { strFromU8, strToU8, zipSync, type Zippable } from 'fflate'
+import { unzip } from '../../unpack'
 import { ExportError } from '../prove'
 import type { CodeFile } from '../types'
 
@@ -17,11 +18,16 @@ export function zipped(files: readonly CodeFile[]): string {
   return Buffer.from(zipSync(Object.fromEntries(entries) as Zippable)).toString('base64')
 }
 
-/** The files of such an archive. @throws ExportError for what is none */
+/** Bytes of the files of a spreadsheet that is compared, together. */
+const MOST_BYTES = 512 * 2 ** 20
+/** The files of such an archive. @throws ExportError for what is none, or too large */
 export function unzipped(bytes: Uint8Array): CodeFile[] {
   try {
-    return Object.entries(unzipSync(bytes)).map(([name, file]) => ({ name, text: strFromU8(file) }))
-  } catch {
-    throw new ExportError('it is no packed spreadsheet')
+    const files = unzip(bytes, () => true, MOST_BYTES)
+    return Object.entries(files).map(([name, file]) => ({ name, text: strFromU8(file) }))
+  } catch (error) {
+    throw new ExportError(
+      `it is no packed spreadsheet that can be read: ${(error as Error).message}`,
+    )
   }
 }
