@@ -6,7 +6,7 @@ const shared = {
     ],
   },
   transformIgnorePatterns: [
-    '/node_modules/(?!(lossless-json|messageformat|d3-[a-z-]+|internmap|ofetch|hyparquet|destr|ufo|node-fetch-native)/)',
+    '/node_modules/(?!(lossless-json|messageformat|d3-[a-z-]+|internmap|ofetch|hyparquet(?:-writer)?|destr|ufo|node-fetch-native)/)',
   ],
   moduleNameMapper: { '^~~/(.*)$': '<rootDir>/$1', '^~/(.*)$': '<rootDir>/app/$1' },
   setupFilesAfterEnv: ['<rootDir>/tests/lib/patience.ts'],

@@ -1,9 +1,10 @@
 import { parse } from 'lossless-json'
 import Papa from 'papaparse'
+import { cellCount, checkColumns } from './cellCount'
 import { ImportError } from './error'
 
 type Json = null | boolean | string | readonly Json[] | { readonly [name: string]: Json }
-type Rows = readonly (readonly Json[])[]
+type Rows = Iterable<readonly Json[]>
 
 /** JSON whose numbers are the text that they have, so that none loses a digit. */
 const parsed = (text: string): Json => parse(text, null, (number) => number) as Json
@@ -12,22 +13,55 @@ const isList = (value: Json): value is readonly Json[] => Array.isArray(value)
 const isObject = (value: Json): value is { readonly [name: string]: Json } =>
   typeof value === 'object' && value !== null && !isList(value)
 
+/** Counts the cells of a table of which some are absent. @throws ImportError past the limit */
+function countCells(written: number, all: number): void {
+  const count = cellCount()
+  count.written(written)
+  count.implied(all - written)
+}
+/** A header and the rows below it, each made when it is needed. */
+function* eachRow(
+  header: readonly Json[],
+  length: number,
+  rowAt: (at: number) => readonly Json[],
+): Generator<readonly Json[]> {
+  yield header
+  for (let at = 0; at < length; at++) yield rowAt(at)
+}
+
 /** Rows as objects: a column for each name, in the order in which they first stand. */
 function ofObjects(objects: readonly { readonly [name: string]: Json }[]): Rows {
-  const names = [...new Set(objects.flatMap(Object.keys))]
-  return [
-    names,
-    ...objects.map((one) => names.map((name) => (Object.hasOwn(one, name) ? one[name]! : null))),
-  ]
+  const found = new Set<string>()
+  let written = 0
+  for (const one of objects) {
+    const names = Object.keys(one)
+    written += names.length
+    for (const name of names) found.add(name)
+    checkColumns(found.size)
+  }
+  countCells(written, objects.length * found.size)
+  const names = [...found]
+  const rowOf = (one: { readonly [name: string]: Json }) =>
+    names.map((name) => (Object.hasOwn(one, name) ? one[name]! : null))
+  return eachRow(names, objects.length, (at) => rowOf(objects[at]!))
 }
 /** Columns as lists. */
 function ofColumns(columns: { readonly [name: string]: Json }): Rows | null {
   const entries = Object.entries(columns)
   if (entries.length === 0 || !entries.every(([, cells]) => isList(cells))) return null
   const lists = entries.map(([, cells]) => cells as readonly Json[])
-  const length = Math.max(...lists.map((cells) => cells.length))
-  const rows = Array.from({ length }, (_, at) => lists.map((cells) => cells[at] ?? null))
-  return [entries.map(([name]) => name), ...rows]
+  checkColumns(lists.length)
+  const lengths = lists.map((cells) => cells.length)
+  const length = Math.max(...lengths)
+  countCells(
+    lengths.reduce((sum, one) => sum + one, 0),
+    length * lists.length,
+  )
+  return eachRow(
+    entries.map(([name]) => name),
+    length,
+    (at) => lists.map((cells) => cells[at] ?? null),
+  )
 }
 
 function rowsIn(value: Json): Rows | null {
@@ -46,7 +80,8 @@ function rowsOnLines(text: string): Rows | null {
 const attempt = <Made>(make: () => Made): Made | null => {
   try {
     return make()
-  } catch {
+  } catch (error) {
+    if (error instanceof ImportError) throw error
     return null
   }
 }
@@ -54,6 +89,23 @@ const attempt = <Made>(make: () => Made): Made | null => {
 const cellOf = (value: Json): string => {
   if (value === null) return ''
   return typeof value === 'string' ? value : JSON.stringify(value)
+}
+
+/** Rows that are made into text at a time, so that those of a long table never stand at once. */
+const AT_ONCE = 1000
+function delimitedText(rows: Rows): string {
+  const pieces: string[] = []
+  let held: string[][] = []
+  const write = () => {
+    if (held.length > 0) pieces.push(Papa.unparse(held, { newline: '\n' }))
+    held = []
+  }
+  for (const row of rows) {
+    held.push(row.map(cellOf))
+    if (held.length === AT_ONCE) write()
+  }
+  write()
+  return pieces.join('\n')
 }
 
 /**
@@ -73,8 +125,5 @@ export function asDelimited(text: string): string {
     throw new ImportError(
       'This JSON is no table. It takes rows as objects or as lists, columns as lists, or an object a line.',
     )
-  return Papa.unparse(
-    rows.map((row) => row.map(cellOf)),
-    { newline: '\n' },
-  )
+  return delimitedText(rows)
 }

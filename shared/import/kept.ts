@@ -34,6 +34,6 @@ export function keptColumn(column: ImportedColumn): KeptColumn {
 export function cellsKept({ encoding, body }: KeptCells): Cell[] {
   if (encoding === 'json') return JSON.parse(new TextDecoder().decode(body)) as Cell[]
   // A copy of its own: doubles are read from a place that eight divides.
-  const doubles = new Float64Array(body.slice().buffer)
+  const doubles = new Float64Array(new Uint8Array(body).buffer)
   return Array.from(doubles, (double) => (Number.isNaN(double) ? null : double))
 }

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { LIMITS } from '../limits'
+import { type CellCount, cellCount } from './cellCount'
 import { countText } from './counts'
 import type { Intake } from './intake'
 import { ImportError } from './error'
@@ -165,6 +166,14 @@ function checkRow(row: readonly string[], number: number): void {
       `${placeOf(number)}, column ${long + 1}: the cell has ${countText(row[long]!.length)} characters; at most ${countText(LIMITS.cell)} are taken.`,
     )
 }
+/**
+ * Counts the cells that a row adds: its own, those that it lacks, and those that the rows above it
+ * lack in its new columns.
+ */
+function countRow(count: CellCount, width: number, columns: number, rowsAbove: number): void {
+  count.written(width)
+  count.implied(Math.max(0, columns - width) + Math.max(0, width - columns) * rowsAbove)
+}
 const placeOf = (number: number): string => (number === 0 ? 'The header' : `Row ${number}`)
 
 /**
@@ -180,14 +189,11 @@ export function readRows(text: string, takes: Takes): Rows {
     throw new ImportError(
       'There is nothing to read. Paste rows of values parted by commas, semicolons or tabs, with the names of the columns in the first line.',
     )
+  const count = cellCount()
   const columns: Intake[] = []
   const ragged: number[] = []
-  let [header, parted, width, rowCount]: [readonly string[] | null, string, number, number] = [
-    null,
-    COMMA,
-    0,
-    0,
-  ]
+  let [header, parted]: [readonly string[] | null, string] = [null, COMMA]
+  let [width, rowCount] = [0, 0]
   /** Blank lines since the last row; they count only where another row follows. */
   let [waiting, blank] = [0, 0]
   const titles: string[] = []
@@ -197,6 +203,7 @@ export function readRows(text: string, takes: Takes): Rows {
   function push(row: readonly string[]): void {
     if (rowCount === takes.most) return
     checkRow(row, rowCount + 1)
+    countRow(count, row.length, columns.length, rowCount)
     while (columns.length < row.length) {
       const column = takes.column(columns.length, parted)
       for (let at = 0; at < rowCount; at++) column.push('')

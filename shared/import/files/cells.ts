@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import type { Style } from '../../../core/style/fields'
+import { cellCount, checkColumns } from '../cellCount'
 import { ImportError } from '../error'
 import type { Tabular } from './types'
 
@@ -19,6 +20,12 @@ function trimmed(rows: Sheet['rows']): string[][] {
   const width = rows.reduce((most, row) => Math.max(most, widthOf(row)), 0)
   const last = rows.findLastIndex((row) => widthOf(row) > 0)
   const first = rows.findIndex((row) => widthOf(row) > 0)
+  checkColumns(width)
+  const count = cellCount()
+  for (const row of rows) {
+    count.written(row.length)
+    count.implied(Math.max(0, width - row.length))
+  }
   return rows
     .slice(Math.max(0, first), last + 1)
     .map((row) => Array.from({ length: width }, (_, at) => row[at] ?? ''))

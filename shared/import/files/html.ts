@@ -1,5 +1,6 @@
 import { Parser } from 'htmlparser2'
 import { superscript } from '../../../core/decimal/superscript'
+import { type CellCount, cellCount } from '../cellCount'
 import { tabular, type Sheet } from './cells'
 import { decoded } from './text'
 import type { FileForm, Tabular } from './types'
@@ -31,48 +32,54 @@ export const spanIn = (text: string | undefined): number => {
 }
 
 /** Puts the cells that hang from rows above into a row, up to the next free place. */
-function fill(table: Open, row: string[]): void {
+function fill(table: Open, row: string[], count: CellCount): void {
   for (;;) {
     const hanging = table.hanging[row.length]
     if (!hanging) return
     hanging.left--
     if (hanging.left === 0) table.hanging[row.length] = undefined
+    count.implied(1)
     row.push(hanging.text)
   }
 }
 
-function endCell(table: Open): void {
+function endCell(table: Open, count: CellCount): void {
   const { cell, row } = table
   if (!cell || !row) return
   const text = cell.text.replace(/\s+/g, ' ').trim()
   for (let at = 0; at < cell.across; at++) {
-    fill(table, row)
+    fill(table, row, count)
+    if (at === 0) count.written(1)
+    else count.implied(1)
     if (cell.down > 1) table.hanging[row.length] = { text, left: cell.down - 1 }
     row.push(text)
   }
   table.cell = null
 }
-function endRow(table: Open): void {
-  endCell(table)
+function endRow(table: Open, count: CellCount): void {
+  endCell(table, count)
   if (!table.row) return
-  fill(table, table.row)
+  fill(table, table.row, count)
   table.rows.push(table.row)
   table.row = null
 }
 
+/** Of a text before a power its end is looked at: a ten, or a letter of two units. */
+const LONGEST_BASE = 2
 /**
  * What a raised text says: a power behind a ten or a letter, a footnote's mark elsewhere, which is
  * left out.
  */
 export function raised(before: string, text: string): string {
-  const isPower = /^[-−]?\d+$/.test(text.trim()) && /(?:10|\p{L})$/u.test(before)
+  const isPower =
+    /^[-−]?\d+$/.test(text.trim()) && /(?:10|\p{L})$/u.test(before.slice(-LONGEST_BASE))
   return isPower ? superscript(Number(text.trim().replace('−', '-'))) : ''
 }
 
 /** Every table of a page that holds others in no cell, with its caption. */
 function tablesIn(html: string): Sheet[] {
-  const done: Open[] = []
-  const open: Open[] = []
+  const [done, open]: [Open[], Open[]] = [[], []]
+  const count = cellCount()
   let unseen = 0
   let caption = false
   let sup: string | null = null
@@ -85,11 +92,11 @@ function tablesIn(html: string): Sheet[] {
       if (!table) return
       if (tag === 'caption') caption = true
       if (tag === 'tr') {
-        endRow(table)
+        endRow(table, count)
         table.row = []
       }
       if (CELLS.has(tag)) {
-        endCell(table)
+        endCell(table, count)
         table.row ??= []
         table.cell = {
           text: '',
@@ -116,10 +123,10 @@ function tablesIn(html: string): Sheet[] {
         sup = null
       }
       if (tag === 'caption') caption = false
-      if (CELLS.has(tag)) endCell(table)
-      if (tag === 'tr') endRow(table)
+      if (CELLS.has(tag)) endCell(table, count)
+      if (tag === 'tr') endRow(table, count)
       if (tag === 'table') {
-        endRow(table)
+        endRow(table, count)
         done.push(open.pop()!)
       }
     },
@@ -140,7 +147,8 @@ function tablesIn(html: string): Sheet[] {
 export function tableOfPage(html: string, part?: number): Tabular {
   const sheets = tablesIn(html)
   const sizes = sheets.map(({ rows }) => rows.reduce((sum, row) => sum + row.length, 0))
-  return tabular(sheets, part ?? (sizes.length > 0 ? sizes.indexOf(Math.max(...sizes)) : undefined))
+  const largest = sizes.reduce((best, size, at) => (size > sizes[best]! ? at : best), 0)
+  return tabular(sheets, part ?? (sizes.length > 0 ? largest : undefined))
 }
 
 /** A page with tables: the cells as they are shown, those that reach over several repeated. */

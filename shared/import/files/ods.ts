@@ -1,7 +1,10 @@
-import { strFromU8, unzipSync } from 'fflate'
+import { strFromU8 } from 'fflate'
 import { SaxesParser } from 'saxes'
 import { shift } from '../../../core/decimal/arithmetic'
 import { parseDecimal, toText } from '../../../core/decimal/decimal'
+import { unzip } from '../../unpack'
+import { LIMITS } from '../../limits'
+import { type CellCount, cellCount, checkColumns } from '../cellCount'
 import { ImportError } from '../error'
 import { type Sheet, tabular } from './cells'
 import { currenciesApart } from './currencies'
@@ -9,7 +12,7 @@ import { numberStyles } from './numberStyles'
 import type { FileForm } from './types'
 
 /** A sheet repeats its empty rows and columns to its own end: beyond these none is looked at. */
-const [MOST_ROWS, MOST_COLUMNS] = [5_000_000, 5000]
+const [MOST_ROWS, MOST_COLUMNS] = [LIMITS.rows, LIMITS.columns]
 /** Bytes of the sheets, unpacked. */
 const MOST_BYTES = 512 * 2 ** 20
 const PARTS = ['content.xml', 'styles.xml']
@@ -53,12 +56,15 @@ interface OpenSheet {
 interface Taken {
   readonly sheets: OpenSheet[]
   row: string[] | null
+  /** Blank cells since the last one that says something. */
+  blank: number
   /** How often the row stands, and empty rows that count only where another row follows. */
   repeated: number
   waiting: number
   cell: { readonly attributes: Attributes; text: string | null } | null
   /** Elements that are open and no part of the cells. */
   aside: number
+  readonly count: CellCount
 }
 
 const NUMERIC = new Set(['float', 'percentage', 'currency'])
@@ -76,25 +82,38 @@ const mostly = (counts: ReadonlyMap<string, number> | undefined): string | undef
   [...(counts ?? [])].sort((a, b) => b[1] - a[1])[0]?.[0]
 
 function endCell(taken: Taken): void {
-  const { cell, row } = taken
+  const { cell, row, count } = taken
   if (!cell || !row) return
+  taken.cell = null
   const { attributes, text } = cell
   const value = written[attributes['office:value-type'] ?? '']?.(attributes) ?? text ?? ''
-  const count = countIn(attributes['table:number-columns-repeated'], MOST_COLUMNS)
-  for (let at = 0; at < count && row.length < MOST_COLUMNS; at++) {
+  const repeated = countIn(attributes['table:number-columns-repeated'], LIMITS.rows)
+  if (value === '') {
+    // A sheet repeats its blank cells to its own end: they count where another cell follows.
+    taken.blank += repeated
+    return
+  }
+  const width = row.length + taken.blank + repeated
+  checkColumns(width)
+  count.written(1)
+  count.implied(taken.blank + repeated - 1)
+  while (row.length < width - repeated) row.push('')
+  taken.blank = 0
+  while (row.length < width) {
     if (NUMERIC.has(attributes['office:value-type']!))
       noteStyle(taken.sheets.at(-1), row.length, attributes['table:style-name'])
     noteCurrency(taken.sheets.at(-1), row.length, attributes['office:currency'])
     row.push(value)
   }
-  taken.cell = null
 }
 function endRow(taken: Taken): void {
   const { row, repeated } = taken
   const rows = taken.sheets.at(-1)?.rows
   if (!row || !rows) return
-  if (row.every((text) => text === '')) taken.waiting += repeated
+  if (row.every((text) => text === ''))
+    taken.waiting = Math.min(taken.waiting + repeated, LIMITS.blankRows)
   else {
+    taken.count.implied((repeated - 1) * row.length)
     for (; taken.waiting > 0 && rows.length < MOST_ROWS; taken.waiting--) rows.push([])
     for (let at = 0; at < repeated && rows.length < MOST_ROWS; at++) rows.push(row)
   }
@@ -120,6 +139,7 @@ const opens: Readonly<Record<string, (taken: Taken, attributes: Attributes) => v
   },
   'table:table-row'(taken, attributes) {
     taken.row = []
+    taken.blank = 0
     taken.repeated = countIn(attributes['table:number-rows-repeated'], MOST_ROWS)
   },
   'table:table-cell': beginCell,
@@ -150,7 +170,10 @@ const isPart = ({ aside }: Taken, name: string): boolean =>
 function sheetsIn(xml: string, styles = ''): readonly Sheet[] {
   const written = numberStyles()
   if (styles) parse(styles, written)
-  const taken: Taken = { sheets: [], row: null, repeated: 1, waiting: 0, cell: null, aside: 0 }
+  const taken: Taken = {
+    ...{ sheets: [], row: null, blank: 0, repeated: 1, waiting: 0, cell: null, aside: 0 },
+    count: cellCount(),
+  }
   parse(xml, {
     open(name, attributes) {
       written.open(name, attributes)
@@ -194,9 +217,7 @@ function parse(xml: string, takes: Takes): void {
 function contentOf(bytes: Uint8Array): [content: string, styles: string] {
   const files = (() => {
     try {
-      return unzipSync(bytes, {
-        filter: ({ name, originalSize }) => PARTS.includes(name) && originalSize <= MOST_BYTES,
-      })
+      return unzip(bytes, (name) => PARTS.includes(name), MOST_BYTES)
     } catch (error) {
       throw new ImportError(`This spreadsheet cannot be unpacked: ${(error as Error).message}.`)
     }
@@ -204,7 +225,7 @@ function contentOf(bytes: Uint8Array): [content: string, styles: string] {
   const content = files['content.xml']
   if (!content)
     throw new ImportError(
-      'This packed file is no OpenDocument spreadsheet, or one of more than 512 MB. Save it as .ods or .csv in the program that made it.',
+      'This packed file is no OpenDocument spreadsheet. Save it as .ods or .csv in the program that made it.',
     )
   return [strFromU8(content), files['styles.xml'] ? strFromU8(files['styles.xml']) : '']
 }

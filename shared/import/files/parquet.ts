@@ -3,6 +3,7 @@ import { decompress } from 'fzstd'
 import type { Compressors } from 'hyparquet'
 import { ImportError } from '../error'
 import { tabular } from './cells'
+import { checkPages } from './parquetPages'
 import type { FileForm } from './types'
 
 const MAGIC = 'PAR1'
@@ -37,6 +38,7 @@ export const parquet: FileForm = {
     ) as ArrayBuffer
     try {
       const metadata = parquetMetadata(buffer)
+      checkPages(new Uint8Array(buffer), metadata, compressors)
       const names = parquetSchema(metadata).children.map(({ element }) => element.name)
       const rows = await parquetReadObjects({ file: buffer, metadata, compressors })
       return tabular([
