@@ -54,7 +54,7 @@ const FOR_NODE = {
 }
 await build({
   ...FOR_NODE,
-  entryPoints: [join(root, 'server/apart/thread.ts')],
+  entryPoints: [join(root, 'server/apart/child.ts')],
   outfile: out('threads', 'apart.mjs'),
   minify: true,
   banner: {

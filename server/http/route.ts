@@ -109,6 +109,16 @@ export function parameter(event: H3Event, name: string): string {
   return value
 }
 
+/** Ends when whoever sent a request has gone before it was answered. */
+export function senderGone(event: H3Event): AbortSignal {
+  const gone = new AbortController()
+  const { res } = event.node
+  res.once('close', () => {
+    if (!res.writableFinished) gone.abort()
+  })
+  return gone.signal
+}
+
 /** The request's body, checked. */
 export async function bodyOf<Schema extends z.ZodType>(
   event: H3Event,

@@ -1,6 +1,6 @@
 import { newDocument } from '../../../shared/study/document'
 import { newStudySchema } from '../../../shared/study/requests'
-import { bodyOf, route } from '../../http/route'
+import { bodyOf, route, senderGone } from '../../http/route'
 import { runApart } from '../../apart/run'
 import { createStudy, placeFor, studyOfTable } from '../../study/studies'
 
@@ -12,6 +12,11 @@ export default route(async (event, db) => {
   return studyOfTable(
     db,
     name,
-    await runApart(db, 'read', { text, said, to: { ...placeFor(name), document } }, key),
+    await runApart(
+      db,
+      'read',
+      { text, said, to: { ...placeFor(name), document } },
+      { key, gone: senderGone(event) },
+    ),
   )
 })

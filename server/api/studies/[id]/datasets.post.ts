@@ -1,5 +1,5 @@
 import { newDatasetSchema } from '../../../../shared/study/requests'
-import { bodyOf, notFound, parameter, route } from '../../../http/route'
+import { bodyOf, notFound, parameter, route, senderGone } from '../../../http/route'
 import { runApart } from '../../../apart/run'
 import { loadStudy, placeFor, takeTable } from '../../../study/studies'
 
@@ -10,7 +10,7 @@ export default route(async (event, db) => {
   if (!study) throw notFound('such study')
   const { document, datasets } = study
   const to = { ...placeFor(name, datasets), document }
-  const table = await runApart(db, 'read', { text, said, to }, key)
+  const table = await runApart(db, 'read', { text, said, to }, { key, gone: senderGone(event) })
   const taken = takeTable(db, id, table)
   if (!taken) throw notFound('such study')
   return taken

@@ -3,7 +3,7 @@ import { SURFACES } from '../../../../core/checks/types'
 import { EXPORT_IDS } from '../../../../shared/exports'
 import { LONGEST_LACKING, ROWS_TAKEN, USUAL_WISHES } from '../../../../shared/exports/wishes'
 import { studyFileName } from '../../../../shared/names'
-import { notFound, parameter, queryOf, route } from '../../../http/route'
+import { notFound, parameter, queryOf, route, senderGone } from '../../../http/route'
 import { runApart } from '../../../apart/run'
 import { loadStudy } from '../../../study/studies'
 
@@ -29,5 +29,10 @@ export default route(async (event, db) => {
   const from = { study: document.name, revision, file: studyFileName(document.name) }
   const { surface: level = 'quantity', as: id, rows, lacking = null } = asked
   const wishes = { rows, lacking }
-  return runApart(db, 'export', { id, document, datasets, quantity, level, from, wishes })
+  return runApart(
+    db,
+    'export',
+    { id, document, datasets, quantity, level, from, wishes },
+    { gone: senderGone(event) },
+  )
 })

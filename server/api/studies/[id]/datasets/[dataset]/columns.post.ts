@@ -1,5 +1,5 @@
 import { newColumnSchema } from '../../../../../../shared/study/requests'
-import { bodyOf, notFound, parameter, route } from '../../../../../http/route'
+import { bodyOf, notFound, parameter, route, senderGone } from '../../../../../http/route'
 import { runApart } from '../../../../../apart/run'
 import { takeColumn } from '../../../../../study/derived'
 import { loadStudy } from '../../../../../study/studies'
@@ -10,7 +10,8 @@ export default route(async (event, db) => {
   const study = loadStudy(db, studyId)
   const dataset = study?.datasets.find(({ id }) => id === datasetId)
   if (!study || !dataset) throw notFound('such data set')
-  const kept = await runApart(db, 'derive', { dataset, document: study.document, column })
+  const task = { dataset, document: study.document, column }
+  const kept = await runApart(db, 'derive', task, { gone: senderGone(event) })
   const taken = takeColumn(db, { studyId, datasetId }, column, kept)
   if (!taken) throw notFound('such data set')
   return taken
