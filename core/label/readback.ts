@@ -32,7 +32,23 @@ export interface Reading {
 export const isInterval = (said: ReadNumber): said is Interval =>
   typeof said === 'object' && 'from' in said
 
-const EXPONENT = /^(.*?)(?:×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)|[eE](\D*)(\d+))$/s
+const POWER_OF_TEN = /×?10(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)$/
+const isDigit = (character: string | undefined): boolean =>
+  character !== undefined && character >= '0' && character <= '9'
+/** What stands before an exponent, and the exponent: raised, or behind an e with its own minus. */
+type Exponential = readonly [head: string, raised: string, minus: string, plain: string]
+/** Looks from the end, character by character: a pattern would look at a long label many times. */
+function exponentialIn(text: string): Exponential | null {
+  const power = POWER_OF_TEN.exec(text)
+  if (power) return [text.slice(0, power.index), power[1]!, '', '']
+  let digits = text.length
+  while (isDigit(text[digits - 1])) digits--
+  let between = digits
+  while (between > 0 && !isDigit(text[between - 1])) between--
+  const e = text.slice(between, digits).search(/[eE]/)
+  if (e < 0 || digits === text.length) return null
+  return [text.slice(0, between + e), '', text.slice(between + e + 1, digits), text.slice(digits)]
+}
 
 const NO_NAME: Name = [[], []]
 
@@ -84,9 +100,9 @@ function readNumber(text: string, rule: Rule): Uncertain | null {
 }
 
 function readExponent(text: string, rule: Rule): Middle | null {
-  const match = EXPONENT.exec(inLatin(text, rule.digits))
-  if (!match) return null
-  const [, head = '', raised, minus, plain] = match
+  const found = exponentialIn(inLatin(text, rule.digits))
+  if (!found) return null
+  const [head, raised, minus, plain] = found
   if (minus && minus !== rule.marks.minus) return null
   const exponent = raised ? fromSuperscript(raised) : Number(plain) * (minus ? -1 : 1)
   if (Math.abs(exponent) > MOST_PLACES) return null

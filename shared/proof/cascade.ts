@@ -22,8 +22,9 @@ export const PLAIN: Look = {
   isHidden: false,
 }
 
-const DECLARATION = /([\w-]+)\s*:\s*([^;]+)/g
 const FONT_SIZE = /(\d*\.?\d+(?:px|pt|em|rem|%|mm|cm|in|pc))/
+/** Characters of a `font` among which its size is looked for. */
+const LONGEST_FONT = 200
 /** Sizes by name, in pixels. */
 const NAMED: Readonly<Record<string, number>> = {
   'xx-small': 9,
@@ -35,6 +36,20 @@ const NAMED: Readonly<Record<string, number>> = {
   'xx-large': 32,
 }
 
+/** The declarations of a `style` attribute, part by part: no pattern looks at the whole of it. */
+function declarationsIn(style: string): [name: string, value: string][] {
+  return style.split(';').flatMap((declaration) => {
+    const at = declaration.indexOf(':')
+    const name = declaration.slice(0, Math.max(0, at)).trim().toLowerCase()
+    return name === '' ? [] : [[name, declaration.slice(at + 1).trim()] as [string, string]]
+  })
+}
+const IMPORTANT = '!important'
+function withoutImportant(value: string): string {
+  const text = value.trim()
+  return text.endsWith(IMPORTANT) ? text.slice(0, -IMPORTANT.length).trimEnd() : text
+}
+
 /** All properties of an element itself: attributes, then sheets, then its own style. */
 export function propertiesOf(element: Element, declared: Declared): Record<string, string> {
   const { style } = element.attribs
@@ -42,15 +57,15 @@ export function propertiesOf(element: Element, declared: Declared): Record<strin
   // Most elements say all that they say by attributes, and there may be very many.
   if (!style && !sheets) return element.attribs
   const all: Record<string, string> = { ...element.attribs, ...sheets }
-  for (const [, name = '', value = ''] of (style ?? '').matchAll(DECLARATION))
-    all[name.toLowerCase()] = value
-  for (const name of Object.keys(all))
-    all[name] = all[name]!.replace(/\s*!important\s*$/, '').trim()
+  for (const [name, value] of declarationsIn(style ?? '')) all[name] = value
+  for (const name of Object.keys(all)) all[name] = withoutImportant(all[name]!)
   return all
 }
 
 function sizeOf(own: Record<string, string>, inherited: number): number {
-  const text = own['font-size'] ?? (own.font ? FONT_SIZE.exec(own.font)?.[1] : undefined)
+  const text =
+    own['font-size'] ??
+    (own.font ? FONT_SIZE.exec(own.font.slice(0, LONGEST_FONT))?.[1] : undefined)
   if (text === undefined) return inherited
   return NAMED[text] ?? lengthOf(text, inherited, inherited) ?? inherited
 }

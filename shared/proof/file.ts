@@ -50,8 +50,24 @@ export interface ReadFile {
 
 /** Characters of a file; larger ones are refused before they are read. */
 export const MOST_BYTES = 64 * 2 ** 20
-const PAGE =
-  /^\s*(?:<!--[\s\S]*?-->\s*)*<(?:!doctype\s+html|html|head|body|table|figure|div|main|section)\b/i
+const PAGE = /^<(?:!doctype\s+html|html|head|body|table|figure|div|main|section)\b/i
+/** What stands behind the comments that a text begins with: found comment by comment. */
+function withoutComments(text: string): string {
+  const behindBlanks = (from: number): number => {
+    let at = from
+    while (/\s/.test(text[at] ?? '')) at++
+    return at
+  }
+  let at = behindBlanks(0)
+  while (text.startsWith('<!--', at)) {
+    const end = text.indexOf('-->', at)
+    if (end < 0) break
+    at = behindBlanks(end + '-->'.length)
+  }
+  return text.slice(at, at + LONGEST_TAG)
+}
+/** Characters in which the tag that tells a page is found. */
+const LONGEST_TAG = 100
 const DRAWING = /<(?:\w+:)?svg[\s>]/i
 const BOM = /^\ufeff/
 const hasMark = ([a, b, c]: Uint8Array): boolean => a === 0xef && b === 0xbb && c === 0xbf
@@ -124,7 +140,7 @@ interface Works {
 }
 /** The drawings and tables of a text. @throws ProofError for what is neither SVG nor HTML */
 function worksIn(text: string): Works {
-  if (PAGE.test(text)) return pageOf(text)
+  if (PAGE.test(withoutComments(text))) return pageOf(text)
   if (!DRAWING.test(text)) throw new ProofError(why.neither)
   const drawings = drawingsOf(text)
   const language = drawings.map((one) => one.language).find(Boolean) ?? ''

@@ -44,7 +44,8 @@ const KINDS: Readonly<Record<string, (n: readonly number[]) => Matrix>> = {
   skewx: ([angle = 0]) => [1, 0, slant(angle), 1, 0, 0],
   skewy: ([angle = 0]) => [1, slant(angle), 0, 1, 0, 0],
 }
-const CALL = /([a-z]+)\s*\(([^)]*)\)/gi
+/** A function of a list: read one behind the other, so that a long text is looked at once. */
+const CALL = /[\s,]*([a-z]{1,20})\s*\(([^()]*)\)/iy
 const NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/gi
 const numbersIn = (text: string): number[] => (text.match(NUMBER) ?? []).map(Number)
 
@@ -55,7 +56,9 @@ const numbersIn = (text: string): number[] => (text.match(NUMBER) ?? []).map(Num
  */
 export function matrixOf(text: string | undefined): Matrix {
   let matrix = IDENTITY
-  for (const [, name = '', numbers = ''] of (text ?? '').matchAll(CALL)) {
+  CALL.lastIndex = 0
+  for (let call = CALL.exec(text ?? ''); call; call = CALL.exec(text ?? '')) {
+    const [, name = '', numbers = ''] = call
     const kind = KINDS[name.toLowerCase()]
     if (kind) matrix = times(matrix, kind(numbersIn(numbers)))
   }

@@ -10,7 +10,13 @@ export interface Subpath {
   readonly isClosed: boolean
 }
 
-const TOKEN = /([a-z])|([-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?)/gi
+/** What stands next in path data: each pattern is tried where the reader stands, and nowhere else. */
+const NEXT = {
+  apart: /[^a-z\d.+-]+/iy,
+  letter: /[a-z]/iy,
+  number: /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/iy,
+  flag: /[01]/y,
+} as const
 /** How many numbers each command takes, in lower case. */
 const TAKES: Readonly<Record<string, number>> = {
   m: 2,
@@ -30,27 +36,44 @@ interface Command {
   readonly name: string
   readonly numbers: readonly number[]
 }
-/** Flags of arcs may stand without a mark between: 01-5 is 0, 1 and -5. */
-const withFlags = (text: string): string =>
-  text.replace(
-    /([aA])([^a-zA-Z]*)/g,
-    (_, name: string, rest: string) =>
-      name +
-      rest.replace(
-        /((?:[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?[\s,]*){3})([01])[\s,]*([01])[\s,]*/gi,
-        '$1 $2 $3 ',
-      ),
-  )
+/** Reads texts one behind the other. */
+function reader(text: string) {
+  let at = 0
+  return {
+    take(kind: keyof typeof NEXT): string | null {
+      const pattern = NEXT[kind]
+      pattern.lastIndex = at
+      const found = pattern.exec(text)
+      if (!found) return null
+      at = pattern.lastIndex
+      return found[0]
+    },
+    skip: () => void at++,
+    isOver: () => at >= text.length,
+  }
+}
+/** Places of an arc's numbers that are flags: they may stand without a mark between, as in 01-5. */
+const FLAGS = [3, 4]
+const isFlag = (name: string, place: number): boolean =>
+  name.toLowerCase() === 'a' && FLAGS.includes(place)
+
 function* commandsIn(path: string): Generator<Command> {
   let name = ''
   let numbers: number[] = []
   let count = 0
-  for (const [, letter, number] of withFlags(path).matchAll(TOKEN)) {
-    if (letter !== undefined && letter.toLowerCase() in TAKES) {
-      name = letter
-      numbers = []
-      if (name.toLowerCase() === 'z') yield { name, numbers }
-    } else if (number !== undefined && name !== '') {
+  const { take, skip, isOver } = reader(path)
+  while (!isOver()) {
+    if (take('apart') !== null) continue
+    const number = take(isFlag(name, numbers.length) ? 'flag' : 'number')
+    if (number === null) {
+      const letter = take('letter')
+      if (letter === null) skip()
+      else if (letter.toLowerCase() in TAKES) {
+        name = letter
+        numbers = []
+        if (name.toLowerCase() === 'z') yield { name, numbers }
+      }
+    } else if (name !== '') {
       numbers.push(Number(number))
       if (numbers.length < TAKES[name.toLowerCase()]! || name.toLowerCase() === 'z') continue
       if (++count > MOST_SEGMENTS) return

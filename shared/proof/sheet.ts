@@ -7,6 +7,8 @@ export type Declared = ReadonlyMap<Element, Readonly<Record<string, string>>>
 
 /** Matching is asked of every rule; so many are enough for any picture. */
 const MOST_RULES = 2000
+/** Characters of a selector: no picture needs a longer one, and matching it may take very long. */
+const LONGEST_SELECTOR = 1000
 
 /** How much a selector weighs: ids, classes and attributes, names. */
 function weightOf(selector: string): number {
@@ -33,6 +35,7 @@ function rulesOf(css: string): Rule[] {
           node.type === 'decl' ? [[node.prop.toLowerCase(), node.value] as const] : [],
         ),
       )
+      if (rule.selector.length > LONGEST_SELECTOR) return
       for (const selector of rule.selectors)
         rules.push({ selector, weight: weightOf(selector), declared })
     })

@@ -93,7 +93,7 @@ function addText(pen: Pen, text: string, look: Look, source: Source, raised: num
   const isPower =
     raised > RAISED * last.look.size &&
     DIGITS.test(text.trim()) &&
-    MAY_BE_RAISED.test(last.text.trimEnd())
+    MAY_BE_RAISED.test(last.text.trimEnd().slice(-2))
   last.text += isPower ? superscript(Number(text.trim().replace(/[−–]/, '-'))) : text
   if (text.trim() !== '') last.sources.push(source)
 }
