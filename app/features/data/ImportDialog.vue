@@ -24,6 +24,7 @@ const {
   part,
   trouble: refused,
   busy,
+  cancelReading,
   readPart,
   readFrom,
   paste,
@@ -77,10 +78,8 @@ const choose = (event: Event) => readFrom((event.target as HTMLInputElement).fil
 const drop = (event: DragEvent) => readFrom(event.dataTransfer?.files[0])
 
 /** Ends what is under way; where nothing is, the dialog. */
-function leave() {
-  if (partBrought.value === null) visible.value = false
-  else void bringing.cancel()
-}
+const leave = () =>
+  partBrought.value === null ? void (visible.value = false) : void bringing.cancel()
 
 async function bringIn() {
   busy.value = true
@@ -148,9 +147,10 @@ async function bringIn() {
         <InputText id="import-name" v-model="name" size="small" :placeholder="words.pastedTable"
       /></label>
       <p v-if="head !== null" class="soft">{{ words.firstLines(countText(text.length)) }}</p>
-      <p v-if="partRead !== null" class="soft">
-        {{ words.reading }} <progress :value="partRead" :aria-label="words.reading" />{{ ' ' }}
-        <QuietButton @click="file.clear()">{{ words.giveUp }}</QuietButton>
+      <p v-if="cancelReading || partRead !== null" class="soft">
+        {{ words.reading }}
+        <progress v-if="partRead !== null" :value="partRead" :aria-label="words.reading" />{{ ' ' }}
+        <QuietButton @click="(cancelReading ?? file.clear)()">{{ words.giveUp }}</QuietButton>
       </p>
       <Message v-if="trouble || refused" severity="error" :closable="false">{{
         trouble || refused

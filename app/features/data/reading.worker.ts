@@ -1,11 +1,13 @@
 import { readFile } from '~~/shared/import/files'
+import { tableOfPage } from '~~/shared/import/files/html'
 import type { Tabular } from '~~/shared/import/files/types'
 import { readTable, type Said } from '~~/shared/import/table'
 import { previewOf, type TablePreview } from './preview'
 
-/** A text to read as a table, or a file to read as text. */
+/** A text to read as a table; a file, or what was pasted of a page, to read as text. */
 export type ReadingJob =
   | { readonly text: string; readonly said: Said }
+  | { readonly page: string }
   | { readonly bytes: Uint8Array; readonly name: string; readonly part?: number }
 /** How far it is, from 0 to 1; what was read; or why it could not be. */
 export type ReadingAnswer =
@@ -17,6 +19,7 @@ export type ReadingAnswer =
 const answer = (one: ReadingAnswer) => postMessage(one)
 
 async function read(job: ReadingJob): Promise<ReadingAnswer> {
+  if ('page' in job) return { file: tableOfPage(job.page) }
   if ('bytes' in job) return { file: await readFile(job) }
   return { table: previewOf(readTable(job.text, job.said, (done) => answer({ done }))) }
 }

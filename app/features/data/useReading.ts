@@ -2,6 +2,9 @@ import { readTable, type Said } from '~~/shared/import/table'
 import { readApart } from './apart'
 import { LONG, previewOf, type TablePreview } from './preview'
 
+/** JSON may make a table that is far larger than its text. */
+const MAY_GROW = /^\s*[[{]/
+
 /** What a text would be as a table: read at once, or beside the page where it is long. */
 export function useReading(text: Ref<string>, said: Ref<Said>) {
   const table = shallowRef<TablePreview | null>(null)
@@ -20,16 +23,19 @@ export function useReading(text: Ref<string>, said: Ref<Said>) {
     done.value = 0
     const own = { text: text.value, said: said.value }
     const reading = readApart(own, (part) => (done.value = part))
-    giveUp = reading.giveUp
+    giveUp = reading.cancel
+    const isNewest = () => giveUp === reading.cancel
     reading.read.then(
-      (read) => 'table' in read && settle(read.table),
-      (error: Error) => settle(null, error.message),
+      (read) => isNewest() && 'table' in read && settle(read.table),
+      (error: Error) => isNewest() && settle(null, error.message),
     )
   }
   function read() {
-    giveUp()
+    const before = giveUp
+    giveUp = () => {}
+    before()
     if (text.value.trim() === '') return settle(null)
-    if (text.value.length > LONG) return readLong()
+    if (text.value.length > LONG || MAY_GROW.test(text.value)) return readLong()
     try {
       settle(previewOf(readTable(text.value, said.value)))
     } catch (error) {

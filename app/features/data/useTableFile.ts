@@ -1,23 +1,24 @@
 import { stemOf } from '~~/shared/import/endings'
 import type { Tabular } from '~~/shared/import/files/types'
-import { readApart } from './apart'
+import { readApart, readFileApart } from './apart'
 import { LONG } from './preview'
 
 /** Characters that are shown of a long file. */
 const SHOWN = 2000
 
-/** Reads a file, a long one beside the page. What reads files is loaded when one is there. */
-async function readBytes(file: {
-  bytes: Uint8Array
-  name: string
-  part?: number
-}): Promise<Tabular> {
-  if (file.bytes.length > LONG) {
-    const read = await readApart(file, () => {}).read
-    if ('file' in read) return read.file
+/** Work that can be cancelled while it is awaited. */
+function useCancelling() {
+  /** Ends the work that is under way; null where none is. */
+  const cancelReading = shallowRef<(() => void) | null>(null)
+  async function awaited<Result>(work: { read: Promise<Result>; cancel: () => void }) {
+    cancelReading.value = work.cancel
+    try {
+      return await work.read
+    } finally {
+      cancelReading.value = null
+    }
   }
-  const { readFile } = await import('~~/shared/import/files')
-  return readFile(file)
+  return { cancelReading, awaited }
 }
 
 /**
@@ -29,6 +30,7 @@ export function useTableFile() {
   const name = ref('')
   const trouble = ref('')
   const busy = ref(false)
+  const { cancelReading, awaited } = useCancelling()
   const source = shallowRef<{ bytes: Uint8Array; name: string } | null>(null)
   const parts = ref<readonly string[]>([])
   const part = ref(0)
@@ -39,7 +41,7 @@ export function useTableFile() {
     if (!source.value) return
     trouble.value = ''
     try {
-      const found = await readBytes({ ...source.value, part: wanted })
+      const found = await awaited(readFileApart({ ...source.value, part: wanted }))
       parts.value = found.parts
       part.value = found.part
       styles.value = found.styles
@@ -69,12 +71,8 @@ export function useTableFile() {
     event.preventDefault()
     const plain = event.clipboardData?.getData('text/plain') ?? ''
     forget()
-    const { tableOfPage } = await import('~~/shared/import/files/html')
-    try {
-      text.value = tableOfPage(html).text
-    } catch {
-      text.value = plain
-    }
+    const found = await awaited(readApart({ page: html })).catch(() => null)
+    text.value = found && 'file' in found ? found.file.text : plain
   }
   function clear() {
     text.value = ''
@@ -86,5 +84,6 @@ export function useTableFile() {
   const head = computed(() =>
     source.value && text.value.length > LONG ? text.value.slice(0, SHOWN) : null,
   )
-  return { text, head, styles, name, trouble, busy, parts, part, readPart, readFrom, paste, clear }
+  const state = { text, head, styles, name, trouble, busy, parts, part, cancelReading }
+  return { ...state, readPart, readFrom, paste, clear }
 }

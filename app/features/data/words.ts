@@ -14,6 +14,14 @@ export const roleTitles: Readonly<Record<Role, string>> = {
 /** The same, as a list to choose from. */
 export const roleChoices = ROLES.map((id) => ({ id, title: roleTitles[id] }))
 
+/** What is said where a file or a text could not be read. */
+export const reading = {
+  cancelled: 'Reading was cancelled.',
+  failed: 'This file could not be read: it needs more memory than the browser has.',
+  tooLong: (seconds: Told) =>
+    `Reading took over ${seconds} seconds and was ended. Import a part of the table.`,
+}
+
 /** What is said by the import, part by part: a translation needs nothing else here. */
 export const importDialog = {
   dayComesFirst: 'the day comes first',
@@ -28,7 +36,7 @@ export const importDialog = {
   name: 'Name',
   firstLines: (length: Told) => `The first lines of ${length} characters.`,
   reading: 'Reading …',
-  giveUp: 'Give up',
+  giveUp: 'Cancel reading',
   bringingIn: 'Bringing in …',
   rowsPartedByColumns: (rowCount: Told, delimiter: Told, numbers: Told, length: Told) =>
     `${rowCount} rows parted by ${delimiter}, ${numbers} of ${length} columns are numbers.`,

@@ -4,6 +4,7 @@ import type { Backup, ListedStudy, Study } from '~~/shared/study/study'
 import { download } from '~/composables/download'
 import { noteTaken } from '~/composables/taken'
 import { request, requestText } from '~/composables/request'
+import { readFileApart } from '~/features/data/apart'
 import { studyList as words } from './words'
 
 /** Characters at a file's start among which a study says that it is one. */
@@ -21,9 +22,8 @@ async function studyIn(file: File): Promise<object | null> {
 async function studyOf(file: File): Promise<Study> {
   const study = await studyIn(file)
   if (study) return request<Study>('/api/studies/file', study)
-  const { readFile } = await import('~~/shared/import/files')
   const bytes = new Uint8Array(await file.arrayBuffer())
-  const { text, styles } = await readFile({ bytes, name: file.name })
+  const { text, styles } = await readFileApart({ bytes, name: file.name }).read
   return request<Study>('/api/studies', { name: stemOf(file.name), table: { text, styles } })
 }
 
