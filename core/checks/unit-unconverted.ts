@@ -1,9 +1,14 @@
-import { toText } from '../decimal/decimal'
+import { compare } from '../decimal/arithmetic'
+import { decimal, toText } from '../decimal/decimal'
+import { areAlike, conversionOf } from '../measures/convert'
+import { toDecimal } from '../measures/rational'
+import { measureTitle } from '../measures/titles'
 import type { FullStyle, Style } from '../style/fields'
-import { placesWhere } from './numbers'
+import { unitNamed } from '../style/namedUnits'
+import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
 import { fix } from './fixes'
-import type { Check, Proof } from './types'
+import type { Check, Fix, Proof } from './types'
 
 type Unit = FullStyle['unit']
 
@@ -56,31 +61,85 @@ function unconverted({ full }: Proof): { at: number; from: string; to: string }[
   })
 }
 
+/** Two measures by their ids: the one that values are recorded in, and the one that letters name. */
+interface OtherMeasure {
+  readonly recorded: string
+  readonly named: string
+}
+/** The letters of a style's unit, where they name a measure that its values are not counted in. */
+function otherMeasure({ full, context }: Proof): OtherMeasure | null {
+  const { unit } = full
+  const recorded = context?.measure
+  if (unit.kind !== 'symbol' || recorded === undefined) return null
+  const named = unitNamed(unit.text.trim())
+  if (named?.kind !== 'measure' || named.id === recorded) return null
+  const other = { recorded, named: String(named.id) }
+  if (!areAlike(recorded, other.named)) return other
+  const scale = toDecimal(conversionOf(recorded, other.named).scale)
+  return scale !== null && compare(scale, decimal(full.factor)) === 0 ? null : other
+}
+/** What writes values in a measure, whatever letters stood behind them. */
+function* inMeasure({ style }: Proof, { recorded, named }: OtherMeasure): Generator<Fix> {
+  const written = (id: string): Style => ({ ...style, unit: { kind: 'measure', id }, factor: '1' })
+  if (areAlike(recorded, named))
+    yield fix(
+      'into-measure',
+      { measure: measureTitle(named) },
+      { way: 'unit', style: written(named) },
+    )
+  yield fix(
+    'keep-unit',
+    { unit: measureTitle(recorded) },
+    { way: 'cases', style: written(recorded) },
+  )
+}
+
+/** What is wrong: a case that changes the unit, or letters of another unit on all labels. */
+type Params = {
+  readonly by: 'case' | 'letters'
+  readonly from: string
+  readonly to: string
+  readonly label: string
+}
+
 /**
- * Protects readers from a case that changes the unit but not the number. Units by column are left
- * alone, whose cells are each recorded in their own.
+ * Protects readers from a unit that is not that of the number: a case that changes the unit alone,
+ * or letters that name a unit of another size or dimension than the recorded one. Units by column
+ * are left alone, whose cells are each recorded in their own.
  */
-export const unitUnconverted: Check<{ from: string; to: string; label: string }> = {
+export const unitUnconverted: Check<Params> = {
   id: 'unit-unconverted',
   title: 'A unit is changed, its numbers are not',
   weight: 'error',
-  finds: 'a case that changes the unit and leaves the factor as it was',
+  finds:
+    'a case that changes the unit and leaves the factor as it was; letters such as MWh on values that are recorded in kWh',
   find(proof) {
+    const other = otherMeasure(proof)
+    if (other) {
+      const at = placesWhere(proof, saysSome)
+      const [from, to] = [measureTitle(other.recorded), measureTitle(other.named)]
+      const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
+      return { severity: 'error', params: { by: 'letters', from, to, label }, at }
+    }
     const cases = unconverted(proof)
     if (cases.length === 0) return null
     const at = placesWhere(proof, ({ written }) => cases.some((one) => one.at === written.rule))
     const [{ from, to }] = cases as [(typeof cases)[number]]
     return {
       severity: 'error',
-      params: { from, to, label: at.length === 0 ? '' : labelAt(proof, at[0]!) },
+      params: { by: 'case', from, to, label: at.length === 0 ? '' : labelAt(proof, at[0]!) },
       at,
     }
   },
-  message({ from, to, label }) {
+  message({ by, from, to, label }) {
+    if (by === 'letters')
+      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the number counts ${from}.`
     const seen = label === '' ? '' : `: “${label}” is still counted in ${from}`
     return `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`
   },
   *propose(proof) {
+    const other = otherMeasure(proof)
+    if (other) return yield* inMeasure(proof, other)
     const [found] = unconverted(proof)
     if (!found) return
     const changed = (use: (own: Style) => Style): Style => ({

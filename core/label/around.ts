@@ -6,7 +6,8 @@ import { notationOf } from '../notations'
 import type { FullStyle } from '../style/schemas'
 import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
 import type { Forms, Rule } from './types'
-import { hasPrefixes, type UnitWriting } from './units'
+import { hasPrefixes } from './prefixes'
+import type { UnitWriting } from './units'
 
 /**
  * Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them.

@@ -90,8 +90,8 @@ test.each<[Style, string]>([
   [measured('meter'), 'kilogram measures mass and meter measures length'],
   [{ unit: { kind: 'measure', id: 'beaufort' } }, 'beaufort'],
   [
-    measured('tonne', { notation: 'scaled', ladder: 'si', unit: { id: 'kilogram' } as never }),
-    'gram',
+    measured('square-meter', { notation: 'scaled', ladder: 'si' }),
+    'no prefix can stand before a unit with a power',
   ],
 ])('%j is refused of kilograms, and the error names both', (style, message) => {
   expect(() => by(style, { measure: 'kilogram' })).toThrow(message)

@@ -1,6 +1,7 @@
 import { localeTableName, type Regions } from './region'
 import { inherit, stylesOf } from '../style/inherit'
-import type { Style } from '../style/schemas'
+import { unitNamed } from '../style/namedUnits'
+import type { FullStyle, Style } from '../style/schemas'
 import type { CurrencyNames, LocaleTable, MeasureNames } from '../locale/types'
 
 /** The tables that a style is written by. */
@@ -9,6 +10,10 @@ export interface Needs {
   readonly currencyNames: readonly string[]
   readonly measureNames: readonly string[]
 }
+
+/** Letters that name a measure may be offered as that measure, converted. */
+const mayBeMeasure = (unit: FullStyle['unit']): boolean =>
+  unit.kind === 'measure' || (unit.kind === 'symbol' && unitNamed(unit.text)?.kind === 'measure')
 
 /**
  * What has to be loaded before a style can be resolved.
@@ -27,7 +32,7 @@ export function needsOf(style: Style): Needs {
     currencyNames: names(
       styles.filter(({ unit }) => unit.kind === 'currency' && unit.display === 'name'),
     ),
-    measureNames: names(styles.filter(({ unit }) => unit.kind === 'measure')),
+    measureNames: names(styles.filter(({ unit }) => mayBeMeasure(unit))),
   }
 }
 

@@ -11,6 +11,7 @@ import type { Context } from './context'
 import { clockFor, WITH_DAYS, withoutTime } from './clockfor'
 import { conversionFor } from './convert'
 import { framesOf, NO_SURROUNDINGS } from './frames'
+import { countedIn, withoutPrefix } from './prefixes'
 import { checkConstant } from './refusals'
 import { type ChosenRegion, regionOf } from './region'
 import { rungWords } from './rungwords'
@@ -80,13 +81,14 @@ function restOf(
 ): Rest {
   const { significant, priority, rounding, increment, trailingZeros } = withDigits(style)
   const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
+  const counted = countedIn(style, context)
   const plain: UnitWriting['layer'] = {
     pattern: parsePattern('#'),
     fill: { marks, unit: '', text: 'literal' },
   }
   return {
     when,
-    ...conversionFor(style, unit.perOne, context),
+    ...conversionFor(counted.style, unit.perOne, counted.recorded),
     precision: {
       fraction: decimalsOf(style),
       significant,
@@ -136,7 +138,7 @@ export function ruleFrom(
   { planOf, values }: Shared,
 ): { rule: Rule; unit: UnitWriting } {
   checkConstant(full)
-  const style = withoutTime(full)
+  const style = withoutPrefix(withoutTime(full))
   const isByStep = style.fraction === 'step'
   const region = regionOf(style.locale, context)
   const marks = marksOf(style, region)

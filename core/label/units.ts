@@ -7,13 +7,11 @@ import type {
   SystemTable,
 } from '../locale/types'
 import { StyleError } from '../error'
-import { ladderOf } from '../ladders/find'
-import { notationOf } from '../notations'
-import { hasPrefix } from '../measures/parse'
 import { measureForms } from '../measures/naming'
 import type { FullStyle } from '../style/schemas'
 import { isCurrency } from '../locale/currencies'
 import { type Layer, noBreak, partIf } from './frames'
+import { hasPrefixes, type MeasureUnit, prefixable } from './prefixes'
 import type { Marks, Slot } from './types'
 
 type Unit = FullStyle['unit']
@@ -152,16 +150,18 @@ function nameFrom(pattern: string, plural: string): UnitName {
   return after === undefined ? [before, '', SAYS[plural]] : [before, after]
 }
 
-/** Whether the rungs are prefixes of the unit: k, M, G. */
-export const hasPrefixes = (style: FullStyle): boolean =>
-  notationOf(style).hasRungs && Boolean(ladderOf(style.ladder).prefixes)
-/** A measure that takes the rungs as its prefixes: 3.6 MW. */
-function prefixedWriting(id: string, pattern: string, marks: Marks): UnitWriting {
-  if (hasPrefix(id))
+/**
+ * A measure that takes the rungs as its prefixes: 3.6 MW. A prefix of its own goes into the number,
+ * so the measure is named without it: Wh of kWh.
+ */
+function prefixedWriting(unit: MeasureUnit, measures: MeasureNames, marks: Marks): UnitWriting {
+  const { id } = prefixable(unit)
+  const pattern = measureForms(id, unit.display ?? 'short', measures)?.other
+  if (pattern === undefined)
     throw new StyleError(
       'unit.id',
-      id,
-      'where rungs are prefixes it takes a measure without one, such as gram or meter',
+      unit.id,
+      'this region names it with a prefix alone; choose a ladder without prefixes, such as short',
     )
   const [, gap = '', text = ''] = /^\{0\}(\s*)(.*)$/u.exec(pattern) ?? [
     ,
@@ -173,7 +173,7 @@ function prefixedWriting(id: string, pattern: string, marks: Marks): UnitWriting
 
 /** A measure around the number: its pattern by the number's plural. */
 function measureWriting(
-  unit: Extract<Unit, { kind: 'measure' }>,
+  unit: MeasureUnit,
   style: FullStyle,
   { measures }: Region,
   marks: Marks,
@@ -189,7 +189,7 @@ function measureWriting(
         ? 'CLDR has no name for it in this region; give a unit of your own: {"kind": "symbol", "text": "…"}'
         : 'the names of measures are not at hand for this region',
     )
-  if (hasPrefixes(style)) return prefixedWriting(id, forms.other, marks)
+  if (hasPrefixes(style)) return prefixedWriting(unit, measures!, marks)
   const named = Object.fromEntries(
     Object.entries(forms).map(([plural, pattern]) => [plural, nameFrom(pattern, plural)]),
   )

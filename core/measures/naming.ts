@@ -7,6 +7,7 @@ import type {
   PluralKey,
 } from '../locale/types'
 import { type Component, isPlainNumber, parseMeasure, prefixes } from './parse'
+import { unprefixed } from './prefixed'
 
 /** Patterns by plural; `other` is always there. */
 type Forms = ByPlural & { readonly other: string }
@@ -96,8 +97,45 @@ function productForms(components: readonly Component[], names: MeasurePatterns):
 const ownForms = (id: string, { units }: MeasurePatterns): Forms | null =>
   units[id] === undefined ? null : formsOf(units[id])
 
+const UPPER = /^\p{Lu}/u
+/**
+ * The forms of a product that the region names with another prefix: MWh and Wh by its name for kWh.
+ *
+ * @returns null where the region's name does not begin with that prefix
+ */
+function siblingForms(id: string, names: MeasurePatterns): Forms | null {
+  const wanted = id.includes('-') ? unprefixed(id) : null
+  const named = wanted && Object.keys(names.units).find((own) => isSibling(own, wanted.id))
+  if (!wanted || !named) return null
+  const before = prefixText(unprefixed(named)!.word, names)
+  const after = prefixText(wanted.word, names)
+  const forms = formsOf(names.units[named]!)
+  const start = before?.toLowerCase()
+  const isNamedSo = (pattern: string) =>
+    bare(pattern)
+      .toLowerCase()
+      .startsWith(start ?? '\0')
+  if (after === undefined || !Object.values(forms).every(isNamedSo)) return null
+  return mapped(forms, (pattern) =>
+    renamed(pattern, (name) => {
+      const text = after + name.slice(start!.length)
+      return UPPER.test(name) ? text[0]!.toUpperCase() + text.slice(1) : text
+    }),
+  )
+}
+const isSibling = (own: string, id: string): boolean => {
+  const bareOwn = own.includes('-') ? unprefixed(own) : null
+  return bareOwn?.id === id && bareOwn.word !== ''
+}
+/** What a prefix puts before a name; undefined where the region puts it elsewhere. */
+function prefixText(word: string, names: MeasurePatterns): string | undefined {
+  if (word === '') return ''
+  const [before, after] = names.prefixes[prefixKey(word)]?.split(NUMBER) ?? []
+  return after === '' && before !== '' ? before : undefined
+}
+
 function inDisplay(id: string, names: MeasurePatterns): Forms | null {
-  const own = ownForms(id, names)
+  const own = ownForms(id, names) ?? siblingForms(id, names)
   if (own) return own
   const components = parseMeasure(id)
   if (!components) return null

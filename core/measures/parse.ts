@@ -93,13 +93,4 @@ export function parseMeasure(id: string): Component[] | null {
   }
   return found.some(({ unit }) => !NUMBER.test(unit)) ? found : null
 }
-/**
- * Whether the first unit of a measure carries a prefix already, or is the kilogram.
- *
- * @example hasPrefix('kilometer-per-hour') // true; of 'meter-per-second' false
- */
-export function hasPrefix(id: string): boolean {
-  const [first] = parseMeasure(id) ?? []
-  return first?.prefix !== undefined || first?.unit === 'kilogram'
-}
 export const isPlainNumber = (unit: string): boolean => NUMBER.test(unit)

@@ -1,7 +1,7 @@
 import { negate, shift } from '../decimal/arithmetic'
 import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
 import { divide } from '../decimal/round'
-import { besideOf, MILLION_OR_METRE, PART_POWERS, unitNamed } from '../label/namedUnits'
+import { besideOf, MILLION_OR_METRE, PART_POWERS, unitNamed } from '../style/namedUnits'
 import { type NumeralMarks, readNumeral } from '../label/numeral'
 import { everywhere, isSameName } from '../label/powernames'
 import type { ChosenRegion } from '../label/region'

@@ -1,5 +1,5 @@
 import { fromSuperscript } from '../decimal/superscript'
-import { unitNamed } from '../label/namedUnits'
+import { unitNamed } from '../style/namedUnits'
 
 /** A label in its pieces, before anything is said of what they mean. */
 export interface Token {

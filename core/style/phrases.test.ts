@@ -86,7 +86,11 @@ test.each([
 test('what is typed where a list ends is read as a style', () => {
   const typed = (name: FieldName, text: string) => phraseOf(name).typed!.read(text)
   expect(typed('unit', 'SEK')).toEqual({ kind: 'currency', code: 'SEK' })
-  expect(typed('unit', 'kg')).toEqual({ kind: 'symbol', text: 'kg' })
+  expect(typed('unit', 'kg')).toEqual({ kind: 'measure', id: 'kilogram' })
+  expect(typed('unit', 'MWh')).toEqual({ kind: 'measure', id: 'megawatt-hour' })
+  expect(typed('unit', 'casks')).toEqual({ kind: 'symbol', text: 'casks' })
+  const others = (text: string) => phraseOf('unit').typed!.others!(text)
+  expect([others('kg'), others('casks')]).toEqual([[{ kind: 'symbol', text: 'kg' }], []])
   expect([typed('increment', ''), typed('increment', '0.125'), typed('under', '')]).toEqual([
     null,
     '0.125',

@@ -1,5 +1,5 @@
 import type { Style } from '../../core/style/fields'
-import { besideOf, unitNamed } from '../../core/label/namedUnits'
+import { besideOf, unitNamed } from '../../core/style/namedUnits'
 
 /** What the header of a column says about its numbers. */
 export interface Header {

@@ -1,5 +1,5 @@
 import { isMeasure } from '../../core/measures/convert'
-import { besideOf, MEASURE_SYMBOLS } from '../../core/label/namedUnits'
+import { besideOf, MEASURE_SYMBOLS } from '../../core/style/namedUnits'
 import { readWritten, scaled } from './written'
 
 const read = (cell: string, mark: '.' | ',' = '.') => {

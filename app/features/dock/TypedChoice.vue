@@ -11,12 +11,12 @@ const emit = defineEmits<{ choose: [choice: Choice] }>()
 
 const text = ref('')
 const read = computed(() => (text.value === '' ? null : props.typed.read(text.value)))
-const choice = computed(() => (read.value && 'choice' in read.value ? read.value.choice : null))
+const choices = computed(() => (read.value && 'choices' in read.value ? read.value.choices : []))
 const trouble = computed(() => (read.value && 'trouble' in read.value ? read.value.trouble : ''))
 </script>
 
 <template>
-  <form class="typed" @submit.prevent="choice && emit('choose', choice)">
+  <form class="typed" @submit.prevent="choices[0] && emit('choose', choices[0])">
     <InputText
       v-model="text"
       size="small"
@@ -24,10 +24,18 @@ const trouble = computed(() => (read.value && 'trouble' in read.value ? read.val
       :aria-label="`${name}: ${typed.hint}`"
       :invalid="trouble !== ''"
     />
-    <span v-if="choice" class="sample"
-      >{{ choice.sample }} <span class="enter">{{ words.enterTakes }}</span></span
+    <button
+      v-for="(choice, at) in choices"
+      :key="choice.key"
+      type="button"
+      class="meaning"
+      @click="emit('choose', choice)"
     >
-    <span v-else-if="trouble" class="trouble" role="alert">{{ trouble }}</span>
+      <span class="sample">{{ choice.sample }}</span>
+      <span v-if="choices.length > 1" class="enter">{{ choice.title }}</span>
+      <span v-if="at === 0" class="enter">{{ words.enterTakes }}</span>
+    </button>
+    <span v-if="trouble" class="trouble" role="alert">{{ trouble }}</span>
   </form>
 </template>
 
@@ -38,6 +46,24 @@ const trouble = computed(() => (read.value && 'trouble' in read.value ? read.val
   max-width: 26rem;
   padding: var(--gap-2) var(--gap-2) var(--gap-1);
   border-top: 1px solid var(--rule-soft);
+}
+
+.meaning {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--gap-3);
+  align-items: baseline;
+  padding: var(--gap-1) 0;
+  border: 0;
+  background: none;
+  font: inherit;
+  text-align: start;
+  cursor: pointer;
+}
+
+.meaning:hover .sample,
+.meaning:focus-visible .sample {
+  color: var(--jade);
 }
 
 .sample {

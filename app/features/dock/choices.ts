@@ -46,7 +46,8 @@ const USUAL: readonly FieldName[] = [
   'unit',
 ]
 
-const phraseOf = (field: FieldName) => fields[field].phrase as Phrase<unknown> | undefined
+/** The phrase of a field; undefined where the sentence has none for it. */
+export const phraseOf = (field: FieldName) => fields[field].phrase as Phrase<unknown> | undefined
 const keyOf = (value: unknown): string => JSON.stringify(value)
 
 /**
@@ -77,7 +78,8 @@ export function sentenceOf(style: FullStyle, inherited: FullStyle = DEFAULTS): S
 /** What is left of a phrase's list: what is typed, and what comes of it. */
 export interface Typed {
   readonly hint: string
-  read(text: string): { choice: Choice } | { trouble: string }
+  /** What the text may mean, the likeliest first. */
+  read(text: string): { choices: readonly Choice[] } | { trouble: string }
 }
 
 /** Decimals and significant digits take each other's place. */
@@ -135,12 +137,17 @@ export function typedOf(field: FieldName, desk: Desk): Typed | null {
           ? typedDecimal(text, regionOf(desk.style.locale, desk.context))
           : { text }
       if ('trouble' in number) return number
-      try {
-        const read = typed.read(number.text)
+      const choose = (read: unknown): Choice => {
         const value = (parseStyle({ [field]: read }) as Record<string, unknown>)[field]
-        return { choice: choiceOf(field, phrase, value, desk) }
+        return choiceOf(field, phrase, value, desk)
+      }
+      const others = (typed.others?.(number.text) ?? []).flatMap(
+        (read) => whereResolved(() => choose(read)) ?? [],
+      )
+      try {
+        return { choices: [choose(typed.read(number.text)), ...others] }
       } catch (error) {
-        return { trouble: (error as Error).message }
+        return others.length > 0 ? { choices: others } : { trouble: (error as Error).message }
       }
     },
   }

@@ -2,6 +2,8 @@ import type { Surface } from '~~/core/checks/types'
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
+import measureNames from '~~/core/locale/generated/measure-names/en.json'
+import type { MeasureNames } from '~~/core/locale/types'
 import { inherit } from '~~/core/style/inherit'
 import { FIELD_NAMES, type Style } from '~~/core/style/fields'
 import type { Quantity } from '~~/shared/study/quantity'
@@ -106,7 +108,7 @@ const desk = (style: Style, ...samples: number[]): Desk => ({
 test('what the list lacks is typed, and written or refused at each keystroke', () => {
   const typed = typedOf('increment', desk({}, 1.3, 2))!
   expect(typed.read('0.25')).toMatchObject({
-    choice: { patch: { increment: '0.25' }, sample: '1.25   2' },
+    choices: [{ patch: { increment: '0.25' }, sample: '1.25   2' }],
   })
   expect(typed.read('0.25x')).toMatchObject({
     trouble: expect.stringContaining('“0.25x” is no number'),
@@ -116,16 +118,31 @@ test('what the list lacks is typed, and written or refused at each keystroke', (
       /^style\.increment: "-1" is not allowed; it takes null or decimal text/,
     ),
   })
-  expect(typed.read('2.5K')).toMatchObject({ choice: { patch: { increment: '2500' } } })
-  expect(typedOf('unit', desk({}, 1))!.read('kg')).toMatchObject({
-    choice: { patch: { unit: { kind: 'symbol', text: 'kg' } } },
+  expect(typed.read('2.5K')).toMatchObject({ choices: [{ patch: { increment: '2500' } }] })
+  const named = {
+    ...desk({}, 1),
+    context: { measureNames: { en: measureNames as unknown as MeasureNames } },
+  }
+  expect(typedOf('unit', named)!.read('kg')).toMatchObject({
+    choices: [
+      { patch: { unit: { kind: 'measure', id: 'kilogram' } }, sample: '1 kg' },
+      { patch: { unit: { kind: 'symbol', text: 'kg' } }, sample: '1\u00a0kg' },
+    ],
+  })
+  // A unit of another dimension than the recorded one is no choice; its letters are.
+  const ofHours = { ...named, context: { ...named.context, measure: 'hour' } }
+  expect(typedOf('unit', ofHours)!.read('kg')).toMatchObject({
+    choices: [{ patch: { unit: { kind: 'symbol', text: 'kg' } } }],
+  })
+  expect(typedOf('unit', ofHours)!.read('min')).toMatchObject({
+    choices: [{ sample: '60 min' }, { sample: '1\u00a0min' }],
   })
   // What is no currency and no measure is a text.
   expect(typedOf('unit', desk({}, 1))!.read('RPM')).toMatchObject({
-    choice: { patch: { unit: { kind: 'symbol', text: 'RPM' } } },
+    choices: [{ patch: { unit: { kind: 'symbol', text: 'RPM' } } }],
   })
   expect(typedOf('unit', desk({}, 1))!.read('SEK')).toMatchObject({
-    choice: { patch: { unit: { kind: 'currency', code: 'SEK' } } },
+    choices: [{ patch: { unit: { kind: 'currency', code: 'SEK' } } }],
   })
   expect(typedOf('grouping', desk({}, 1))).toBeNull()
 })

@@ -1,7 +1,7 @@
 import type { Extremes } from '~~/core/data/extremes'
 import { toExactText } from '~~/core/decimal/decimal'
-import type { FieldName } from '~~/core/style/fields'
-import { choicesOf, type Desk, typedOf } from './choices'
+import type { FieldName, Style } from '~~/core/style/fields'
+import { choicesOf, type Desk, phraseOf, typedOf } from './choices'
 import { useLocaleTables } from '~/stores/localeTables'
 
 /** The two numbers that choices are written with; none where there are no numbers. */
@@ -18,9 +18,14 @@ export function useChoices(given: () => Omit<Desk, 'has'>) {
    * Choices of other regions are written as soon as their tables are here; those that fail to come
    * stay without.
    */
-  const prepare = (field: FieldName) =>
-    void regions
-      .load(choices(field).map(({ patch }) => ({ ...desk.value.style, ...patch })))
-      .catch(() => {})
+  function prepare(field: FieldName) {
+    const typedNeeds = phraseOf(field)?.typed?.needs
+    const patches: Style[] = [
+      ...choices(field).map(({ patch }) => patch),
+      ...(typedNeeds ? [{ [field]: typedNeeds }] : []),
+    ]
+    const styles = patches.map((patch) => ({ ...desk.value.style, ...patch }))
+    void regions.load(styles).catch(() => {})
+  }
   return { desk, choices, typed, prepare }
 }

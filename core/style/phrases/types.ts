@@ -19,6 +19,10 @@ export interface Phrase<Value> {
     readonly isNumber?: boolean
     /** @param text a number as plain decimal text */
     read(text: string): unknown
+    /** A value whose tables are needed to write what may be typed. */
+    readonly needs?: unknown
+    /** What else the text may mean, the likeliest first. */
+    others?(text: string): readonly unknown[]
   }
 }
 

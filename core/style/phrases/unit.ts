@@ -1,8 +1,9 @@
 import { notationOf } from '../../notations'
-import { isCurrency } from '../../locale/currencies'
 import { areAlike, isMeasure } from '../../measures/convert'
 import { kinds } from '../../measures/parse'
 import { measureTitle } from '../../measures/titles'
+import { inherit } from '../inherit'
+import { unitNamed } from '../namedUnits'
 import { type FullStyle, MEASURE_DISPLAYS, RATIO_UNITS, UNIT_PLACES } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
 
@@ -59,6 +60,15 @@ const measureWords = ({ id, display = 'short' }: Measure) =>
   (typeof id === 'string' ? measureTitle(id) : `the measure in ${id.column}`) +
   measureDisplays[display]
 
+const lettersOf = (text: string): Unit => ({ kind: 'symbol', text: text.trim() })
+/** The unit that somebody types: its symbol, its sign, its code or its words; null for none known. */
+function unitTyped(text: string): Unit | null {
+  const named = unitNamed(text.trim())
+  if (named) return inherit({ unit: named }).unit
+  const id = text.trim().toLowerCase().replaceAll(' ', '-')
+  return isMeasure(id) ? { kind: 'measure', id } : null
+}
+
 export const unit: PhraseOf<'unit'> = {
   lead: 'and',
   name: 'unit',
@@ -79,12 +89,11 @@ export const unit: PhraseOf<'unit'> = {
     return ratioWords[value.kind]
   },
   typed: {
-    hint: 'kg, kilogram, kilometer per hour, EUR …',
-    read(text) {
-      const id = text.trim().toLowerCase().replaceAll(' ', '-')
-      if (isCurrency(text)) return { kind: 'currency', code: text }
-      return isMeasure(id) ? { kind: 'measure', id } : { kind: 'symbol', text }
-    },
+    hint: 'kg, t, MWh, kilometer per hour, EUR …',
+    read: (text) => unitTyped(text) ?? lettersOf(text),
+    needs: { kind: 'measure', id: 'meter' },
+    // Letters as they are convert nothing: they come behind the unit that they name.
+    others: (text) => (unitTyped(text) ? [lettersOf(text)] : []),
   },
 }
 
