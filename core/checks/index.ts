@@ -31,6 +31,7 @@ import { sharesNot100 } from './shares-not-100'
 import { signInText } from './sign-in-text'
 import { splitCount } from './split-count'
 import { stepHidden } from './step-hidden'
+import { styleRefused } from './style-refused'
 import { summedRatio } from './summed-ratio'
 import { surfacesDisagree } from './surfaces-disagree'
 import { textAsNumber } from './text-as-number'
@@ -48,6 +49,7 @@ import { wrongTickLabel } from './wrong-tick-label'
 
 /** Every check, most serious first. To add one, add its file and a line here. */
 export const checks: readonly Check[] = [
+  styleRefused,
   stepHidden,
   sameLabel,
   vanished,

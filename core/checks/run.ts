@@ -32,7 +32,7 @@ export function changed(subject: Subject, change: Change): Subject {
   if (change.dropsTotal) return { ...subject, total: undefined }
   if (change.aggregate) return { ...subject, aggregate: change.aggregate }
   if (change.layout) return layouts[change.layout](subject)
-  if (!change.ticks) return { ...subject, style: change.style }
+  if (!change.ticks) return { ...subject, style: change.style, refused: undefined }
   const step = parseDecimal(change.ticks.step)!
   const ends = endsAfter(subject, change.ticks)
   return {

@@ -80,6 +80,8 @@ export type Values = readonly Decimal[] | Float64Array
 export interface Subject {
   readonly surface: Surface
   readonly style: Style
+  /** Why this is not the style that was asked for: that one cannot be written. */
+  readonly refused?: string | undefined
   readonly values: Values
   /** The rows that the values stand in, where cases look at their cells. */
   readonly rows?: readonly Row[]

@@ -63,6 +63,13 @@ export interface Writing {
   readonly plan: Plan
   readonly writer: Labeller
 }
+/** The style that a surface is written in, and why it is not the one that the study asks for. */
+export interface Readable {
+  readonly style: FullStyle
+  readonly writing: Writing
+  /** Why the style that the study asks for cannot be written; null where it is. */
+  readonly refused: string | null
+}
 /**
  * What stands on a surface: its values in order, and beside each the row that its case looks at.
  */
@@ -95,6 +102,8 @@ type Each<Prefix extends string, Key extends string, One> = {
 export interface PageValues
   extends
     PageInputs,
+    Each<'asked', Surface, FullStyle>,
+    Each<'readable', Surface, Readable>,
     Each<'style', Surface, FullStyle>,
     Each<'partStyle', StyledPart, FullStyle>,
     Each<'context', Surface, Context>,

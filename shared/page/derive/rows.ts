@@ -107,10 +107,10 @@ function agreedIn(
 /** The cells that cases and currencies look at. */
 export const caseDerivations = {
   caseColumns: from(
-    [...SURFACES.map((surface) => `style.${surface}` as const), 'dataset'],
+    [...SURFACES.map((surface) => `asked.${surface}` as const), 'dataset'],
     (page) => {
       const known = new Set(page.dataset.columns.map(({ name }) => name))
-      const styles = new Set(SURFACES.map((surface) => page[`style.${surface}`]))
+      const styles = new Set(SURFACES.map((surface) => page[`asked.${surface}`]))
       return [...new Set([...styles].flatMap(columnsOf))].filter((name) => known.has(name))
     },
     { same: true },

@@ -3,14 +3,16 @@ import { labeller } from '../../../core/label/labeller'
 import type { Context } from '../../../core/label/context'
 import { resolve } from '../../../core/label/resolve'
 import { endsDecide, looksAtValues } from '../../../core/style/dependencies'
-import type { FullStyle } from '../../../core/style/fields'
+import { StyleError } from '../../../core/error'
+import type { FieldName, FullStyle } from '../../../core/style/fields'
+import { inherit } from '../../../core/style/inherit'
 import { STYLED_PARTS } from '../../forms/parts'
 import { hasOwnStyle, styleOf } from '../../quantities'
 import { numberStep } from '../axis'
 import { shownSurfaces } from '../shown'
 import { textsOf, titled } from '../numbers'
 import { categoryRows, groupValues, markedOf } from '../sources'
-import { each, from, type PageValues, type Writing } from '../values'
+import { each, from, type PageValues, type Readable, type Writing } from '../values'
 
 type Sharing = Pick<Context, 'values' | 'rows' | 'step'>
 const ofMarks = ({ chart, whole, agreedInAll }: PageValues): Sharing => ({
@@ -36,7 +38,7 @@ const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
   }),
   marks: ofMarks,
   table: (page) => ({
-    values: endsDecide(page['style.table']) ? page.allEnds : (page.allRows?.cells ?? []),
+    values: endsDecide(page['asked.table']) ? page.allEnds : (page.allRows?.cells ?? []),
     rows: page.caseRows,
   }),
   tooltip: ({ chart, whole, agreedInAll }) => ({
@@ -51,6 +53,33 @@ const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
 const writingOf = (style: FullStyle, context: Context): Writing => {
   const plan = resolve(style, context)
   return { plan, writer: labeller(plan) }
+}
+
+/** What a style keeps where it cannot be written as a whole, the most first. */
+const KEPT: readonly (readonly FieldName[])[] = [
+  ['locale', 'unit', 'factor', 'marks', 'grouping', 'sign'],
+  ['locale', 'unit'],
+  ['locale'],
+  [],
+]
+/** Styles that keep less and less of another. */
+const simpler = (style: FullStyle): FullStyle[] =>
+  KEPT.map((names) => inherit(Object.fromEntries(names.map((name) => [name, style[name]]))))
+
+/**
+ * How a surface is written: by the style that the study asks for or, where that cannot be, by as
+ * much of it as can. So every page opens, and says what is wrong.
+ */
+function readableIn(asked: FullStyle, write: (style: FullStyle) => Writing): Readable {
+  let refused: StyleError | null = null
+  for (const style of [asked, ...simpler(asked)])
+    try {
+      return { style, writing: write(style), refused: refused?.message ?? null }
+    } catch (error) {
+      if (!(error instanceof StyleError)) throw error
+      refused ??= error
+    }
+  throw refused!
 }
 
 /** Plans that look at no values are the same for all surfaces of one style: so many are kept. */
@@ -84,7 +113,7 @@ const styles = {
     ({ document, quantity }) => styleOf(document, quantity),
     { same: true },
   ),
-  ...each('style', SURFACES, (surface) =>
+  ...each('asked', SURFACES, (surface) =>
     from(
       ['document', 'quantity', 'quantityStyle'],
       ({ document, quantity, quantityStyle }) =>
@@ -95,9 +124,11 @@ const styles = {
     ),
   ),
   ...each('partStyle', STYLED_PARTS, (part) =>
-    from(['document', 'quantity'], ({ document, quantity }) => styleOf(document, quantity, part), {
-      same: true,
-    }),
+    from(
+      ['document', 'quantity', 'plans'],
+      ({ document, quantity, plans }) => readableIn(styleOf(document, quantity, part), plans).style,
+      { same: true },
+    ),
   ),
 }
 
@@ -118,7 +149,7 @@ export const surfaceDerivations = {
         'caseRows',
         'agreedInAll',
         'edges',
-        'style.table',
+        'asked.table',
       ],
       (page): Context => ({
         ...page.setting,
@@ -127,11 +158,19 @@ export const surfaceDerivations = {
       }),
     ),
   ),
-  ...each('written', SURFACES, (surface) =>
-    from([`style.${surface}`, `context.${surface}`, 'plans'], (page): Writing => {
-      const style = page[`style.${surface}`]
-      return looksAtValues(style) ? writingOf(style, page[`context.${surface}`]) : page.plans(style)
+  ...each('readable', SURFACES, (surface) =>
+    from([`asked.${surface}`, `context.${surface}`, 'plans'], (page): Readable => {
+      const context = page[`context.${surface}`]
+      return readableIn(page[`asked.${surface}`], (style) =>
+        looksAtValues(style) ? writingOf(style, context) : page.plans(style),
+      )
     }),
+  ),
+  ...each('style', SURFACES, (surface) =>
+    from([`readable.${surface}`], (page) => page[`readable.${surface}`].style, { same: true }),
+  ),
+  ...each('written', SURFACES, (surface) =>
+    from([`readable.${surface}`], (page) => page[`readable.${surface}`].writing),
   ),
   ...each('title', SURFACES, (surface) =>
     from(['quantity', `written.${surface}`], (page) =>
