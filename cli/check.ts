@@ -53,7 +53,10 @@ function changesAmong(
 }
 
 /** A fix as it is told: its style is complete; labels by hand that it takes back are null. */
-export interface ToldFix extends Pick<Fix, 'id' | 'params' | 'title' | 'style' | 'ticks'> {
+export interface ToldFix extends Pick<
+  Fix,
+  'id' | 'params' | 'title' | 'style' | 'ticks' | 'filter'
+> {
   readonly labels?: null
   readonly total?: null
   readonly aggregate?: string
@@ -62,13 +65,14 @@ export interface Answer {
   readonly findings: readonly (Omit<Finding, 'fixes'> & { readonly fixes: readonly ToldFix[] })[]
 }
 const told = (fix: Fix): ToldFix => {
-  const { id, params, title, style, ticks, dropsLabels, dropsTotal, aggregate } = fix
+  const { id, params, title, style, ticks, filter, dropsLabels, dropsTotal, aggregate } = fix
   return {
     id,
     params,
     title,
     style,
     ...(ticks ? { ticks } : {}),
+    ...(filter ? { filter } : {}),
     ...(dropsLabels ? { labels: null } : {}),
     ...(dropsTotal ? { total: null } : {}),
     ...(aggregate ? { aggregate } : {}),

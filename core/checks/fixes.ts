@@ -43,6 +43,7 @@ const words = {
   convert: ({ from, factor, to }: { from: string; factor: string; to: string }) =>
     `Convert: 1 ${from} is ${factor} ${to}`,
   'into-measure': ({ measure }: { measure: string }) => `Convert into ${measure}`,
+  'one-unit': ({ unit }: { unit: string }) => `Show only the rows in ${unit}`,
   'simpler-style': () => 'Keep the simpler style',
   'keep-unit': ({ unit }: { unit: string }) => `Keep ${unit}`,
   'labels-from-ticks': () => 'Drop the labels by hand: write them from the ticks',

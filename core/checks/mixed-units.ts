@@ -4,7 +4,7 @@ import type { Plan, Rule, Written } from '../label/types'
 import { unitColumn } from '../style/dependencies'
 import { noCases } from './changes'
 import { fix } from './fixes'
-import { listed, placesWhere, quoted } from './numbers'
+import { listed, placesWhere, quoted, saysSome } from './numbers'
 import { labelAt, writtenAt } from './proof'
 import type { Check, Proof } from './types'
 
@@ -23,6 +23,16 @@ const leftOutOf = ({ rules }: Plan, { rule, rung, exponent }: Written): string =
 /** What speaks for all labels. */
 const OVER = { title: 'title', first: 'label', last: 'label', label: 'total' } as const
 
+/** What is said of numbers that were put together from rows in several units. */
+const MIXED = {
+  scale: (units: string, kind: string) =>
+    `The axis puts numbers in ${units} on one scale; without rates, these ${kind} cannot be compared.`,
+  sum: (units: string, kind: string) =>
+    `Numbers in ${units} are put together as if they were one unit; without rates, these ${kind} cannot be added.`,
+  words: (units: string, kind: string) =>
+    `The text speaks of all rows, which are in ${units}; without rates, these ${kind} cannot be compared.`,
+} as const
+
 /** The first place of each sort among the numbers of a surface, in the order in which they come. */
 function firstOfEach(proof: Proof, sortOf: (written: Written) => string): number[] {
   const firsts = new Map<string, number>()
@@ -40,7 +50,7 @@ function firstOfEach(proof: Proof, sortOf: (written: Written) => string): number
  */
 export const mixedUnits: Check<{
   labels: readonly string[]
-  over: 'title' | 'label' | 'total'
+  over: 'title' | 'label' | 'total' | 'scale' | 'sum' | 'words'
   said: string
   isMoney: boolean
 }> = {
@@ -48,9 +58,15 @@ export const mixedUnits: Check<{
   title: 'One unit is said for several',
   weight: 'error; warning of a total that is converted',
   finds:
-    'a title or first label whose unit or rung is not that of all labels; a total of several currencies, or under labels of several units',
+    'a title or first label whose unit or rung is not that of all labels; a total of several currencies, or under labels of several units; an axis, a mark or a sentence over rows in several currencies or measures',
   find(proof) {
-    const { plan, full, total } = proof
+    const { plan, full, total, mixed } = proof
+    if (mixed) {
+      const { units: labels, over, at = placesWhere(proof, saysSome) } = mixed
+      const isMoney = full.unit.kind === 'currency'
+      if (at.length > 0)
+        return { severity: 'error', params: { labels, over, said: '', isMoney }, at }
+    }
     if (plan.rules.length < 2) return null
     const isSaidOnce = full.unitAt !== 'label'
     const sortOf = (written: Written) =>
@@ -75,6 +91,8 @@ export const mixedUnits: Check<{
     }
   },
   message({ labels, over, said, isMoney }) {
+    const mixed = MIXED[over as keyof typeof MIXED]
+    if (mixed) return mixed(listed(labels), isMoney ? 'currencies' : 'units')
     const all = listed(labels.map(quoted))
     if (over === 'title')
       return `The title says ${quoted(said)} for all, and the labels are ${all}.`
@@ -84,7 +102,12 @@ export const mixedUnits: Check<{
       : `The total ${quoted(said)} stands under ${all}: who adds what they read gets another sum.`
   },
   *propose(proof) {
-    const { style } = proof
+    const { style, mixed } = proof
+    if (mixed) {
+      const [unit] = mixed.units as [string]
+      const filter = { column: mixed.column, is: [unit] }
+      yield fix('one-unit', { unit }, { way: 'filter', style, filter })
+    }
     if (proof.full.unitAt !== 'label')
       yield fix('unit-on-labels', {}, { way: 'unit', style: { ...style, unitAt: 'label' } })
     yield* noCases(proof)

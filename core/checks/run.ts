@@ -6,7 +6,7 @@ import { checks } from '.'
 import { byCause, RANK } from './causes'
 import { withFraction } from '../style/decimals'
 import { layouts } from './layouts'
-import { proofOf, valueAt } from './proof'
+import { proofOf, valueAt, valuesOf } from './proof'
 import { sampleOf } from './sample'
 import type { Change, Check, Finding, Fix, Proof, Severity, Subject, ToldFinding } from './types'
 
@@ -31,6 +31,7 @@ export function changed(subject: Subject, change: Change): Subject {
   if (change.dropsLabels) return { ...subject, byHand: undefined }
   if (change.dropsTotal) return { ...subject, total: undefined }
   if (change.aggregate) return { ...subject, aggregate: change.aggregate }
+  if (change.filter) return filtered(subject, change.filter)
   if (change.layout) return layouts[change.layout](subject)
   if (!change.ticks) return { ...subject, style: change.style, refused: undefined }
   const step = parseDecimal(change.ticks.step)!
@@ -41,6 +42,25 @@ export function changed(subject: Subject, change: Change): Subject {
     step,
     context: { ...subject.context, values: undefined, step: undefined },
     values: linearTicks({ domain: ends, step, ends: 'loose' }).values,
+  }
+}
+
+/** The subject with the rows that a filter leaves, as far as it has rows. */
+function filtered(
+  { values, rows, ...subject }: Subject,
+  { column, is }: NonNullable<Change['filter']>,
+): Subject {
+  const one = { ...subject, mixed: undefined, total: undefined, selection: undefined }
+  if (!rows) return { ...one, values }
+  const kept = rows.flatMap((row, at) =>
+    is.includes(String(row[column] ?? '').trim()) ? [at] : [],
+  )
+  const all = valuesOf({ values })
+  return {
+    ...one,
+    context: { ...subject.context, values: undefined, rows: undefined },
+    values: kept.map((at) => all[at]!),
+    rows: kept.map((at) => rows[at]!),
   }
 }
 
@@ -225,6 +245,7 @@ export function runChecksOn(
       change.dropsLabels,
       change.layout,
       change.dropsTotal,
+      change.filter,
       change.aggregate,
       change.weight,
     ])

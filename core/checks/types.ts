@@ -102,6 +102,20 @@ export interface Subject {
   readonly byHand?: readonly string[]
   /** The whole that the values are parts of, printed beside them. */
   readonly total?: Decimal
+  /**
+   * The units that the numbers were put together from, where no rate leads from one to the other:
+   * marks on one scale, rows that were added, a sentence about all of them.
+   */
+  readonly mixed?:
+    | {
+        readonly over: 'scale' | 'sum' | 'words'
+        /** The column that names the units, and the units, the one of most rows first. */
+        readonly column: string
+        readonly units: readonly string[]
+        /** The places of the values that are of several units; all where it is absent. */
+        readonly at?: readonly number[]
+      }
+    | undefined
   /** Whether the values are shares of one whole, all of them. */
   readonly shares?: boolean
   /** The places of the values that are summed; all where it is absent. */
@@ -180,6 +194,7 @@ export interface Change {
     | 'turn'
     | 'form'
     | 'total'
+    | 'filter'
     | 'aggregate'
     | 'weight'
   /** Complete: it replaces the style. */
@@ -188,6 +203,8 @@ export interface Change {
   readonly ticks?: { readonly step: string; readonly enclose?: boolean }
   /** Whether labels by hand give way to the style's. */
   readonly dropsLabels?: boolean
+  /** The rows that stay, where the others go. */
+  readonly filter?: { readonly column: string; readonly is: readonly string[] }
   /** Whether the total goes. */
   readonly dropsTotal?: boolean
   /** How the rows of each mark are put together instead. */

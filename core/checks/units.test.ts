@@ -1,8 +1,6 @@
 import de from '../locale/generated/locales/de.json'
 import hi from '../locale/generated/locales/hi.json'
 import { decimal } from '../decimal/decimal'
-import { regionsBy } from '../label/needs'
-import { load } from '../label/testing/platform'
 import type { LocaleTable } from '../locale/types'
 import type { Style } from '../style/fields'
 import { describeCheck, found, written } from './testing/cases'
@@ -54,18 +52,8 @@ const crown = (use: Style): Style => ({
   cases: [{ when: { column: 'species', is: ['crown kelp'] }, use: use as never }],
 })
 const rows = { rows: [{ species: 'crown kelp' }, { species: 'lace wrack' }] }
-const letters = (text: string): Style => ({ unit: { kind: 'symbol', text } })
-const named = { kind: 'measure', id: 'kilowatt-hour' } as const
-const inKwh = { context: { measure: 'kilowatt-hour', ...regionsBy({ unit: named }, load) } }
 describeCheck('unit-unconverted', {
   finds: {
-    'MWh on kilowatt-hours': written('table', letters('MWh'), [12_345_678], inKwh),
-    't on kilowatt-hours': written('axis', letters('t'), [5, 10], inKwh),
-    'lb on kilograms': written('marks', letters('lb'), [70], { context: { measure: 'kilogram' } }),
-    '°F on degrees Celsius': written('table', letters('°F'), [20], {
-      context: { measure: 'celsius' },
-    }),
-    'min on hours': written('table', letters('min'), [1.5], { context: { measure: 'hour' } }),
     'litres called cubic metres': written(
       'table',
       crown({ unit: { kind: 'symbol', text: 'm³' } }),
@@ -111,21 +99,6 @@ describeCheck('unit-unconverted', {
     ),
   },
   silent: {
-    'letters of the recorded measure': written('table', letters('kWh'), [5], inKwh),
-    'letters with the factor that converts': written(
-      'table',
-      { ...letters('MWh'), factor: '0.001' },
-      [5000],
-      inKwh,
-    ),
-    'letters that name no measure': written('table', letters('casks'), [5], inKwh),
-    'letters where nothing is recorded': written('table', letters('MWh'), [5]),
-    'letters before which rungs are prefixes': written(
-      'table',
-      { ...letters('kWh'), notation: 'scaled', ladder: 'si' },
-      [5_000_000],
-      inKwh,
-    ),
     'a converted unit': written(
       'table',
       crown({ unit: { kind: 'symbol', text: 'm³' }, factor: '0.001' }),
@@ -218,20 +191,6 @@ describeCheck('unclear-marks', {
     'millions, whose second group mark tells': written('table', {}, [1_234_567], german),
     nothing: written('table', {}, [], german),
   },
-})
-
-test('letters of another unit are converted, or the recorded one is written', () => {
-  const finding = found(written('table', letters('MWh'), [12_345_678], inKwh), 'unit-unconverted')!
-  expect(finding).toMatchObject({
-    severity: 'error',
-    message: '“12,345,678\u00a0MWh” says megawatt hour, but the number counts kilowatt hour.',
-  })
-  expect(finding.fixes.map(({ title, style }) => [title, style.unit])).toEqual([
-    ['Convert into megawatt hour', { kind: 'measure', id: 'megawatt-hour' }],
-    ['Keep kilowatt hour', { kind: 'measure', id: 'kilowatt-hour' }],
-  ])
-  const other = found(written('table', letters('t'), [5], inKwh), 'unit-unconverted')!
-  expect(other.fixes.map(({ title }) => title)).toEqual(['Keep kilowatt hour'])
 })
 
 test('a unit that is changed is converted by a known factor, and the unit kept where none is known', () => {

@@ -9,6 +9,7 @@ import { type Cell, quantitiesOf, styleOf } from '../quantities'
 import type { ColumnMeta, DatasetMeta } from '../study/dataset'
 import { newDocument, type StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
+import { withCurrencies } from './currencyLink'
 import { USUAL_SIZE } from './layout'
 import { type SnapshotSources } from './snapshot'
 import { someRows } from './someRows'
@@ -40,7 +41,7 @@ export function startsOf(
   only?: string,
 ): Quantity[] {
   const taken = new Set(document.quantities.map(({ title }) => title))
-  const quantities = quantitiesOf(dataset)
+  const quantities = withCurrencies(quantitiesOf(dataset), dataset, cellsOf)
     .filter(({ column }) => only === undefined || column === only)
     .map((one) => (taken.has(one.title) ? toldApart(one, dataset) : one))
   const whole = { ...document, quantities: [...document.quantities, ...quantities] }

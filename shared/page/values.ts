@@ -19,6 +19,7 @@ import type { DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
 import type { StudyDocument } from '../study/document'
 import type { MarkText } from './marks'
+import type { MixedRows } from './mixed'
 import type { MessageId } from './messages'
 import type { OtherColumn, WantedOther } from './otherColumns'
 import type { FactColumn } from './prose'
@@ -162,6 +163,8 @@ export interface PageValues
   readonly caseColumns: readonly string[]
   readonly caseRows: readonly Row[] | undefined
   readonly tableRows: readonly Row[] | undefined
+  /** The units of the rows that are shown, where there are several; null otherwise. */
+  readonly mixed: MixedRows | null
   /** The cells that the rows of each mark agree in; null where no style looks at cells. */
   readonly agreed: Agreed | null
   /** The same where no row is filtered away. */

@@ -45,6 +45,10 @@ export function useFixes() {
       })
     if (change.aggregate)
       return study.setChart(what, { aggregate: change.aggregate, weight: change.weight })
+    if (change.filter) {
+      const { column, is } = change.filter
+      return study.setFilter(what, { column, is: [...is] })
+    }
     if (change.dropsTotal) return study.setTotal(what, undefined)
     if (change.layout) return study.setChart(what, layouts[change.layout])
     if (change.dropsLabels) return study.setTicks(what, { ...quantity.ticks, labels: undefined })

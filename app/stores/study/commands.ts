@@ -79,6 +79,9 @@ export const quantityCommands = ({ changeQuantity, changeStyled }: Commands) => 
   /** Changes what the chart shows of the quantity. */
   setChart: (what: string, patch: Partial<Quantity['chart']>) =>
     changeQuantity(what, (one) => ({ ...one, chart: { ...one.chart, ...patch } })),
+  /** Shows some rows alone. */
+  setFilter: (what: string, filter: Quantity['filter']) =>
+    changeQuantity(what, (one) => ({ ...one, filter })),
   setTotal: (what: string, total: Quantity['total']) =>
     changeQuantity(what, (one) => ({ ...one, total })),
   /** Lets findings stand, for a reason that is kept with them. */

@@ -2,7 +2,6 @@ import { notationOf } from '../../notations'
 import { areAlike, isMeasure } from '../../measures/convert'
 import { kinds } from '../../measures/parse'
 import { measureTitle } from '../../measures/titles'
-import { inherit } from '../inherit'
 import { unitNamed } from '../namedUnits'
 import { type FullStyle, MEASURE_DISPLAYS, RATIO_UNITS, UNIT_PLACES } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
@@ -64,7 +63,7 @@ const lettersOf = (text: string): Unit => ({ kind: 'symbol', text: text.trim() }
 /** The unit that somebody types: its symbol, its sign, its code or its words; null for none known. */
 function unitTyped(text: string): Unit | null {
   const named = unitNamed(text.trim())
-  if (named) return inherit({ unit: named }).unit
+  if (named) return named as Unit
   const id = text.trim().toLowerCase().replaceAll(' ', '-')
   return isMeasure(id) ? { kind: 'measure', id } : null
 }

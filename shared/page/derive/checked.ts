@@ -5,6 +5,7 @@ import type { Derivation } from '../../graph/derivation'
 import type { Drawing } from '../../forms/types'
 import { numberStep } from '../axis'
 import { changesOf } from '../marks'
+import { mixedGroups, toldOf } from '../mixed'
 import { packed } from '../packing'
 import { groupValues } from '../sources'
 import { type CheckedSubject, partsOn, type PlacedSubject } from '../subjects'
@@ -50,6 +51,24 @@ function drawnEnds(drawing: Drawing): Subject['data'] {
 }
 
 const CHANGED = ['chart', 'drawing', 'partStyle.change'] as const
+const MIXED = ['mixed', 'drawing', 'rows'] as const
+type Mixed = Pick<PageValues, (typeof MIXED)[number]>
+/** Units that stand side by side on one scale. */
+const onScale = ({ mixed }: Mixed): Pick<Subject, 'mixed'> =>
+  mixed ? { mixed: toldOf(mixed, 'scale') } : {}
+/** Marks that were put together from rows of several units. */
+function inMarks(
+  { mixed, drawing, rows }: Mixed,
+  places: readonly number[],
+): Pick<Subject, 'mixed'> {
+  if (!mixed || !drawing || !rows) return {}
+  const groups = new Set(mixedGroups(drawing, rows, mixed))
+  const at = places.flatMap((place, i) => (groups.has(place) ? [i] : []))
+  return at.length > 0 ? { mixed: toldOf(mixed, 'sum', at) } : {}
+}
+const aboutAll = ({ mixed }: Mixed): Pick<Subject, 'mixed'> =>
+  mixed ? { mixed: toldOf(mixed, 'words') } : {}
+
 /** Changes that marks print, and what they are written in where that is not the marks' own way. */
 function changesIn(
   page: Pick<PageValues, (typeof CHANGED)[number]>,
@@ -70,8 +89,9 @@ type Own = CheckedSubject extends infer One
 /** What is checked of each surface besides its style. */
 const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
   axis: from(
-    ['drawing', 'whole', 'wishes', 'axisRoom', 'tickLabels', ...AGGREGATED],
-    ({ drawing, whole, wishes, axisRoom, tickLabels, chart, rows }) => ({
+    ['drawing', 'whole', 'wishes', 'axisRoom', 'tickLabels', ...AGGREGATED, ...MIXED],
+    ({ drawing, whole, wishes, axisRoom, tickLabels, chart, rows, mixed }) => ({
+      ...onScale({ mixed, drawing, rows }),
       data: drawnEnds(whole ?? drawing!),
       ...aggregatedIn({ drawing, chart, rows }),
       values: drawing!.ticks.values,
@@ -93,9 +113,11 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
       'style.tooltip',
       ...CHANGED,
       ...AGGREGATED,
+      ...MIXED,
     ],
     (page) => ({
       ...aggregatedIn(page),
+      ...inMarks(page, page.drawing?.labelled ?? []),
       values: page['numbers.marks'],
       rows: page.markRows,
       room: page.marksRoom,
@@ -114,20 +136,25 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
     texts: page.dataset.columns.find(({ name }) => name === page.quantity.column)?.unread,
     ...summedIn(page),
   })),
-  tooltip: from(['drawing', 'tipRows'], ({ drawing, tipRows }) => ({
-    values: groupValues(drawing),
-    rows: tipRows,
+  tooltip: from(['tipRows', ...MIXED], (page) => ({
+    ...inMarks(page, [...(page.drawing?.groups.keys() ?? [])]),
+    values: groupValues(page.drawing),
+    rows: page.tipRows,
   })),
   legend: from(['edges', 'drawing'], ({ edges, drawing }) => ({
     values: edges,
     binned: groupValues(drawing),
   })),
-  headline: from(['said.headline'], (page) => inWords(page['said.headline'])),
-  sentence: from(['said.sentence', 'said.callout', 'calledOut'], (page) =>
-    page.calledOut === null
+  headline: from(['said.headline', ...MIXED], (page) => ({
+    ...inWords(page['said.headline']),
+    ...aboutAll(page),
+  })),
+  sentence: from(['said.sentence', 'said.callout', 'calledOut', ...MIXED], (page) => ({
+    ...(page.calledOut === null
       ? inWords(page['said.sentence'])
-      : inWords(page['said.sentence'], page['said.callout']),
-  ),
+      : inWords(page['said.sentence'], page['said.callout'])),
+    ...aboutAll(page),
+  })),
 }
 
 /** What is checked of a page. */

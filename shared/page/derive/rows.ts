@@ -15,6 +15,7 @@ import { drawingOf } from '../drawing'
 import { stackedWhereNarrow, USUAL_SIZE } from '../layout'
 import { binEdges } from '../legend'
 import { textsOf } from '../numbers'
+import { mixedRows } from '../mixed'
 import { filteredRows, rowsOf, wantedColumns } from '../rows'
 import { categoryRows, groupValues } from '../sources'
 import { from } from '../values'
@@ -118,6 +119,16 @@ export const caseDerivations = {
   caseRows: from(['caseCells'], ({ caseCells }) => rowsBeside(caseCells)),
   tableRows: from(['caseRows', 'rows', 'allRows'], ({ caseRows, rows, allRows }) =>
     caseRows && rows && rows !== allRows ? rows.places.map((at) => caseRows[at]!) : caseRows,
+  ),
+  mixed: from(
+    [...SURFACES.map((surface) => `asked.${surface}` as const), 'rows', 'tableRows'],
+    (page) =>
+      page.rows &&
+      mixedRows(
+        SURFACES.map((surface) => page[`asked.${surface}`]),
+        page.rows,
+        page.tableRows,
+      ),
   ),
   agreed: from(['tableRows', 'rows', 'dataset'], ({ tableRows, rows, dataset }) =>
     agreedIn(dataset, rows, tableRows),

@@ -1,0 +1,51 @@
+import { regionsBy } from '../label/needs'
+import { load } from '../label/testing/platform'
+import type { Style } from '../style/fields'
+import { describeCheck, found, written } from './testing/cases'
+
+const letters = (text: string): Style => ({ unit: { kind: 'symbol', text } })
+const named = { kind: 'measure', id: 'kilowatt-hour' } as const
+const inKwh = { context: { measure: 'kilowatt-hour', ...regionsBy({ unit: named }, load) } }
+
+describeCheck('unit-unconverted', {
+  finds: {
+    'MWh on kilowatt-hours': written('table', letters('MWh'), [12_345_678], inKwh),
+    't on kilowatt-hours': written('axis', letters('t'), [5, 10], inKwh),
+    'lb on kilograms': written('marks', letters('lb'), [70], { context: { measure: 'kilogram' } }),
+    '°F on degrees Celsius': written('table', letters('°F'), [20], {
+      context: { measure: 'celsius' },
+    }),
+    'min on hours': written('table', letters('min'), [1.5], { context: { measure: 'hour' } }),
+  },
+  silent: {
+    'letters of the recorded measure': written('table', letters('kWh'), [5], inKwh),
+    'letters with the factor that converts': written(
+      'table',
+      { ...letters('MWh'), factor: '0.001' },
+      [5000],
+      inKwh,
+    ),
+    'letters that name no measure': written('table', letters('casks'), [5], inKwh),
+    'letters where nothing is recorded': written('table', letters('MWh'), [5]),
+    'letters before which rungs are prefixes': written(
+      'table',
+      { ...letters('kWh'), notation: 'scaled', ladder: 'si' },
+      [5_000_000],
+      inKwh,
+    ),
+  },
+})
+
+test('letters of another unit are converted, or the recorded one is written', () => {
+  const finding = found(written('table', letters('MWh'), [12_345_678], inKwh), 'unit-unconverted')!
+  expect(finding).toMatchObject({
+    severity: 'error',
+    message: '“12,345,678\u00a0MWh” says megawatt hour, but the number counts kilowatt hour.',
+  })
+  expect(finding.fixes.map(({ title, style }) => [title, style.unit])).toEqual([
+    ['Convert into megawatt hour', { kind: 'measure', id: 'megawatt-hour' }],
+    ['Keep kilowatt hour', { kind: 'measure', id: 'kilowatt-hour' }],
+  ])
+  const other = found(written('table', letters('t'), [5], inKwh), 'unit-unconverted')!
+  expect(other.fixes.map(({ title }) => title)).toEqual(['Keep kilowatt hour'])
+})

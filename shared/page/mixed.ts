@@ -1,0 +1,66 @@
+import type { Subject } from '../../core/checks/types'
+import { unitColumn } from '../../core/style/dependencies'
+import type { FullStyle } from '../../core/style/fields'
+import type { Row } from '../../core/label/types'
+import type { Drawing } from '../forms/types'
+import { markKey } from './agreed'
+import type { Rows } from './rows'
+
+/** Rows in several units that no rate leads from one to the other. */
+export interface MixedRows {
+  /** The column that names the units. */
+  readonly column: string
+  /** The units, the one of most rows first. */
+  readonly units: readonly string[]
+  /** The unit of each row. */
+  readonly unitAt: readonly string[]
+}
+
+/**
+ * The units of rows, where there are several: numbers of different currencies or measures cannot be
+ * added, nor stand on one scale.
+ *
+ * @param styles of the surfaces of a page
+ * @param cells beside the rows; undefined where no style looks at any
+ * @returns null where all rows that have a number are in one unit
+ */
+export function mixedRows(
+  styles: readonly FullStyle[],
+  { values }: Pick<Rows, 'values'>,
+  cells: readonly Row[] | undefined,
+): MixedRows | null {
+  const column = styles.map(unitColumn).find((name) => name !== null)
+  if (!column || !cells) return null
+  const unitAt = cells.map((row) => String(row[column] ?? '').trim())
+  const counts = new Map<string, number>()
+  unitAt.forEach((unit, at) => {
+    if (unit !== '' && values[at]) counts.set(unit, (counts.get(unit) ?? 0) + 1)
+  })
+  if (counts.size < 2) return null
+  const units = [...counts].sort((a, b) => b[1] - a[1]).map(([unit]) => unit)
+  return { column, units, unitAt }
+}
+
+/** The places of groups whose rows are in several units. */
+export function mixedGroups(
+  { groups, panels }: Drawing,
+  { categories, panels: panelOf }: Pick<Rows, 'categories' | 'panels'>,
+  { unitAt }: MixedRows,
+): number[] {
+  const units = new Map<string, Set<string>>()
+  unitAt.forEach((unit, at) => {
+    const key = markKey(categories[at]!, panelOf?.[at])
+    if (unit !== '') units.set(key, (units.get(key) ?? new Set()).add(unit))
+  })
+  return groups.flatMap(({ category }, at) => {
+    const panel = panelOf ? panels.find(({ to }) => at < to)?.name : null
+    return (units.get(markKey(category, panel))?.size ?? 0) > 1 ? [at] : []
+  })
+}
+
+/** What a check is told of mixed rows. */
+export const toldOf = (
+  { column, units }: MixedRows,
+  over: NonNullable<Subject['mixed']>['over'],
+  at?: readonly number[],
+): Subject['mixed'] => ({ over, column, units, ...(at ? { at } : {}) })
