@@ -55,7 +55,7 @@ export const mixedUnits: Check<{
   isMoney: boolean
 }> = {
   id: 'mixed-units',
-  title: 'One unit is said for several',
+  title: 'Several units are mixed',
   weight: 'error; warning of a total that is converted',
   finds:
     'a title or first label whose unit or rung is not that of all labels; a total of several currencies, or under labels of several units; an axis, a mark or a sentence over rows in several currencies or measures',

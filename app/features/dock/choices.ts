@@ -139,7 +139,8 @@ export function typedOf(field: FieldName, desk: Desk): Typed | null {
       if ('trouble' in number) return number
       const choose = (read: unknown): Choice => {
         const value = (parseStyle({ [field]: read }) as Record<string, unknown>)[field]
-        return choiceOf(field, phrase, value, desk)
+        const choice = choiceOf(field, phrase, value, desk)
+        return typed.say ? { ...choice, title: typed.say(value) } : choice
       }
       const others = (typed.others?.(number.text) ?? []).flatMap(
         (read) => whereResolved(() => choose(read)) ?? [],

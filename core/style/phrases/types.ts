@@ -21,6 +21,8 @@ export interface Phrase<Value> {
     read(text: string): unknown
     /** A value whose tables are needed to write what may be typed. */
     readonly needs?: unknown
+    /** What was typed in words, where that is not how the sentence says it. */
+    say?(value: unknown): string
     /** What else the text may mean, the likeliest first. */
     others?(text: string): readonly unknown[]
   }

@@ -68,6 +68,17 @@ function unitTyped(text: string): Unit | null {
   return isMeasure(id) ? { kind: 'measure', id } : null
 }
 
+const unitWords = (value: Unit): string => {
+  if (value.kind === 'none') return 'no unit'
+  if (value.kind === 'currency') return currencyWords(value)
+  if (value.kind === 'symbol') return `“${value.text}” ${value.side ?? 'after'} it`
+  if (value.kind === 'measure') return measureWords(value)
+  return ratioWords[value.kind]
+}
+/** Letters that are typed stand beside the unit that they name: they are told from it. */
+const typedWords = (value: Unit): string =>
+  value.kind === 'symbol' ? `the letters “${value.text}”, not converted` : unitWords(value)
+
 export const unit: PhraseOf<'unit'> = {
   lead: 'and',
   name: 'unit',
@@ -80,19 +91,14 @@ export const unit: PhraseOf<'unit'> = {
     ...otherDisplays(own),
     ...RATIO_UNITS.map((kind) => ({ kind })),
   ],
-  say(value) {
-    if (value.kind === 'none') return 'no unit'
-    if (value.kind === 'currency') return currencyWords(value)
-    if (value.kind === 'symbol') return `“${value.text}” ${value.side ?? 'after'} it`
-    if (value.kind === 'measure') return measureWords(value)
-    return ratioWords[value.kind]
-  },
+  say: unitWords,
   typed: {
     hint: 'kg, t, MWh, kilometer per hour, EUR …',
     read: (text) => unitTyped(text) ?? lettersOf(text),
     needs: { kind: 'measure', id: 'meter' },
+    say: (value) => typedWords(value as Unit),
     // Letters as they are convert nothing: they come behind the unit that they name.
-    others: (text) => (unitTyped(text) ? [lettersOf(text)] : []),
+    others: (text) => (unitTyped(text)?.kind === 'measure' ? [lettersOf(text)] : []),
   },
 }
 
