@@ -1,14 +1,13 @@
 import { mkdirSync, renameSync, rmSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import pino from 'pino'
+import { shortened } from './shortened'
 
 const FOLDER = 'logs'
 const NAME = 'ivory-abacus.log'
 /** A file is kept to this many bytes; beside it are kept as many older ones. */
 export const LARGEST_LOG = 5_000_000
 const OLDER = 3
-/** How many lines pass between two looks at how large the file is. */
-const LOOKED_AT_EACH = 200
 
 /** Moves a log that is full behind the older ones, the oldest of which goes. */
 function turnOver(path: string): void {
@@ -18,26 +17,43 @@ function turnOver(path: string): void {
     if (statSync(from, { throwIfNoEntry: false })) renameSync(from, `${path}.${at + 1}`)
   }
 }
-const isFull = (path: string): boolean =>
-  (statSync(path, { throwIfNoEntry: false })?.size ?? 0) >= LARGEST_LOG
+const sizeOf = (path: string): number => statSync(path, { throwIfNoEntry: false })?.size ?? 0
 
-/** A stream into a file that begins anew where it is full. */
+/** Bytes of a line: a longer one is told by its time and its beginning. */
+const LONGEST_LINE = 64 * 1024
+/** A line that is too long, as a line that says so. */
+function shortLine(line: string): string {
+  if (line.length <= LONGEST_LINE) return line
+  const begins = line.slice(0, LONGEST_LINE / 2)
+  return `${JSON.stringify({ time: new Date().toISOString(), msg: 'a line was too long', begins })}\n`
+}
+
+/** A stream into a file that begins anew where it would grow beyond its size. */
 function rotating(path: string) {
-  if (isFull(path)) turnOver(path)
+  let size = sizeOf(path)
   // A disk that takes nothing stops no answer.
   const file = pino.destination({ dest: path, sync: true }).on('error', () => undefined)
-  let lines = 0
   return {
-    write(line: string) {
-      lines = (lines + 1) % LOOKED_AT_EACH
-      if (lines === 0 && isFull(path)) {
+    write(given: string) {
+      const line = shortLine(given)
+      const bytes = Buffer.byteLength(line)
+      if (size > 0 && size + bytes > LARGEST_LOG) {
         turnOver(path)
         file.reopen()
+        size = 0
       }
+      size += bytes
       file.write(line)
     },
   }
 }
+
+/** An error as it is logged. */
+const shortError = ({ name, message, stack }: Error) => ({
+  type: name,
+  message: shortened(message),
+  stack: shortened(stack ?? ''),
+})
 
 /** The log's file in a data folder; none where nothing can be written there. */
 function fileIn(folder: string) {
@@ -76,7 +92,14 @@ export function beginLog(folder: string): pino.Logger {
   )
   log =
     streams.length > 0
-      ? pino({ base: null, timestamp: pino.stdTimeFunctions.isoTime }, pino.multistream(streams))
+      ? pino(
+          {
+            base: null,
+            timestamp: pino.stdTimeFunctions.isoTime,
+            serializers: { err: shortError },
+          },
+          pino.multistream(streams),
+        )
       : silent
   return log
 }

@@ -21,6 +21,7 @@ import { ConflictError } from '../study/studies'
 import { connection, connectionForChange } from './connection'
 import { parseBody } from './json'
 import { logger } from './log'
+import { shortened } from './shortened'
 import { type Problem, problemBody, PROBLEM_TYPE, RequestError } from './problems'
 
 export const notFound = (what: string): RequestError =>
@@ -47,7 +48,7 @@ function problemOf(error: unknown): Problem {
   const found = known.find(({ type }) => error instanceof type)
   if (found) return { status: found.status, title: found.title, detail: (error as Error).message }
   logger().error({ err: error }, 'failed')
-  console.error(error)
+  console.error(shortened(error instanceof Error ? (error.stack ?? error.message) : String(error)))
   return {
     status: 500,
     title: 'Server error',
