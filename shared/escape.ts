@@ -51,10 +51,21 @@ export function terminalLine(text: string): string {
   return COMMAND.test(line) ? `· ${line}` : line
 }
 
-/** What a spreadsheet runs. */
-const FORMULA = /^[=@\t\r]|^[+-](?![\d.,\s])/
-/** Whether a spreadsheet would take a cell for a formula. @example isFormula('=A1') // true */
-export const isFormula = (cell: string): boolean => FORMULA.test(cell)
+/** What a spreadsheet runs, whatever follows. */
+const FORMULA = /^[=@\t\r\n]/
+/**
+ * A number with its sign and what a label has around it: a currency, a rung, a unit, an error. What
+ * could reckon, call or refer (2+3, cmd|x, A1) is none of it.
+ */
+const SIGNED_LABEL =
+  /^[+-]\s?(?:\p{Sc}|\p{L}{1,3}\p{Sc}|\p{L}{1,4}\.?\s)?\s?(?:∞|[.,]?\p{Nd})(?:[\p{Nd}\p{L}\p{M}\p{Sc}.,'’٬٫\s%‰٪°′″²³¹⁰⁴-⁹⁻×·⋅−–±…π]|\/(?=\p{L})|\(\p{Nd}+\)|(?<=\p{Nd}[eE]|…\s?)[+-](?=[\p{Nd}\p{Sc}]))*$/u
+/**
+ * Whether a spreadsheet would take a cell for a formula. Labels of negative numbers are none.
+ *
+ * @example isFormula('=A1') // true; of '-€0.50' false
+ */
+export const isFormula = (cell: string): boolean =>
+  FORMULA.test(cell) || (/^[+-]/.test(cell) && !SIGNED_LABEL.test(cell))
 /**
  * A cell that no spreadsheet takes for a formula: an apostrophe stands before what one would.
  *

@@ -1,6 +1,7 @@
 import { readBack } from '../core/label/readback'
 import { resolve } from '../core/label/resolve'
 import { inherit } from '../core/style/inherit'
+import { isFormula } from './escape'
 import { tableOfPage } from './import/files/html'
 import { readTable } from './import/table'
 import { readWork } from './proof/file'
@@ -47,6 +48,7 @@ const READERS: readonly [string, (times: number) => unknown][] = [
   ],
   ['a label of many e', (n) => readBack('e'.repeat(n), plan)],
   ['a label of digits and a letter', (n) => readBack(`${'1'.repeat(n)}x`, plan)],
+  ['a signed cell of letters', (n) => isFormula(`-1${'a '.repeat(n / 2)}|`)],
   ['a cell of letters', (n) => readTable(`kg\n${'a'.repeat(Math.min(n, 90_000))}`)],
   ['a cell of digits and blanks', (n) => readTable(`kg\n${'1 '.repeat(Math.min(n, 90_000) / 2)}x`)],
   ['a header of commas and blanks', (n) => readTable(`kg,${' '.repeat(Math.min(n, 90_000))}\n1,2`)],
