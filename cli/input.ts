@@ -1,7 +1,6 @@
 import { parse } from 'lossless-json'
 import { z } from 'zod'
 import { AGGREGATE_IDS } from '../core/data/aggregate'
-import { ROLES } from '../core/data/roles'
 import { houseRuleSchema } from '../core/checks/houseRules'
 import { SURFACES } from '../core/checks/types'
 import { fitsDouble } from '../core/decimal/arithmetic'
@@ -11,7 +10,7 @@ import { whyNoNumber } from '../core/decimal/beyond'
 import { StyleError } from '../core/error'
 import { FORMS } from '../core/suggest/candidates'
 import { fieldSchema, styleSchema } from '../core/style/parse'
-import { measureId } from '../core/style/schemas'
+import { recordedAsSchema, withOwnQuantity } from '../core/style/recordedAs'
 import { issueText } from '../shared/issues'
 import { COUNTED } from '../core/ticks/counted'
 
@@ -73,37 +72,37 @@ export const decimalText = z.union([z.number(), z.string()]).transform((input, c
     })
   return read ?? z.NEVER
 })
-const quantity = z
-  .strictObject({
-    recorded: z.int().min(-400).max(400).optional(),
-    kind: z.string().optional(),
-    measure: measureId.optional(),
-    role: z.enum(ROLES).optional(),
-  })
-  .optional()
+const quantity = recordedAsSchema.optional()
+/** A style that stands alone says itself what its numbers are recorded in. */
+const standingAlone = <Schema extends z.ZodType>(schema: Schema) =>
+  z.preprocess(withOwnQuantity, schema)
 
 const rows = z.array(z.record(z.string(), z.unknown())).optional()
 
 /** CSS pixels of the page, where cases go by them. */
 const pageWidth = z.number().positive().max(100_000).optional()
-export const labelInput = z.strictObject({
-  style: styleSchema,
-  values: values,
-  rows,
-  quantity,
-  pageWidth,
-})
-export const readInput = z.strictObject({
-  style: styleSchema,
-  labels: z.array(z.string()),
-  reader: fieldSchema('locale').optional(),
-  values: values.optional(),
-  rows,
-  quantity,
-  pageWidth,
-})
+export const labelInput = standingAlone(
+  z.strictObject({
+    style: styleSchema,
+    values: values,
+    rows,
+    quantity,
+    pageWidth,
+  }),
+)
+export const readInput = standingAlone(
+  z.strictObject({
+    style: styleSchema,
+    labels: z.array(z.string()),
+    reader: fieldSchema('locale').optional(),
+    values: values.optional(),
+    rows,
+    quantity,
+    pageWidth,
+  }),
+)
 /** The first line of `label --lines`, and each line after it. */
-export const linesInput = z.strictObject({ style: styleSchema, quantity, pageWidth })
+export const linesInput = standingAlone(z.strictObject({ style: styleSchema, quantity, pageWidth }))
 export const lineInput = z.union([
   value,
   z.strictObject({ value, row: z.record(z.string(), z.unknown()).optional() }),
@@ -112,41 +111,43 @@ const surface = z.enum(SURFACES)
 /** CSS pixels. */
 const width = z.number().positive().max(100_000).optional()
 const fontSize = z.number().min(1).max(500).optional()
-export const checkInput = z.strictObject({
-  style: styleSchema,
-  values: values,
-  surface,
-  labels: z.array(z.string()).optional(),
-  others: z.array(z.strictObject({ surface, style: styleSchema })).optional(),
-  /** A number, or true for the sum of the selection. */
-  total: z.union([z.literal(true), decimalText]).optional(),
-  shares: z.boolean().optional(),
-  selection: z.array(z.int().min(0)).optional(),
-  readers: z.array(fieldSchema('locale')).optional(),
-  /** Rules of the house. */
-  rules: z.array(houseRuleSchema).optional(),
-  /**
-   * Changes printed beside the values, by their places; the exact difference where no value is
-   * given.
-   */
-  changes: z
-    .array(
-      z.strictObject({ from: z.int().min(0), to: z.int().min(0), value: decimalText.optional() }),
-    )
-    .optional(),
-  /** What a legend parts into bins whose edges are the values. */
-  binned: z.array(decimalText).optional(),
-  /** How the rows of each value are put together, and the ends of what is drawn along an axis. */
-  aggregate: z.enum(AGGREGATE_IDS).optional(),
-  data: z.array(decimalText).min(1).optional(),
-  /** The sentence that the labels stand in, and the title over them. */
-  text: z.string().optional(),
-  title: z.string().optional(),
-  width,
-  fontSize,
-  rows,
-  quantity,
-})
+export const checkInput = standingAlone(
+  z.strictObject({
+    style: styleSchema,
+    values: values,
+    surface,
+    labels: z.array(z.string()).optional(),
+    others: z.array(z.strictObject({ surface, style: styleSchema })).optional(),
+    /** A number, or true for the sum of the selection. */
+    total: z.union([z.literal(true), decimalText]).optional(),
+    shares: z.boolean().optional(),
+    selection: z.array(z.int().min(0)).optional(),
+    readers: z.array(fieldSchema('locale')).optional(),
+    /** Rules of the house. */
+    rules: z.array(houseRuleSchema).optional(),
+    /**
+     * Changes printed beside the values, by their places; the exact difference where no value is
+     * given.
+     */
+    changes: z
+      .array(
+        z.strictObject({ from: z.int().min(0), to: z.int().min(0), value: decimalText.optional() }),
+      )
+      .optional(),
+    /** What a legend parts into bins whose edges are the values. */
+    binned: z.array(decimalText).optional(),
+    /** How the rows of each value are put together, and the ends of what is drawn along an axis. */
+    aggregate: z.enum(AGGREGATE_IDS).optional(),
+    data: z.array(decimalText).min(1).optional(),
+    /** The sentence that the labels stand in, and the title over them. */
+    text: z.string().optional(),
+    title: z.string().optional(),
+    width,
+    fontSize,
+    rows,
+    quantity,
+  }),
+)
 export const suggestInput = z
   .strictObject({
     values: values

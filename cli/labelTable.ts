@@ -4,9 +4,11 @@ import { resolve } from '../core/label/resolve'
 import { columnsOf } from '../core/style/dependencies'
 import { inherit } from '../core/style/inherit'
 import { styleSchema } from '../core/style/parse'
+import { type RecordedAs, recordedAsIn } from '../core/style/recordedAs'
 import { recordedIn } from '../core/label/context'
 import { safeCell } from '../shared/escape'
 import { eachRow } from '../shared/import/eachRow'
+import type { ImportedColumn } from '../shared/import/types'
 import { rowsBeside } from '../shared/quantities'
 import { check, InputError, readJson } from './input'
 import { fileText } from './files'
@@ -24,6 +26,12 @@ function csvCell(cell: string): string {
 }
 const csvLine = (cells: readonly string[]): string => `${cells.map(csvCell).join(',')}\r\n`
 
+/** What the cells of a column are recorded in, as its header or its cells say. */
+function recordedBy({ recorded, unit }: ImportedColumn): RecordedAs {
+  const measure = unit?.kind === 'measure' ? String(unit.id) : undefined
+  return { recorded, ...(measure ? { measure } : {}) }
+}
+
 /**
  * Writes a table as CSV with a column of labels behind its own, whose cells stay as they stand in
  * its text.
@@ -39,7 +47,8 @@ export async function labelTable(
   { column, style: stylePath }: { readonly column: string; readonly style: string },
   write: (text: string) => void,
 ): Promise<void> {
-  const style = check(styleSchema, readJson(fileText(stylePath), stylePath), stylePath)
+  const given = readJson(fileText(stylePath), stylePath)
+  const style = check(styleSchema, given, stylePath)
   const { text, read } = await tableFile(path)
   const table = read()
   const names = table.columns.map(({ name }) => name)
@@ -56,7 +65,7 @@ export async function labelTable(
       return [name, beside.cells()] as const
     }),
   )
-  const recorded = recordedIn({ recorded: chosen.recorded })
+  const recorded = recordedIn(recordedAsIn(given) ?? recordedBy(chosen))
   const writer = labeller(resolve(style, { ...tablesFor(style), values, rows, ...recorded }))
   let waiting = csvLine([...names, `${column} label`])
   eachRow(text, { columns: names.length, rowCount: table.rowCount }, (cells, at) => {

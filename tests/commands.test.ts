@@ -147,3 +147,49 @@ test('- is standard input where a file is taken', () => {
   const study = readFileSync(at('study.json'), 'utf8')
   expect(runCommand(['export', '-', '--as', 'style'], study)).toMatchObject({ status: 0 })
 })
+
+test('an output that takes nothing ends in one line, and one that is closed in none', () => {
+  const piped = (to: string) =>
+    spawnSync(
+      'sh',
+      [
+        '-c',
+        `echo '{"ladder":"short"}' | ${process.execPath} ${join(root, 'dist/cli/ivory-abacus.mjs')} rungs ${to}`,
+      ],
+      { encoding: 'utf8' },
+    )
+  const full = piped('> /dev/full')
+  expect([full.status, full.stderr.trim().split('\n').length]).toEqual([2, 1])
+  expect(full.stderr).toContain('the output cannot be written')
+  expect(piped('| true').stderr).toBe('')
+})
+
+test('a style that says what its numbers are recorded in is enough for a table', () => {
+  writeFileSync(
+    at('pounds.json'),
+    JSON.stringify({
+      quantity: { measure: 'kilogram', recorded: 3 },
+      unit: { kind: 'measure', id: 'pound' },
+      fraction: [1, 1],
+    }),
+  )
+  writeFileSync(at('weights.csv'), 'site,n\nHolm,70\n')
+  const given = ['label', '--csv', at('weights.csv'), '--column', 'n', '--style', at('pounds.json')]
+  expect(runCommand(given).stdout).toContain('Holm,70,"154,323.6 lb"')
+  // Where the file says nothing, the header of the column does.
+  writeFileSync(
+    at('plain.json'),
+    JSON.stringify({ unit: { kind: 'measure', id: 'pound' }, fraction: [1, 1] }),
+  )
+  writeFileSync(at('named.csv'), 'site,n (kg)\nHolm,70\n')
+  const named = [
+    'label',
+    '--csv',
+    at('named.csv'),
+    '--column',
+    'n (kg)',
+    '--style',
+    at('plain.json'),
+  ]
+  expect(runCommand(named).stdout).toContain('Holm,70,154.3 lb')
+})

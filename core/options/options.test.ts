@@ -85,8 +85,14 @@ test.each<[Style, string]>([
 ])('of %j is told that options have no word for %s', (style, part) => {
   expect(optionsOf(style).unsaid.join(', ')).toContain(part)
 })
-test('what cells are recorded in is told', () =>
-  expect(optionsOf({}, 3).unsaid[0]).toContain('10^3'))
+test('what cells are recorded in is told', () => {
+  expect(optionsOf({}, { recorded: 3 }).unsaid[0]).toContain('10^3')
+  const pounds: Style = { unit: { kind: 'measure', id: 'pound' } }
+  expect(optionsOf(pounds, { measure: 'kilogram' }).unsaid).toEqual([
+    'cells that are recorded in kilogram (convert them first)',
+  ])
+  expect(optionsOf(pounds, { measure: 'pound' }).unsaid).toEqual([])
+})
 
 /** Styles that the options can say, and numbers whose doubles are their decimals. */
 const sayable: fc.Arbitrary<Style> = fc.record(

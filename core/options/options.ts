@@ -1,6 +1,7 @@
 import { decimalPair } from '../style/counts'
 import { withDigits } from '../style/digits'
 import { notationOf } from '../notations'
+import type { Recorded } from '../label/context'
 import type { Plan } from '../label/types'
 import type { NumberOptions, Unsaid } from '../notations/types'
 import { unitColumn } from '../style/dependencies'
@@ -140,14 +141,23 @@ export function decided(style: FullStyle, { rules }: Plan): FullStyle {
   return isOne ? { ...style, fraction: [fraction[0], fraction[1]] } : style
 }
 
+/** That values have to be converted before they are written in a unit. */
+const unconverted = (unit: FullStyle['unit'], measure: string | undefined): string[] =>
+  unit.kind === 'measure' && measure !== undefined && unit.id !== measure
+    ? [`cells that are recorded in ${measure} (convert them first)`]
+    : []
+
 /**
  * A style as the options of ECMA-402 (Internationalization API, `NumberFormat`), as far as they
  * can say it.
  *
- * @param recorded the power of ten that the values are recorded in
+ * @param given what the values are recorded in: a power of ten, a measure
  * @example optionsOf({ fraction: [0, 1], grouping: 'never' }).options // { maximumFractionDigits: 1, … useGrouping: false }
  */
-export function optionsOf(style: Style, recorded = 0): Optioned {
+export function optionsOf(
+  style: Style,
+  { recorded = 0, measure }: Pick<Recorded, 'recorded' | 'measure'> = {},
+): Optioned {
   const full = withDigits(inherit(style))
   const notation = notationOf(full)
   const unit = (units[full.unit.kind] as (unit: FullStyle['unit']) => NumberOptions)(full.unit)
@@ -172,6 +182,7 @@ export function optionsOf(style: Style, recorded = 0): Optioned {
       ...(recorded === 0
         ? []
         : [`cells that are recorded in a power of ten (multiply by 10^${recorded} first)`]),
+      ...unconverted(full.unit, measure),
     ],
   }
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { StyleError } from '../error'
 import { type FieldName, FIELD_NAMES, fields, type FullStyle, type Style } from './fields'
+import { QUANTITY, recordedAsSchema } from './recordedAs'
 import { PRIORITIES } from './schemas'
 
 /** Where a file says which schema it keeps to, for editors: nothing of the style. */
@@ -24,6 +25,7 @@ export function parseStyle(input: unknown): Style {
   const style: Style = {}
   for (const [name, value] of Object.entries(input)) {
     if (name === SCHEMA && typeof value === 'string') continue
+    if (name === QUANTITY && recordedAsSchema.safeParse(value).success) continue
     if (!isField(name))
       throw new StyleError(
         name,

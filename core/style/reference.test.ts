@@ -17,6 +17,7 @@ test('every field has a row of its own, and a place in the schema', () => {
   expect(rows.every((row) => row.replaceAll('\\|', '').split('|').length === 7)).toBe(true)
   expect(Object.keys((styleJsonSchema() as { properties: object }).properties)).toEqual([
     '$schema',
+    'quantity',
     ...FIELD_NAMES,
   ])
 })

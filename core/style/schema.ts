@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { FIELD_NAMES, fields } from './fields'
+import { recordedAsSchema } from './recordedAs'
 import { schemas } from './schemas'
 
 /** The name of the schema, whatever file it stands in. */
@@ -33,16 +34,17 @@ export function styleJsonSchema(): Record<string, unknown> {
       }),
     ),
   )
-  const { properties, ...rest } = z.toJSONSchema(style, {
-    target: 'draft-7',
-    io: 'input',
-    unrepresentable: 'any',
-  })
+  const asJson = (schema: z.ZodType) =>
+    z.toJSONSchema(schema, { target: 'draft-7', io: 'input', unrepresentable: 'any' })
+  const { properties, ...rest } = asJson(style)
+  const { $schema: _, ...quantity } = asJson(
+    recordedAsSchema.describe('What the numbers are recorded in, so that the style stands alone.'),
+  )
   return {
     $id: SCHEMA_ID,
     title: 'Style of a number',
     ...rest,
-    properties: { $schema: { type: 'string' }, ...properties },
+    properties: { $schema: { type: 'string' }, quantity, ...properties },
     ...BOTH_NEED_PRIORITY,
   }
 }

@@ -13,7 +13,7 @@ import type { ExportForm } from '../types'
  */
 const make: ExportForm['make'] = async (written, { labelsByOptions, engine }, from) => {
   const { stem, style, plan, context, values, rows, quantity, level } = written
-  const { locale, options, unsaid } = optionsOf(decided(style, plan), context.recorded)
+  const { locale, options, unsaid } = optionsOf(decided(style, plan), context)
   const first = values.findIndex((value, at) => isFiniteAmount(amountOf(value, at)))
   const probes = probesOf(written, rows?.[Math.max(0, first)])
   const theirs = await labelsByOptions(locale, options, probes.values.map(exactText))

@@ -1,4 +1,7 @@
 import { bandsOf } from '../../../core/bands/bands'
+import { shift } from '../../../core/decimal/arithmetic'
+import { toText } from '../../../core/decimal/decimal'
+import { labeller } from '../../../core/label/labeller'
 import { resolve } from '../../../core/label/resolve'
 import type { Row, Rule } from '../../../core/label/types'
 import { amountOf, isFiniteAmount } from '../../../core/label/value'
@@ -60,11 +63,11 @@ function regionOf({ style: { locale }, plan }: Written): SheetRegion {
 }
 /** The cell of a value, by the type that it has. */
 function cellOf(written: Written, at: number, styleName: string): SheetCell {
-  const { style, plan, values, rows, labels } = written
+  const { style, values, rows, labels } = written
   const amount = amountOf(values[at], at)
   if (!isFiniteAmount(amount)) return { kind: 'text', text: amount === null ? '' : labels[at]! }
   const currency = currencyOf(written, rows?.[at])
-  const isShare = style.unit.kind === 'percent' && plan.recorded === 0
+  const isShare = style.unit.kind === 'percent'
   return {
     kind: (currency && 'currency') || (isShare && 'percentage') || 'float',
     ...{ value: exactText(values[at]), style: styleName, shown: labels[at]! },
@@ -89,8 +92,24 @@ function glimpse({ title, names, values, labels }: Written): string {
   ].join('\n')
 }
 
+/**
+ * The same numbers as they are, not in thousands of them: a cell of €12K holds 12,000, so that
+ * sums and other columns of the sheet are right.
+ */
+function inTrueValues(written: Written): Written {
+  const { recorded } = written.plan
+  if (recorded === 0) return written
+  const plan = { ...written.plan, recorded: 0 }
+  const values = written.values.map((value, at) => {
+    const amount = amountOf(value, at)
+    return isFiniteAmount(amount) ? toText(shift(amount, recorded)) : value
+  })
+  return { ...written, plan, values, writer: labeller(plan) }
+}
+
 /** Numbers as cells that stay numbers, written by number styles. */
-const make: ExportForm['make'] = (written, tools, from) => {
+const make: ExportForm['make'] = (given, tools, from) => {
+  const written = inTrueValues(given)
   const { stem, values, names, title, style, plan, quantity, level } = written
   const { names: styled, families } = familiesOf(written)
   const [first] = families

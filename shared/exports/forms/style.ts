@@ -1,27 +1,89 @@
 import { difference, inherit } from '../../../core/style/inherit'
+import { whereResolved } from '../../../core/error'
+import { type Context, recordedIn } from '../../../core/label/context'
 import { labeller } from '../../../core/label/labeller'
 import { resolve } from '../../../core/label/resolve'
+import type { Plan } from '../../../core/label/types'
+import { decided } from '../../../core/options/options'
 import { parseStyle } from '../../../core/style/parse'
+import { type RecordedAs, recordedAsIn } from '../../../core/style/recordedAs'
 import { styleJsonSchema } from '../../../core/style/schema'
+import type { FullStyle } from '../../../core/style/schemas'
 import { jsonText } from '../json'
 import { provedEqual } from '../prove'
 import type { ExportForm } from '../types'
+import type { Written } from '../written'
 
 /** The file of the schema, beside that of the style: editors find it there. */
 const SCHEMA = 'style.schema.json'
 
-/** The style as data, with its schema: read in again it writes the same labels. */
-const make: ExportForm['make'] = ({ stem, style, context, writer, values, rows }) => {
+/**
+ * A style with all that its values have decided, where that is one for all of them: read without
+ * those values, it writes the same.
+ */
+function frozen(style: FullStyle, plan: Plan): FullStyle {
+  const own = decided(style, plan)
+  const { rungs, fixedRung, exponent } = plan.rules.at(-1)!
+  if (own.cases.length > 0) return own
+  const rung = own.rung === 'shared' && fixedRung !== null ? rungs[fixedRung]!.power : own.rung
+  const fixed = exponent?.fixed ?? null
+  return {
+    ...own,
+    rung,
+    exponent: own.exponent === 'shared' && fixed !== null ? fixed : own.exponent,
+  }
+}
+
+/** What the numbers are recorded in, where it is not what any number is. */
+function recordedAs({ quantity, context }: Written): RecordedAs | null {
+  const { recorded = 0, measure } = context
+  const { kind } = quantity
+  const own = {
+    ...(recorded === 0 ? {} : { recorded }),
+    ...(measure === undefined ? {} : { measure }),
+    ...(kind === undefined ? {} : { kind }),
+  }
+  return Object.keys(own).length > 0 ? own : null
+}
+
+/**
+ * The style as data, with its schema and with what its numbers are recorded in: read in again, by
+ * itself, it writes the same labels.
+ */
+const make: ExportForm['make'] = (written) => {
+  const { stem, style, plan, context, writer, values, rows } = written
   const labels = writer.labels(values, rows)
-  const text = jsonText({ $schema: `./${SCHEMA}`, ...difference(inherit({}), style) })
-  const again = labeller(resolve(parseStyle(JSON.parse(text)), context)).labels(values, rows)
+  const quantity = recordedAs(written)
+  const text = jsonText({
+    $schema: `./${SCHEMA}`,
+    ...(quantity ? { quantity } : {}),
+    ...difference(inherit({}), frozen(style, plan)),
+  })
+  const read: unknown = JSON.parse(text)
+  // Of the context only what no style says: the tables of regions, and rows that name units.
+  const alone = {
+    ...context,
+    values: undefined,
+    step: undefined,
+    ...recordedIn(recordedAsIn(read)),
+  }
+  const by = (beside: Context) => labeller(resolve(parseStyle(read), beside)).labels(values, rows)
+  const own = whereResolved(() => by(alone))
+  const standsAlone = own !== null && labels.every((label, at) => label === own[at])
   return {
     files: [
       { name: `${stem}.style.json`, type: 'application/json', text },
       { name: SCHEMA, type: 'application/schema+json', text: jsonText(styleJsonSchema()) },
     ],
-    proof: provedEqual('The style was read in again', values, labels, again),
-    notes: [],
+    proof: provedEqual(
+      'The style was read in again',
+      values,
+      labels,
+      standsAlone ? own : by({ ...alone, values: context.values, step: context.step }),
+    ),
+    notes: standsAlone
+      ? []
+      : ['Labels share what all values decide: give the same values, or the labels may differ.'],
   }
 }
 
