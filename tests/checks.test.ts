@@ -92,6 +92,14 @@ const cases: Record<string, Case> = {
       ticks: { step: '500000', labels: ['', '€1M'] },
     },
   },
+  'style-refused': {
+    title: 'Revenue',
+    patch: { style: { notation: 'scaled', rung: 4, unit: euros } },
+  },
+  'mixed-units': {
+    table: 'shop,revenue,currency\nQuay,1250.5,EUR\nMill,830,GBP\nDock,2400,EUR',
+    patch: { style: { unit: { kind: 'currency', code: { column: 'currency' } } } },
+  },
   'unit-unconverted': {
     title: 'Extract',
     patch: {

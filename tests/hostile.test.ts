@@ -1,14 +1,7 @@
 import { request } from 'node:http'
-import { type Program, removeFolder, startProgram } from './lib/program'
+import { withProgram } from './lib/program'
 
-let program: Program
-beforeAll(async () => {
-  program = await startProgram()
-})
-afterAll(async () => {
-  await program.stop()
-  removeFolder(program.data)
-})
+const program = withProgram()
 
 const post = (path: string, body: string) =>
   fetch(program.url + path, {

@@ -1,16 +1,9 @@
 import { request } from 'node:http'
 import { apiPaths } from '../server/http/paths'
 import { spellingsOf } from '../server/testing/spellings'
-import { type Program, removeFolder, startProgram } from './lib/program'
+import { withProgram } from './lib/program'
 
-let program: Program
-beforeAll(async () => {
-  program = await startProgram()
-})
-afterAll(async () => {
-  await program.stop()
-  removeFolder(program.data)
-})
+const program = withProgram()
 
 /** Sends a request whose target stands on the wire exactly as it is given. */
 function sendRaw(target: string, method: string, headers: Record<string, string>): Promise<number> {

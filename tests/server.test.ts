@@ -2,16 +2,9 @@ import { request as plainRequest } from 'node:http'
 import { EXPORT_IDS, exportForms } from '../shared/exports'
 import type { Export } from '../shared/exports/export'
 import type { Study } from '../shared/study/study'
-import { type Program, removeFolder, startProgram } from './lib/program'
+import { removeFolder, startProgram, withProgram } from './lib/program'
 
-let program: Program
-beforeAll(async () => {
-  program = await startProgram()
-})
-afterAll(async () => {
-  await program.stop()
-  removeFolder(program.data)
-})
+const program = withProgram()
 
 const send = (path: string, method = 'GET', body?: unknown, headers: Record<string, string> = {}) =>
   fetch(program.url + path, {

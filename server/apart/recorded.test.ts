@@ -5,28 +5,18 @@ import { parseStyle } from '../../core/style/parse'
 import type { Style } from '../../core/style/fields'
 import { newDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
-import type { Study } from '../../shared/study/study'
 import { shownBy } from '../../shared/exports/sheet/shown'
 import { unzipped } from '../../shared/exports/sheet/zip'
 import { regionsBy } from '../../core/label/needs'
 import { load } from '../../core/label/testing/platform'
-import type { Db } from '../db/database'
 import { createStudy, importDataset } from '../study/studies'
 import { ownDatabase, serverOn, take } from '../testing/taken'
-import type { Server } from './tasks'
 
-let own: ReturnType<typeof ownDatabase>
-let db: Db
-let server: Server
-let study: Study
-beforeAll(() => {
-  own = ownDatabase()
-  db = own.db
-  server = serverOn(db)
-  const made = createStudy(db, newDocument('Recorded'), 'Begin')
-  study = importDataset(db, made.id, 'Weights', 'n\n70\n1250.5\n0.75\n')!
-})
+const own = ownDatabase()
 afterAll(() => own.close())
+const server = serverOn(own.db)
+const { id } = createStudy(own.db, newDocument('Recorded'), 'Begin')
+const study = importDataset(own.db, id, 'Weights', 'n\n70\n1250.5\n0.75\n')!
 
 const quantity = (style: Style, more: Partial<Quantity>): Quantity => ({
   ...study.document.quantities[0]!,

@@ -70,6 +70,20 @@ export async function startProgram(
   }
 }
 
+/**
+ * Registers the start and the end of a server on a fresh demo with the test runner.
+ * @returns an object that is filled before the first test
+ */
+export function withProgram(): Program {
+  const program = {} as Program
+  beforeAll(async () => void Object.assign(program, await startProgram()))
+  afterAll(async () => {
+    await program.stop()
+    removeFolder(program.data)
+  })
+  return program
+}
+
 /** A server on a fresh demo and a page of a browser on it, for the length of a test file. */
 export interface Desk {
   program: Program
