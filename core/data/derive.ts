@@ -19,6 +19,8 @@ interface Derivation {
   readonly joins: string
   readonly takes: Takes
   readonly makes: Makes
+  /** Whether both columns must be in one unit, as what is added or compared must. */
+  readonly needsOneUnit?: boolean
   of(cells: Cells, given: Given): (Decimal | null)[]
 }
 
@@ -73,6 +75,7 @@ export const derivations = {
     joins: 'and',
     takes: 'column',
     makes: 'the same',
+    needsOneUnit: true,
     of: rowwise(add),
   },
   difference: {
@@ -80,6 +83,7 @@ export const derivations = {
     joins: 'less',
     takes: 'column',
     makes: 'the same',
+    needsOneUnit: true,
     of: rowwise(subtract),
   },
   product: {
@@ -101,6 +105,7 @@ export const derivations = {
     joins: 'from',
     takes: 'column',
     makes: 'a share',
+    needsOneUnit: true,
     of: rowwise(growth),
   },
   share: {
@@ -118,22 +123,22 @@ export const derivations = {
     of: (a, { groups }) => shares(a, groups),
   },
   times: {
-    title: 'the product of',
-    joins: 'times the number',
+    title: 'the multiple of',
+    joins: 'by the number',
     takes: 'number',
-    makes: 'another',
+    makes: 'the same',
     of: withNumber(multiply),
   },
   over: {
     title: 'the quotient of',
     joins: 'divided by the number',
     takes: 'number',
-    makes: 'another',
+    makes: 'the same',
     of: withNumber(over),
   },
   plus: {
-    title: 'the sum of',
-    joins: 'and the number',
+    title: 'the increase of',
+    joins: 'by the number',
     takes: 'number',
     makes: 'the same',
     of: withNumber(add),

@@ -85,3 +85,42 @@ test('a column is made of two others, exactly, as a quantity that is shown', () 
     '“high” is no column of names in Soundings.',
   )
 })
+
+test('a constant keeps the unit and the style of what it is applied to', () => {
+  const study = importDataset(
+    db,
+    empty('Fares').id,
+    'Fares',
+    'stop,fare (EUR)\nQuay,2.5\nMill,3.25',
+  )!
+  for (const by of ['times', 'over', 'plus'] as const) {
+    const made = derive(study.id, { name: by, by, of: 'fare (EUR)', number: '2' })
+    expect(made.document.quantities.at(-1)!.style.unit).toEqual({ kind: 'currency', code: 'EUR' })
+  }
+})
+
+test('columns of one dimension meet in the unit of the first; others are refused with both names', () => {
+  const study = importDataset(
+    db,
+    empty('Loads').id,
+    'Loads',
+    'ship,net (t),crates (kg),fuel (l),fee (EUR),toll (SEK)\nAsk,2,500,9,5,6',
+  )!
+  const [dataset] = study.datasets
+  const make = (name: string, column: Omit<NewColumn, 'name'>) => {
+    derive(study.id, { name, ...column })
+    return columnCells(db, dataset!.id, name)
+  }
+  expect(make('gross', { by: 'sum', of: 'net (t)', and: 'crates (kg)' })).toEqual([2.5])
+  expect(make('rest', { by: 'difference', of: 'crates (kg)', and: 'net (t)' })).toEqual([-1500])
+  expect(make('part', { by: 'ratio', of: 'crates (kg)', and: 'net (t)' })).toEqual([0.25])
+  // A quotient of two dimensions is a number of its own.
+  expect(make('use', { by: 'ratio', of: 'fuel (l)', and: 'net (t)' })).toEqual([4.5])
+  const refused = (of: string, and: string) => () =>
+    derive(study.id, { name: 'x', by: 'sum', of, and })
+  expect(refused('net (t)', 'fee (EUR)')).toThrow('“net (t)” is in tonne and “fee (EUR)” in EUR')
+  expect(refused('net (t)', 'fuel (l)')).toThrow('“fuel (l)” in liter')
+  expect(refused('fee (EUR)', 'toll (SEK)')).toThrow(
+    '“fee (EUR)” is in EUR and “toll (SEK)” in SEK',
+  )
+})

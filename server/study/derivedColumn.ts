@@ -7,6 +7,7 @@ import { type DatasetMeta, MADE } from '../../shared/study/dataset'
 import type { StudyDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
 import type { NewColumn } from '../../shared/study/requests'
+import { countedIn, meetingOf } from './derivedUnits'
 
 /** A column that cannot be made: its name is taken, or what it is made of is not there. */
 export class ColumnError extends Error {
@@ -66,16 +67,17 @@ export const quantityLike = (
 /** The numbers of a derived column. @throws ColumnError saying what stands against it */
 function valuesOf({ dataset, document, column, cellsOf }: ToDerive) {
   const { by, of, and, number } = column
-  const { takes, title } = derivations[by]
+  const { takes, title, makes } = derivations[by]
   const needs = NEEDED[takes]
   if (needs && column[needs] === undefined)
     throw new ColumnError(`${title} … takes ${TAKEN[takes]}.`)
   const kindOf = (wanted: string) => dataset.columns.find((one) => one.name === wanted)?.kind
-  // What columns are recorded in may differ: they meet as true values.
+  const quantityOf = (wanted: string) => quantityLike(document, dataset.id, wanted)
+  // What columns are recorded in may differ: they meet as true values, in one unit.
   const numbersOf = (wanted: string) => {
     if (kindOf(wanted) !== 'number')
       throw new ColumnError(`“${wanted}” is no column of numbers in ${dataset.name}.`)
-    const recorded = quantityLike(document, dataset.id, wanted)?.recorded ?? 0
+    const recorded = quantityOf(wanted)?.recorded ?? 0
     return cellsOf(dataset.id, wanted).map((cell) => {
       const value = decimalOf(cell)
       return value && shift(value, recorded)
@@ -86,8 +88,20 @@ function valuesOf({ dataset, document, column, cellsOf }: ToDerive) {
       throw new ColumnError(`“${wanted}” is no column of names in ${dataset.name}.`)
     return cellsOf(dataset.id, wanted).map((cell) => (cell === null ? null : String(cell)))
   }
+  /** The other column, in the unit of the first where they are added or compared. */
+  function inUnitOf(first: string, other: string): (Decimal | null)[] {
+    const meeting = meetingOf(countedIn(quantityOf(other)), countedIn(quantityOf(first)))
+    if ('into' in meeting) return numbersOf(other).map((value) => value && meeting.into(value))
+    // A quotient of two units is a number of its own; what is added or compared is in one.
+    if (!('needsOneUnit' in derivations[by])) return numbersOf(other)
+    throw new ColumnError(
+      `“${first}” is in ${meeting.to} and “${other}” in ${meeting.from}: they cannot be added or compared. Choose columns of one unit.`,
+    )
+  }
   return derive(by, numbersOf(of), {
-    ...(takes === 'column' && { column: numbersOf(and!) }),
+    ...(takes === 'column' && {
+      column: makes === 'another' ? numbersOf(and!) : inUnitOf(of, and!),
+    }),
     ...(takes === 'groups' && { groups: groupsOf(and!) }),
     ...(takes === 'number' && { number: decimal(number!) }),
   })
