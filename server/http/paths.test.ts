@@ -26,6 +26,9 @@ test('the table of paths is that of the files', () => {
   expect(sorted(apiPaths())).toEqual(sorted(answered()))
   expect(methodsAt('/api/studies/one/copy')).toEqual(['POST'])
   expect(methodsAt('/api/nothing')).toEqual([])
+  // The router takes “file” for the route of that name, and looks for nothing below it.
+  expect(methodsAt('/api/studies/file/revisions/1')).toEqual([])
+  expect(methodsAt('/api/studies/file').sort()).toEqual(['DELETE', 'GET', 'POST', 'PUT'])
 })
 
 test('the table of pages is that of the files', () => {

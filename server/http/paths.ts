@@ -40,9 +40,28 @@ const ROUTES: Readonly<Record<string, ApiRoute>> = {
 }
 const patterns = Object.entries(ROUTES).map(([path, route]) => ({
   ...route,
+  parts: path.split('/'),
   pattern: new RegExp(`^${path.replaceAll('*', '[^/]+')}$`),
 }))
-const routesAt = (path: string) => patterns.filter(({ pattern }) => pattern.test(path))
+/** Every beginning of a route. */
+const beginnings = new Set(
+  patterns.flatMap(({ parts }) => parts.map((_, at) => parts.slice(0, at + 1).join('/'))),
+)
+/**
+ * Whether the router never tries a route for some segments: where a segment stands in the table as
+ * it is, the router takes it for that, and for no name, whatever follows.
+ */
+const isShadowed = (parts: readonly string[], segments: readonly string[]): boolean =>
+  parts.some(
+    (part, at) =>
+      part === '*' &&
+      at < parts.length - 1 &&
+      beginnings.has([...parts.slice(0, at), segments[at]].join('/')),
+  )
+const routesAt = (path: string) => {
+  const segments = path.split('/')
+  return patterns.filter(({ pattern, parts }) => pattern.test(path) && !isShadowed(parts, segments))
+}
 
 /** All paths of the API with their methods. */
 export const apiPaths = (): Readonly<Record<string, readonly string[]>> =>

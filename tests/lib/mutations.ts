@@ -41,3 +41,12 @@ export function changed(value: unknown, draw: Draw): unknown {
     .map(([key, one]) => [draw(25) === 0 ? oneOf(draw, ODD_NAMES) : key, changed(one, draw)])
   return Object.fromEntries(entries) as unknown
 }
+
+/** A problem document as it was answered; the beginning of what was answered in its place. */
+export function problemIn(text: string): unknown {
+  try {
+    return JSON.parse(text)
+  } catch {
+    return text.slice(0, 200)
+  }
+}
