@@ -13,13 +13,13 @@ const PAGES = [
   '/study/*/sweep',
   '/study/*/ticks',
 ] as const
-const patterns = PAGES.map((page) => new RegExp(`^${page.replaceAll('*', '[^/]+')}$`))
+const patterns = PAGES.map((page) => new RegExp(`^${page.replaceAll('*', '[^/]+')}/?$`))
 
 /** All pages of the app. */
 export const appPages = (): readonly string[] => PAGES
 
 /**
- * Whether the app has a page at a path.
+ * Whether the app has a page at a path, with a slash at its end or without.
  *
  * @example isPage('/study/1/ticks') // true
  */

@@ -39,6 +39,8 @@ test.each<[string, Caller, number | undefined]>([
   ],
   ['a save of 5 MB', caller('/api/studies/x/name', { 'content-length': '5000000' }, 'PUT'), 413],
   ['a body of no length', caller('/api/studies', { 'transfer-encoding': 'chunked' }), 411],
+  ['the folder of the guide', caller('/guide/', {}, 'GET'), undefined],
+  ['a route with a slash at its end', caller('/api/studies/', {}, 'GET'), 404],
   ['a change of a page', caller('/studies', {}), 404],
   [
     'a name with a slash and an accent',

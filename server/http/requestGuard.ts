@@ -116,7 +116,7 @@ export function refusalOf(caller: Caller, policy: HostPolicy): Problem | null {
     return problem(
       400,
       'Bad address',
-      'The address is not in its normal form. Write it without empty or dot segments, without a slash at its end, and encode only what must be encoded.',
+      'The address is not in its normal form. Write it without empty or dot segments, and encode only what must be encoded.',
     )
   const request = { ...caller, path }
   for (const guard of guardsFor(request)) {

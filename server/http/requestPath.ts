@@ -33,6 +33,7 @@ function isNormal(segment: string): boolean {
 export function requestPath(target: string): string | null {
   const [path = ''] = target.split('?')
   if (path === '/') return path
-  const [before, ...segments] = path.split('/')
+  // Folders of files are asked for with a slash at their end; no route of the API has one.
+  const [before, ...segments] = path.replace(/\/$/, '').split('/')
   return before === '' && segments.length > 0 && segments.every(isNormal) ? path : null
 }
