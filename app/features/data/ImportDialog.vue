@@ -67,13 +67,6 @@ function beadOf({ kind, unread, asks = [] }: ColumnPreview) {
 const numbers = computed(
   () => table.value?.columns.filter((column) => column.kind === 'number').length ?? 0,
 )
-const delimiters: Record<string, string> = {
-  ',': 'commas',
-  ';': 'semicolons',
-  '\t': 'tabs',
-  '|': 'bars',
-}
-
 const choose = (event: Event) => readFrom((event.target as HTMLInputElement).files?.[0])
 const drop = (event: DragEvent) => readFrom(event.dataTransfer?.files[0])
 
@@ -160,7 +153,7 @@ async function bringIn() {
           {{
             words.rowsPartedByColumns(
               countText(table.rowCount),
-              delimiters[table.delimiter] ?? table.delimiter,
+              words.delimiters[table.delimiter] ?? table.delimiter,
               numbers,
               table.columns.length,
             )
@@ -192,7 +185,11 @@ async function bringIn() {
       <fieldset v-else class="where">
         <legend class="unseen">{{ words.where }}</legend>
         <label><input v-model="joins" type="radio" :value="false" />{{ words.asNewStudy }}</label>
-        <label><input v-model="joins" type="radio" :value="true" />{{ words.intoThisOne }}</label>
+        <label
+          ><input v-model="joins" type="radio" :value="true" :disabled="!study.document" />{{
+            words.intoThisOne
+          }}</label
+        >
       </fieldset>
       <Button :label="words.cancel" severity="secondary" variant="text" @click="leave" />
       <Button

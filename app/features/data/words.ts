@@ -38,6 +38,9 @@ export const importDialog = {
   reading: 'Reading …',
   giveUp: 'Cancel reading',
   bringingIn: 'Bringing in …',
+  delimiters: { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' } as Readonly<
+    Record<string, string>
+  >,
   rowsPartedByColumns: (rowCount: Told, delimiter: Told, numbers: Told, length: Told) =>
     `${rowCount} rows parted by ${delimiter}, ${numbers} of ${length} columns are numbers.`,
   roleOf: (name: Told) => `What ${name} holds`,
