@@ -1,15 +1,12 @@
-import { terminalLine } from '../shared/escape'
 import { main } from './main'
+import { oneLine } from './oneLine'
 
 const FAILED = 2
-/** Characters of an error that are told: it may quote a whole file. */
-const MOST_TOLD = 500
 
 /** Ends with one line that says why. Set IVORY_ABACUS_VERBOSE to see where it happened too. */
 function end(error: unknown, what: string): never {
   const { message, stack } = error instanceof Error ? error : new Error(String(error))
-  const line = terminalLine(`${what}: ${message}`.replace(/\s+/g, ' ').slice(0, MOST_TOLD))
-  process.stderr.write(`ivory-abacus: ${line}\n`)
+  process.stderr.write(oneLine(`${what}: ${message}`))
   if (process.env.IVORY_ABACUS_VERBOSE) process.stderr.write(`${stack ?? ''}\n`)
   process.exit(FAILED)
 }

@@ -3,7 +3,6 @@ import type { Readable, Writable } from 'node:stream'
 import { text } from 'node:stream/consumers'
 import { Command as Program, CommanderError, Option } from 'commander'
 import { version } from '../package.json'
-import { terminalLine } from '../shared/escape'
 import { EXPORT_IDS } from '../shared/exports'
 import { ROWS_TAKEN, USUAL_WISHES } from '../shared/exports/wishes'
 import { FILE_FORM_IDS, FORMS } from '../shared/import/endings'
@@ -16,6 +15,7 @@ import { InputError, isInputError, readJson } from './input'
 import { inspectFile } from './inspect'
 import { writeLines } from './lines'
 import { labelTable } from './labelTable'
+import { oneLine } from './oneLine'
 import { PROOF_FORMATS, type ProofAsked, proofFiles } from './proof'
 import { checkStudy, FAIL_ON, type FailOn } from './study'
 import { verifyFile } from './verify'
@@ -34,12 +34,9 @@ interface Run extends Streams {
   status: number
 }
 
-/** Characters of a message: what it quotes may be of any length. */
-const MOST_SAID = 1000
 /** One line on standard error, and the exit status of bad input. */
 function refuse(run: Run, message: string): void {
-  const line = terminalLine(message.replace(/\s+/g, ' ').trim().slice(0, MOST_SAID))
-  run.errors.write(`ivory-abacus: ${line}\n`)
+  run.errors.write(oneLine(message))
   run.status = BAD_INPUT
 }
 /** Runs an action; input that cannot be used is told in one line. */

@@ -10,7 +10,6 @@ import { unzipped } from '../shared/exports/sheet/zip'
 import { ExportError } from '../shared/exports/prove'
 import { withoutHeader } from '../shared/exports/provenance'
 import { labelsByModule, labelsByPackage } from '../shared/exports/run'
-import type { AskedOf } from '../shared/exports/types'
 import type { Written } from '../shared/exports/written'
 import { type Asked, bytesOf, madeOf, runtime } from './export'
 import { fileBytes } from './files'
@@ -55,12 +54,14 @@ const labelsIn: Partial<
     const modules = await packedModulesWithDataOf(files, own, runtime)
     const labels = await labelsByPackage(
       own.map((name, at) => ({ name, text: ownModule(modules[at]) })),
-      own.map((file) => ({ file, ...written[paths.indexOf(file)]! })).map(asked),
+      own.map((file) => {
+        const { values, rows } = written[paths.indexOf(file)]!
+        return { file, values, rows }
+      }),
     )
     return paths.map((path) => labels[own.indexOf(path)] ?? [])
   },
 }
-const asked = ({ file, values, rows }: AskedOf): AskedOf => ({ file, values, rows })
 
 /** Where data and pictures say what they come from. */
 const SAYS = /^ {2}"says": .*\n|<metadata>.*?<\/metadata>/m
