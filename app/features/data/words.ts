@@ -17,7 +17,7 @@ export const roleChoices = ROLES.map((id) => ({ id, title: roleTitles[id] }))
 /** What is said where a file or a text could not be read. */
 export const reading = {
   cancelled: 'Reading was cancelled.',
-  failed: 'This file could not be read: it needs more memory than the browser has.',
+  failed: 'This file could not be read. It may need more memory than the browser has.',
   tooLong: (seconds: Told) =>
     `Reading took over ${seconds} seconds and was ended. Import a part of the table.`,
 }
