@@ -75,7 +75,8 @@ export const decimalText = z.union([z.number(), z.string()]).transform((input, c
 const quantity = recordedAsSchema.optional()
 /** A style that stands alone says itself what its numbers are recorded in. */
 const standingAlone = <Schema extends z.ZodType>(schema: Schema) =>
-  z.preprocess(withOwnQuantity, schema)
+  // Named, since a step before a schema would take anything in the library's types.
+  z.preprocess((input: z.input<Schema>): unknown => withOwnQuantity(input), schema)
 
 const rows = z.array(z.record(z.string(), z.unknown())).optional()
 

@@ -104,7 +104,15 @@ export const all: readonly string[] = [
   expect(compile(`${begin}labeller({ notation: 'loud' })\n`)).toContain(
     '\'"loud"\' is not assignable',
   )
-  expect(compile(`${begin}check({ style: {}, values: [1], surface: 'wall' })\n`)).toContain('error')
+  const wrong = `check({ style: {}, values: [1], surface: 'wall' })
+ticks({ domain: [0, 1], step: [] })
+suggest({ values: [1], surface: 'roof' })
+`
+  expect(compile(begin + wrong).match(/^use\.ts\(\d+/gm)).toEqual([
+    'use.ts(2',
+    'use.ts(3',
+    'use.ts(4',
+  ])
 })
 
 test('the command comes with it', () => {
