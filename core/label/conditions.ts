@@ -74,7 +74,7 @@ export function inOwnCase(
   return isOwn(written) ? written : decided
 }
 
-/** A label that lacks the row in which its unit stands. */
+/** A label that lacks the row in which its unit stands, or whose unit cannot be converted. */
 export class UnitError extends Error {
   override name = 'UnitError'
 }
@@ -105,11 +105,15 @@ export function inOwnUnit(
   text: string,
 ): string {
   if (written.kind === 'missing') return text
-  const { unitOf, needsRow } = plan.rules[written.rule]!
+  const { unitOf, needsRow, refuses } = plan.rules[written.rule]!
   if (unitOf !== undefined) return text.replace(ANY_UNIT, () => String(row![unitOf]))
   if (lacksRow(plan, written, row))
     throw new UnitError(
       `The unit of this label stands in “${needsRow}” of its row, and no row is given: label(value, row), or labelRow(row).`,
+    )
+  if (refuses !== undefined)
+    throw new UnitError(
+      `“${refuses}” of this row is “${String(row![refuses] ?? '')}”: no unit that this label can convert.`,
     )
   return text
 }
@@ -127,7 +131,9 @@ export function unitNamer(
   decide: (value: Value, row?: Row) => Written,
   lacking?: string,
 ): (value: Value, row: Row | undefined, text: string) => string {
-  if (!plan.rules.some(({ unitOf }) => unitOf !== undefined)) return (_value, _row, text) => text
+  const isNamed = ({ unitOf, refuses }: Plan['rules'][number]) =>
+    unitOf !== undefined || refuses !== undefined
+  if (!plan.rules.some(isNamed)) return (_value, _row, text) => text
   return (value, row, text) => {
     const written = decide(value, row)
     return lacking !== undefined && lacksRow(plan, written, row)

@@ -1,6 +1,18 @@
 import type { Decimal } from '../decimal/decimal'
+import type { Rate } from '../measures/rates'
 import type { Regions } from './region'
 import type { Row, Value } from './types'
+
+/** How values stand to rows that name units. */
+export interface RowUnits {
+  /** The column that names the unit each row is recorded in. */
+  readonly column: string
+  /**
+   * Whether the values were brought to the context's common unit, or are still in the unit of their
+   * row.
+   */
+  readonly valuesIn: 'common' | 'row'
+}
 
 /** What all Plans of a page are made in. */
 export interface Setting extends Regions {
@@ -18,6 +30,12 @@ export interface Context extends Setting {
   readonly recorded?: number
   /** The measure that the cells are recorded in, where that is known. */
   readonly measure?: string
+  /** The currency that the values are in, where that is known: a code of ISO 4217. */
+  readonly currency?: string
+  /** What leads from one currency to another. */
+  readonly rates?: readonly Rate[]
+  /** Where rows name units; the measure or the currency above is then the common one. */
+  readonly units?: RowUnits
   /** The step between the ticks that the values are, where they are some. */
   readonly step?: Decimal
   /** Whether they are changes: a change of temperatures is one of degrees, from no zero. */
@@ -32,7 +50,10 @@ export interface Context extends Setting {
 }
 
 /** What cells are recorded in. */
-export type Recorded = Pick<Context, 'recorded' | 'measure' | 'isChange'>
+export type Recorded = Pick<
+  Context,
+  'recorded' | 'measure' | 'isChange' | 'currency' | 'rates' | 'units'
+>
 
 /**
  * What the cells of a quantity are recorded in.

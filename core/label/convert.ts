@@ -3,6 +3,7 @@ import { decimal, toText } from '../decimal/decimal'
 import { StyleError } from '../error'
 import type { Conversion } from '../measures/apply'
 import { conversionOf, MeasureError } from '../measures/convert'
+import { type Rate, rateConversion } from '../measures/rates'
 import { lastOf } from '../notations/clock'
 import { notationOf } from '../notations'
 import { asTexts, NOTHING, toDecimal } from '../measures/rational'
@@ -10,29 +11,52 @@ import type { FullStyle } from '../style/schemas'
 import type { Rule } from './types'
 
 /** What the cells are recorded in. */
-interface Recorded {
+export interface RecordedUnit {
   readonly measure?: string
   readonly isChange?: boolean
+  readonly currency?: string
+  readonly rates?: readonly Rate[]
+  /** The unit that is written where the style names none. */
+  readonly target?: string
 }
 
 /** What a clock's values are recorded in, and what its last place counts. */
-function clockMeasures({ clock }: FullStyle, { measure }: Recorded) {
+function clockMeasures({ clock }: FullStyle, { measure }: RecordedUnit) {
   const { of } = clock
   if (of !== undefined && measure !== undefined && of !== measure)
     throw new StyleError('clock.of', of, `the values are recorded in ${measure}; leave it out`)
   return [measure ?? of ?? 'second', lastOf(clock)] as const
 }
 
-/** What leads from the measure of the cells to that of a style; null where they are the same. */
-function toMeasure(style: FullStyle, recorded: Recorded): Conversion | null {
+/**
+ * What leads from the currency of the cells to another; null where they are the same, or where no
+ * rates are known.
+ */
+function toCurrency(code: unknown, { currency, rates }: RecordedUnit): Conversion | null {
+  if (currency === undefined || typeof code !== 'string' || code === currency || !rates) return null
+  const conversion = rateConversion(rates, currency, code)
+  if (conversion) return conversion
+  throw new StyleError(
+    'unit.code',
+    code,
+    `no rate leads from ${currency} to ${code}; add one, or choose another currency`,
+  )
+}
+
+/** What leads from the unit of the cells to that of a style; null where they are the same. */
+function toUnit(style: FullStyle, recorded: RecordedUnit): Conversion | null {
   const { unit } = style
-  const { measure, isChange } = recorded
+  const { measure, isChange, target } = recorded
   if (notationOf(style).isClock) {
     const [from, to] = clockMeasures(style, recorded)
     return from === to ? null : conversionAs('notation', 'clock', from, to)
   }
-  if (unit.kind !== 'measure' || measure === undefined || unit.id === measure) return null
-  const conversion = conversionAs('unit.id', unit.id, measure, String(unit.id))
+  if (unit.kind === 'currency') return toCurrency(unit.code, recorded)
+  const id = unit.kind === 'measure' ? String(unit.id) : target
+  if (id === undefined) return null
+  if (measure === undefined) return unit.kind === 'measure' ? null : toCurrency(id, recorded)
+  if (id === measure) return null
+  const conversion = conversionAs('unit.id', id, measure, id)
   return isChange ? { ...conversion, shift: NOTHING } : conversion
 }
 /** A conversion that a field asks for. */
@@ -56,10 +80,10 @@ function conversionAs(field: string, value: unknown, from: string, to: string): 
 export function conversionFor(
   style: FullStyle,
   perOne: string,
-  recorded: Recorded,
+  recorded: RecordedUnit,
 ): Pick<Rule, 'factor' | 'convert'> {
   const factor = multiply(decimal(style.factor), decimal(perOne))
-  const conversion = toMeasure(style, recorded)
+  const conversion = toUnit(style, recorded)
   if (!conversion) return { factor: toText(factor) }
   const { scale, shift } = conversion
   const exact = shift.numerator === 0n ? toDecimal(scale) : null

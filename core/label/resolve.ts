@@ -27,9 +27,7 @@ export function resolve(style: Style, context: Context = {}): Plan {
   const recorded = context.recorded ?? 0
   const written = stylesOf(full).flatMap(({ when, style: one }) =>
     // What holds at this width is the style itself by now.
-    when && 'width' in when
-      ? []
-      : byUnit({ when, style: one }, context.rows, context.hasRowsToCome),
+    when && 'width' in when ? [] : byUnit({ when, style: one }, context),
   )
   const conditions = written.map(({ when }) => when)
 
@@ -47,8 +45,9 @@ export function resolve(style: Style, context: Context = {}): Plan {
     unitAt: full.unitAt,
     title: null,
   })
-  const rules = written.map(({ when, style: one, own: named }, at) => {
-    const made = ruleFrom(one, when, context, { planOf, values: () => valuesOf(at) })
+  const rules = written.map(({ when, style: one, own: named, recorded: unit }, at) => {
+    const recordedIn = unit ? { ...context, ...unit } : context
+    const made = ruleFrom(one, when, recordedIn, { planOf, values: () => valuesOf(at) })
     checkBounds(one)
     checkUnitAt({ ...one, unitAt: full.unitAt }, made.rule)
     return { ...made, rule: { ...made.rule, ...named } }

@@ -9,7 +9,7 @@ import type { FullStyle } from '../style/schemas'
 import { formsOf, namesOf, outsideOf, surroundings } from './around'
 import type { Context } from './context'
 import { clockFor, WITH_DAYS, withoutTime } from './clockfor'
-import { conversionFor } from './convert'
+import { conversionFor, type RecordedUnit } from './convert'
 import { framesOf, NO_SURROUNDINGS } from './frames'
 import { countedIn, withoutPrefix } from './prefixes'
 import { checkConstant } from './refusals'
@@ -77,7 +77,7 @@ function restOf(
   region: ChosenRegion,
   unit: UnitWriting,
   marks: Marks,
-  context: Context,
+  context: Context & RecordedUnit,
 ): Rest {
   const { significant, priority, rounding, increment, trailingZeros } = withDigits(style)
   const around = { ...surroundings(style, unit), outside: outsideOf(unit) }
@@ -134,7 +134,7 @@ interface Shared {
 export function ruleFrom(
   full: FullStyle,
   when: Condition | null,
-  context: Context,
+  context: Context & RecordedUnit,
   { planOf, values }: Shared,
 ): { rule: Rule; unit: UnitWriting } {
   checkConstant(full)

@@ -85,6 +85,8 @@ export interface Rule {
   readonly unitOf?: string
   /** The column of the unit, where a rule without one writes no label that has no row. */
   readonly needsRow?: string
+  /** The column of the unit, where the rule meets units that nothing leads from. */
+  readonly refuses?: string
 }
 
 export type UncertaintyForm = 'plusMinus' | 'parentheses' | 'interval'

@@ -4,13 +4,17 @@ import { isCurrency } from '../locale/currencies'
 import { isMeasure } from '../measures/convert'
 import { unitColumn } from '../style/dependencies'
 import type { FullStyle } from '../style/schemas'
+import type { Context } from './context'
+import type { RecordedUnit } from './convert'
 import type { Condition, Row, Rule } from './types'
 
 /** A style with the condition under which it writes; null where it writes what no other does. */
 export interface Conditioned {
   readonly when: Condition | null
   readonly style: FullStyle
-  readonly own?: Pick<Rule, 'unitOf' | 'needsRow'>
+  readonly own?: Pick<Rule, 'unitOf' | 'needsRow' | 'refuses'>
+  /** What its values are recorded in, where that is not what all are. */
+  readonly recorded?: RecordedUnit
 }
 
 type Unit = FullStyle['unit']
@@ -60,24 +64,21 @@ function namesIn(column: string, rows: readonly Row[], { field, takes, isOne }: 
 const both = (when: Condition | null, names: Condition): Condition =>
   when ? { all: [when, names] } : names
 
-/**
- * Parts a style whose currency or measure is named by a column into one for each that the rows
- * name. A row that names none is written without a unit.
- *
- * @param hasRowsToCome whether other rows may name other units
- * @throws StyleError for a cell that is no such unit
- */
-export function byUnit(
-  { when, style }: Conditioned,
-  rows: readonly Row[] = [],
-  hasRowsToCome = false,
-): Conditioned[] {
-  const column = unitColumn(style)
-  const named = NAMED[style.unit.kind]
-  if (column === null || !named) return [{ when, style }]
+/** What the column of a style names units for, where one does. */
+const namedBy = (unit: Unit): Named | undefined => NAMED[unit.kind]
+
+/** A style whose unit a column names: one for each unit that the rows name. */
+function byOwnUnit({ when, style }: Conditioned, column: string, context: Context): Conditioned[] {
+  const { rows = [], hasRowsToCome = false } = context
+  const named = namedBy(style.unit)!
+  const unitOf = (name: string) => named.of(style.unit as never, name)
+  const common = context.units?.column === column ? commonUnit(context) : undefined
   const own = namesIn(column, rows, named).map((name): Conditioned => ({
     when: both(when, { column, is: [name] }),
-    style: { ...style, unit: named.of(style.unit as never, name) },
+    style: { ...style, unit: unitOf(name) },
+    ...(common !== undefined && context.units!.valuesIn === 'row'
+      ? { recorded: recordedAs(context, name) }
+      : {}),
   }))
   const others: Conditioned = {
     when: both(when, { column, filled: true }),
@@ -86,8 +87,62 @@ export function byUnit(
   }
   const none: Conditioned = {
     when,
-    style: { ...style, unit: { kind: 'none' } },
-    own: hasRowsToCome ? { needsRow: column } : {},
+    style: { ...style, unit: common === undefined ? { kind: 'none' } : unitOf(common) },
+    own: ofNoUnit(column, context),
   }
   return [...own, ...(hasRowsToCome ? [others] : []), none]
+}
+
+/** The unit that values of several units are brought to, by its code or id. */
+const commonUnit = ({ currency, measure }: Context): string | undefined => currency ?? measure
+
+/** What the values of rows are recorded in that name a unit. */
+const recordedAs = (context: Context, unit: string): RecordedUnit =>
+  context.currency === undefined ? { measure: unit } : { currency: unit }
+
+/** What writes rows to come that name no unit: where units are converted, it cannot. */
+const ofNoUnit = (column: string, { hasRowsToCome, units }: Context): Conditioned['own'] => {
+  if (!hasRowsToCome) return {}
+  return units?.valuesIn === 'row' ? { needsRow: column, refuses: column } : { needsRow: column }
+}
+
+/** A style with a unit of its own for values in the units of their rows: each converts them. */
+function byRecordedUnit(
+  { when, style }: Conditioned,
+  column: string,
+  context: Context,
+): Conditioned[] {
+  const { rows = [], hasRowsToCome = false } = context
+  const kind = context.currency === undefined ? 'measure' : 'currency'
+  const target = commonUnit(context)
+  const own = namesIn(column, rows, NAMED[kind]!).map((name): Conditioned => ({
+    when: both(when, { column, is: [name] }),
+    style,
+    recorded: { ...recordedAs(context, name), target },
+  }))
+  const unknown: Conditioned = {
+    when: both(when, { column, filled: true }),
+    style,
+    own: { refuses: column },
+  }
+  const none: Conditioned = { when, style, own: ofNoUnit(column, context) }
+  return [...own, ...(hasRowsToCome ? [unknown] : []), none]
+}
+
+/**
+ * Parts a style into one for each unit that the rows name, where its own unit is named by a column,
+ * or where values are in the units of their rows. A row that names none is written in the common
+ * unit, without a unit where there is none.
+ *
+ * @param context its `hasRowsToCome` says whether other rows may name other units
+ * @throws StyleError for a cell that is no such unit
+ */
+export function byUnit(conditioned: Conditioned, context: Context): Conditioned[] {
+  const { style } = conditioned
+  const { units } = context
+  const column = unitColumn(style)
+  if (column !== null && namedBy(style.unit)) return byOwnUnit(conditioned, column, context)
+  return units?.valuesIn === 'row' && commonUnit(context) !== undefined
+    ? byRecordedUnit(conditioned, units.column, context)
+    : [conditioned]
 }
