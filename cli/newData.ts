@@ -1,4 +1,4 @@
-import { namesIn, wantedColumns } from '../shared/page/rows'
+import { namesIn, wantedOf } from '../shared/page/wanted'
 import { datasetOf } from '../shared/page/start'
 import type { Cell } from '../shared/quantities'
 import type { StudyFinding } from '../shared/report/findings'
@@ -20,7 +20,9 @@ const FAR = 300
 /** The columns that the quantities of a data set need. */
 const neededOf = (study: ReadStudy, dataset: DatasetMeta): string[] => [
   ...new Set(
-    quantitiesOn(study, dataset).flatMap((quantity) => namesIn(wantedColumns(quantity, dataset))),
+    quantitiesOn(study, dataset).flatMap((quantity) =>
+      namesIn(wantedOf(study.document, quantity, dataset)),
+    ),
   ),
 ]
 const quantitiesOn = ({ document }: ReadStudy, { id }: DatasetMeta): Quantity[] =>

@@ -58,16 +58,25 @@ export type Recorded = Pick<
 /**
  * What the cells of a quantity are recorded in.
  *
- * @param quantity one with its `recorded`, its measure and its kind, where they are known
+ * @param quantity one with its `recorded`, its unit and its kind, where they are known
  * @example recordedIn({ recorded: 3, measure: 'kilogram', kind: 'change' }) // { recorded: 3, measure: 'kilogram', isChange: true }
  */
 export const recordedIn = (
-  quantity:
-    | { readonly recorded?: number; readonly measure?: string; readonly kind?: string }
-    | null
-    | undefined,
+  quantity: (Omit<Recorded, 'isChange'> & { readonly kind?: string }) | null | undefined,
 ): Recorded => ({
   recorded: quantity?.recorded,
   measure: quantity?.measure,
   isChange: quantity?.kind === 'change',
+  ...(quantity?.rates && { currency: quantity.currency, rates: quantity.rates }),
+  ...(quantity?.units && { units: quantity.units }),
 })
+
+/** What of a context says how its values are recorded. */
+export const recordedOf = ({
+  recorded,
+  measure,
+  isChange,
+  currency,
+  rates,
+  units,
+}: Context): Recorded => ({ recorded, measure, isChange, currency, rates, units })

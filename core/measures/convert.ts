@@ -165,3 +165,17 @@ export function conversionOf(from: string, to: string): Conversion {
     shift: over(minus(source.offset, target.offset), target.scale),
   }
 }
+
+/**
+ * The unit of a measure's dimension that CLDR's factors count in, with powers in its own order.
+ *
+ * @returns the measure itself where it is made of several
+ * @throws MeasureError for an id that is none
+ * @example baseUnitOf('pound') // 'kilogram'
+ */
+export function baseUnitOf(id: string): string {
+  const components = parseMeasure(id)
+  if (!components) throw new MeasureError(`"${id}" is no measure of CLDR`)
+  const [alone] = components
+  return components.length === 1 && alone!.power === 1 ? (units[alone!.unit]?.base ?? id) : id
+}

@@ -1,17 +1,24 @@
 import { z } from 'zod'
 import { ROLES } from '../data/roles'
+import { currencyCode, ratesSchema } from './rates'
 import { measureId } from './schemas'
 
 /** The most powers of ten that numbers are recorded in, either way. */
 const MOST = 400
 /**
  * What a style says of the numbers that it writes, so that it gives the same labels on its own: the
- * power of ten and the measure that they are recorded in, and what they are.
+ * power of ten and the unit that they are recorded in, what leads to others, and what they are.
  */
 export const recordedAsSchema = z.strictObject({
   recorded: z.int().min(-MOST).max(MOST).optional(),
   kind: z.string().optional(),
   measure: measureId.optional(),
+  currency: currencyCode.optional(),
+  rates: ratesSchema.optional(),
+  /** The column of the rows that names the unit of each value, or named it before. */
+  units: z
+    .strictObject({ column: z.string().min(1), valuesIn: z.enum(['common', 'row']) })
+    .optional(),
   role: z.enum(ROLES).optional(),
 })
 export type RecordedAs = z.infer<typeof recordedAsSchema>

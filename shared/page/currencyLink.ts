@@ -53,10 +53,11 @@ export function withCurrencies(
   const [currency] = naming
   if (!currency || naming.length > 1) return [...quantities]
   const unit = { kind: 'currency', code: { column: currency.name } } as const
+  const units = { kind: 'currency', column: currency.name } as const
   return quantities.map((quantity) => {
     const column = dataset.columns.find(({ name }) => name === quantity.column)
     return column && !quantity.style.unit && isAmount(dataset, column, currency)
-      ? { ...quantity, style: { ...quantity.style, unit } }
+      ? { ...quantity, units, style: { ...quantity.style, unit } }
       : quantity
   })
 }

@@ -99,6 +99,8 @@ export const partContext = (part: StyledPart, context: Context, numbers: PartNum
         rows: undefined,
         recorded: 0,
         measure: undefined,
+        currency: undefined,
+        units: undefined,
       }
 
 const brackets = (text: string) => `(${text})`

@@ -1,6 +1,4 @@
 import type { Subject } from '../../core/checks/types'
-import { unitColumn } from '../../core/style/dependencies'
-import type { FullStyle } from '../../core/style/fields'
 import type { Row } from '../../core/label/types'
 import type { Drawing } from '../forms/types'
 import { markKey } from './agreed'
@@ -20,17 +18,16 @@ export interface MixedRows {
  * The units of rows, where there are several: numbers of different currencies or measures cannot be
  * added, nor stand on one scale.
  *
- * @param styles of the surfaces of a page
- * @param cells beside the rows; undefined where no style looks at any
+ * @param column the one that names their units
+ * @param cells beside the rows; undefined where they are not here yet
  * @returns null where all rows that have a number are in one unit
  */
 export function mixedRows(
-  styles: readonly FullStyle[],
+  column: string,
   { values }: Pick<Rows, 'values'>,
   cells: readonly Row[] | undefined,
 ): MixedRows | null {
-  const column = styles.map(unitColumn).find((name) => name !== null)
-  if (!column || !cells) return null
+  if (!cells) return null
   const unitAt = cells.map((row) => String(row[column] ?? '').trim())
   const counts = new Map<string, number>()
   unitAt.forEach((unit, at) => {

@@ -1,4 +1,4 @@
-import { recordedIn, type Setting } from '../../core/label/context'
+import type { Recorded, Setting } from '../../core/label/context'
 import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import { today } from '../../core/data/dates'
 import { type Labeller, labeller } from '../../core/label/labeller'
@@ -10,31 +10,47 @@ import type { LocaleTable } from '../../core/locale/types'
 import type { FullStyle } from '../../core/style/fields'
 import type { Prose, ProseColumn } from '../../core/text/prose'
 import { orderIn } from '../import/dates'
-import { decimalOf, quantityOf, styleOf } from '../quantities'
+import { type Cell, decimalOf, quantityOf, styleOf } from '../quantities'
 import type { DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
 import type { StudyDocument } from '../study/document'
+import { columnInCommon, type WithUnits } from './commonUnit'
 import { type MessageId, pluralBy, surfaceOf } from './messages'
 import type { Rows } from './rows'
 
 /** A column that messages can speak of, without its labels. */
-export type FactColumn = { readonly name: string } & Omit<ProseColumn, 'label'>
+export type FactColumn = {
+  readonly name: string
+  /** How its values are recorded, where that is not the page's. */
+  readonly recorded?: Recorded
+} & Omit<ProseColumn, 'label'>
 
-/** The columns of some rows that messages speak of; the quantity's own comes last. */
+/**
+ * The columns of some rows that messages speak of; the quantity's own comes last.
+ *
+ * @param quantities those of other columns: their rows are brought to one unit each
+ */
 export function factsOf(
   { column }: Pick<Quantity, 'column'>,
   dataset: DatasetMeta,
   rows: Rows,
+  quantities: readonly WithUnits[] = [],
+  rates?: StudyDocument['rates'],
 ): FactColumn[] {
   const numeric = new Set(
     dataset.columns.filter(({ kind }) => kind === 'number').map(({ name }) => name),
   )
   const orders = new Map(dataset.columns.map(({ name, reason }) => [name, orderIn(reason)]))
+  const inOneUnit = (name: string, cells: readonly Cell[]) => {
+    const own = quantities.find((one) => one.column === name)
+    const found = own && columnInCommon(own, rates, (one) => rows.others.get(one))
+    return { values: (found?.cells ?? cells).map(decimalOf), recorded: found?.recorded }
+  }
   const others = [...rows.others]
     .filter(([name]) => name !== column)
     .map(([name, cells]) =>
       numeric.has(name)
-        ? { name, values: cells.map(decimalOf) }
+        ? { name, ...inOneUnit(name, cells) }
         : { name, texts: cells.map((cell) => String(cell ?? '')), order: orders.get(name) },
     )
   return [...others, { name: column, values: rows.values }]
@@ -72,13 +88,16 @@ export function proseOf({
   style: { locale, marks },
   setting,
 }: ProseSources): Prose {
-  function labelOf(name: string, values: readonly (Decimal | null)[]): ProseColumn['label'] {
+  function labelOf(
+    { name, recorded }: Pick<FactColumn, 'name' | 'recorded'>,
+    values: readonly (Decimal | null)[],
+  ): ProseColumn['label'] {
     if (name === quantity.column) return own
     const other = quantityOf(document, quantity.datasetId, name)
     // A column that nobody decided about is written plainly, as the message's region does.
     const style = other ? styleOf(document, other, surfaceOf(id)) : { locale, marks }
     const present = values.filter((value) => value !== null).map(toExactText)
-    const writer = labeller(resolve(style, { ...setting, values: present, ...recordedIn(other) }))
+    const writer = labeller(resolve(style, { ...setting, values: present, ...recorded }))
     return (value, row) => writer.label(toExactText(value), row)
   }
   return {
@@ -93,10 +112,12 @@ export function proseOf({
       // Columns whose cells are not here yet are known by name, so that an error can list them.
       ...dataset.columns.map(({ name }) => [name, {}] as const),
       ...facts.map(
-        ({ name, ...column }) =>
+        ({ name, recorded, ...column }) =>
           [
             name,
-            column.values ? { ...column, label: labelOf(name, column.values) } : column,
+            column.values
+              ? { ...column, label: labelOf({ name, recorded }, column.values) }
+              : column,
           ] as const,
       ),
     ]),

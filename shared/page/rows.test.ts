@@ -2,7 +2,8 @@ import { toText } from '../../core/decimal/decimal'
 import type { Cell } from '../quantities'
 import type { DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
-import { filteredRows, namesIn, rowsOf, UNNAMED, wantedColumns } from './rows'
+import { filteredRows, rowsOf, UNNAMED } from './rows'
+import { namesIn, wantedColumns } from './wanted'
 
 const column = (name: string, kind: 'number' | 'text') => ({
   position: 0,

@@ -1,10 +1,8 @@
 import type { Decimal } from '../../core/decimal/decimal'
-import { columnsIn } from '../../core/text/message'
 import { type Cell, decimalOf } from '../quantities'
-import type { DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
-import { againstOf } from './marks'
-import { MESSAGES, messageOf } from './messages'
+import { cellsInCommon, type CommonUnit } from './commonUnit'
+import type { WantedColumns } from './wanted'
 
 export interface TextColumn {
   readonly name: string
@@ -33,89 +31,28 @@ export interface Rows {
 export interface AllRows extends Rows {
   readonly filtering: readonly string[] | null
 }
-const MOST_TEXT_COLUMNS = 2
 /** What a category without a name is called. */
 export const UNNAMED = '(none)'
 
-/** The columns that a page needs, by what they are to it. */
-export interface WantedColumns {
-  readonly column: string
-  readonly category: string | null
-  readonly panels: string | null
-  readonly colour: string | null
-  readonly filter: string | null
-  readonly against: string | null
-  readonly weight: string | null
-  /** Text columns that the table begins with. */
-  readonly texts: readonly string[]
-  readonly others: readonly string[]
-}
-
 /**
- * The columns of text that a table begins with: those that were chosen, otherwise the first two.
+ * All rows of a page, in the common unit of its quantity.
+ *
+ * @param common null where no rows name units that can be brought to one
+ * @param recorded the power of ten that the cells are recorded in
  */
-export function textColumnsOf(
-  { columns: chosen = [] }: Pick<Quantity, 'columns'>,
-  columns: DatasetMeta['columns'],
-): string[] {
-  const texts = columns.filter(({ kind }) => kind === 'text').map(({ name }) => name)
-  const wanted = chosen.filter((name) => texts.includes(name))
-  return wanted.length > 0 ? wanted : texts.slice(0, MOST_TEXT_COLUMNS)
-}
-
-/** The column that means are weighted by, where they are and it is there. */
-const weightOf = (
-  { aggregate, weight }: Quantity['chart'],
-  names: readonly string[],
-): string | null =>
-  aggregate === 'mean' && weight !== undefined && names.includes(weight) ? weight : null
-
-/** What the page of a quantity needs of its data set. */
-export function wantedColumns(quantity: Quantity, { columns }: DatasetMeta): WantedColumns {
-  const { chart } = quantity
-  const names = columns.map(({ name }) => name)
-  const spoken = MESSAGES.flatMap((id) => columnsIn(messageOf(quantity, id), names))
-  const against = againstOf(chart)
-  const named = [...spoken, ...(quantity.columns ?? []), chart.second, against].filter(
-    (name) => name !== undefined,
-  )
-  return {
-    column: quantity.column,
-    category: chart.category,
-    panels: chart.panels ?? null,
-    colour: chart.colour ?? null,
-    filter: quantity.filter?.column ?? null,
-    against: against ?? null,
-    weight: weightOf(chart, names),
-    texts: textColumnsOf(quantity, columns),
-    others: [...new Set(named)],
-  }
-}
-/** Their names, each once. */
-export const namesIn = ({
-  column,
-  category,
-  panels,
-  colour,
-  filter,
-  weight,
-  texts,
-  others,
-}: WantedColumns): string[] => [
-  ...new Set(
-    [column, category, panels, colour, filter, weight, ...texts, ...others].filter(
-      (name) => name !== null,
-    ),
-  ),
-]
-
-/** All rows of a page. */
-export function rowsOf(wanted: WantedColumns, cellsOf: (name: string) => readonly Cell[]): AllRows {
+export function rowsOf(
+  wanted: WantedColumns,
+  cellsOf: (name: string) => readonly Cell[],
+  common: CommonUnit | null = null,
+  recorded = 0,
+): AllRows {
   const textOf = (name: string | null) =>
     name === null ? null : cellsOf(name).map((cell) => String(cell ?? ''))
   const named = (name: string | null) => textOf(name)?.map((cell) => cell || UNNAMED) ?? null
   const numbersIn = (name: string | null) => (name === null ? null : cellsOf(name).map(decimalOf))
-  const cells = cellsOf(wanted.column)
+  const cells = common
+    ? cellsInCommon(common, cellsOf(wanted.column), cellsOf(common.column), recorded)
+    : cellsOf(wanted.column)
   return {
     filtering: textOf(wanted.filter),
     cells,

@@ -8,18 +8,17 @@ import type { FullStyle } from '../../core/style/fields'
 import { alongOf } from '../../core/ticks/linear'
 import { placeTicks } from '../../core/ticks/place'
 import type { Drawing } from '../forms/types'
-import { decimalOf, quantityOf, styleOf } from '../quantities'
+import { decimalOf, quantityOf, rowsBeside, styleOf } from '../quantities'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
-import { recordedIn, type Setting } from '../../core/label/context'
+import type { Setting } from '../../core/label/context'
+import { type ColumnInCommon, columnInCommon, type WithUnits, withUnits } from './commonUnit'
+import { mixedRows, toldOf } from './mixed'
 import { titled } from './numbers'
 import type { Rows } from './rows'
 
 /** A second quantity of a chart, and how it is written. */
-export interface SecondQuantity extends Pick<
-  Quantity,
-  'id' | 'column' | 'title' | 'recorded' | 'measure' | 'kind'
-> {
+export interface SecondQuantity extends WithUnits {
   readonly aggregate: AggregateId
   readonly style: FullStyle
 }
@@ -43,9 +42,8 @@ export function secondQuantityOf(
 ): SecondQuantity | null {
   const found = second === undefined ? undefined : quantityOf(document, datasetId, second)
   if (!found) return null
-  const { id, column, title, recorded, measure, kind, chart } = found
   const style = styleOf(document, found, 'axis')
-  return { id, column, title, recorded, measure, kind, aggregate: chart.aggregate, style }
+  return { ...withUnits(document, found), aggregate: found.chart.aggregate, style }
 }
 
 const FEWEST_TICKS = 2
@@ -58,16 +56,28 @@ function ticksOf(values: readonly Decimal[], count: number) {
   return { step: decimal(step!), stands: ticks.map(({ value }) => value) }
 }
 
+/** Units on the second axis that nothing leads from one to another. */
+function mixedIn(
+  { common, names }: ColumnInCommon,
+  values: readonly (Decimal | null)[],
+): Pick<Subject, 'mixed'> {
+  const [named] = names
+  const mixed = named && !common ? mixedRows(named[0], { values }, rowsBeside(names)) : null
+  return mixed ? { mixed: toldOf(mixed, 'scale') } : {}
+}
+
 /** The second quantity of a chart, by the same categories, written as it is on its own axis. */
 export function secondOf(
   quantity: SecondQuantity,
   { drawing, rows, setting }: { drawing: Drawing; rows: Rows; setting: Setting },
   declared: Pick<Subject, 'readers' | 'rules'>,
+  rates?: StudyDocument['rates'],
 ): SecondAxis | null {
-  const { id, column, title, kind, style } = quantity
-  const cells = rows.others.get(column)
-  if (!cells || drawing.panels.length > 1) return null
-  const groups = aggregate(rows.categories, cells.map(decimalOf), quantity.aggregate)
+  const { id, title, kind, style } = quantity
+  const found = columnInCommon(quantity, rates, (name) => rows.others.get(name))
+  if (!found || drawing.panels.length > 1) return null
+  const numbers = found.cells.map(decimalOf)
+  const groups = aggregate(rows.categories, numbers, quantity.aggregate)
   const byName = new Map(groups.map(({ category, value }) => [category, value]))
   const values = drawing.groups.map(({ category }) => byName.get(category) ?? null)
   const placed = ticksOf(
@@ -78,10 +88,21 @@ export function secondOf(
   const { step, stands } = placed
   const span = [stands[0]!, stands.at(-1)!] as const
   const texts = stands.map(toExactText)
-  const context = { ...setting, values: texts, step, ...recordedIn(quantity) }
+  const context = { ...setting, values: texts, step, ...found.recorded }
+  const mixed = mixedIn(found, numbers)
   const plan = resolve(style, context)
   return {
-    subject: { surface: 'axis', style, values: stands, step, context, kind, title, ...declared },
+    subject: {
+      surface: 'axis',
+      style,
+      values: stands,
+      step,
+      context,
+      kind,
+      title,
+      ...mixed,
+      ...declared,
+    },
     id,
     title: titled(title, plan),
     labels: labeller(plan).labels(texts),

@@ -18,15 +18,17 @@ import type { ChartWishes, TickWishes } from '../study/chart'
 import type { DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
 import type { StudyDocument } from '../study/document'
+import type { CommonUnit, RecordedQuantity, UnitsByRow, WithUnits } from './commonUnit'
 import type { MarkText } from './marks'
 import type { MixedRows } from './mixed'
 import type { MessageId } from './messages'
 import type { OtherColumn, WantedOther } from './otherColumns'
 import type { FactColumn } from './prose'
-import type { AllRows, Rows, WantedColumns } from './rows'
+import type { AllRows, Rows } from './rows'
 import type { SecondAxis, SecondQuantity } from './second'
 import type { CheckedSubject, PlacedSubject } from './subjects'
 import type { Subtotal } from './totals'
+import type { WantedColumns } from './wanted'
 
 /** Columns that a page asked for, once they are here. */
 export interface Loaded {
@@ -122,7 +124,13 @@ export interface PageValues
   readonly wishes: TickWishes
   /** What the quantity's column is, where its reading was kept. */
   readonly role: Role | undefined
+  /** What the page's values are recorded in, once they were brought to a common unit. */
   readonly recorded: Recorded
+  readonly recordedAs: RecordedQuantity
+  readonly rates: StudyDocument['rates']
+  /** How rows name their units, and the unit that all are brought to. */
+  readonly byRow: UnitsByRow | null
+  readonly common: CommonUnit | null
   /** CSS pixels that the page is wide, where a case of any style goes by them. */
   readonly pageWidth: number | undefined
   /** What all Plans of the page are made in. */
@@ -141,6 +149,8 @@ export interface PageValues
 
   /** The columns that the page speaks of. */
   readonly wanted: WantedColumns
+  /** The quantities of other columns that it speaks of. */
+  readonly spokenOf: readonly WithUnits[]
   /** All rows, and those that the filter leaves; null while they are on their way. */
   readonly allRows: AllRows | null
   readonly rows: Rows | null

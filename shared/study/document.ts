@@ -3,6 +3,7 @@ import { SURFACES } from '../../core/checks/types'
 import { ROLES } from '../../core/data/roles'
 import { type OwnLadder, ownLadder } from '../../core/ladders/own'
 import { styleSchema } from '../../core/style/parse'
+import { ratesSchema } from '../../core/style/rates'
 import { schemas } from '../../core/style/schemas'
 import { LIMITS } from '../limits'
 import { houseRuleSchema } from '../../core/checks/houseRules'
@@ -59,6 +60,8 @@ const currentSchema = z.strictObject({
   linked: z.array(linkedSchema).max(LIMITS.columns).optional(),
   /** Sets of quantities that are read together: one rung, exponent and precision. */
   together: z.array(z.array(id).min(2)).max(LIMITS.columns).optional(),
+  /** What currencies are worth in others, so that rows in several can be added and drawn. */
+  rates: ratesSchema.optional(),
   /** Rules of the house, each a check. */
   rules: z.array(houseRuleSchema).max(100).optional(),
 })

@@ -30,6 +30,15 @@ export const quantitySchema = z.strictObject({
   divisor: z.string().optional(),
   /** The measure that its cells are recorded in: an id of CLDR, such as kilogram. */
   measure: measureId.optional(),
+  /** The currency that its cells are recorded in, where rates lead to others: a code of ISO 4217. */
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/)
+    .optional(),
+  /** The column that names the unit of each row, where rows are recorded in several. */
+  units: z
+    .strictObject({ kind: z.enum(['currency', 'measure']), column: z.string().min(1) })
+    .optional(),
   style: styleSchema,
   /**
    * What surfaces are written in where that is not the quantity's style: what was set on each, and

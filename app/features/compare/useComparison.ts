@@ -1,7 +1,7 @@
 import type { Subject, Surface } from '~~/core/checks/types'
 import { drawn, PROBES } from '~~/core/compare/probes'
 import { type Decimal, decimal, toExactText } from '~~/core/decimal/decimal'
-import { type Context, recordedIn } from '~~/core/label/context'
+import type { Context } from '~~/core/label/context'
 import type { Row } from '~~/core/label/types'
 import { regionOf } from '~~/core/label/region'
 import { typedNumbers } from '~~/core/label/typed'
@@ -73,7 +73,7 @@ export function useComparison(page: Page) {
   const tables = useLocaleTables()
   const levels = useLevels()
   const base = computed(() => levels.styleAt('quantity'))
-  const recorded = computed(() => recordedIn(study.quantity))
+  const { recorded } = page
   const about = () => ({ kind: study.quantity?.kind, readers: study.readers })
 
   const usual = computed(() =>

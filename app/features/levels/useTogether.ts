@@ -1,7 +1,7 @@
 import { aggregate } from '~~/core/data/aggregate'
 import { whereResolved } from '~~/core/error'
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
-import { recordedIn } from '~~/core/label/context'
+import type { Recorded } from '~~/core/label/context'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import { togetherFor } from '~~/core/label/together'
@@ -11,6 +11,7 @@ import { suggest } from '~~/core/suggest/suggest'
 import { type Cell, decimalOf, styleOf } from '~~/shared/quantities'
 import { apart, joined, membersWith } from '~~/shared/study/together'
 import type { Quantity } from '~~/shared/study/quantity'
+import { commonColumn } from '~/composables/commonColumn'
 import { sentenceOf } from '~/features/dock/choices'
 import { useCells } from '~/stores/cells'
 import { useLocaleTables } from '~/stores/localeTables'
@@ -22,6 +23,7 @@ import { together as words } from './words'
 interface Member {
   readonly quantity: Quantity
   readonly cells: readonly NonNullable<Cell>[]
+  readonly recorded: Recorded
 }
 /** One style for all of them, with what each would say. */
 export interface Common {
@@ -55,11 +57,20 @@ function useMembers() {
         wanted.map(async (quantity) => {
           const dataset = study.datasets.find(({ id }) => id === quantity.datasetId)!
           const { category, aggregate: by } = quantity.chart
-          const cells = await columns.cells(dataset, quantity.column)
-          if (category === null) return { quantity, cells: someOf(cells) }
+          const { cells, recorded } = await commonColumn(
+            study.document!,
+            quantity,
+            dataset,
+            columns.cells,
+          )
+          if (category === null) return { quantity, recorded, cells: someOf(cells) }
           const names = (await columns.cells(dataset, category)).map(String)
           const groups = aggregate(names, cells.map(decimalOf), by)
-          return { quantity, cells: someOf(groups.map(({ value }) => toExactText(value))) }
+          return {
+            quantity,
+            recorded,
+            cells: someOf(groups.map(({ value }) => toExactText(value))),
+          }
         }),
       )
     } catch (error) {
@@ -77,11 +88,9 @@ export function useTogether() {
   const { own, before, members, ...asked } = useMembers()
 
   const styleNow = (quantity: Quantity): FullStyle => styleOf(study.document!, quantity)
-  const labelsOf = ({ quantity, cells }: Member, style: FullStyle): readonly string[] =>
+  const labelsOf = ({ cells, recorded }: Member, style: FullStyle): readonly string[] =>
     whereResolved(() =>
-      labeller(resolve(style, { ...tables.loaded, ...recordedIn(quantity), values: cells })).labels(
-        [...cells],
-      ),
+      labeller(resolve(style, { ...tables.loaded, ...recorded, values: cells })).labels([...cells]),
     ) ?? []
   const now = computed(
     () =>

@@ -1,4 +1,4 @@
-import { recordedIn } from '~~/core/label/context'
+import type { Recorded } from '~~/core/label/context'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'
 import type { Value } from '~~/core/label/types'
@@ -7,6 +7,7 @@ import { type Level, styleOf } from '~~/shared/quantities'
 import { type Update, withLinked } from '~~/shared/stylebook'
 import type { StudyDocument } from '~~/shared/study/document'
 import type { Quantity } from '~~/shared/study/quantity'
+import { commonColumn } from '~/composables/commonColumn'
 import { useCells } from '~/stores/cells'
 import { levelWords } from '~/stores/levelWords'
 import { useLocaleTables } from '~/stores/localeTables'
@@ -31,12 +32,17 @@ export function useUpdateLabels(updates: () => readonly Update[]) {
   const regions = useLocaleTables()
   const shown = shallowRef<readonly Shown[]>([])
 
-  const labelsIn = (document: StudyDocument, quantity: Quantity, level: Level, values: Value[]) =>
+  const labelsIn = (
+    document: StudyDocument,
+    quantity: Quantity,
+    level: Level,
+    { values, recorded }: { values: Value[]; recorded: Recorded },
+  ) =>
     whereResolved(() =>
       labeller(
         resolve(styleOf(document, quantity, level === 'house' ? 'quantity' : level), {
           ...regions.loaded,
-          ...recordedIn(quantity),
+          ...recorded,
           values,
         }),
       ).labels(values),
@@ -49,7 +55,8 @@ export function useUpdateLabels(updates: () => readonly Update[]) {
     )
     const dataset = datasets.find(({ id }) => id === quantity?.datasetId)
     if (!quantity || !dataset) return []
-    const values = someOf(await columns.cells(dataset, quantity.column))
+    const { cells, recorded } = await commonColumn(document, quantity, dataset, columns.cells)
+    const values = someOf(cells)
     await regions.load([update.entry.style])
     const level = levelOf(update)
     const next = withLinked(document, update.place, update.entry)
@@ -57,8 +64,8 @@ export function useUpdateLabels(updates: () => readonly Update[]) {
       {
         update,
         where: level === 'house' ? levelWords.house : `${quantity.title}, ${levelWords[level]}`,
-        before: labelsIn(document, quantity, level, values),
-        after: labelsIn(next, quantity, level, values),
+        before: labelsIn(document, quantity, level, { values, recorded }),
+        after: labelsIn(next, quantity, level, { values, recorded }),
       },
     ]
   }

@@ -2,7 +2,7 @@
 import { DERIVATION_IDS, type DerivationId, derivations, type Takes } from '~~/core/data/derive'
 import type { Role } from '~~/core/data/roles'
 import { difference, inherit } from '~~/core/style/inherit'
-import { textColumnsOf } from '~~/shared/page/rows'
+import { textColumnsOf } from '~~/shared/page/wanted'
 import { styleOf, withOwn } from '~~/shared/quantities'
 import { roleChoices } from '~/features/data/words'
 import { useLevels } from '~/stores/levels'

@@ -1,4 +1,4 @@
-import { namesIn } from '~~/shared/page/rows'
+import { namesIn } from '~~/shared/page/wanted'
 import type { Loaded, PageInputs, PageValues } from '~~/shared/page/values'
 import { useCells } from '~/stores/cells'
 import { useStudy } from '~/stores/study'

@@ -1,7 +1,7 @@
 import { clearanceOf } from '~~/core/checks/crowded'
 import { type Decimal, toExactText, toText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
-import { type Context, recordedIn } from '~~/core/label/context'
+import type { Context } from '~~/core/label/context'
 import { resolve } from '~~/core/label/resolve'
 import { difference, inherit } from '~~/core/style/inherit'
 import type { FullStyle, Style } from '~~/core/style/fields'
@@ -13,6 +13,7 @@ import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
 import { distinctTicks, fractionSteps, powerTicks, wishesFor } from './ruler'
 import { candidateList as words } from './words'
+import type { Page } from '~/features/page/usePage'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import type { TickWishes } from '~~/shared/study/chart'
@@ -165,24 +166,22 @@ function candidatesFor(sought: Sought): Candidate[] {
 
 /** Candidates for the axis of a drawing, sought anew as it changes. */
 export function useCandidates(
-  drawing: Readonly<Ref<Drawing | null>>,
+  { drawing, tickLabels, recorded, 'style.axis': own }: Page,
   room: Readonly<Ref<AxisRoom>>,
-  labels: Readonly<Ref<readonly string[]>>,
-  own: Readonly<Ref<FullStyle>>,
 ) {
   const study = useStudy()
   const tables = useLocaleTables()
   return debouncedComputed(() => {
     const { quantity } = study
     if (!drawing.value || !quantity) return []
-    const standing = { values: drawing.value.ticks.values, labels: labels.value }
+    const standing = { values: drawing.value.ticks.values, labels: tickLabels.value }
     const sought: Sought = {
       wanted: drawing.value.wanted,
       wishes: quantity.ticks,
       counted: countedIn(quantity),
       own: own.value,
       room: room.value,
-      context: { ...tables.loaded, ...recordedIn(quantity) },
+      context: { ...tables.loaded, ...recorded.value },
       standing,
       now: keyOf(standing.values, standing.labels),
     }

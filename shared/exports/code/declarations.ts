@@ -1,6 +1,6 @@
 import { onLine, scriptJson } from '../../escape'
 import type { Source } from './slim'
-import { columnsOf } from '../../../core/style/dependencies'
+import { columnsLookedAt } from '../told'
 import { exactText, type Written } from '../written'
 
 /** What every module's types begin with. */
@@ -19,8 +19,8 @@ export interface Part {
 const inComment = (text: string): string => onLine(text.replaceAll('*/', '* /'))
 
 /** Whether labels depend on the rows of their values. */
-export const goesByRow = (written: Pick<Written, 'style' | 'rows'>): boolean =>
-  written.rows !== undefined && columnsOf(written.style).length > 0
+export const goesByRow = (written: Pick<Written, 'style' | 'rows' | 'context'>): boolean =>
+  written.rows !== undefined && columnsLookedAt(written).length > 0
 
 /** A value of the study with its label: the largest that is there. */
 export function exampleOf({ values, labels }: Written): { value: string; label: string } {
@@ -31,7 +31,7 @@ export function exampleOf({ values, labels }: Written): { value: string; label: 
 
 /** The functions that write; a label that depends on its row takes it, and one that does not takes none. */
 function functionsOf(written: Written): string {
-  const columns = goesByRow(written) ? columnsOf(written.style) : []
+  const columns = goesByRow(written) ? columnsLookedAt(written) : []
   const { value, label } = exampleOf(written)
   const { column } = written.quantity
   const shown = `${value} is ${scriptJson(label)}`

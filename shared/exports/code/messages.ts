@@ -1,12 +1,12 @@
 import { MessageFormat } from 'messageformat'
-import { columnsOf } from '../../../core/style/dependencies'
-import type { FullStyle } from '../../../core/style/schemas'
 import { type Handed, handedOver } from '../../../core/text/handover'
 import { onLine, scriptJson } from '../../escape'
 import type { Packed } from './packed'
 import { jsonText } from '../json'
 import { madeBy, type Provenance, renewal } from '../provenance'
 import type { AskedOf, CodeFile } from '../types'
+import { columnsLookedAt } from '../told'
+import type { Written } from '../written'
 
 /** A headline or a sentence of a package. */
 export interface PackedMessage {
@@ -22,17 +22,15 @@ export interface PackedMessage {
 const numbersIn = ({ handed }: Pick<PackedMessage, 'handed'>) =>
   Object.values(handed.values).filter((value) => typeof value === 'object')
 
-/** Values with those cells beside them that a style looks at. */
-function withCells(values: Handed['values'], style: FullStyle): Handed['values'] {
-  const columns = columnsOf(style)
+/** Values in the units of their rows, with those cells beside them that labels look at. */
+function withCells(values: Handed['values'], written: Written): Handed['values'] {
+  const columns = columnsLookedAt(written)
   return Object.fromEntries(
     Object.entries(values).map(([name, value]) => {
       if (typeof value !== 'object' || !value.row) return [name, value]
       const cells = Object.entries(value.row).filter(([column]) => columns.includes(column))
-      return [
-        name,
-        { value: value.value, ...(cells.length > 0 ? { row: Object.fromEntries(cells) } : {}) },
-      ]
+      const own = String(written.inRow(value.value, value.row))
+      return [name, { value: own, ...(cells.length > 0 ? { row: Object.fromEntries(cells) } : {}) }]
     }),
   )
 }
@@ -50,7 +48,7 @@ export function messagesOf(packed: readonly Packed[]): {
     const handed = handedOver(message.source, message.prose)
     const made = handed && {
       ...{ path, locale: style.locale, text: message.text },
-      handed: { ...handed, values: withCells(handed.values, style) },
+      handed: { ...handed, values: withCells(handed.values, written) },
     }
     const labels = made && numbersIn(made).map(({ value, row }) => writer.label(value, row))
     // A count that the house writes otherwise than the region does is one such.

@@ -1,8 +1,8 @@
-import { columnsOf } from '../../../core/style/dependencies'
 import { onLine, scriptJson } from '../../escape'
 import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
 import type { PackedMessage } from './messages'
 import type { Packed } from './packed'
+import { columnsLookedAt } from '../told'
 import { exampleOf, goesByRow } from './declarations'
 
 /** A text on one line of Markdown, in which nothing is a sign. */
@@ -28,7 +28,7 @@ function linesFor(name: string, packed: Packed): string[] {
   if (isByRow)
     return [
       `import { labelRow as ${own} } from '${name}/${path}'`,
-      `rows.map(${own})   // each by its ${columnsOf(written.style).map(onLine).join(', ')}`,
+      `rows.map(${own})   // each by its ${columnsLookedAt(written).map(onLine).join(', ')}`,
     ]
   if (written.level === 'table')
     return [

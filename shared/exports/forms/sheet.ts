@@ -6,7 +6,7 @@ import { resolve } from '../../../core/label/resolve'
 import type { Row, Rule } from '../../../core/label/types'
 import { amountOf, isFiniteAmount } from '../../../core/label/value'
 import { inherit, stylesOf as stylesIn } from '../../../core/style/inherit'
-import { columnsOf, unitColumn } from '../../../core/style/dependencies'
+import { unitColumn } from '../../../core/style/dependencies'
 import { probesOf } from '../probes'
 import { compared } from '../prove'
 import { saidOf } from '../provenance'
@@ -14,6 +14,7 @@ import { documentOf, type SheetCell } from '../sheet/document'
 import { type SheetRegion, stylesOf } from '../sheet/numberStyles'
 import { type RegionMarks, shownBy } from '../sheet/shown'
 import type { ExportForm } from '../types'
+import { columnsLookedAt } from '../told'
 import { exactText, type Written } from '../written'
 
 /** Cells beside a value that decide how it is written, in so many ways at most. */
@@ -35,9 +36,9 @@ export function marksOf({ style: { locale }, context }: Written): RegionMarks {
 }
 
 /** What gives each row the name of what its cell is styled by, and one row of each. */
-function familiesOf({ style, rows, values }: Written) {
+function familiesOf({ style, context, rows, values }: Written) {
   const errors = stylesIn(inherit(style)).flatMap(({ style: one }) => one.uncertainty?.column ?? [])
-  const columns = columnsOf(style).filter((column) => !errors.includes(column))
+  const columns = columnsLookedAt({ style, context }).filter((column) => !errors.includes(column))
   const found = new Map<string, { readonly name: string; readonly row: Row | undefined }>()
   const names = values.map((_, at) => {
     const row = rows?.[at]

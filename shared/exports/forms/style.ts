@@ -3,12 +3,10 @@ import { whereResolved } from '../../../core/error'
 import { type Context, recordedIn } from '../../../core/label/context'
 import { labeller } from '../../../core/label/labeller'
 import { resolve } from '../../../core/label/resolve'
-import type { Plan } from '../../../core/label/types'
-import { decided } from '../../../core/options/options'
 import { parseStyle } from '../../../core/style/parse'
 import { type RecordedAs, recordedAsIn } from '../../../core/style/recordedAs'
 import { styleJsonSchema } from '../../../core/style/schema'
-import type { FullStyle } from '../../../core/style/schemas'
+import { frozen } from '../frozen'
 import { jsonText } from '../json'
 import { provedEqual } from '../prove'
 import type { ExportForm } from '../types'
@@ -17,30 +15,15 @@ import type { Written } from '../written'
 /** The file of the schema, beside that of the style: editors find it there. */
 const SCHEMA = 'style.schema.json'
 
-/**
- * A style with all that its values have decided, where that is one for all of them: read without
- * those values, it writes the same.
- */
-function frozen(style: FullStyle, plan: Plan): FullStyle {
-  const own = decided(style, plan)
-  const { rungs, fixedRung, exponent } = plan.rules.at(-1)!
-  if (own.cases.length > 0) return own
-  const rung = own.rung === 'shared' && fixedRung !== null ? rungs[fixedRung]!.power : own.rung
-  const fixed = exponent?.fixed ?? null
-  return {
-    ...own,
-    rung,
-    exponent: own.exponent === 'shared' && fixed !== null ? fixed : own.exponent,
-  }
-}
-
 /** What the numbers are recorded in, where it is not what any number is. */
 function recordedAs({ quantity, context }: Written): RecordedAs | null {
-  const { recorded = 0, measure } = context
+  const { recorded = 0, measure, currency, rates, units } = context
   const { kind } = quantity
   const own = {
     ...(recorded === 0 ? {} : { recorded }),
     ...(measure === undefined ? {} : { measure }),
+    ...(rates === undefined ? {} : { currency, rates: [...rates] }),
+    ...(units === undefined ? {} : { units }),
     ...(kind === undefined ? {} : { kind }),
   }
   return Object.keys(own).length > 0 ? own : null

@@ -13,10 +13,10 @@ export const otherDerivations = {
     { same: true },
   ),
   second: from(
-    ['secondQuantity', 'drawing', 'rows', 'setting', 'readers', 'rules'],
-    ({ secondQuantity, drawing, rows, setting, readers, rules }) =>
+    ['secondQuantity', 'drawing', 'rows', 'setting', 'readers', 'rules', 'rates'],
+    ({ secondQuantity, drawing, rows, setting, readers, rules, rates }) =>
       secondQuantity && drawing && rows
-        ? secondOf(secondQuantity, { drawing, rows, setting }, { readers, rules })
+        ? secondOf(secondQuantity, { drawing, rows, setting }, { readers, rules }, rates)
         : null,
   ),
   wantedOthers: from(
@@ -25,8 +25,8 @@ export const otherDerivations = {
     { same: true },
   ),
   otherColumns: from(
-    ['wantedOthers', 'rows', 'setting'],
-    ({ wantedOthers: wanted, rows, setting }) =>
-      rows ? wanted.flatMap((one) => otherColumnOf(one, rows, setting) ?? []) : [],
+    ['wantedOthers', 'rows', 'setting', 'rates'],
+    ({ wantedOthers: wanted, rows, setting, rates }) =>
+      rows ? wanted.flatMap((one) => otherColumnOf(one, rows, setting, rates) ?? []) : [],
   ),
 }

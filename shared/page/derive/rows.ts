@@ -1,6 +1,6 @@
 import { agreedCells } from '../agreed'
 import { extent } from '../../../core/data/extent'
-import { recordedIn, type Setting } from '../../../core/label/context'
+import type { Setting } from '../../../core/label/context'
 import { SURFACES } from '../../../core/checks/types'
 import { columnsOf } from '../../../core/style/dependencies'
 import type { PageValues } from '../values'
@@ -10,13 +10,15 @@ import { mirroredForm } from '../../forms/mirror'
 import { membersWith } from '../../study/together'
 import type { TickWishes } from '../../study/chart'
 import { looksAtWidth, rowsBeside } from '../../quantities'
+import { commonUnitOf, recordedInCommon, unitsByRow } from '../commonUnit'
 import { countedIn } from '../counted'
 import { drawingOf } from '../drawing'
 import { stackedWhereNarrow, USUAL_SIZE } from '../layout'
 import { binEdges } from '../legend'
 import { textsOf } from '../numbers'
 import { mixedRows } from '../mixed'
-import { filteredRows, rowsOf, wantedColumns } from '../rows'
+import { filteredRows, rowsOf } from '../rows'
+import { quantitiesBeside, wantedOf } from '../wanted'
 import { categoryRows, groupValues } from '../sources'
 import { from } from '../values'
 
@@ -36,7 +38,19 @@ const decided = {
       dataset.columns.find(({ name }) => name === quantity.column)?.reading?.role,
     { same: true },
   ),
-  recorded: from(['quantity'], ({ quantity }) => recordedIn(quantity), { same: true }),
+  rates: from(['document'], ({ document }) => document.rates, { same: true }),
+  recordedAs: from(
+    ['quantity'],
+    ({ quantity: { recorded, measure, kind, currency } }) => ({
+      ...{ recorded, measure, kind, currency },
+    }),
+    { same: true },
+  ),
+  byRow: from(
+    ['document', 'quantity'],
+    ({ document, quantity }) => unitsByRow(document, quantity),
+    { same: true },
+  ),
   pageWidth: from(
     ['document', 'size'],
     ({ document, size }) =>
@@ -72,11 +86,37 @@ const decided = {
 export const rowDerivations = {
   ...decided,
   wanted: from(
-    ['quantity', 'dataset'],
-    ({ quantity, dataset }) => wantedColumns(quantity, dataset),
+    ['document', 'quantity', 'dataset'],
+    ({ document, quantity, dataset }) => wantedOf(document, quantity, dataset),
     { same: true },
   ),
-  allRows: from(['loaded'], ({ loaded }) => loaded && rowsOf(loaded.wanted, loaded.cellsOf)),
+  spokenOf: from(
+    ['document', 'quantity', 'wanted'],
+    ({ document, quantity, wanted }) => quantitiesBeside(document, quantity, wanted),
+    { same: true },
+  ),
+  common: from(
+    ['loaded', 'byRow', 'rates', 'recordedAs'],
+    ({ loaded, byRow, rates, recordedAs }) =>
+      loaded && loaded.wanted.units === byRow?.column
+        ? commonUnitOf(
+            byRow,
+            { column: loaded.wanted.column, kind: recordedAs.kind },
+            loaded.cellsOf,
+            rates,
+          )
+        : null,
+  ),
+  recorded: from(
+    ['recordedAs', 'common', 'rates'],
+    ({ recordedAs, common, rates }) => recordedInCommon(recordedAs, common, rates),
+    { same: true },
+  ),
+  allRows: from(
+    ['loaded', 'common', 'recordedAs'],
+    ({ loaded, common, recordedAs }) =>
+      loaded && rowsOf(loaded.wanted, loaded.cellsOf, common, recordedAs.recorded),
+  ),
   rows: from(
     ['allRows', 'filter'],
     ({ allRows, filter }) => allRows && filteredRows(allRows, filter),
@@ -108,11 +148,12 @@ function agreedIn(
 /** The cells that cases and currencies look at. */
 export const caseDerivations = {
   caseColumns: from(
-    [...SURFACES.map((surface) => `asked.${surface}` as const), 'dataset'],
+    [...SURFACES.map((surface) => `asked.${surface}` as const), 'dataset', 'byRow'],
     (page) => {
       const known = new Set(page.dataset.columns.map(({ name }) => name))
       const styles = new Set(SURFACES.map((surface) => page[`asked.${surface}`]))
-      return [...new Set([...styles].flatMap(columnsOf))].filter((name) => known.has(name))
+      const looked = [...[...styles].flatMap(columnsOf), ...(page.byRow ? [page.byRow.column] : [])]
+      return [...new Set(looked)].filter((name) => known.has(name))
     },
     { same: true },
   ),
@@ -120,15 +161,8 @@ export const caseDerivations = {
   tableRows: from(['caseRows', 'rows', 'allRows'], ({ caseRows, rows, allRows }) =>
     caseRows && rows && rows !== allRows ? rows.places.map((at) => caseRows[at]!) : caseRows,
   ),
-  mixed: from(
-    [...SURFACES.map((surface) => `asked.${surface}` as const), 'rows', 'tableRows'],
-    (page) =>
-      page.rows &&
-      mixedRows(
-        SURFACES.map((surface) => page[`asked.${surface}`]),
-        page.rows,
-        page.tableRows,
-      ),
+  mixed: from(['byRow', 'common', 'rows', 'tableRows'], ({ byRow, common, rows, tableRows }) =>
+    byRow && rows && !common ? mixedRows(byRow.column, rows, tableRows) : null,
   ),
   agreed: from(['tableRows', 'rows', 'dataset'], ({ tableRows, rows, dataset }) =>
     agreedIn(dataset, rows, tableRows),

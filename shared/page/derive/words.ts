@@ -17,8 +17,10 @@ const ownVariables: Partial<Record<MessageId, typeof ofCallout>> = { callout: of
 
 /** What the words of a page say. */
 export const wordDerivations = {
-  facts: from(['quantity', 'dataset', 'rows'], ({ quantity, dataset, rows }) =>
-    rows ? factsOf(quantity, dataset, rows) : [],
+  facts: from(
+    ['quantity', 'dataset', 'rows', 'spokenOf', 'rates'],
+    ({ quantity, dataset, rows, spokenOf, rates }) =>
+      rows ? factsOf(quantity, dataset, rows, spokenOf, rates) : [],
   ),
   variables: from(['drawing', 'rows'], ({ drawing, rows }) =>
     variablesOf(drawing, rows?.values ?? []),

@@ -5,7 +5,6 @@ import { toExactText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { superscript } from '~~/core/decimal/superscript'
 import { regionOf } from '~~/core/label/region'
-import { recordedIn } from '~~/core/label/context'
 import { resolve } from '~~/core/label/resolve'
 import { rungsNamed } from '~~/core/locale/compact'
 import { fixedOn, laddersOf } from '~~/shared/ladders'
@@ -74,7 +73,7 @@ const samples = computed(() => {
             cases: [],
             ladder: valueOf(ladder),
           },
-          { ...regions.loaded, ...recordedIn(study.quantity) },
+          { ...regions.loaded, ...page.recorded.value },
         ),
       ).label(toExactText(largest)),
     ]),

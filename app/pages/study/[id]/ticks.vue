@@ -36,7 +36,7 @@ const room = computed(() => ({
   width: wishes.value.length ?? fitting,
   fontSize: wishes.value.fontSize ?? USUAL_SIZE,
 }))
-const candidates = useCandidates(drawing, room, page.tickLabels, page['style.axis'])
+const candidates = useCandidates(page, room)
 
 const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
 const setWidth = (width: number) => set(words.axisPixels(width), { ...wishes.value, length: width })
