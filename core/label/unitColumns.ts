@@ -84,6 +84,8 @@ function byOwnUnit({ when, style }: Conditioned, column: string, context: Contex
     when: both(when, { column, filled: true }),
     style: { ...style, unit: named.any(style.unit as never) },
     own: { unitOf: column },
+    // Nothing leads from a unit that nobody knows: its values are written as they are.
+    recorded: { currency: undefined, measure: undefined },
   }
   const none: Conditioned = {
     when,
