@@ -1,6 +1,7 @@
 import { type Surface, SURFACES } from '../core/checks/types'
 import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
+import { unitColumn } from '../core/style/dependencies'
 import { inherit } from '../core/style/inherit'
 import type { FullStyle, Style } from '../core/style/fields'
 import type { Role } from '../core/data/roles'
@@ -182,6 +183,25 @@ export const styleOf = (
   level: Level = 'quantity',
 ): FullStyle => inherit(...levelsTo(document, quantity, level).map(({ own }) => own))
 
+/** The column that names the unit of each row, and what it names. */
+export type UnitsByRow = NonNullable<Quantity['units']>
+
+/**
+ * How the rows of a quantity name their units; null where they name none. Studies that were made
+ * before a quantity could say so itself tell it by a style.
+ */
+export function unitsByRow(document: StudyDocument, quantity: Quantity): UnitsByRow | null {
+  if (quantity.units) return quantity.units
+  if (quantity.measure !== undefined) return null
+  for (const level of ['quantity', ...SURFACES] as const) {
+    const style = styleOf(document, quantity, level)
+    const column = unitColumn(style)
+    const { kind } = style.unit
+    if (column !== null && (kind === 'currency' || kind === 'measure')) return { kind, column }
+  }
+  return null
+}
+
 /**
  * Every style that a study is written in, and one for each region whose people read it: what has to
  * be loaded before it is shown.
@@ -231,7 +251,7 @@ export function withOwn(
   change: (own: Style) => Style,
 ): StudyDocument {
   if (level === 'house') return { ...document, house: change(document.house) }
-  const changed = (one: Quantity): Quantity => {
+  const styled = (one: Quantity): Quantity => {
     if (level === 'quantity') return { ...one, style: change(one.style) }
     return isPart(level)
       ? {
@@ -239,6 +259,11 @@ export function withOwn(
           chart: { ...one.chart, partStyles: changedIn(one.chart.partStyles, level, change) },
         }
       : { ...one, surfaces: changedIn(one.surfaces, level, change) }
+  }
+  /** Rows stay in the units that a style said of them, whatever is shown of them from now on. */
+  const changed = (one: Quantity): Quantity => {
+    const units = one.units ?? unitsByRow(document, one)
+    return units ? { ...styled(one), units } : styled(one)
   }
   return {
     ...document,

@@ -108,6 +108,10 @@ async function pictured(
     ...{ regions: joinRegions(regions), cellsOf: (name: string) => cellsOf(dataset.id, name) },
     ...{ size: USUAL_SIZE, machine: false },
   })
+  if (page.mixed)
+    throw new ExportError(
+      `The rows are in ${page.mixed.units.join(', ')}, which share no scale. Enter rates, or show the rows in one of them, and export again.`,
+    )
   return { ...form.makePage(page, from, quantity), findings: await findingsIn(study, [quantity]) }
 }
 

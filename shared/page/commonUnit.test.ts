@@ -8,6 +8,7 @@ import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
 import { stylesIn } from '../quantities'
 import { runPlacedAlone } from './check'
+import { conversionSaid } from './conversionSaid'
 import { USUAL_SIZE } from './layout'
 import { pageSnapshot } from './snapshot'
 import { startOfTable } from './start'
@@ -170,4 +171,27 @@ test('what measures nothing alike stays apart', () => {
   const page = pageOf('a,in,n\nx,tonne,1\ny,meter,2', {}, { units: byMeasure })
   expect(page.common).toBeNull()
   expect(page.mixed?.units).toEqual(['tonne', 'meter'])
+})
+
+test.each<[string, Style, string, string]>([
+  ['in euros', inEuros, '€114,660', '£98,000 at 1.17'],
+  ['in its own currency', byRow, '£98,000', '€114,660 at 1.17'],
+])('a tooltip %s says what was converted, and at which rate', (_, style, label, said) => {
+  const page = pageOf(BAKERIES, { rates: RATES }, { style })
+  const at = page.drawing!.groups.findIndex(({ category }) => category === 'Corner Loaf')
+  const { value } = page.drawing!.groups[at]!
+  const row = page.tipRows![at]
+  expect(page['written.tooltip'].writer.label(toText(value), row)).toBe(label)
+  expect(conversionSaid(page, value, row)).toBe(said)
+  const euros = page.drawing!.groups.findIndex(({ category }) => category === 'Emmer')
+  expect(conversionSaid(page, page.drawing!.groups[euros]!.value, page.tipRows![euros])).toBe('')
+})
+
+test('a rate that does not end is said with six digits', () => {
+  const inPounds: Style = { unit: { kind: 'currency', code: 'GBP' }, fraction: [0, 2] }
+  const page = pageOf(BAKERIES, { rates: RATES }, { style: inPounds })
+  const at = page.drawing!.groups.findIndex(({ category }) => category === 'Ask & Sons')
+  expect(conversionSaid(page, page.drawing!.groups[at]!.value, page.tipRows?.[at])).toBe(
+    '€120,000 at 0.854701',
+  )
 })

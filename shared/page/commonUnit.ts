@@ -9,14 +9,9 @@ import { type Conversion, converted, unconverted } from '../../core/measures/app
 import { areAlike, baseUnitOf, conversionOf, isMeasure } from '../../core/measures/convert'
 import { baseOf, rateConversion } from '../../core/measures/rates'
 import { NOTHING, toDecimal } from '../../core/measures/rational'
-import { unitColumn } from '../../core/style/dependencies'
-import { SURFACES } from '../../core/checks/types'
-import { type Cell, decimalOf, styleOf } from '../quantities'
+import { type Cell, decimalOf, type UnitsByRow, unitsByRow } from '../quantities'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
-
-/** The column that names the unit of each row, and what it names. */
-export type UnitsByRow = NonNullable<Quantity['units']>
 
 /** The unit that all rows of a quantity are brought to before anything is added or drawn. */
 export interface CommonUnit extends UnitsByRow {
@@ -24,22 +19,6 @@ export interface CommonUnit extends UnitsByRow {
   readonly unit: string
   /** What leads there from each unit of the rows; null where it is the unit itself. */
   readonly from: ReadonlyMap<string, Conversion | null>
-}
-
-/**
- * How the rows of a quantity name their units; null where they name none. Studies that were made
- * before a quantity could say so itself tell it by a style.
- */
-export function unitsByRow(document: StudyDocument, quantity: Quantity): UnitsByRow | null {
-  if (quantity.units) return quantity.units
-  if (quantity.measure !== undefined) return null
-  for (const level of ['quantity', ...SURFACES] as const) {
-    const style = styleOf(document, quantity, level)
-    const column = unitColumn(style)
-    const { kind } = style.unit
-    if (column !== null && (kind === 'currency' || kind === 'measure')) return { kind, column }
-  }
-  return null
 }
 
 /** The text of a cell that names a unit. */

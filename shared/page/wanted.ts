@@ -1,9 +1,9 @@
 import { columnsIn } from '../../core/text/message'
-import { quantityOf } from '../quantities'
+import { quantityOf, unitsByRow, type UnitsByRow } from '../quantities'
 import type { DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
-import { unitsByRow, type UnitsByRow, type WithUnits, withUnits } from './commonUnit'
+import { type WithUnits, withUnits } from './commonUnit'
 import { againstOf } from './marks'
 import { MESSAGES, messageOf } from './messages'
 

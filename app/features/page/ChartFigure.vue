@@ -39,6 +39,7 @@ const props = defineProps<{
     | 'shows.axis'
     | 'source.callout'
     | 'tickLabels'
+    | 'tipConversion'
     | 'tipLabel'
     | 'tipPieces'
     | 'title.axis'
@@ -165,6 +166,7 @@ const callout = {
             :name="tipName"
             :title="title"
             :label="() => page.tipLabel(tip!)"
+            :converted="page.tipConversion(tip)"
             :at="tip"
             :flagged="page.flagged.value.tooltip.has(tip)"
             :font-size="page.fontSize.value"

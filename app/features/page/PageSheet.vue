@@ -46,6 +46,17 @@ const id = computed(() => study.quantity?.id)
 const isFiltered = computed(() => props.page.filter.value !== undefined)
 const count = computed(() => study.dataset?.rowCount ?? 0)
 
+/** Rows in several units that share no scale, and what leads from one to another. */
+const mixed = computed(() => props.page.mixed.value)
+const isMoney = computed(() => props.page.byRow.value?.kind === 'currency')
+const rates = computed(() =>
+  props.page.common.value?.kind === 'currency' ? props.page.rates.value : undefined,
+)
+const units = computed(
+  () => mixed.value?.units ?? [...(props.page.common.value?.from.keys() ?? [])],
+)
+const hasRates = ref(false)
+
 /** A total with its note, and a line for each subtotal up to some. */
 const [TOTAL_HEIGHT, SUBTOTAL_HEIGHT, MOST_SUBTOTALS] = [50, 18, 6]
 const foot = computed(
@@ -142,7 +153,17 @@ function categoryAt(target: Element): string | null {
           </template>
         </div>
         <div class="columns" :class="[{ alone: !has('table') }, `table-${tableAt}`]">
+          <UnitsOffer
+            v-if="mixed"
+            ref="figure"
+            class="figure"
+            :style="{ width: `${page.chartWidth.value}px` }"
+            :mixed="mixed"
+            :is-money="isMoney"
+            @rates="hasRates = true"
+          />
           <ChartFigure
+            v-else
             ref="figure"
             class="figure"
             :page="page"
@@ -173,10 +194,12 @@ function categoryAt(target: Element): string | null {
             <TotalRow :totals="page.totals" />
           </ValueTable>
         </div>
+        <RatesNote v-if="rates" :rates="rates" @edit="hasRates = true" />
       </template>
       <NoNumbers v-else :page="page" :is-filtered="isFiltered" />
       <LabelNote :page="page" :within="box" />
     </div>
+    <RatesDialog v-if="hasRates" v-model:visible="hasRates" :units="units" />
   </section>
 </template>
 

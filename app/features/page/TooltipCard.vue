@@ -7,6 +7,8 @@ defineProps<{
   name: string
   title: string
   label: () => string
+  /** The amount before it was converted, and the rate; empty where it is as recorded. */
+  converted: string
   at: number
   flagged: boolean
   fontSize: number
@@ -31,6 +33,7 @@ defineProps<{
     <span class="name">{{ name }}</span>
     <span class="title">{{ title }}</span>
     <b v-label="label" data-surface="tooltip" :data-at="at" :class="{ flagged }" />
+    <span v-if="converted" class="converted" data-converted>({{ converted }})</span>
     <template v-for="piece in pieces?.(at)" :key="piece.name">
       <span class="piece"
         ><span class="swatch" :style="{ background: `var(--colour-${piece.colour})` }" />{{
@@ -72,6 +75,12 @@ defineProps<{
 
 .title {
   color: var(--ink-soft);
+}
+
+.converted {
+  grid-column: 1 / -1;
+  color: var(--ink-soft);
+  text-align: right;
 }
 
 .piece {

@@ -104,7 +104,7 @@ export function usePage() {
     )
   })
 
-  const { tipLabel, tipPieces } = useTooltip(values)
+  const { tipLabel, tipConversion, tipPieces } = useTooltip(values)
   /** The number that a label of a surface stands for. */
   function valueAt(surface: Surface, at: number): Decimal | null | undefined {
     if (surface === 'legend' || surface === 'sentence') return null
@@ -128,6 +128,7 @@ export function usePage() {
     spoken,
     description,
     tipLabel,
+    tipConversion,
     tipPieces,
     valueAt,
     numbersOf,

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { MixedRows } from '~~/shared/page/mixed'
+import { useStudy } from '~/stores/study'
+import { unitsOffer as words } from './words'
+
+/** What can be done where rows are in several units that share no scale: it stands for the chart. */
+const props = defineProps<{ mixed: MixedRows; isMoney: boolean }>()
+const emit = defineEmits<{ rates: [] }>()
+const study = useStudy()
+
+const counted = computed(() =>
+  props.mixed.units.map((unit) => {
+    const count = props.mixed.unitAt.filter((one) => one === unit).length
+    return { unit, says: words.rows(unit, count === 1 ? words.row : words.rowsOf(count)) }
+  }),
+)
+const says = computed(() => {
+  const { units } = props.mixed
+  return (props.isMoney ? words.currencies : words.measures)(units.length, units.join(', '))
+})
+const showOnly = (unit: string) =>
+  study.setFilter(words.showOnly(unit), { column: props.mixed.column, is: [unit] })
+</script>
+
+<template>
+  <section class="offer" :aria-label="says" data-units-offer>
+    <p class="says">{{ says }}</p>
+    <p class="soft">{{ words.noScale }}</p>
+    <Button v-if="isMoney" size="small" :label="words.enter" @click="emit('rates')" />
+    <p class="soft">{{ words.orShow }}</p>
+    <div class="units">
+      <Button
+        v-for="{ unit, says: told } in counted"
+        :key="unit"
+        size="small"
+        variant="outlined"
+        :label="told"
+        @click="showOnly(unit)"
+      />
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.offer {
+  display: grid;
+  gap: var(--gap-2);
+  align-content: center;
+  justify-items: start;
+  padding: var(--gap-5);
+  border: 1px solid var(--rule-soft);
+  font-size: var(--text);
+}
+
+.says {
+  font-weight: 600;
+}
+
+.units {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-2);
+}
+</style>
