@@ -23,21 +23,40 @@ const leftOutOf = ({ rules }: Plan, { rule, rung, exponent }: Written): string =
 /** What speaks for all labels. */
 const OVER = { title: 'title', first: 'label', last: 'label', label: 'total' } as const
 
+/** What can be done about numbers in several units. */
+const wayOut = (kind: string): string =>
+  kind === 'currencies'
+    ? 'Enter rates, or show the rows in one of them.'
+    : 'Show the rows in one of them.'
 /** What is said of numbers that were put together from rows in several units. */
 const MIXED = {
   scale: (units: string, kind: string) =>
-    `The axis puts numbers in ${units} on one scale; without rates, these ${kind} cannot be compared.`,
+    `The numbers are in ${units}, and these ${kind} share no scale. ${wayOut(kind)}`,
   sum: (units: string, kind: string) =>
-    `Numbers in ${units} are put together as if they were one unit; without rates, these ${kind} cannot be added.`,
+    `One mark stands for numbers in ${units}, and these ${kind} cannot be added. ${wayOut(kind)}`,
+  rowsTotal: (units: string, kind: string) =>
+    `The total is over rows in ${units}, and these ${kind} cannot be added. ${wayOut(kind)}`,
   words: (units: string, kind: string) =>
-    `The text speaks of all rows, which are in ${units}; without rates, these ${kind} cannot be compared.`,
+    `No one number stands for all rows: they are in ${units}. ${wayOut(kind)}`,
 } as const
 
+/** Whether something is said of all rows, with or without a number. */
+const isOfAll = (over: string): boolean => over === 'words' || over === 'rowsTotal'
+
+/** Whether rates lead from every row to the total: the page says them beside it. */
+const isConverted = ({ context }: Proof): boolean =>
+  context?.currency !== undefined && context.units !== undefined && context.rates !== undefined
+
 /** The first place of each sort among the numbers of a surface, in the order in which they come. */
-function firstOfEach(proof: Proof, sortOf: (written: Written) => string): number[] {
+function firstOfEach(
+  proof: Proof,
+  sortOf: (written: Written) => string,
+  isLookedAt: (at: number) => boolean,
+): number[] {
   const firsts = new Map<string, number>()
   for (const [at, place] of proof.which.entries()) {
     const { written } = proof.decisions[place]!
+    if (!isLookedAt(at)) continue
     if (written.kind === 'number' && !firsts.has(sortOf(written))) firsts.set(sortOf(written), at)
   }
   return [...firsts.values()]
@@ -50,7 +69,7 @@ function firstOfEach(proof: Proof, sortOf: (written: Written) => string): number
  */
 export const mixedUnits: Check<{
   labels: readonly string[]
-  over: 'title' | 'label' | 'total' | 'scale' | 'sum' | 'words'
+  over: 'title' | 'label' | 'total' | 'scale' | 'sum' | 'words' | 'rowsTotal'
   said: string
   isMoney: boolean
 }> = {
@@ -64,15 +83,18 @@ export const mixedUnits: Check<{
     if (mixed) {
       const { units: labels, over, at = placesWhere(proof, saysSome) } = mixed
       const isMoney = full.unit.kind === 'currency'
-      if (at.length > 0)
+      if (at.length > 0 || isOfAll(over))
         return { severity: 'error', params: { labels, over, said: '', isMoney }, at }
     }
     if (plan.rules.length < 2) return null
     const isSaidOnce = full.unitAt !== 'label'
     const sortOf = (written: Written) =>
       isSaidOnce ? leftOutOf(plan, written) : unitOf(plan.rules[written.rule]!)
-    const firsts = firstOfEach(proof, sortOf)
-    if (firsts.length < 2 || (!isSaidOnce && total === undefined)) return null
+    // A total speaks of the rows that it sums, a title of all labels.
+    const summed = isSaidOnce || !proof.selection ? null : new Set(proof.selection)
+    const firsts = firstOfEach(proof, sortOf, (at) => summed?.has(at) ?? true)
+    if (firsts.length < 2 || (!isSaidOnce && (total === undefined || isConverted(proof))))
+      return null
     const isMoney = full.unit.kind === 'currency' && unitColumn(full) !== null
     const labelOf = (at: number) => textOf(plan, writtenAt(proof, at), true)
     const once = full.unitAt === 'title' ? (plan.title ?? '') : labelAt(proof, 0)

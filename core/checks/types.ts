@@ -108,7 +108,7 @@ export interface Subject {
    */
   readonly mixed?:
     | {
-        readonly over: 'scale' | 'sum' | 'words'
+        readonly over: 'scale' | 'sum' | 'words' | 'rowsTotal'
         /** The column that names the units, and the units, the one of most rows first. */
         readonly column: string
         readonly units: readonly string[]

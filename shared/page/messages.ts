@@ -107,6 +107,25 @@ const usual: Readonly<Record<MessageId, (quantity: Quantity, drawing: Told) => s
 export const messageOf = (quantity: Quantity, id: MessageId, drawing: Told = null): string =>
   quantity.texts?.[id] ?? usual[id](quantity, drawing)
 
+/** A text as a message says it, with nothing in it put in. */
+const verbatim = (text: string): string => text.replace(/[\\{}]/g, '\\$&')
+/**
+ * The source of a message about rows in units that share no scale: no number stands for all of them.
+ *
+ * @param units the units, the one of most rows first
+ */
+export function mixedMessageOf(
+  quantity: Quantity,
+  id: MessageId,
+  units: readonly string[],
+): string {
+  const own = quantity.texts?.[id]
+  if (own !== undefined) return own
+  return id === 'headline'
+    ? verbatim(quantity.title)
+    : `${units.map(verbatim).join(', ')} share no scale yet.`
+}
+
 const byValue = (groups: Drawing['groups']) => [...groups].sort((a, b) => compare(b.value, a.value))
 
 /** Numbers and names of the chart that a message can put in. */

@@ -1,3 +1,4 @@
+import { toText } from '../../core/decimal/decimal'
 import { load } from '../../core/label/testing/platform'
 import { regionsBy } from '../../core/label/needs'
 import { runChecks } from '../../core/checks/run'
@@ -71,7 +72,7 @@ test('four currencies on one axis are found on the axis, in the headline and in 
     ['sentence', 'error'],
   ])
   expect(found[0]!.message).toBe(
-    'The axis puts numbers in EUR, SEK, GBP and USD on one scale; without rates, these currencies cannot be compared.',
+    'The numbers are in EUR, SEK, GBP and USD, and these currencies share no scale. Enter rates, or show the rows in one of them.',
   )
 })
 
@@ -104,4 +105,23 @@ test.each([
   ['a count', BAKERIES, 'loaves'],
 ])('%s has no such finding', (_, text, column) => {
   expect(mixedOn(pageOf(started(text), column))).toEqual([])
+})
+
+test('no number is said of rows in several currencies, neither in words nor in a total', () => {
+  const page = pageOf(started(BAKERIES), 'revenue', { total: 'plain' })
+  expect(page['said.headline'].text).toBe('revenue')
+  expect(page['said.sentence'].text).toBe('EUR, SEK, GBP, USD share no scale yet.')
+  expect(page.total).toBeNull()
+  expect(mixedOn(page)).toContainEqual({
+    surface: 'table',
+    severity: 'error',
+    message:
+      'The total is over rows in EUR, SEK, GBP and USD, and these currencies cannot be added. Enter rates, or show the rows in one of them.',
+  })
+})
+
+test('rows of one currency that are ticked have a total', () => {
+  const page = pageOf(started(BAKERIES), 'revenue', { total: 'plain', selected: [0, 4] })
+  expect(page.total && toText(page.total)).toBe('207000')
+  expect(mixedOn(page).some(({ surface }) => surface === 'table')).toBe(false)
 })

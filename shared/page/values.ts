@@ -209,6 +209,8 @@ export interface PageValues
    * The places of the rows that are summed: those that have a number, and are ticked where any is.
    */
   readonly summed: readonly number[]
+  /** Whether what is summed is in one unit. */
+  readonly addsUp: boolean
   readonly total: Decimal | null
   readonly subtotals: readonly Subtotal[]
   /** What the printed parts add up to, where that is not the printed total. */

@@ -129,7 +129,10 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
       ...changesIn(page),
     }),
   ),
-  table: from(['rows', 'tableRows', 'dataset', ...SUMMED], (page) => ({
+  table: from(['rows', 'tableRows', 'dataset', 'mixed', 'addsUp', ...SUMMED], (page) => ({
+    ...(page.mixed && page.hasTotal && !page.addsUp
+      ? { mixed: toldOf(page.mixed, 'rowsTotal') }
+      : {}),
     cells: packed(page.rows?.cells ?? []),
     caseRows: page.tableRows,
     shares: page.quantity.kind === 'shares',

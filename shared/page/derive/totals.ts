@@ -94,11 +94,15 @@ export const totalDerivations = {
   summed: from(['rows', 'selected'], ({ rows, selected }) =>
     rows ? summedRows(rows, selected) : [],
   ),
-  total: from(['hasTotal', 'rows', 'summed'], ({ hasTotal, rows, summed }) =>
-    hasTotal ? sum(summed.map((at) => rows!.values[at]!)) : null,
+  addsUp: from(
+    ['mixed', 'summed'],
+    ({ mixed, summed }) => !mixed || new Set(summed.map((at) => mixed.unitAt[at])).size < 2,
   ),
-  subtotals: from(['quantity', 'hasTotal', 'rows', 'summed', 'written.table'], (page) =>
-    page.hasTotal && page.quantity.subtotals && page.rows
+  total: from(['hasTotal', 'addsUp', 'rows', 'summed'], ({ hasTotal, addsUp, rows, summed }) =>
+    hasTotal && addsUp ? sum(summed.map((at) => rows!.values[at]!)) : null,
+  ),
+  subtotals: from(['quantity', 'hasTotal', 'addsUp', 'rows', 'summed', 'written.table'], (page) =>
+    page.hasTotal && page.addsUp && page.quantity.subtotals && page.rows
       ? subtotalsOf(page['written.table'].plan, page.rows, page.summed)
       : [],
   ),

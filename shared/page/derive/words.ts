@@ -1,6 +1,13 @@
 import { sayMessage } from '../../../core/text/message'
 import { toExactText } from '../../../core/decimal/decimal'
-import { MESSAGES, type MessageId, messageOf, surfaceOf, variablesOf } from '../messages'
+import {
+  MESSAGES,
+  type MessageId,
+  messageOf,
+  mixedMessageOf,
+  surfaceOf,
+  variablesOf,
+} from '../messages'
 import { factsOf, proseOf } from '../prose'
 import { besideOf, categoryRows } from '../sources'
 import { each, from, type PageValues } from '../values'
@@ -36,7 +43,9 @@ export const wordDerivations = {
     return at < 0 ? null : at
   }),
   ...each('source', MESSAGES, (id) =>
-    from(['quantity', 'drawing'], ({ quantity, drawing }) => messageOf(quantity, id, drawing)),
+    from(['quantity', 'drawing', 'mixed'], ({ quantity, drawing, mixed }) =>
+      mixed ? mixedMessageOf(quantity, id, mixed.units) : messageOf(quantity, id, drawing),
+    ),
   ),
   ...each('prose', MESSAGES, (id) =>
     from(
