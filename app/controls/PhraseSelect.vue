@@ -9,7 +9,7 @@ defineProps<{
   /** Whether the choices are too many to look through. */
   searchable?: boolean
 }>()
-const emit = defineEmits<{ change: [id: Id] }>()
+const emit = defineEmits<{ change: [id: Id]; open: [] }>()
 </script>
 
 <template>
@@ -22,6 +22,7 @@ const emit = defineEmits<{ change: [id: Id] }>()
     :placeholder="placeholder"
     :aria-label="label"
     class="in-text"
+    @before-show="emit('open')"
     @update:model-value="emit('change', $event)"
   />
 </template>

@@ -6,7 +6,6 @@ import { extremesOf } from '~~/core/data/extremes'
 import { resolve } from '~~/core/label/resolve'
 import type { FieldName, Style } from '~~/core/style/fields'
 import { hasOwnStyle, isPart, type Level } from '~~/shared/quantities'
-import { useCurrencyColumns } from './useCurrencyColumns'
 import type { Page } from '~/features/page/usePage'
 import { type Choice, type Desk, sentenceOf } from './choices'
 import { errorColumns } from './errorColumns'
@@ -90,11 +89,11 @@ function sentence() {
 }
 const told = debouncedComputed(sentence, REST)
 const origin = (field: FieldName) => told.value.origins.get(field) ?? 'nobody'
-const codes = useCurrencyColumns()
+const codes = useUnitColumns()
 const more = computed(() => ({
   ladder: study.document?.ladders ?? [],
   uncertainty: errorColumns(study.dataset?.columns ?? [], study.quantity?.column ?? ''),
-  unit: codes.found.value.map((column) => ({ kind: 'currency', code: { column } })),
+  unit: codes.found.value.map(unitByRow),
 }))
 const { desk, choices, typed, prepare } = useChoices(() => ({
   style: style.value,

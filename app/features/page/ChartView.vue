@@ -187,6 +187,8 @@ const tipAt = computed(() => {
 /* Its size is given, so that a change in it lays out nothing else. */
 .frame {
   position: relative;
+  /* A tooltip at its side stands over the table. */
+  z-index: 1;
   contain: layout size;
 }
 

@@ -1,6 +1,10 @@
 <script setup lang="ts">
 import { kinds as measureKinds } from '~~/core/measures/parse'
 import { measureTitle } from '~~/core/measures/titles'
+import { unitColumn } from '~~/core/style/dependencies'
+import type { Style } from '~~/core/style/fields'
+import { inherit } from '~~/core/style/inherit'
+import { type UnitsByRow, unitsByRow } from '~~/shared/quantities'
 import type { Quantity } from '~~/shared/study/quantity'
 import { useStudy } from '~/stores/study'
 import { quantityPhrases as words } from './words'
@@ -33,29 +37,65 @@ const USUAL = ['mass', 'length', 'area', 'volume', 'temperature', 'duration', 's
 const rankOf = (kind: string): number =>
   (USUAL.indexOf(kind) + USUAL.length + 1) % (USUAL.length + 1)
 /** Measures by what they measure, so that those of one kind stand together. */
-const measures: Option<string | null>[] = [
+const measures: Option<string | null>[] = Object.entries(measureKinds)
+  .sort(([, one], [, other]) => rankOf(one) - rankOf(other) || one.localeCompare(other))
+  .map(([id, of]) => ({ id, title: words.inMeasureTitle(measureTitle(id), of) }))
+/** A column in the list, told from the id of a measure, which has no blank. */
+const keyOf = ({ column }: UnitsByRow) => `column ${column}`
+const columns = useUnitColumns()
+const byRow = computed(
+  () => study.document && study.quantity && unitsByRow(study.document, study.quantity),
+)
+const naming = computed(() => {
+  const found = columns.found.value
+  const own = byRow.value
+  return own && !found.some(({ column }) => column === own.column) ? [own, ...found] : found
+})
+const units = computed<Option<string | null>[]>(() => [
   { id: null, title: words.inNoMeasure },
-  ...Object.entries(measureKinds)
-    .sort(([, one], [, other]) => rankOf(one) - rankOf(other) || one.localeCompare(other))
-    .map(([id, of]) => ({ id, title: words.inMeasureTitle(measureTitle(id), of) })),
-]
-const setMeasure = (id: string | null) =>
+  ...naming.value.map((one) => ({ id: keyOf(one), title: words.asColumn(one.column) })),
+  ...measures,
+])
+const unit = computed(() => (byRow.value ? keyOf(byRow.value) : measure.value))
+
+/** A style whose unit is no more named by a column; by the one that is given instead. */
+function withUnit({ unit: old, ...style }: Style, next: Style['unit']): Style {
+  const isByColumn = old !== undefined && unitColumn(inherit({ unit: old })) !== null
+  if (next) return { ...style, unit: next }
+  return isByColumn || old === undefined ? style : { ...style, unit: old }
+}
+function setUnit(id: string | null) {
+  const named = naming.value.find((one) => keyOf(one) === id)
+  if (named)
+    return study.changeQuantity(words.recordedAsColumn(named.column), (one) => ({
+      ...one,
+      measure: undefined,
+      units: named,
+      style: withUnit(one.style, unitByRow(named)),
+    }))
   study.changeQuantity(
     id === null ? words.recordedInNoMeasure : words.recordedIn(measureTitle(id)),
-    (one) => ({ ...one, measure: id ?? undefined }),
+    (one) => ({
+      ...one,
+      measure: id ?? undefined,
+      units: undefined,
+      style: withUnit(one.style, undefined),
+    }),
   )
+}
 </script>
 
 <template>
   <PhraseSelect :value="kind" :options="kinds" :label="words.what" @change="setKind" /><template
-    v-if="everything || measure"
+    v-if="everything || unit"
     >{{ words.recorded }}
     <PhraseSelect
-      :value="measure"
-      :options="measures"
+      :value="unit"
+      :options="units"
       :placeholder="words.inNoMeasure"
       :label="words.measureRecordedIn"
       searchable
-      @change="setMeasure"
+      @open="columns.look"
+      @change="setUnit"
   /></template>
 </template>

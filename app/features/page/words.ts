@@ -178,13 +178,15 @@ export const quantityPhrases = {
   amount: 'an amount',
   sharesWhole: 'shares of a whole',
   takeFor: (title: Told) => `Take it for ${title}`,
-  inNoMeasure: 'in no measure',
+  inNoMeasure: 'in no unit',
+  asColumn: (column: Told) => `in the unit that “${column}” names`,
   inMeasureTitle: (measureTitle: Told, what: Told) => `in ${measureTitle} (${what})`,
-  recordedInNoMeasure: 'Recorded in no measure',
+  recordedInNoMeasure: 'Recorded in no unit',
+  recordedAsColumn: (column: Told) => `Recorded in the unit that “${column}” names`,
   recordedIn: (measureTitle: Told) => `Recorded in ${measureTitle}`,
   what: 'What it is',
   recorded: ', recorded',
-  measureRecordedIn: 'Measure that it is recorded in',
+  measureRecordedIn: 'Unit that it is recorded in',
 }
 export const tableColumns = {
   leaveOutTable: (name: Told) => `Leave ${name} out of the table`,

@@ -1,0 +1,49 @@
+import { isCurrency } from '~~/core/locale/currencies'
+import { isMeasure } from '~~/core/measures/convert'
+import type { Style } from '~~/core/style/fields'
+import type { UnitsByRow } from '~~/shared/quantities'
+import { useCells } from '~/stores/cells'
+import { useStudy } from '~/stores/study'
+
+/** What a cell must be for its column to name units of each kind. */
+const KINDS: readonly (readonly [UnitsByRow['kind'], (text: string) => boolean])[] = [
+  ['currency', isCurrency],
+  ['measure', isMeasure],
+]
+/** The kind of unit that every filled cell names; undefined where they name none. */
+function kindOf(cells: readonly unknown[]): UnitsByRow['kind'] | undefined {
+  const names = new Set(cells.filter(Boolean).map((cell) => String(cell).trim()))
+  return names.size === 0
+    ? undefined
+    : KINDS.find(([, isOne]) => [...names].every((name) => isOne(name)))?.[0]
+}
+
+/** The unit that each row names, as a style says it. */
+export const unitByRow = ({ kind, column }: UnitsByRow): NonNullable<Style['unit']> =>
+  kind === 'currency' ? { kind, code: { column } } : { kind, id: { column } }
+
+/** The columns of the shown data set that name currencies or measures; found when asked for. */
+export function useUnitColumns() {
+  const study = useStudy()
+  const columns = useCells()
+  const found = shallowRef<readonly UnitsByRow[]>([])
+  watch(
+    () => study.dataset,
+    () => (found.value = []),
+  )
+
+  async function look() {
+    const { dataset } = study
+    if (!dataset) return
+    const names = dataset.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name)
+    const cells = await Promise.all(
+      names.map((name) => columns.cells(dataset, name).catch(() => [])),
+    )
+    if (dataset !== study.dataset) return
+    found.value = names.flatMap((column, at) => {
+      const kind = kindOf(cells[at]!)
+      return kind ? [{ kind, column }] : []
+    })
+  }
+  return { found, look }
+}
