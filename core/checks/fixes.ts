@@ -43,6 +43,7 @@ const words = {
   convert: ({ from, factor, to }: { from: string; factor: string; to: string }) =>
     `Convert: 1 ${from} is ${factor} ${to}`,
   'into-measure': ({ measure }: { measure: string }) => `Convert into ${measure}`,
+  'rung-of-money': ({ unit }: { unit: string }) => `Write ${unit}, with the rung of each number`,
   'one-unit': ({ unit }: { unit: string }) => `Show only the rows in ${unit}`,
   'simpler-style': () => 'Keep the simpler style',
   'keep-unit': ({ unit }: { unit: string }) => `Keep ${unit}`,

@@ -4,7 +4,7 @@ import { areAlike, conversionOf } from '../measures/convert'
 import { toDecimal } from '../measures/rational'
 import { measureTitle } from '../measures/titles'
 import type { FullStyle, Style } from '../style/fields'
-import { unitNamed } from '../style/namedUnits'
+import { besideOf, unitNamed } from '../style/namedUnits'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
 import { fix } from './fixes'
@@ -94,9 +94,24 @@ function* inMeasure({ style }: Proof, { recorded, named }: OtherMeasure): Genera
   )
 }
 
+/** Letters beside money that name a power of ten too, by which the numbers are not divided: bn €. */
+interface MoneyPower {
+  readonly code: string
+  readonly power: number
+}
+function moneyPower({ full }: Proof): MoneyPower | null {
+  const { unit, factor } = full
+  if (unit.kind !== 'symbol') return null
+  const { power, unit: sign } = besideOf(unit.text.trim())
+  const named = power > 0 ? unitNamed(sign) : null
+  if (named?.kind !== 'currency' || typeof named.code !== 'string') return null
+  const divides = compare(decimal(factor), { coefficient: 1n, exponent: -power }) === 0
+  return divides ? null : { code: named.code, power }
+}
+
 /** What is wrong: a case that changes the unit, or letters of another unit on all labels. */
 type Params = {
-  readonly by: 'case' | 'letters'
+  readonly by: 'case' | 'letters' | 'power'
   readonly from: string
   readonly to: string
   readonly label: string
@@ -112,7 +127,7 @@ export const unitUnconverted: Check<Params> = {
   title: 'A unit is changed, its numbers are not',
   weight: 'error',
   finds:
-    'a case that changes the unit and leaves the factor as it was; letters such as MWh on values that are recorded in kWh',
+    'a case that changes the unit and leaves the factor as it was; letters such as MWh on values that are recorded in kWh, or bn € on values that are not divided by a billion',
   find(proof) {
     const other = otherMeasure(proof)
     if (other) {
@@ -120,6 +135,13 @@ export const unitUnconverted: Check<Params> = {
       const [from, to] = [measureTitle(other.recorded), measureTitle(other.named)]
       const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
       return { severity: 'error', params: { by: 'letters', from, to, label }, at }
+    }
+    const money = moneyPower(proof)
+    if (money) {
+      const at = placesWhere(proof, saysSome)
+      const [from, to] = [money.code, `10^${money.power} ${money.code}`]
+      const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
+      return { severity: 'error', params: { by: 'power', from, to, label }, at }
     }
     const cases = unconverted(proof)
     if (cases.length === 0) return null
@@ -132,7 +154,7 @@ export const unitUnconverted: Check<Params> = {
     }
   },
   message({ by, from, to, label }) {
-    if (by === 'letters')
+    if (by !== 'case')
       return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the number counts ${from}.`
     const seen = label === '' ? '' : `: “${label}” is still counted in ${from}`
     return `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`
@@ -140,6 +162,12 @@ export const unitUnconverted: Check<Params> = {
   *propose(proof) {
     const other = otherMeasure(proof)
     if (other) return yield* inMeasure(proof, other)
+    const money = moneyPower(proof)
+    if (money) {
+      const unit = { kind: 'currency', code: money.code } as const
+      const style = { ...proof.style, unit, notation: 'scaled', rung: 'each' } as const
+      return yield fix('rung-of-money', { unit: money.code }, { way: 'unit', style })
+    }
     const [found] = unconverted(proof)
     if (!found) return
     const changed = (use: (own: Style) => Style): Style => ({

@@ -15,6 +15,7 @@ describeCheck('unit-unconverted', {
     '°F on degrees Celsius': written('table', letters('°F'), [20], {
       context: { measure: 'celsius' },
     }),
+    'bn € on euros': written('marks', letters('bn €'), [2_150_000_000]),
     'min on hours': written('table', letters('min'), [1.5], { context: { measure: 'hour' } }),
   },
   silent: {
@@ -24,6 +25,11 @@ describeCheck('unit-unconverted', {
       { ...letters('MWh'), factor: '0.001' },
       [5000],
       inKwh,
+    ),
+    'letters of billions with the factor that divides': written(
+      'table',
+      { ...letters('bn €'), factor: '0.000000001' },
+      [5_000_000_000],
     ),
     'letters that name no measure': written('table', letters('casks'), [5], inKwh),
     'letters where nothing is recorded': written('table', letters('MWh'), [5]),
@@ -48,4 +54,15 @@ test('letters of another unit are converted, or the recorded one is written', ()
   ])
   const other = found(written('table', letters('t'), [5], inKwh), 'unit-unconverted')!
   expect(other.fixes.map(({ title }) => title)).toEqual(['Keep kilowatt hour'])
+})
+
+test('a power of ten beside money is written as a rung', () => {
+  const finding = found(written('marks', letters('bn €'), [2_150_000_000]), 'unit-unconverted')!
+  expect(finding).toMatchObject({
+    severity: 'error',
+    message: '“2,150,000,000\u00a0bn €” says 10^9 EUR, but the number counts EUR.',
+  })
+  expect(finding.fixes.map(({ title, style }) => [title, style.unit, style.notation])).toEqual([
+    ['Write EUR, with the rung of each number', { kind: 'currency', code: 'EUR' }, 'scaled'],
+  ])
 })

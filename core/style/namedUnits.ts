@@ -1,4 +1,5 @@
 import { isCurrency } from '../locale/currencies'
+import { isMeasure } from '../measures/convert'
 import type { Style } from '../style/fields'
 
 type Unit = NonNullable<Style['unit']>
@@ -148,6 +149,53 @@ export const MEASURE_SYMBOLS: Readonly<Record<string, string>> = {
 const own = <Value>(table: Readonly<Record<string, Value>>, key: string): Value | undefined =>
   Object.hasOwn(table, key) ? table[key] : undefined
 
+/** Words of measures that headers write out, beside their symbols. */
+const MEASURE_WORDS: Readonly<Record<string, string>> = {
+  kilometre: 'kilometer',
+  kilometres: 'kilometer',
+  kilometer: 'kilometer',
+  kilometers: 'kilometer',
+  metre: 'meter',
+  metres: 'meter',
+  mile: 'mile',
+  litre: 'liter',
+  litres: 'liter',
+  liter: 'liter',
+  liters: 'liter',
+  tonne: 'tonne',
+  tonnes: 'tonne',
+  second: 'second',
+  minute: 'minute',
+  hour: 'hour',
+  day: 'day',
+  week: 'week',
+  month: 'month',
+  year: 'year',
+}
+/** A factor of a quotient: a measure, with a number before it where there is one. */
+const FACTOR = /^(?:(\d+)\s+)?(\S+)$/
+
+/** The id of one factor of a quotient; undefined where it names no measure. */
+function factorNamed(text: string): string | undefined {
+  const [, count, name = ''] = FACTOR.exec(text.trim()) ?? []
+  const lower = name.toLowerCase()
+  const id = own(MEASURE_SYMBOLS, name) ?? own(MEASURE_WORDS, lower) ?? own(MEASURE_SYMBOLS, lower)
+  return id === undefined ? undefined : [count, id].filter(Boolean).join('-')
+}
+
+/**
+ * The measure of a quotient in words or with a stroke; null where it names none.
+ *
+ * @example quotientNamed('Litres per 100 km') // 'liter-per-100-kilometer'
+ */
+function quotientNamed(text: string): string | null {
+  const [above, below, ...more] = text.split(/\s+per\s+|\//i)
+  if (above === undefined || below === undefined || more.length > 0) return null
+  const factors = [factorNamed(above), factorNamed(below)]
+  const id = factors.join('-per-')
+  return !factors.includes(undefined) && isMeasure(id) ? id : null
+}
+
 /**
  * The unit that a text beside a number names; null where it is none that is known.
  *
@@ -159,7 +207,7 @@ export function unitNamed(text: string): Unit | null {
   if (/^[A-Z]{3}$/.test(text) && isCurrency(text)) return { kind: 'currency', code: text }
   const ratio = own(RATIOS, text.toLowerCase())
   if (ratio) return ratio
-  const id = own(MEASURE_SYMBOLS, text)
+  const id = own(MEASURE_SYMBOLS, text) ?? quotientNamed(text)
   return id ? { kind: 'measure', id } : null
 }
 
@@ -207,6 +255,11 @@ export const MILLION_OR_METRE = 'm'
 export const rungNamed = (text: string): number | undefined =>
   own(RUNGS, text) ?? (text.length > 2 ? own(RUNGS, text.toLowerCase()) : undefined)
 
+const MILLION = 6
+/** The power of ten beside a currency, where no letter is a metre: EUR m is millions. */
+const besideMoney = (text: string): number | undefined =>
+  text === MILLION_OR_METRE ? MILLION : rungNamed(text)
+
 /** Names of rungs, the longest first. */
 const BY_LENGTH = Object.keys(RUNGS).sort((a, b) => b.length - a.length)
 
@@ -236,7 +289,7 @@ export function besideOf(text: string): Beside {
     if (known && (known.kind === 'currency' || rest !== unit)) return { power: RUNGS[name]!, unit }
   }
   const [, currency, rung] = /^(\S{1,4})\s*(\S+)$/.exec(text) ?? []
-  const behind = rung === undefined ? undefined : rungNamed(rung)
+  const behind = rung === undefined ? undefined : besideMoney(rung)
   if (currency && behind !== undefined && unitNamed(currency)?.kind === 'currency')
     return { power: behind, unit: currency }
   return { power: 0, unit: text }

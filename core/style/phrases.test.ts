@@ -88,6 +88,9 @@ test('what is typed where a list ends is read as a style', () => {
   expect(typed('unit', 'SEK')).toEqual({ kind: 'currency', code: 'SEK' })
   expect(typed('unit', 'kg')).toEqual({ kind: 'measure', id: 'kilogram' })
   expect(typed('unit', 'MWh')).toEqual({ kind: 'measure', id: 'megawatt-hour' })
+  // A rung beside money is no letter of its unit.
+  expect(typed('unit', 'bn €')).toEqual({ kind: 'currency', code: 'EUR' })
+  expect(phraseOf('unit').typed!.others!('bn €')).toEqual([{ kind: 'symbol', text: 'bn €' }])
   expect(typed('unit', 'casks')).toEqual({ kind: 'symbol', text: 'casks' })
   const others = (text: string) => phraseOf('unit').typed!.others!(text)
   expect([others('kg'), others('casks')]).toEqual([[{ kind: 'symbol', text: 'kg' }], []])

@@ -25,7 +25,13 @@ const BRACKETS = /[([]([^()[\]]+)[)\]]\s*$/
 const BEHIND = /(?:,\s*(?:in\s+)?|\s+in\s+)([^,]+)$/i
 /** All of a name, where it says no more: in thousands. */
 const ALONE = /^in\s+(.+)$/i
-const LAST = /\s(\S{2,}|[%€$£‰])$/
+const LAST = /[\s_](\S{2,}|[%€$£‰])$/
+/** A quotient in words: kilometres per day, litres per 100 km. */
+const QUOTIENT = /(?:^|[\s,])(\S+\s+per\s+(?:\d+\s+)?\S+)$/i
+/** What is counted for each of a unit. */
+const PER = /\sper\s+(?:\d+\s+)?\S+$/i
+/** Codes that stand in small letters behind the name of a column: price_eur. */
+const SMALL_CODE = /_(eur|usd|gbp|chf|jpy|cny|inr|cad|aud|sek|nok|dkk|pln|brl)$/
 /** Words that are units elsewhere, and say something else at the end of a header. */
 const OTHER_WORDS = new Set([
   'min',
@@ -36,20 +42,35 @@ const OTHER_WORDS = new Set([
   'months',
   'weeks',
   'bar',
-  'ms',
   'miles',
 ])
+
+/** Whether the last word of a header is a unit, with a rung before it where it is money: k€. */
+function isUnit(last: string): boolean {
+  if (OTHER_WORDS.has(last)) return false
+  const { power, unit } = besideOf(last)
+  return unitNamed(last) !== null || (power > 0 && unitNamed(unit)?.kind === 'currency')
+}
+/** Whether a header is nothing but the symbol of a measure, of several letters: kWh. */
+const isAllUnit = (name: string): boolean =>
+  name.length > 1 && !OTHER_WORDS.has(name) && unitNamed(name)?.kind === 'measure'
 
 /** The texts of a header in which it may name unit and rung, each with what stands before it. */
 function saidIn(name: string): { text: string; before: string }[] {
   const last = LAST.exec(name)?.[1]
-  const isLast = last && !OTHER_WORDS.has(last) && unitNamed(last)
-  return [BRACKETS, BEHIND, ALONE, ...(isLast ? [LAST] : [])].flatMap((pattern) => {
-    const found = pattern.exec(name)
-    if (!found?.[1]) return []
-    const before = name.slice(0, found.index).trim()
-    return [{ text: found[1].trim().replace(/^in\s+/i, ''), before }]
-  })
+  // People per km are in no kilometres.
+  const isLast = last !== undefined && isUnit(last) && !PER.test(name)
+  const code = SMALL_CODE.exec(name)
+  const found = [BRACKETS, QUOTIENT, BEHIND, ALONE, ...(isLast ? [LAST] : [])].flatMap(
+    (pattern) => {
+      const one = pattern.exec(name)
+      if (!one?.[1]) return []
+      const before = name.slice(0, one.index).replace(/[,\s]+$/, '')
+      return [{ text: one[1].trim().replace(/^in\s+/i, ''), before }]
+    },
+  )
+  if (code) found.push({ text: code[1]!.toUpperCase(), before: name.slice(0, code.index) })
+  return isAllUnit(name) ? [...found, { text: name, before: '' }] : found
 }
 
 /**
@@ -63,7 +84,11 @@ export function headerOf(name: string): Header {
     const { power, unit } = besideOf(text.replace(/\bof\b\s*/i, ''))
     const named = unitNamed(unit)
     if (named || (power > 0 && unit === ''))
-      return { unit: named, power, title: before || name, ...flags }
+      return {
+        ...{ unit: named, power, title: before || name, ...flags },
+        // A quotient of measures is a number with a unit, and no share.
+        isRatio: flags.isRatio && named?.kind !== 'measure',
+      }
   }
   return { unit: null, power: 0, title: name, ...flags }
 }
