@@ -81,3 +81,14 @@ test('rates are kept with the study, and taken back by one step', async () => {
   await page.getByRole('button', { name: 'Undo' }).click()
   await page.getByRole('img', { name: 'Bars of revenue' }).waitFor()
 })
+
+test('the column of currencies can be unlinked: then its numbers are in no unit', async () => {
+  const { page } = desk
+  const unit = page.getByLabel('Unit that it is recorded in')
+  await unit.click()
+  await page.getByRole('option', { name: 'in no unit' }).click()
+  await until(() => page.locator('[data-rates-note]').count(), 0)
+  await until(async () => (await labels('table'))[1]?.replace(/\.0+$/, ''), '1,400,000')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.locator('[data-rates-note]').waitFor()
+})

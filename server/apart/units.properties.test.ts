@@ -187,3 +187,39 @@ test('a package of several currencies is proved on every value', async () => {
     expect(proof.equal).toBe(proof.values)
   }
 })
+
+test('every file of converted amounts lists the rates', async () => {
+  const drawn: Drawn = {
+    kind: 'currency',
+    rows: [
+      { unit: 'EUR', value: '5' },
+      { unit: 'GBP', value: '7' },
+    ],
+    ...{ shown: 'EUR', recorded: 0, notation: {}, town: 1 },
+  }
+  const [study, quantity] = studyOf(drawn)
+  const said = '1 GBP = 1.17 EUR (2031-03-01, Osprind treasury)'
+  for (const id of ['module', 'html', 'svg'] as const) {
+    const { files } = await take(server, study, { id, quantity })
+    expect([id, files[0].text.includes(said)]).toEqual([id, true])
+  }
+  const csv = await take(server, study, { id: 'csv', quantity })
+  expect(csv.files.map(({ text }) => text).join('\n')).toContain(said)
+  expect(csv.notes).toContain('Each value is given in the unit that “in” of its row names.')
+})
+
+test('a picture of amounts without rates is refused, with what to do', async () => {
+  const drawn: Drawn = {
+    kind: 'currency',
+    rows: [
+      { unit: 'EUR', value: '5' },
+      { unit: 'GBP', value: '7' },
+    ],
+    ...{ shown: null, recorded: 0, notation: {}, town: 1 },
+  }
+  const [study, quantity] = studyOf(drawn)
+  const bare = { ...study, document: { ...study.document, rates: undefined } }
+  await expect(take(server, bare, { id: 'svg', quantity })).rejects.toThrow(
+    'The rows are in EUR, GBP, which share no scale. Enter rates, or show the rows in one of them, and export again.',
+  )
+})

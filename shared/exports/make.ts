@@ -14,7 +14,15 @@ import type { Export, Standing } from './export'
 import { archive } from './archive'
 import { PACKED } from './forms/package'
 import { ExportError } from './prove'
-import { adjustedNotes, frozenNotes, handNotes, rowNotes, standing, surfaceNotes } from './notes'
+import {
+  adjustedNotes,
+  frozenNotes,
+  handNotes,
+  rowNotes,
+  standing,
+  surfaceNotes,
+  unitNotes,
+} from './notes'
 import { levelWhere, type Provenance } from './provenance'
 import { asWished, type Wishes } from './wishes'
 import { unzipped, zipped } from './sheet/zip'
@@ -131,7 +139,7 @@ export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
   const form: ExportForm | PageForm | StudyForm = exportForms[id]
   const tools = toolsOf(asked.runtime)
   const given = asWished(asked, asked.wishes)
-  const from = { ...given.from, wishes: given.wishes }
+  const from = { ...given.from, wishes: given.wishes, rates: given.document.rates }
   if ('makeAll' in form) {
     const { all: written, notes } = await allWritten(given)
     const made = await form.makeAll(written, tools, from, given.quantity.id)
@@ -147,6 +155,7 @@ export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
     ...adjustedNotes(written, form.isList ?? false),
     ...handNotes(written, Boolean(form.isCode ?? form.isList)),
     ...rowNotes(written),
+    ...unitNotes(written),
     ...surfaceNotes(written),
     ...(form.isCode ? frozenNotes(written) : []),
   ]

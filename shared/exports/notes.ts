@@ -43,6 +43,16 @@ export const rowNotes = (written: Written): string[] => {
   return said === '' ? [] : [`Taken along: ${said}. All rows go along where that is chosen.`]
 }
 
+/** In which unit values are given, where rows name several. */
+export function unitNotes({ context, rows }: Pick<Written, 'context' | 'rows'>): string[] {
+  const { units, currency, measure } = context
+  const common = currency ?? measure
+  if (!units || common === undefined) return []
+  return rows && units.valuesIn === 'row'
+    ? [`Each value is given in the unit that “${units.column}” of its row names.`]
+    : [`Values are given in ${common}, the common unit of all rows.`]
+}
+
 /** How far beyond the study labels are shown, in powers of ten. */
 const FAR = 3
 /** Whether every label of a rule has one rung or one exponent. */

@@ -1,7 +1,9 @@
 import { version } from '../../package.json'
 import type { Surface } from '../../core/checks/types'
 import { onLine } from '../escape'
+import type { StatedRate } from '../../core/style/rates'
 import type { Level } from '../quantities'
+import { ratesSaid } from '../rates/text'
 import { surfaceWords } from '../surfaceWords'
 import { USUAL_WISHES, type Wishes } from './wishes'
 
@@ -12,6 +14,8 @@ export interface Provenance {
   readonly revision?: number
   /** The file of the study, as it is called where the export is made again. */
   readonly file: string
+  /** What amounts in other currencies were converted by. */
+  readonly rates?: readonly StatedRate[]
   /** What was chosen beside the form. */
   readonly wishes?: Wishes
 }
@@ -51,9 +55,12 @@ const linesOf = (from: Provenance, as: string, of: Of): string[] => [
 export const saidOf = (from: Provenance, as: string, of: Of): string =>
   linesOf(from, as, of).join(' ')
 
-/** What made an export, and of which revision, in one line. */
-export const madeBy = ({ study, revision }: Provenance): string =>
-  `Made by Ivory Abacus ${version} from the study “${onLine(study)}”${revision === undefined ? '' : `, revision ${revision}`}.`
+/** What made an export, of which revision and by which rates, in one line. */
+export const madeBy = ({ study, revision, rates = [] }: Provenance): string =>
+  [
+    `Made by Ivory Abacus ${version} from the study “${onLine(study)}”${revision === undefined ? '' : `, revision ${revision}`}.`,
+    ...(rates.length > 0 ? [`Exchange rates: ${onLine(ratesSaid(rates))}.`] : []),
+  ].join(' ')
 
 /** Lines as a comment of HTML, which nothing in them ends. */
 export const commentOf = (lines: readonly string[]): string =>
