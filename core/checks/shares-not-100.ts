@@ -1,13 +1,50 @@
-import { compare, magnitudeOf, multiply, subtract } from '../decimal/arithmetic'
-import { decimal, ONE } from '../decimal/decimal'
+import { compare, magnitudeOf, multiply, subtract, sum } from '../decimal/arithmetic'
+import { whereResolved } from '../error'
+import { saidBy } from '../label/cells'
+import { decide } from '../label/decide'
+import { resolve } from '../label/resolve'
+import { textOf } from '../label/write'
+import { type Decimal, decimal, ONE, toExactText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { moreDecimals } from './changes'
 import { partsOf, printedBeside } from './totals'
-import type { Check } from './types'
+import type { Check, Proof } from './types'
 
 /** How far shares may miss their whole before they are not all of it. */
 const WHOLE = decimal('1e-3')
 const HUNDRED = decimal(100)
+
+/** Shares that are printed beside the values, added up as they are read. */
+function besideShares({ shareParts, context }: Proof) {
+  if (!shareParts) return null
+  const plan = whereResolved(() =>
+    resolve(shareParts.style, {
+      ...context,
+      values: shareParts.values.map(toExactText),
+      // A share has none of the units that its numbers are recorded in.
+      ...{
+        rows: undefined,
+        recorded: 0,
+        measure: undefined,
+        currency: undefined,
+        units: undefined,
+      },
+    }),
+  )
+  if (!plan) return null
+  const printed = sum(shareParts.values.map((value) => saidBy(plan, decide(plan, value))))
+  if (compare(printed, ONE) === 0) return null
+  const label = (value: Decimal) => textOf(plan, decide(plan, value))
+  return {
+    severity: 'warning' as const,
+    params: {
+      sum: label(printed),
+      whole: label(ONE),
+      apart: label(magnitudeOf(subtract(printed, ONE))),
+    },
+    at: [...shareParts.values.keys()],
+  }
+}
 
 /** Printed shares against 100 %. */
 export const sharesNot100: Check<{ sum: string; whole: string; apart: string }> = {
@@ -16,6 +53,8 @@ export const sharesNot100: Check<{ sum: string; whole: string; apart: string }> 
   weight: 'warning',
   finds: 'shares that make their whole within a thousandth, and do not when printed',
   find(proof) {
+    const beside = besideShares(proof)
+    if (beside) return beside
     if (!proof.shares || proof.values.length === 0) return null
     const { at, exact, printed } = partsOf(proof)
     // Shares are recorded as parts of one or of a hundred.
@@ -35,5 +74,5 @@ export const sharesNot100: Check<{ sum: string; whole: string; apart: string }> 
   },
   message: ({ sum, whole, apart }) =>
     `The printed shares add up to ${sum} in place of “${whole}”: ${apart} apart.`,
-  propose: moreDecimals,
+  propose: (proof) => (proof.shareParts ? [] : moreDecimals(proof)),
 }

@@ -118,6 +118,8 @@ export interface Subject {
     | undefined
   /** Whether the values are shares of one whole, all of them. */
   readonly shares?: boolean
+  /** Shares of one whole that are printed beside the values, all of them, and their style. */
+  readonly shareParts?: { readonly style: Style; readonly values: readonly Decimal[] }
   /** The places of the values that are summed; all where it is absent. */
   readonly selection?: readonly number[]
   /** Changes printed beside the values: from one place to another. */

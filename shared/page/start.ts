@@ -14,6 +14,7 @@ import { USUAL_SIZE } from './layout'
 import { type SnapshotSources } from './snapshot'
 import { someRows } from './someRows'
 import { withSoundStart } from './sound'
+import { withShares } from './wholeShares'
 
 /** A table of more quantities begins them all as they are recorded: each takes a search. */
 const MOST_SOUGHT = 40
@@ -41,7 +42,8 @@ export function startsOf(
   only?: string,
 ): Quantity[] {
   const taken = new Set(document.quantities.map(({ title }) => title))
-  const quantities = withCurrencies(quantitiesOf(dataset), dataset, cellsOf)
+  const read = withShares(quantitiesOf(dataset), cellsOf)
+  const quantities = withCurrencies(read, dataset, cellsOf)
     .filter(({ column }) => only === undefined || column === only)
     .map((one) => (taken.has(one.title) ? toldApart(one, dataset) : one))
   const whole = { ...document, quantities: [...document.quantities, ...quantities] }

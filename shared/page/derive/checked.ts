@@ -4,7 +4,7 @@ import { type Subject, type Surface, SURFACES } from '../../../core/checks/types
 import type { Derivation } from '../../graph/derivation'
 import type { Drawing } from '../../forms/types'
 import { numberStep } from '../axis'
-import { changesOf } from '../marks'
+import { changesOf, partsOf } from '../marks'
 import { mixedGroups, toldOf } from '../mixed'
 import { packed } from '../packing'
 import { groupValues } from '../sources'
@@ -81,6 +81,20 @@ function changesIn(
   }
 }
 
+const SHARED = ['chart', 'drawing', 'partStyle.share', 'numbers.share'] as const
+/** Shares that marks print, where every one of the whole has its label. */
+function sharesIn({
+  chart,
+  drawing,
+  'partStyle.share': style,
+  'numbers.share': values,
+}: Pick<PageValues, (typeof SHARED)[number]>): Pick<Subject, 'shareParts'> {
+  if (!drawing || !partsOf(chart).includes('share')) return {}
+  return values.length > 1 && values.length === drawing.all.length
+    ? { shareParts: { style, values } }
+    : {}
+}
+
 type Own = CheckedSubject extends infer One
   ? One extends unknown
     ? Omit<One, 'surface' | 'style'>
@@ -112,6 +126,7 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
       'shown',
       'style.tooltip',
       ...CHANGED,
+      ...SHARED,
       ...AGGREGATED,
       ...MIXED,
     ],
@@ -127,6 +142,7 @@ const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
         ? [{ surface: 'tooltip', style: page['style.tooltip'] }]
         : [],
       ...changesIn(page),
+      ...sharesIn(page),
     }),
   ),
   table: from(['rows', 'tableRows', 'dataset', 'mixed', 'addsUp', ...SUMMED], (page) => ({
