@@ -138,8 +138,8 @@ import { label as axis, tickValues } from '${name}/revenue/axis'
 import { label as row, labelRow } from '${byRow}'
 interface Axis { tickFormat(format: (value: number | { valueOf(): number }, at: number) => string): this; tickValues(values: Iterable<number | { valueOf(): number }>): this }
 declare const y: Axis
-interface Sale { readonly amount: number; readonly currency: string }
-const sales: readonly Sale[] = Object.freeze([{ amount: 1, currency: 'EUR' }])
+interface Sale { readonly amount: number; readonly money: string }
+const sales: readonly Sale[] = Object.freeze([{ amount: 1, money: 'EUR' }])
 export const all: string[] = [
   ...[1, 2].map(label), ...([1n, '2', null] as const).map(label), ...labels(Object.freeze([1, 2])),
   ...sales.map((one) => row(one.amount, one)), ...sales.map(labelRow),
@@ -151,6 +151,12 @@ y.tickFormat(axis).tickValues(tickValues)
     'use.mts(2,12): error',
   )
   expect(compile(`import { label } from '${name}/revenue'\nlabel(true)\n`)).toContain('error')
+  // A row is typed by its columns: one without its unit does not compile.
+  expect(
+    compile(
+      `import { label, labelRow } from '${byRow}'\nlabel(5, {})\nlabelRow({ money: 'EUR' })\n`,
+    ),
+  ).toMatch(/use\.mts\(2,10\): error[\s\S]*money[\s\S]*use\.mts\(3,10\): error[\s\S]*amount/)
 })
 
 test('a label of a currency or a unit that the study did not know has its code, and none is without', () => {
@@ -165,9 +171,10 @@ test('a label of a currency or a unit that the study did not know has its code, 
        const rows = ${JSON.stringify(rows)}
        const without = rows.filter((row, at) => !labelRow(row).includes(row.money))
        const told = (() => { try { return label(5) } catch (error) { return error.name + ': ' + error.message } })()
+       const empty = (() => { try { return label(5, { money: '' }) } catch (error) { return error.name + ': ' + error.message } })()
        console.log(JSON.stringify([
          without, labels([5, 6], [{ money: 'EUR' }, { money: 'SHL' }]), spoken(6, { money: 'SHL' }),
-         label(null, {}), label(5, {}), told,
+         label(null, {}), empty, told,
        ]))`,
     ),
   ).toEqual([
@@ -175,7 +182,7 @@ test('a label of a currency or a unit that the study did not know has its code, 
     ['€5.00', 'SHL\u00a06.00'],
     'SHL 6.00',
     '–',
-    '5',
+    'UnitError: The unit of this label stands in “money” of its row, which is empty.',
     'UnitError: The unit of this label stands in “money” of its row, and no row is given: label(value, row), or labelRow(row).',
   ])
 })

@@ -89,6 +89,16 @@ const lacksRow = (
   rules[rule]!.needsRow !== undefined &&
   (typeof row !== 'object' || row === null)
 
+/** Whether the row of a label names no unit, where it has to. */
+const namesNoUnit = (
+  { rules }: Plan,
+  { rule, kind }: Pick<Written, 'rule' | 'kind'>,
+  row: Row | undefined,
+): boolean => {
+  const { refuses } = rules[rule]!
+  return kind !== 'missing' && refuses !== undefined && String(row?.[refuses] ?? '') === ''
+}
+
 /**
  * A label of a row whose unit nobody knew when the Plan was made: what stands for any unit becomes
  * the unit's own name.
@@ -111,9 +121,11 @@ export function inOwnUnit(
     throw new UnitError(
       `The unit of this label stands in “${needsRow}” of its row, and no row is given: label(value, row), or labelRow(row).`,
     )
+  if (namesNoUnit(plan, written, row))
+    throw new UnitError(`The unit of this label stands in “${refuses}” of its row, which is empty.`)
   if (refuses !== undefined)
     throw new UnitError(
-      `“${refuses}” of this row is “${String(row![refuses] ?? '')}”: no unit that this label can convert.`,
+      `“${refuses}” of this row is “${String(row![refuses])}”: no unit that this label can convert.`,
     )
   return text
 }
@@ -136,7 +148,8 @@ export function unitNamer(
   if (!plan.rules.some(isNamed)) return (_value, _row, text) => text
   return (value, row, text) => {
     const written = decide(value, row)
-    return lacking !== undefined && lacksRow(plan, written, row)
+    const lacks = lacksRow(plan, written, row) || namesNoUnit(plan, written, row)
+    return lacking !== undefined && lacks
       ? `${text}\u00a0${lacking}`
       : inOwnUnit(plan, written, row, text)
   }

@@ -102,10 +102,14 @@ const commonUnit = ({ currency, measure }: Context): string | undefined => curre
 const recordedAs = (context: Context, unit: string): RecordedUnit =>
   context.currency === undefined ? { measure: unit } : { currency: unit }
 
-/** What writes rows to come that name no unit: where units are converted, it cannot. */
-const ofNoUnit = (column: string, { hasRowsToCome, units }: Context): Conditioned['own'] => {
+/**
+ * What writes rows to come that name no unit: nothing does, unless rows of the study name none
+ * either.
+ */
+const ofNoUnit = (column: string, { hasRowsToCome, rows = [] }: Context): Conditioned['own'] => {
   if (!hasRowsToCome) return {}
-  return units?.valuesIn === 'row' ? { needsRow: column, refuses: column } : { needsRow: column }
+  const areNamed = rows.every((row) => String(row[column] ?? '') !== '')
+  return areNamed ? { needsRow: column, refuses: column } : { needsRow: column }
 }
 
 /** A style with a unit of its own for values in the units of their rows: each converts them. */

@@ -94,6 +94,8 @@ const valuesIn: Partial<Record<ExportId, (made: Export) => Promise<string[]>>> =
   },
 }
 
+const SHARE_NO_SCALE = /share no scale/
+
 test('every form of many studies keeps its numbers, and is proved or told not to be', async () => {
   let run = 0
   for (const [fields, rows, unit, wishes] of fc.sample(anyStudy, { numRuns: 4000, seed: 5 })) {
@@ -130,6 +132,8 @@ test('every form of many studies keeps its numbers, and is proved or told not to
     for (const form of EXPORT_IDS) {
       const one = await made(alone, form, quantity)
       const what = JSON.stringify([form, style, quantity.recorded, rows])
+      // Rows in several currencies make no picture until rates lead from one to another.
+      if (form === 'svg' && one instanceof ExportError && SHARE_NO_SCALE.test(one.message)) continue
       if (one instanceof Error) throw new Error(`${what}: ${one.message}`)
       if (!['options', 'patterns', 'ods'].includes(form))
         expect([what, one.proof.differs]).toEqual([what, []])

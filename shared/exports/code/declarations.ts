@@ -1,3 +1,5 @@
+import { unitColumn } from '../../../core/style/dependencies'
+import { inherit, stylesOf } from '../../../core/style/inherit'
 import { onLine, scriptJson } from '../../escape'
 import type { Source } from './slim'
 import { columnsLookedAt } from '../told'
@@ -29,25 +31,37 @@ export function exampleOf({ values, labels }: Written): { value: string; label: 
   return { value: exactText(values[at]) || '0', label: labels[at] ?? '' }
 }
 
+/** The columns that name the units of rows. */
+const unitColumns = ({ style, context }: Written): string[] => [
+  ...stylesOf(inherit(style)).flatMap(({ style: one }) => unitColumn(one) ?? []),
+  ...(context.units?.valuesIn === 'row' ? [context.units.column] : []),
+]
+
+/** A row with the cells that labels look at, each by its column, and the function that takes it. */
+function rowTypes(written: Written, columns: readonly string[]): string {
+  const { column } = written.quantity
+  const units = unitColumns(written)
+  const cells = columns.map(
+    (name) => `  readonly ${scriptJson(name)}: ${units.includes(name) ? 'string' : 'unknown'}`,
+  )
+  return `/** A row with the cells that its label depends on. */
+export interface Row {
+${cells.join('\n')}
+}
+/** The label of a row, by its ${inComment(`“${column}”`)}: rows.map(labelRow). */
+export declare function labelRow(row: Row & { readonly ${scriptJson(column)}: Value }): string
+`
+}
+
 /** The functions that write; a label that depends on its row takes it, and one that does not takes none. */
 function functionsOf(written: Written): string {
   const columns = goesByRow(written) ? columnsLookedAt(written) : []
   const { value, label } = exampleOf(written)
-  const { column } = written.quantity
   const shown = `${value} is ${scriptJson(label)}`
-  const looks = columns.map((name) => `“${name}”`).join(', ')
   const mark = written.lacking === null ? '' : '?'
   const [row, rows] =
     columns.length > 0 ? [`, row${mark}: Row`, `, rows${mark}: readonly Row[]`] : ['', '']
-  return `${
-    columns.length > 0
-      ? `/** A row, with ${inComment(looks)}: labels depend on it. */
-export type Row = object
-/** The label of a row, by its ${inComment(`“${column}”`)}: rows.map(labelRow). */
-export declare function labelRow(row: Row): string
-`
-      : ''
-  }/** The label of a value; the value stays a number: ${inComment(shown)}. Throws for what is no number. */
+  return `${columns.length > 0 ? rowTypes(written, columns) : ''}/** The label of a value; the value stays a number: ${inComment(shown)}. Throws for what is no number. */
 export declare function label(value: Value${row}): string
 /** The labels of many values, in their order. Throws naming the index of what is no number. */
 export declare function labels(values: Iterable<Value>${rows}): string[]
