@@ -1,6 +1,5 @@
 import { isCurrency } from '~~/core/locale/currencies'
 import { isMeasure } from '~~/core/measures/convert'
-import type { Style } from '~~/core/style/fields'
 import type { UnitsByRow } from '~~/shared/quantities'
 import { useCells } from '~/stores/cells'
 import { useStudy } from '~/stores/study'
@@ -17,10 +16,6 @@ function kindOf(cells: readonly unknown[]): UnitsByRow['kind'] | undefined {
     ? undefined
     : KINDS.find(([, isOne]) => [...names].every((name) => isOne(name)))?.[0]
 }
-
-/** The unit that each row names, as a style says it. */
-export const unitByRow = ({ kind, column }: UnitsByRow): NonNullable<Style['unit']> =>
-  kind === 'currency' ? { kind, code: { column } } : { kind, id: { column } }
 
 /** The columns of the shown data set that name currencies or measures; found when asked for. */
 export function useUnitColumns() {

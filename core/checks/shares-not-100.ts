@@ -1,10 +1,11 @@
 import { compare, magnitudeOf, multiply, subtract, sum } from '../decimal/arithmetic'
 import { whereResolved } from '../error'
 import { saidBy } from '../label/cells'
+import { unitlessContext } from '../label/context'
 import { decide } from '../label/decide'
 import { resolve } from '../label/resolve'
 import { textOf } from '../label/write'
-import { type Decimal, decimal, ONE, toExactText } from '../decimal/decimal'
+import { type Decimal, decimal, ONE } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { moreDecimals } from './changes'
 import { partsOf, printedBeside } from './totals'
@@ -17,22 +18,10 @@ const HUNDRED = decimal(100)
 /** Shares that are printed beside the values, added up as they are read. */
 function besideShares({ shareParts, context }: Proof) {
   if (!shareParts) return null
-  const plan = whereResolved(() =>
-    resolve(shareParts.style, {
-      ...context,
-      values: shareParts.values.map(toExactText),
-      // A share has none of the units that its numbers are recorded in.
-      ...{
-        rows: undefined,
-        recorded: 0,
-        measure: undefined,
-        currency: undefined,
-        units: undefined,
-      },
-    }),
-  )
+  const { style, values } = shareParts
+  const plan = whereResolved(() => resolve(style, unitlessContext(context, values)))
   if (!plan) return null
-  const printed = sum(shareParts.values.map((value) => saidBy(plan, decide(plan, value))))
+  const printed = sum(values.map((value) => saidBy(plan, decide(plan, value))))
   if (compare(printed, ONE) === 0) return null
   const label = (value: Decimal) => textOf(plan, decide(plan, value))
   return {
@@ -42,7 +31,7 @@ function besideShares({ shareParts, context }: Proof) {
       whole: label(ONE),
       apart: label(magnitudeOf(subtract(printed, ONE))),
     },
-    at: [...shareParts.values.keys()],
+    at: [...values.keys()],
   }
 }
 

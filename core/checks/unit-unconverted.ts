@@ -4,7 +4,8 @@ import { areAlike, conversionOf } from '../measures/convert'
 import { toDecimal } from '../measures/rational'
 import { measureTitle } from '../measures/titles'
 import type { FullStyle, Style } from '../style/fields'
-import { besideOf, unitNamed } from '../style/namedUnits'
+import { type PowerOfMoney, powerOfMoney } from '../style/besideNumbers'
+import { unitNamed } from '../style/namedUnits'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
 import { fix } from './fixes'
@@ -94,19 +95,12 @@ function* inMeasure({ style }: Proof, { recorded, named }: OtherMeasure): Genera
   )
 }
 
-/** Letters beside money that name a power of ten too, by which the numbers are not divided: bn €. */
-interface MoneyPower {
-  readonly code: string
-  readonly power: number
-}
-function moneyPower({ full }: Proof): MoneyPower | null {
-  const { unit, factor } = full
-  if (unit.kind !== 'symbol') return null
-  const { power, unit: sign } = besideOf(unit.text.trim())
-  const named = power > 0 ? unitNamed(sign) : null
-  if (named?.kind !== 'currency' || typeof named.code !== 'string') return null
-  const divides = compare(decimal(factor), { coefficient: 1n, exponent: -power }) === 0
-  return divides ? null : { code: named.code, power }
+/** Letters that name a power of ten beside money, by which the numbers are not divided: bn €. */
+function undividedMoney({ full: { unit, factor } }: Proof): PowerOfMoney | null {
+  const money = unit.kind === 'symbol' ? powerOfMoney(unit.text.trim()) : null
+  if (!money) return null
+  const divides = compare(decimal(factor), { coefficient: 1n, exponent: -money.power }) === 0
+  return divides ? null : money
 }
 
 /** What is wrong: a case that changes the unit, or letters of another unit on all labels. */
@@ -136,7 +130,7 @@ export const unitUnconverted: Check<Params> = {
       const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
       return { severity: 'error', params: { by: 'letters', from, to, label }, at }
     }
-    const money = moneyPower(proof)
+    const money = undividedMoney(proof)
     if (money) {
       const at = placesWhere(proof, saysSome)
       const [from, to] = [money.code, `10^${money.power} ${money.code}`]
@@ -162,7 +156,7 @@ export const unitUnconverted: Check<Params> = {
   *propose(proof) {
     const other = otherMeasure(proof)
     if (other) return yield* inMeasure(proof, other)
-    const money = moneyPower(proof)
+    const money = undividedMoney(proof)
     if (money) {
       const unit = { kind: 'currency', code: money.code } as const
       const style = { ...proof.style, unit, notation: 'scaled', rung: 'each' } as const

@@ -1,4 +1,4 @@
-import type { Decimal } from '../decimal/decimal'
+import { type Decimal, toExactText } from '../decimal/decimal'
 import type { Rate } from '../measures/rates'
 import type { Regions } from './region'
 import type { Row, Value } from './types'
@@ -80,3 +80,21 @@ export const recordedOf = ({
   rates,
   units,
 }: Context): Recorded => ({ recorded, measure, isChange, currency, rates, units })
+
+/**
+ * The context of numbers that are made of others and have none of their units: shares, ratios.
+ *
+ * @param context of the numbers that they are made of
+ */
+export const unitlessContext = (
+  context: Context | undefined,
+  numbers: readonly Decimal[],
+): Context => ({
+  ...context,
+  values: numbers.map(toExactText),
+  rows: undefined,
+  recorded: 0,
+  measure: undefined,
+  currency: undefined,
+  units: undefined,
+})

@@ -31,6 +31,16 @@ export function converted(value: Decimal, { scale, shift }: Conversion): Quotien
   }
 }
 
+/**
+ * A value in another measure as a decimal: exact where it ends within 60 digits.
+ *
+ * @example convertedDecimal(decimal('1'), conversionOf('foot', 'meter')) // 0.3048
+ */
+export function convertedDecimal(value: Decimal, conversion: Conversion): Decimal {
+  const { dividend, divisor } = converted(value, conversion)
+  return divide(dividend, whole(divisor))
+}
+
 /** Digits that a quotient which does not end is told with, at least. */
 const DIGITS = 60
 

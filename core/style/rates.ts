@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { isCurrency } from '../locale/currencies'
-import { parseDecimal } from '../decimal/decimal'
+import { positiveDecimal } from './positive'
 
-const MOST_DIGITS = 400
 const NAMED = 'takes a code of ISO 4217 such as EUR'
 /** A code of ISO 4217 that is in use. */
 export const currencyCode = z
@@ -10,17 +9,13 @@ export const currencyCode = z
   .regex(/^[A-Z]{3}$/, NAMED)
   .refine(isCurrency, NAMED)
 
-const worth = z
-  .string()
-  .max(MOST_DIGITS)
-  .refine((text) => (parseDecimal(text)?.coefficient ?? 0n) > 0n, 'takes decimal text above zero')
 const MOST_NAME = 200
 
 /** What one unit of a currency is worth in its base: rate × base, as exact decimal text. */
 export const rateSchema = z
   .strictObject({
     currency: currencyCode,
-    rate: worth,
+    rate: positiveDecimal,
     base: currencyCode,
     /** The day of the rate, as ISO 8601 writes it. */
     date: z.iso.date().optional(),

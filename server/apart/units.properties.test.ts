@@ -188,16 +188,17 @@ test('a package of several currencies is proved on every value', async () => {
   }
 })
 
+const TWO_ROWS: Drawn = {
+  kind: 'currency',
+  rows: [
+    { unit: 'EUR', value: '5' },
+    { unit: 'GBP', value: '7' },
+  ],
+  ...{ shown: 'EUR', recorded: 0, notation: {}, town: 1 },
+}
+
 test('every file of converted amounts lists the rates', async () => {
-  const drawn: Drawn = {
-    kind: 'currency',
-    rows: [
-      { unit: 'EUR', value: '5' },
-      { unit: 'GBP', value: '7' },
-    ],
-    ...{ shown: 'EUR', recorded: 0, notation: {}, town: 1 },
-  }
-  const [study, quantity] = studyOf(drawn)
+  const [study, quantity] = studyOf(TWO_ROWS)
   const said = '1 GBP = 1.17 EUR (2031-03-01, Osprind treasury)'
   for (const id of ['module', 'html', 'svg'] as const) {
     const { files } = await take(server, study, { id, quantity })
@@ -209,15 +210,7 @@ test('every file of converted amounts lists the rates', async () => {
 })
 
 test('a picture of amounts without rates is refused, with what to do', async () => {
-  const drawn: Drawn = {
-    kind: 'currency',
-    rows: [
-      { unit: 'EUR', value: '5' },
-      { unit: 'GBP', value: '7' },
-    ],
-    ...{ shown: null, recorded: 0, notation: {}, town: 1 },
-  }
-  const [study, quantity] = studyOf(drawn)
+  const [study, quantity] = studyOf({ ...TWO_ROWS, shown: null })
   const bare = { ...study, document: { ...study.document, rates: undefined } }
   await expect(take(server, bare, { id: 'svg', quantity })).rejects.toThrow(
     'The rows are in EUR, GBP, which share no scale. Enter rates, or show the rows in one of them, and export again.',

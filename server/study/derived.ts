@@ -1,6 +1,7 @@
 import { derivations } from '../../core/data/derive'
 import type { Style } from '../../core/style/fields'
 import type { KeptColumn } from '../../shared/import/kept'
+import { quantityOf as quantityIn } from '../../shared/quantities'
 import { type DatasetMeta, isUnused } from '../../shared/study/dataset'
 import type { StudyDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
@@ -8,7 +9,7 @@ import type { NewColumn } from '../../shared/study/requests'
 import type { Study } from '../../shared/study/study'
 import { deleteColumn, insertColumn } from '../db/columns'
 import { changing, type Db } from '../db/database'
-import { ColumnError, quantityLike } from './derivedColumn'
+import { ColumnError } from './derivedColumn'
 import { loadStudy, saveStudy } from './studies'
 
 const PERCENT: Style = { unit: { kind: 'percent' }, fraction: [0, 1] }
@@ -81,7 +82,7 @@ export function takeColumn(
     const position = placeFor(db, dataset, document, column.name)
     insertColumn(db, datasetId, position, kept)
     const id = `${datasetId}.${position}`
-    const like = quantityLike(document, datasetId, column.of)
+    const like = quantityIn(document, datasetId, column.of)
     const quantity = quantityOf(column, { id, datasetId }, like)
     const next = { ...document, quantities: [...document.quantities, quantity], shown: id }
     saveStudy(db, studyId, { base: study.revision, document: next, what: kept.reason })

@@ -2,10 +2,9 @@ import { derivations, derive, type Takes } from '../../core/data/derive'
 import { fitsDouble, shift } from '../../core/decimal/arithmetic'
 import { type Decimal, decimal, toNumber, toText } from '../../core/decimal/decimal'
 import type { ImportedColumn } from '../../shared/import/types'
-import { type Cell, decimalOf } from '../../shared/quantities'
+import { type Cell, decimalOf, quantityOf } from '../../shared/quantities'
 import { type DatasetMeta, MADE } from '../../shared/study/dataset'
 import type { StudyDocument } from '../../shared/study/document'
-import type { Quantity } from '../../shared/study/quantity'
 import type { NewColumn } from '../../shared/study/requests'
 import { countedIn, meetingOf } from './derivedUnits'
 
@@ -56,14 +55,6 @@ export interface ToDerive {
   readonly cellsOf: (datasetId: string, name: string) => Cell[]
 }
 
-/** The quantity of a column of a data set, where it has one. */
-export const quantityLike = (
-  { quantities }: StudyDocument,
-  datasetId: string,
-  column: string,
-): Quantity | undefined =>
-  quantities.find((one) => one.datasetId === datasetId && one.column === column)
-
 /** The numbers of a derived column. @throws ColumnError saying what stands against it */
 function valuesOf({ dataset, document, column, cellsOf }: ToDerive) {
   const { by, of, and, number } = column
@@ -72,12 +63,12 @@ function valuesOf({ dataset, document, column, cellsOf }: ToDerive) {
   if (needs && column[needs] === undefined)
     throw new ColumnError(`${title} … takes ${TAKEN[takes]}.`)
   const kindOf = (wanted: string) => dataset.columns.find((one) => one.name === wanted)?.kind
-  const quantityOf = (wanted: string) => quantityLike(document, dataset.id, wanted)
+  const own = (wanted: string) => quantityOf(document, dataset.id, wanted)
   // What columns are recorded in may differ: they meet as true values, in one unit.
   const numbersOf = (wanted: string) => {
     if (kindOf(wanted) !== 'number')
       throw new ColumnError(`“${wanted}” is no column of numbers in ${dataset.name}.`)
-    const recorded = quantityOf(wanted)?.recorded ?? 0
+    const recorded = own(wanted)?.recorded ?? 0
     return cellsOf(dataset.id, wanted).map((cell) => {
       const value = decimalOf(cell)
       return value && shift(value, recorded)
@@ -90,7 +81,7 @@ function valuesOf({ dataset, document, column, cellsOf }: ToDerive) {
   }
   /** The other column, in the unit of the first where they are added or compared. */
   function inUnitOf(first: string, other: string): (Decimal | null)[] {
-    const meeting = meetingOf(countedIn(quantityOf(other)), countedIn(quantityOf(first)))
+    const meeting = meetingOf(countedIn(own(other)), countedIn(own(first)))
     if ('into' in meeting) return numbersOf(other).map((value) => value && meeting.into(value))
     // A quotient of two units is a number of its own; what is added or compared is in one.
     if (!('needsOneUnit' in derivations[by])) return numbersOf(other)

@@ -1,6 +1,5 @@
 import type { Decimal } from '../../core/decimal/decimal'
-import { divide } from '../../core/decimal/round'
-import { converted } from '../../core/measures/apply'
+import { convertedDecimal } from '../../core/measures/apply'
 import { areAlike, conversionOf } from '../../core/measures/convert'
 import { measureTitle } from '../../core/measures/titles'
 import type { Quantity } from '../../shared/study/quantity'
@@ -45,10 +44,5 @@ export function meetingOf(from: CountedIn, to: CountedIn): Meeting {
   if (!('measure' in from && 'measure' in to) || !areAlike(from.measure, to.measure))
     return { from: titleOf(from), to: titleOf(to) }
   const conversion = conversionOf(from.measure, to.measure)
-  return {
-    into(value) {
-      const { dividend, divisor } = converted(value, conversion)
-      return divide(dividend, { coefficient: divisor, exponent: 0 })
-    },
-  }
+  return { into: (value) => convertedDecimal(value, conversion) }
 }

@@ -76,7 +76,7 @@ function adjustedIn(
   const { total, selected } = quantity
   if (total !== 'adjust' || (selected?.length ?? 0) > 0) return NO_LABELS
   const { rows, inCommon } = told
-  const plan = inCommon ? resolve(style, { ...inCommon.context, rows }) : own
+  const plan = inCommon ? resolve(style, inCommon.context) : own
   const { values, context } = inCommon ?? told
   const parts = values.flatMap((value, at) => {
     const amount = amountOf(value)

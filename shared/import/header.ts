@@ -1,5 +1,6 @@
 import type { Style } from '../../core/style/fields'
-import { besideOf, unitNamed } from '../../core/style/namedUnits'
+import { besideOf, powerOfMoney } from '../../core/style/besideNumbers'
+import { unitNamed } from '../../core/style/namedUnits'
 
 /** What the header of a column says about its numbers. */
 export interface Header {
@@ -46,11 +47,8 @@ const OTHER_WORDS = new Set([
 ])
 
 /** Whether the last word of a header is a unit, with a rung before it where it is money: k€. */
-function isUnit(last: string): boolean {
-  if (OTHER_WORDS.has(last)) return false
-  const { power, unit } = besideOf(last)
-  return unitNamed(last) !== null || (power > 0 && unitNamed(unit)?.kind === 'currency')
-}
+const isUnit = (last: string): boolean =>
+  !OTHER_WORDS.has(last) && (unitNamed(last) !== null || powerOfMoney(last) !== null)
 /** Whether a header is nothing but the symbol of a measure, of several letters: kWh. */
 const isAllUnit = (name: string): boolean =>
   name.length > 1 && !OTHER_WORDS.has(name) && unitNamed(name)?.kind === 'measure'

@@ -1,7 +1,8 @@
 import type { Style } from '../../core/style/fields'
 import type { Cells, Looked } from './types'
 import type { Header } from './header'
-import { MILLION_OR_METRE, PART_POWERS, unitNamed } from '../../core/style/namedUnits'
+import { MILLION_OR_METRE } from '../../core/style/besideNumbers'
+import { PART_POWERS, unitNamed } from '../../core/style/namedUnits'
 import { scaled, type Written } from './written'
 
 type Unit = NonNullable<Style['unit']>

@@ -1,5 +1,6 @@
 import { isMeasure } from '../../core/measures/convert'
-import { besideOf, MEASURE_SYMBOLS } from '../../core/style/namedUnits'
+import { besideOf } from '../../core/style/besideNumbers'
+import { MEASURE_SYMBOLS } from '../../core/style/namedUnits'
 import { readWritten, scaled } from './written'
 
 const read = (cell: string, mark: '.' | ',' = '.') => {

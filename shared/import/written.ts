@@ -1,7 +1,8 @@
 import { shift } from '../../core/decimal/arithmetic'
 import { parseDecimal, toText } from '../../core/decimal/decimal'
 import { type DecimalMark, readCell } from './cells'
-import { besideOf, MILLION_OR_METRE, rungNamed, unitNamed } from '../../core/style/namedUnits'
+import { besideOf, MILLION_OR_METRE, rungNamed } from '../../core/style/besideNumbers'
+import { unitNamed } from '../../core/style/namedUnits'
 
 /** A cell that is a number with something around it. */
 export interface Written {

@@ -1,17 +1,19 @@
 import { shift } from '../../core/decimal/arithmetic'
 import { type Decimal, toText } from '../../core/decimal/decimal'
-import { divide } from '../../core/decimal/round'
 import { recordedIn, type Recorded } from '../../core/label/context'
 import type { Row, Value } from '../../core/label/types'
 import { amountOf, isFiniteAmount } from '../../core/label/value'
 import { isCurrency } from '../../core/locale/currencies'
-import { type Conversion, converted, unconverted } from '../../core/measures/apply'
+import { type Conversion, convertedDecimal, unconverted } from '../../core/measures/apply'
 import { areAlike, baseUnitOf, conversionOf, isMeasure } from '../../core/measures/convert'
 import { baseOf, rateConversion } from '../../core/measures/rates'
 import { NOTHING, toDecimal } from '../../core/measures/rational'
+import type { Style } from '../../core/style/fields'
 import { type Cell, decimalOf, type UnitsByRow, unitsByRow } from '../quantities'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
+
+type Unit = NonNullable<Style['unit']>
 
 /** The unit that all rows of a quantity are brought to before anything is added or drawn. */
 export interface CommonUnit extends UnitsByRow {
@@ -20,6 +22,10 @@ export interface CommonUnit extends UnitsByRow {
   /** What leads there from each unit of the rows; null where it is the unit itself. */
   readonly from: ReadonlyMap<string, Conversion | null>
 }
+
+/** The unit that each row names, as a style says it. */
+export const unitByRow = ({ kind, column }: UnitsByRow): Unit =>
+  kind === 'currency' ? { kind, code: { column } } : { kind, id: { column } }
 
 /** The text of a cell that names a unit. */
 export const unitIn = (cell: unknown): string => String(cell ?? '').trim()
@@ -120,8 +126,7 @@ export function inCommon(
 ): Decimal {
   const conversion = from.get(unit)
   if (!conversion) return value
-  const { dividend, divisor } = converted(shift(value, recorded), conversion)
-  return shift(divide(dividend, { coefficient: divisor, exponent: 0 }), -recorded)
+  return shift(convertedDecimal(shift(value, recorded), conversion), -recorded)
 }
 
 /**

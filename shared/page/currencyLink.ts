@@ -2,6 +2,7 @@ import { isCurrency } from '../../core/locale/currencies'
 import type { Cell } from '../quantities'
 import type { ColumnMeta, DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
+import { unitByRow } from './commonUnit'
 
 /** Words in the names of columns that hold money. */
 const MONEY =
@@ -52,8 +53,8 @@ export function withCurrencies(
   )
   const [currency] = naming
   if (!currency || naming.length > 1) return [...quantities]
-  const unit = { kind: 'currency', code: { column: currency.name } } as const
   const units = { kind: 'currency', column: currency.name } as const
+  const unit = unitByRow(units)
   return quantities.map((quantity) => {
     const column = dataset.columns.find(({ name }) => name === quantity.column)
     return column && !quantity.style.unit && isAmount(dataset, column, currency)

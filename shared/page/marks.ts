@@ -2,7 +2,7 @@ import { derive } from '../../core/data/derive'
 import { subtract, sum } from '../../core/decimal/arithmetic'
 import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import { labeller } from '../../core/label/labeller'
-import type { Context } from '../../core/label/context'
+import { type Context, unitlessContext } from '../../core/label/context'
 import { resolve } from '../../core/label/resolve'
 import type { Row } from '../../core/label/types'
 import type { FullStyle } from '../../core/style/fields'
@@ -10,6 +10,7 @@ import { formOf } from '../forms'
 import { type MarkPart, STYLED_PARTS, type StyledPart } from '../forms/parts'
 import type { Drawing } from '../forms/types'
 import type { ChartWishes } from '../study/chart'
+import { presentIn } from './numbers'
 
 /** What a mark says besides its own label, and on which line. */
 export interface MarkText {
@@ -91,17 +92,7 @@ export const partNumbers: Record<StyledPart, (drawing: Drawing) => PartNumbers> 
  * What decides how a part is written: a change counts as its marks do, what is a ratio by itself.
  */
 export const partContext = (part: StyledPart, context: Context, numbers: PartNumbers): Context =>
-  part === 'change'
-    ? { ...context, isChange: true }
-    : {
-        ...context,
-        values: numbers.flatMap((number) => (number ? [toExactText(number)] : [])),
-        rows: undefined,
-        recorded: 0,
-        measure: undefined,
-        currency: undefined,
-        units: undefined,
-      }
+  part === 'change' ? { ...context, isChange: true } : unitlessContext(context, presentIn(numbers))
 
 const brackets = (text: string) => `(${text})`
 

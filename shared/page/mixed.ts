@@ -2,6 +2,7 @@ import type { Subject } from '../../core/checks/types'
 import type { Row } from '../../core/label/types'
 import type { Drawing } from '../forms/types'
 import { markKey } from './agreed'
+import { unitIn } from './commonUnit'
 import type { Rows } from './rows'
 
 /** Rows in several units that no rate leads from one to the other. */
@@ -28,7 +29,7 @@ export function mixedRows(
   cells: readonly Row[] | undefined,
 ): MixedRows | null {
   if (!cells) return null
-  const unitAt = cells.map((row) => String(row[column] ?? '').trim())
+  const unitAt = cells.map((row) => unitIn(row[column]))
   const counts = new Map<string, number>()
   unitAt.forEach((unit, at) => {
     if (unit !== '' && values[at]) counts.set(unit, (counts.get(unit) ?? 0) + 1)

@@ -1,11 +1,12 @@
 import { z } from 'zod'
 import { AGGREGATE_IDS } from '../../core/data/aggregate'
 import { styleSchema } from '../../core/style/parse'
+import { positiveDecimal } from '../../core/style/positive'
 import { schemas } from '../../core/style/schemas'
 import { COUNTED } from '../../core/ticks/counted'
 import { FORM_IDS } from '../forms'
 import { MARK_PARTS, STYLED_PARTS } from '../forms/parts'
-import { decimalText, positiveDecimal, wholeFraction } from './texts'
+import { decimalText, wholeFraction } from './texts'
 
 /** Where an axis has its ticks, and texts that people put in place of their labels. */
 export const ticksSchema = z.strictObject({

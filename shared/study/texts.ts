@@ -15,15 +15,6 @@ export const decimalText = z
   .max(400)
   .refine((text) => parseDecimal(text) !== null, 'takes decimal text')
 
-/** The same, above zero. */
-export const positiveDecimal = z
-  .string()
-  .max(400)
-  .refine((text) => {
-    const read = parseDecimal(text)
-    return read !== null && read.coefficient > 0n
-  }, 'takes decimal text above zero')
-
 /** A fraction of a constant, such as 1/3 or 2. */
 export const FRACTION = /^[1-9]\d{0,8}(\/[1-9]\d{0,8})?$/
 export const wholeFraction = z.string().regex(FRACTION, 'takes a fraction such as 1/3')

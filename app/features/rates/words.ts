@@ -1,6 +1,6 @@
 import type { Told } from '~/composables/words'
 
-/** What is said of rates and of rows in several units: a translation needs nothing else here. */
+/** All texts about exchange rates and rows in several units. */
 export const ratesDialog = {
   title: 'Exchange rates',
   how: 'Write one rate a line, or paste a table with the columns currency, rate and base.',

@@ -2,7 +2,8 @@ import { notationOf } from '../../notations'
 import { areAlike, isMeasure } from '../../measures/convert'
 import { kinds } from '../../measures/parse'
 import { measureTitle } from '../../measures/titles'
-import { besideOf, unitNamed } from '../namedUnits'
+import { powerOfMoney } from '../besideNumbers'
+import { unitNamed } from '../namedUnits'
 import { type FullStyle, MEASURE_DISPLAYS, RATIO_UNITS, UNIT_PLACES } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
 
@@ -60,17 +61,14 @@ const measureWords = ({ id, display = 'short' }: Measure) =>
   measureDisplays[display]
 
 const lettersOf = (text: string): Unit => ({ kind: 'symbol', text: text.trim() })
-/** The currency of a text that names a rung too: of bn €, which a rung says and no letters do. */
-function moneyIn(text: string): ReturnType<typeof unitNamed> {
-  const { power, unit: sign } = besideOf(text)
-  const named = power > 0 ? unitNamed(sign) : null
-  return named?.kind === 'currency' ? named : null
-}
 /** The unit that somebody types: its symbol, its sign, its code or its words; null for none known. */
 function unitTyped(text: string): Unit | null {
   const written = text.trim()
-  const named = unitNamed(written) ?? moneyIn(written)
+  const named = unitNamed(written)
   if (named) return named as Unit
+  // Of bn € the currency: its rung says the rest, and no letters do.
+  const money = powerOfMoney(written)
+  if (money) return { kind: 'currency', code: money.code }
   const id = text.trim().toLowerCase().replaceAll(' ', '-')
   return isMeasure(id) ? { kind: 'measure', id } : null
 }
@@ -106,7 +104,7 @@ export const unit: PhraseOf<'unit'> = {
     say: (value) => typedWords(value as Unit),
     // Letters as they are convert nothing: they come behind the unit that they name.
     others: (text) =>
-      unitTyped(text)?.kind === 'measure' || moneyIn(text.trim()) ? [lettersOf(text)] : [],
+      unitTyped(text)?.kind === 'measure' || powerOfMoney(text.trim()) ? [lettersOf(text)] : [],
   },
 }
 
