@@ -122,10 +122,17 @@ test('labels follow another region, fetched when it is chosen, and an increment 
 })
 
 test('a column names the currency of each row, on the desk and in the package', async () => {
-  await bringIn('site,amount,money\nHolm,1200,EUR\nVik,7,JPY\nSund,3,', 'amount')
-  await choose(/^unit:/, 'the currency in money')
-  await page.locator('[data-surface="marks"]', { hasText: '€1,200.00' }).first().waitFor()
-  expect(await labels('table')).toEqual(['€1,200.00', '¥7', '3'])
+  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page
+    .getByLabel('Paste a table')
+    .fill('site,amount,currency\nHolm,1200,EUR\nVik,7000,JPY\nSund,3,EUR')
+  await page.getByLabel('into this one').check()
+  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('button', { name: 'Enter exchange rates' }).click()
+  await page.getByLabel('Rates', { exact: true }).fill('1 JPY = 0.0061 EUR')
+  await page.getByRole('button', { name: 'Save rates' }).click()
+  await page.getByRole('img', { name: 'Columns of amount' }).waitFor()
+  expect(await labels('table')).toEqual(['€1,200.00', '¥7,000', '€3.00'])
   await saved()
   await page.getByRole('button', { name: 'Take away', exact: true }).click()
   const dialog = page.getByRole('dialog')
