@@ -1,4 +1,4 @@
-import { absolute, compare, subtract, sum } from '../decimal/arithmetic'
+import { absolute, compare, multiply, subtract, sum } from '../decimal/arithmetic'
 import { type Decimal, toText, ZERO } from '../decimal/decimal'
 import { divide, roundToPlace } from '../decimal/round'
 import { inCells, saidBy } from '../label/cells'
@@ -9,11 +9,13 @@ import { textOf } from '../label/write'
 /** A part as it is printed so that all parts add up. */
 export interface Adjusted {
   readonly label: string
+  /** The number that the label says. */
+  readonly value: Decimal
   /** Whether it is another number than rounding alone would print. */
   readonly isAdjusted: boolean
 }
 
-const whole = (coefficient: bigint): Decimal => ({ coefficient, exponent: 0 })
+const wholeNumber = (coefficient: bigint): Decimal => ({ coefficient, exponent: 0 })
 
 /**
  * Whole numbers that add up to a whole, each less than one from its share: every share is cut, and
@@ -26,7 +28,7 @@ const whole = (coefficient: bigint): Decimal => ({ coefficient, exponent: 0 })
  */
 export function apportion(shares: readonly Decimal[], total: bigint): bigint[] | null {
   const cut = shares.map((share) => roundToPlace(share, 0, 'floor'))
-  const lost = shares.map((share, at) => subtract(share, whole(cut[at]!)))
+  const lost = shares.map((share, at) => subtract(share, wholeNumber(cut[at]!)))
   const lacking = total - cut.reduce((all, one) => all + one, 0n)
   const open = lost
     .map((_, at) => at)
@@ -57,7 +59,7 @@ function trimmed(
  *
  * @param total the exact sum, or the whole that they are shares of
  * @returns null where the parts have no last place in common: labels of several rungs, rules or
- *   precisions
+ *   precisions, or of numbers with an uncertainty
  * @example adjustedLabels(resolve({ fraction: [0, 0] }), ['3.4', '5.4', '2.4'].map(decimal), decimal('11.2')) // 4, 5, 2; the first adjusted
  */
 export function adjustedLabels(
@@ -77,6 +79,7 @@ export function adjustedLabels(
     rule.precision.by ||
     rule.precision.last !== undefined ||
     rule.precision.increment !== null ||
+    rule.uncertainty ||
     model.denominator !== 1
   )
     return null
@@ -109,6 +112,7 @@ export function adjustedLabels(
       )
       return {
         label,
+        value: multiply(wholeNumber(digits), unit),
         isAdjusted: toText(divide(saidBy(plan, written[at]!), unit)) !== String(digits),
       }
     })

@@ -84,25 +84,6 @@ test.each<Style>([
   expect(files.map(({ name }) => name)).toEqual(['grosse-mass.mjs', 'grosse-mass.d.mts'])
 })
 
-test('parts that the table moves so that all add up stand so in its lists, and are told elsewhere', async () => {
-  const whole = importDataset(db, study.id, 'Parts', 'site,part\nHolm,3.4\nVik,5.4\nTarn,2.4')!
-  const one = whole.document.quantities.find(({ title }) => title === 'part')!
-  const adjusted: Quantity = { ...one, style: { fraction: [0, 0] }, surfaces: {}, total: 'adjust' }
-  const csv = await take('csv', adjusted, 'table', server, whole)
-  expect(csv.files[0]!.text.split('\r\n').slice(1, 4)).toEqual([
-    'Holm,3.4,†4,4',
-    'Vik,5.4,5,5',
-    'Tarn,2.4,2,2',
-  ])
-  expect(csv.notes).toEqual(['1 part is adjusted (†) so that all add up.'])
-  const html = await take('html', adjusted, 'table', server, whole)
-  expect(html.files[0]!.text).toContain('<data value="3.4">†4</data>')
-  const { notes } = await take('module', adjusted, 'table', server, whole)
-  expect(notes).toEqual([
-    'On the page 1 part is adjusted (†) so that all add up; this writes each number by itself.',
-  ])
-})
-
 test('ticks by hand stand in a module where its axis has them, and are told where only the style goes along', async () => {
   const one = quantity({ fraction: [0, 0] })
   const byHand = { ...one, ticks: { ...one.ticks, labels: ['', 'a good year', ''] } }

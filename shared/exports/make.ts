@@ -143,16 +143,20 @@ export async function makeExport(id: ExportId, asked: ToExport): Promise<Made> {
   if ('makeAll' in form) {
     const { all: written, notes } = await allWritten(given)
     const made = await form.makeAll(written, tools, from, given.quantity.id)
-    const frozen = written.filter(({ level }) => level === 'quantity').flatMap(frozenNotes)
+    const own = written.filter(({ level }) => level === 'quantity')
+    const told = own.flatMap((one) => [
+      ...adjustedNotes(one, true).map((note) => `${one.title}: ${note}`),
+      ...frozenNotes(one),
+    ])
     const findings = await findingsIn(given, given.document.quantities)
-    return { written, made: { ...made, findings, notes: [...made.notes, ...notes, ...frozen] } }
+    return { written, made: { ...made, findings, notes: [...made.notes, ...notes, ...told] } }
   }
   if ('makePage' in form) return { written: [], made: await pictured(form, given, from) }
   const written = await writtenIn(given, given.quantity, given.level)
   const made = await form.make(written, tools, from)
   const notes = [
     ...made.notes,
-    ...adjustedNotes(written, form.isList ?? false),
+    ...adjustedNotes(written, Boolean(form.isCode ?? form.isList)),
     ...handNotes(written, Boolean(form.isCode ?? form.isList)),
     ...rowNotes(written),
     ...unitNotes(written),

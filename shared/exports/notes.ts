@@ -16,12 +16,16 @@ export function handNotes({ hand }: Written, keepsThem: boolean): string[] {
   return [`On the page ${ticks} written by hand; this writes them by the style.`]
 }
 
-/** What is said of labels that the table moves so that its parts add up. */
-export function adjustedNotes({ adjusted }: Written, isList: boolean): string[] {
+/**
+ * What is said of labels that the table adjusts so that its parts add up.
+ *
+ * @param keepsThem whether they are written so here too
+ */
+export function adjustedNotes({ adjusted }: Written, keepsThem: boolean): string[] {
   if (adjusted.size === 0) return []
   const parts = adjusted.size === 1 ? '1 part is' : `${adjusted.size} parts are`
   return [
-    isList
+    keepsThem
       ? `${parts} adjusted (†) so that all add up.`
       : `On the page ${parts} adjusted (†) so that all add up; this writes each number by itself.`,
   ]

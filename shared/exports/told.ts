@@ -1,5 +1,5 @@
 import type { Surface } from '../../core/checks/types'
-import type { Decimal } from '../../core/decimal/decimal'
+import { type Decimal, toExactText } from '../../core/decimal/decimal'
 import type { Context } from '../../core/label/context'
 import type { Regions } from '../../core/label/region'
 import type { Row, Value } from '../../core/label/types'
@@ -8,7 +8,7 @@ import type { FullStyle } from '../../core/style/schemas'
 import type { Prose } from '../../core/text/prose'
 import { columnInCommon, inUnitOfRow, recordedInCommon, withUnits } from '../page/commonUnit'
 import { placesShown } from '../page/rows'
-import { ADJUSTED } from '../page/totals'
+import { type AdjustedParts, NONE_ADJUSTED } from '../page/totals'
 import type { PageValues } from '../page/values'
 import { type Cell, type Level, rowsBeside } from '../quantities'
 import type { DatasetMeta } from '../study/dataset'
@@ -45,8 +45,10 @@ export interface Told {
   readonly rows: readonly Row[] | undefined
   /** Ticks that somebody wrote by hand, by their places. */
   readonly hand: ReadonlyMap<number, string>
-  /** Labels that are moved so that all parts add up, by their places, without their sign. */
-  readonly adjusted: ReadonlyMap<number, string>
+  /** Parts whose labels are adjusted so that all add up, by their places. */
+  readonly adjusted: AdjustedParts
+  /** The rows that are shown of a column, by their places in it; absent where all are. */
+  readonly places?: readonly number[]
   /** Columns of text that stand before the values. */
   readonly names: readonly { readonly title: string; readonly cells: readonly string[] }[]
   /** The ticks of an axis. */
@@ -101,6 +103,7 @@ export function onColumn(
   return {
     values,
     rows,
+    ...(kept && { places: kept }),
     context: { ...own, values, rows },
     ...(inCommon && {
       inCommon: { values: inCommon, context: { ...regions, ...recorded, values: inCommon, rows } },
@@ -109,7 +112,7 @@ export function onColumn(
       title: name,
       cells: shown(name).map((cell) => String(cell ?? '')),
     })),
-    ...{ ticks: null, message: null, hand: NO_LABELS, adjusted: NO_LABELS },
+    ...{ ticks: null, message: null, hand: NO_LABELS, adjusted: NONE_ADJUSTED },
   }
 }
 
@@ -130,9 +133,23 @@ function handOn({ styledTicks, tickLabels }: Readonly<PageValues>): ReadonlyMap<
     }),
   )
 }
-/** Labels of marks that were moved as the parts in the table are, without their sign. */
-const movedOn = ({ adjustedMarks }: Readonly<PageValues>): ReadonlyMap<number, string> =>
-  new Map([...adjustedMarks].map(([at, label]) => [at, label.slice(ADJUSTED.length)]))
+/** Numbers of a message whose labels are adjusted, by their places in it. */
+const adjustedIn = (page: Readonly<PageValues>, id: 'headline' | 'sentence'): AdjustedParts =>
+  new Map(
+    page[`numbers.${id}`].flatMap((value, at) => {
+      const part = page[`adjusted.${id}`].get(toExactText(value))
+      return part ? [[at, part] as const] : []
+    }),
+  )
+/** The labels of each surface of a page that are adjusted; on the others none is. */
+const adjustedOn: {
+  readonly [S in Surface]?: (page: Readonly<PageValues>) => AdjustedParts
+} = {
+  marks: (page) => page['adjusted.marks'],
+  tooltip: (page) => page['adjusted.tooltip'],
+  headline: (page) => adjustedIn(page, 'headline'),
+  sentence: (page) => adjustedIn(page, 'sentence'),
+}
 
 /**
  * The values of a surface as a program has them: each in the unit that its row names, of a mark over
@@ -180,6 +197,6 @@ export function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
     ticks: surface === 'axis' ? drawing.ticks.values : null,
     message: messageOn(page, surface),
     hand: surface === 'axis' ? handOn(page) : NO_LABELS,
-    adjusted: surface === 'marks' ? movedOn(page) : NO_LABELS,
+    adjusted: adjustedOn[surface]?.(page) ?? NONE_ADJUSTED,
   }
 }

@@ -1,4 +1,5 @@
 import { sum } from '../../core/decimal/arithmetic'
+import { toExactText } from '../../core/decimal/decimal'
 import { type Labeller, labeller } from '../../core/label/labeller'
 import type { Surface } from '../../core/checks/types'
 import { recordedOf } from '../../core/label/context'
@@ -11,13 +12,13 @@ import type { FullStyle, Style } from '../../core/style/schemas'
 import { type Speaker, speaker } from '../../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../../core/text/words'
 import { titled } from '../page/numbers'
-import { ADJUSTED, adjustedBy } from '../page/totals'
+import { adjustedBy, type AdjustedParts, NONE_ADJUSTED, shownAs } from '../page/totals'
 import { pageSnapshot } from '../page/snapshot'
 import { fileStem } from '../names'
 import { type Level, isPart, styleOf, stylesIn } from '../quantities'
 import type { Quantity } from '../study/quantity'
 import { frozen } from './frozen'
-import { type Asked, NO_LABELS, onColumn, onSurface, type Told } from './told'
+import { type Asked, onColumn, onSurface, type Told } from './told'
 
 /** What is written on a level of a quantity: its values, in order, and how. */
 export interface Written extends Omit<Told, 'inCommon' | 'inRow'>, Required<Pick<Told, 'inRow'>> {
@@ -30,7 +31,7 @@ export interface Written extends Omit<Told, 'inCommon' | 'inRow'>, Required<Pick
   readonly plan: Plan
   readonly writer: Labeller
   readonly say: Speaker
-  /** As they stand, those by hand among them. */
+  /** As they stand, those by hand and adjusted ones among them, these without their sign. */
   readonly labels: readonly string[]
   /** What stands in the place of a unit that no row names; null where that is an error. */
   readonly lacking: string | null
@@ -63,31 +64,38 @@ export const stylesToWrite = ({
 export const rowsSaid = ({ quantity: { filter } }: Pick<Written, 'quantity'>): string =>
   filter ? `the rows that are shown, where ${filter.column} is ${filter.is.join(', ') || '…'}` : ''
 
-/** Labels as the table lists them: a sign stands before those that it moves. */
+/** Labels as the table lists them: a sign stands before those that are adjusted. */
 export const listed = ({ labels, adjusted }: Pick<Written, 'labels' | 'adjusted'>): string[] =>
-  labels.map((label, at) => (adjusted.has(at) ? ADJUSTED + adjusted.get(at)! : label))
+  labels.map((label, at) => shownAs(adjusted.get(at), label))
+/** The number that a label says: another than its value where a part is adjusted. */
+export function saidValue({ values, rows, adjusted, inRow }: Written, at: number): Value {
+  const part = adjusted.get(at)
+  return part ? inRow(toExactText(part.value), rows?.[at]) : values[at]
+}
 
-/** What a table that adds all of its rows up moves, as the page does. */
+/** The parts of the total that are adjusted in the table, as the page does. */
 function adjustedIn(
   { quantity }: Asked,
   { plan: own, style }: Pick<Written, 'plan' | 'style'>,
   told: Told,
-): ReadonlyMap<number, string> {
+): AdjustedParts {
   const { total, selected } = quantity
-  if (total !== 'adjust' || (selected?.length ?? 0) > 0) return NO_LABELS
-  const { rows, inCommon } = told
+  if (total !== 'adjust') return NONE_ADJUSTED
+  const { rows, inCommon, places } = told
+  const ticked = new Set(selected)
   const plan = inCommon ? resolve(style, inCommon.context) : own
   const { values, context } = inCommon ?? told
   const parts = values.flatMap((value, at) => {
     const amount = amountOf(value)
-    return isFiniteAmount(amount) ? [{ at, amount }] : []
+    const isSummed = ticked.size === 0 || ticked.has(places?.[at] ?? at)
+    return isSummed && isFiniteAmount(amount) ? [{ at, amount }] : []
   })
   const amounts = parts.map(({ amount }) => amount)
   const moved = adjustedBy({
     ...{ plan, recorded: recordedOf(context), values: amounts, total: sum(amounts) },
     rows: parts.map(({ at }) => rows?.[at]),
   })
-  return new Map([...moved].map(([part, label]) => [parts[part]!.at, label]))
+  return new Map([...moved].map(([at, part]) => [parts[at]!.at, part]))
 }
 
 /**
@@ -113,6 +121,7 @@ export function writtenOn(asked: Asked): Written {
   const plan = resolve(style, told.context)
   const writer = labeller(plan)
   const isTable = level === 'table' || level === 'quantity'
+  const adjusted = isTable ? adjustedIn(asked, { plan, style }, told) : told.adjusted
   return {
     ...told,
     inRow: told.inRow ?? ((value) => value),
@@ -125,7 +134,9 @@ export function writtenOn(asked: Asked): Written {
     plan,
     writer,
     say: speaker(plan, spokenPlan(plan, style, told.context)),
-    labels: writer.labels(told.values, told.rows).map((label, at) => told.hand.get(at) ?? label),
-    adjusted: isTable ? adjustedIn(asked, { plan, style }, told) : told.adjusted,
+    labels: writer
+      .labels(told.values, told.rows)
+      .map((label, at) => told.hand.get(at) ?? adjusted.get(at)?.label ?? label),
+    adjusted,
   }
 }

@@ -5,6 +5,7 @@ import { layoutDerivations } from './derive/layout'
 import { otherDerivations } from './derive/others'
 import { caseDerivations, rowDerivations } from './derive/rows'
 import { surfaceDerivations } from './derive/surfaces'
+import { adjustedDerivations } from './derive/adjusted'
 import { totalDerivations } from './derive/totals'
 import { wordDerivations } from './derive/words'
 import type { Derived, PageInputs, PageValues } from './values'
@@ -20,6 +21,7 @@ export const pageGraph: Derivations<PageValues, Derived> = {
   ...labelDerivations,
   ...wordDerivations,
   ...totalDerivations,
+  ...adjustedDerivations,
   ...otherDerivations,
   ...layoutDerivations,
   ...checkedDerivations,

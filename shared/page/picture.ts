@@ -14,6 +14,7 @@ import {
   keyOf,
   legendOf,
   MARK,
+  noteOf,
   RULE,
   SHADES,
   text,
@@ -35,6 +36,7 @@ function shapeOf(shape: Shape, fill: string, dot: number): string {
 
 type Drawn = Pick<
   PageValues,
+  | 'adjusted.marks'
   | 'beside'
   | 'calledOut'
   | 'chart'
@@ -161,6 +163,7 @@ export function pagePicture(page: Drawn, facts?: PictureFacts): string {
   const parts = [
     ...[wordsOf(page, width), keyOf(page, width)],
     ...(isAbove ? [legend, chart] : [chart, legend]),
+    noteOf(page, width),
   ].map((part) => {
     const placed = element('g', { transform: `translate(0 ${height})` }, part.svg)
     height += part.height

@@ -4,6 +4,7 @@ import { escapeMarkup } from '../escape'
 import { LEADING } from '../forms/places'
 import type { Geometry, Spot } from '../forms/types'
 import { freeSpot } from './calloutSpot'
+import { ADJUSTED_NOTE } from './totals'
 import type { PageValues, PanelDrawing } from './values'
 
 /** Colours that can be told on light and on dark ground alike. */
@@ -59,6 +60,22 @@ export function wordsOf(page: Said, width: number): PicturePart {
       })
     })
   return { svg: lines.join(''), height: lines.length === 0 ? 0 : y + GAP }
+}
+
+/** What is said of labels that were adjusted; empty where none was. */
+export function noteOf(
+  page: Directed & Pick<PageValues, 'adjusted.marks' | 'fontSize' | 'shown'>,
+  width: number,
+): PicturePart {
+  const { fontSize, shown } = page
+  if (page['adjusted.marks'].size === 0 || !shown.includes('marks')) return { svg: '', height: 0 }
+  const lines = linesIn(ADJUSTED_NOTE, width, fontSize)
+  const spotOf = (row: number) =>
+    ({ x: beginsAt(page, width), y: fontSize * (1 + LEADING * row), anchor: 'start' }) as const
+  return {
+    svg: lines.map((line, row) => text(line, spotOf(row))).join(''),
+    height: fontSize * LEADING * lines.length + GAP,
+  }
 }
 
 /** Sides of a swatch, and what stands beside it and between two. */

@@ -8,6 +8,7 @@ import { type StudyDocument, studyDocumentSchema } from '../study/document'
 import { runPlaced } from './check'
 import { USUAL_SIZE } from './layout'
 import { textsOf } from './numbers'
+import { pagePicture } from './picture'
 import { pageSnapshot } from './snapshot'
 
 const table: Record<string, readonly Cell[]> = {
@@ -76,6 +77,28 @@ test('each surface is written in its own style, over its own numbers', () => {
   expect(labels(page, 'table')).toEqual(['1.2M', '0.3M', '0.8M', '–', '0M'])
   expect(page['said.headline'].text).toBe('2.4M')
   expect(page['said.sentence'].text).toBe('Holm has the most with 2M, (none) the least with 0M.')
+})
+
+test('an adjusted part is the same on every surface, and the picture says what its sign means', () => {
+  const page = make(shared, { total: 'adjust' })
+  const adjusted = (surface: 'table' | 'marks' | 'tooltip') =>
+    [...page[`adjusted.${surface}`]].map(([at, { label }]) => [at, label])
+  expect(adjusted('table')).toEqual([[1, '0.4M']])
+  expect(adjusted('marks')).toEqual([[1, '0.4M']])
+  expect(adjusted('tooltip')).toEqual([[1, '0.4M']])
+  expect(page.markLabels).toEqual(['2M', '†0.4M', '0M'])
+  expect(pagePicture(page)).toMatch(/†0\.4M<.*† Adjusted so that the printed parts add up/)
+  expect(pagePicture(make(shared))).not.toContain('Adjusted')
+})
+
+test('a message writes an adjusted part as its mark does', () => {
+  const said = (texts: Quantity['texts'], more: Partial<Quantity> = {}) =>
+    make(shared, { total: 'adjust', texts, ...more })['said.sentence'].text
+  expect(said({ sentence: '{$largest}, {$least}' })).toBe('2M, 0M')
+  const withoutHolm = { filter: { column: 'site', is: ['Vik', ''] } }
+  expect(said({ sentence: '{$largest} + {$least} = {$total}' }, withoutHolm)).toBe(
+    '0.4M + 0M = 0.4M',
+  )
 })
 
 test('a filter hides rows and changes no unit that is shared', () => {

@@ -12,7 +12,7 @@ import { textOf } from '../../core/label/write'
 import { decimalsText } from '../../core/style/counts'
 import { withDecimals } from '../../core/style/decimals'
 import type { FullStyle, Style } from '../../core/style/fields'
-import { adjustedLabels } from '../../core/totals/adjust'
+import { type Adjusted, adjustedLabels } from '../../core/totals/adjust'
 import type { Quantity } from '../study/quantity'
 import type { Rows } from './rows'
 
@@ -85,11 +85,29 @@ export function missedBy(parts: Parts): string | null {
 }
 /** What stands before a label that was moved so that all add up. */
 export const ADJUSTED = '†'
-/** Labels of parts that are moved so that all add up, by their places among the parts. */
-export function adjustedBy({ plan, values, total, rows }: Parts): ReadonlyMap<number, string> {
-  if (values.length > MOST_PARTS) return new Map()
+/** What is said of such labels where they stand. */
+export const ADJUSTED_NOTE = `${ADJUSTED} Adjusted so that the printed parts add up to the total.`
+/** What is drawn of a part of a total. */
+export interface DrawnPart {
+  readonly category: string
+  readonly value: Decimal
+}
+/** A part whose label was moved so that all add up: the label without its sign, and what it says. */
+export type AdjustedPart = Pick<Adjusted, 'label' | 'value'>
+export type AdjustedParts<Key = number> = ReadonlyMap<Key, AdjustedPart>
+export const NONE_ADJUSTED: AdjustedParts<never> = new Map<never, AdjustedPart>()
+/** The label of a part as it stands: a sign tells that it was adjusted. */
+export const shownAs = (part: AdjustedPart | undefined, label: string): string =>
+  part ? ADJUSTED + part.label : label
+/** Parts whose labels are moved so that all add up, by their places among the parts. */
+export function adjustedBy({ plan, values, total, rows }: Parts): AdjustedParts {
+  if (values.length > MOST_PARTS) return NONE_ADJUSTED
   const labels = adjustedLabels(plan, values, total, rows) ?? []
-  return new Map(labels.flatMap(({ label, isAdjusted }, at) => (isAdjusted ? [[at, label]] : [])))
+  return new Map(
+    labels.flatMap(({ label, value, isAdjusted }, at) =>
+      isAdjusted ? [[at, { label, value }]] : [],
+    ),
+  )
 }
 
 const SHOWN_PARTS = 3

@@ -27,7 +27,7 @@ import type { FactColumn } from './prose'
 import type { AllRows, Rows } from './rows'
 import type { SecondAxis, SecondQuantity } from './second'
 import type { CheckedSubject, PlacedSubject } from './subjects'
-import type { Subtotal } from './totals'
+import type { AdjustedParts, DrawnPart, Subtotal } from './totals'
 import type { WantedColumns } from './wanted'
 
 /** Columns that a page asked for, once they are here. */
@@ -215,10 +215,15 @@ export interface PageValues
   readonly subtotals: readonly Subtotal[]
   /** What the printed parts add up to, where that is not the printed total. */
   readonly missed: string | null
-  /** Labels of parts that were moved so that all add up, by row. */
-  readonly adjusted: ReadonlyMap<number, string>
-  /** Labels of marks that were moved as the parts are, as they stand, by their places. */
-  readonly adjustedMarks: ReadonlyMap<number, string>
+  /** The marks that are drawn of a total whose parts are adjusted; none where they are not. */
+  readonly partsDrawn: readonly DrawnPart[]
+  /** Parts that are adjusted so that all add up: by row, by label of a mark, by mark. */
+  readonly 'adjusted.table': AdjustedParts
+  readonly 'adjusted.marks': AdjustedParts
+  readonly 'adjusted.tooltip': AdjustedParts
+  /** The same in messages, by the exact number. */
+  readonly 'adjusted.headline': AdjustedParts<string>
+  readonly 'adjusted.sentence': AdjustedParts<string>
 
   readonly secondQuantity: SecondQuantity | null
   readonly second: SecondAxis | null

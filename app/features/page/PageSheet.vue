@@ -185,7 +185,7 @@ function categoryAt(target: Element): string | null {
             :flagged="page.flagged.value.table"
             :height="tableHeight"
             :foot="foot"
-            :adjusted="page.adjusted.value"
+            :adjusted="page['adjusted.table'].value"
             :selected="page.selected.value"
             :total="page.totals.cells.value"
             @select="page.totals.toggle"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { useResizeObserver, useVirtualList } from '@vueuse/core'
+import { toExactText } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
 import { halves } from '~~/core/label/align'
 import type { Row, Value } from '~~/core/label/types'
 import type { Direction } from '~~/core/locale/direction'
 import type { FullStyle } from '~~/core/style/fields'
-import { ADJUSTED } from '~~/shared/page/totals'
+import { ADJUSTED, type AdjustedParts } from '~~/shared/page/totals'
 import type { OtherColumn } from '~~/shared/page/otherColumns'
 import type { Rows } from '~~/shared/page/rows'
 import type { Writing } from '~~/shared/page/values'
@@ -34,7 +35,7 @@ const props = defineProps<{
   /** Of that, what stands below the rows. */
   foot: number
   /** Labels that were moved so that all parts add up, by row. */
-  adjusted: ReadonlyMap<number, string>
+  adjusted: AdjustedParts
   selected: ReadonlySet<number>
   total: TotalCells | null
 }>()
@@ -43,14 +44,22 @@ const emit = defineEmits<{ select: [at: number]; take: [other: OtherColumn] }>()
 const ROW_HEIGHT = 26
 const HEAD_HEIGHT = 30
 const { ordered, sorting, arrow, turn } = useRowOrder(() => props.rows)
+/** The number that a label says: another than the cell's where the part is adjusted. */
+const saidAt = (at: number): Value => {
+  const part = props.adjusted.get(at)
+  return part ? toExactText(part.value) : props.rows.cells[at]
+}
+const spoken = (at: number) => props.say?.(saidAt(at), props.caseRows.value?.[at])
 /** An adjusted label is marked as one. */
-const labelOf = (at: number) =>
-  props.adjusted.has(at)
-    ? ADJUSTED + props.adjusted.get(at)!
-    : props.written.value.writer.label(props.rows.cells[at], props.caseRows.value?.[at])
-const spoken = (at: number) => props.say?.(props.rows.cells[at], props.caseRows.value?.[at])
-const partsOf = (at: number) =>
-  props.written.value.writer.parts(props.rows.cells[at], props.caseRows.value?.[at])
+const partsOf = (at: number) => [
+  ...(props.adjusted.has(at) ? [{ type: 'literal' as const, value: ADJUSTED }] : []),
+  ...props.written.value.writer.parts(saidAt(at), props.caseRows.value?.[at]),
+]
+const labelOf = (at: number) => {
+  const part = props.adjusted.get(at)
+  if (part) return ADJUSTED + part.label
+  return props.written.value.writer.label(props.rows.cells[at], props.caseRows.value?.[at])
+}
 /**
  * Words behind a number stand before it where they are read from right to left: such a label stays
  * in one piece.

@@ -9,6 +9,7 @@ import { useFindings } from '~/features/margin/useFindings'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import { useCaseCells, useLoadedCells } from './usePageCells'
+import { useDescription } from './useDescription'
 import { useSpoken } from './useSpoken'
 import { useTooltip } from './useTooltip'
 import { useTotals } from './useTotals'
@@ -73,7 +74,7 @@ export type NumbersOf = Exclude<Level, 'house' | 'quantity'>
 export function usePage() {
   const study = useStudy()
   const { values, trouble, size, machine, widths, inputsNow } = usePageValues()
-  const { drawing, rows } = values
+  const { rows } = values
 
   const { findings: found, trouble: checkTrouble, ...checks } = useFindings(values.subjects)
   const findings = computed(() =>
@@ -92,17 +93,7 @@ export function usePage() {
     marks: useSpoken(values['style.marks'], values['context.marks'], values['written.marks']),
     table: useSpoken(values['style.table'], values['context.table'], values['written.table']),
   }
-  /** The chart in words: every labelled category with its label. */
-  const description = computed(() => {
-    const say = spoken.marks.value
-    const { values: marks, rows: markRows } = values['shows.marks'].value
-    const words = (at: number) => (say ? say(marks[at], markRows?.[at]) : '')
-    return (
-      drawing.value?.labelled
-        .map((place, at) => `${drawing.value!.groups[place]!.category}: ${words(at)}`)
-        .join('; ') ?? ''
-    )
-  })
+  const description = useDescription(values, spoken.marks)
 
   const { tipLabel, tipConversion, tipPieces } = useTooltip(values)
   /** The number that a label of a surface stands for. */

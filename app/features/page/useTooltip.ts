@@ -1,11 +1,13 @@
 import { type Decimal, toExactText } from '~~/core/decimal/decimal'
 import { conversionSaid } from '~~/shared/page/conversionSaid'
+import { shownAs } from '~~/shared/page/totals'
 import type { PageValues } from '~~/shared/page/values'
 
 type Needed =
   | 'drawing'
   | 'tipRows'
   | 'written.tooltip'
+  | 'adjusted.tooltip'
   | 'common'
   | 'rates'
   | 'style.tooltip'
@@ -17,7 +19,7 @@ export function useTooltip(page: Live<Pick<PageValues, Needed>>) {
     page['written.tooltip'].value.writer.label(toExactText(value), page.tipRows.value?.[at])
   const tipLabel = (at: number) => {
     const group = page.drawing.value?.groups[at]
-    return group ? write(group.value, at) : ''
+    return group ? shownAs(page['adjusted.tooltip'].value.get(at), write(group.value, at)) : ''
   }
   /** What a converted label stands for, and at which rate; empty where nothing is converted. */
   const tipConversion = (at: number) => {

@@ -17,7 +17,7 @@ type Slice =
   | 'total'
   | 'subtotals'
   | 'missed'
-  | 'adjusted'
+  | 'adjusted.table'
   | 'otherColumns'
   | 'style.table'
   | 'written.table'
@@ -82,14 +82,14 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
     return now ? unrounded(now) : ''
   })
   const cells = computed(() => totalCells(page, exactly.value))
-  const { selected, hasTotal, summed, subtotals, missed, adjusted } = page
+  const { selected, hasTotal, summed, subtotals, missed } = page
   return {
     selected,
     hasTotal,
     summed,
     subtotals,
     missed,
-    adjusted,
+    adjusted: page['adjusted.table'],
     toggle,
     clear,
     way,

@@ -61,9 +61,13 @@ function functionsOf(written: Written): string {
   const mark = written.lacking === null ? '' : '?'
   const [row, rows] =
     columns.length > 0 ? [`, row${mark}: Row`, `, rows${mark}: readonly Row[]`] : ['', '']
+  const adjusted =
+    written.adjusted.size === 0
+      ? ''
+      : ' Of equal values that add up only where some are adjusted, this writes the first ones so, as the page does; label() writes each as it is.'
   return `${columns.length > 0 ? rowTypes(written, columns) : ''}/** The label of a value; the value stays a number: ${inComment(shown)}. Throws for what is no number. */
 export declare function label(value: Value${row}): string
-/** The labels of many values, in their order. Throws naming the index of what is no number. */
+/** The labels of many values, in their order.${adjusted} Throws naming the index of what is no number. */
 export declare function labels(values: Iterable<Value>${rows}): string[]
 /** The parts of a label, in order; their values joined are its text. */
 export declare function parts(value: Value${row}): Part[]

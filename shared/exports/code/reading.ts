@@ -2,10 +2,9 @@ import { withoutHeader } from '../provenance'
 import { type ReadRuntime, runtimeFor } from '../runtime'
 import type { CodeFile } from '../types'
 import { type Constants, readConstants } from './constants'
+import { type Instead, insteadFrom } from './instead'
 import type { Source } from './slim'
 import { embedded, functionsOf, type Maker, RUNTIME, runtimeImport } from './source'
-
-type Hand = readonly (readonly [value: number, text: string])[]
 
 const TEXT = String.raw`"(?:[^"\\\n]|\\.)*"`
 const NUMBER = String.raw`-?(?:\d[\d.]*(?:e[+-]?\d+)?|Infinity)`
@@ -27,28 +26,19 @@ function json(text: string | undefined): unknown {
     return undefined
   }
 }
-const isHand = (data: unknown): data is Hand =>
-  Array.isArray(data) &&
-  data.every(
-    (pair: unknown) =>
-      Array.isArray(pair) && typeof pair[0] === 'number' && typeof pair[1] === 'string',
-  )
 
 /** What a module's functions were made from, besides its constants. */
 interface Choices {
-  readonly hand: Hand
+  readonly instead: Instead
   readonly lacking: string | null
 }
 const FIRST_CALL = new RegExp(`\\(plan(?:, doubles|, undefined)?(?:, (${TEXT}))?\\);$`)
-/** The labels that were written by hand, and what stands in place of a unit, as a module says them. */
+/** What stands in place of labels and of a unit, as a module says it. */
 function choicesIn(lines: readonly string[]): Choices | null {
-  const map = lines.find((line) => line.startsWith('const byHand = '))
-  const hand = map === undefined ? [] : json(/ new Map\((.*)\);$/.exec(map)?.[1])
+  const instead = insteadFrom(lines)
   const text = FIRST_CALL.exec(lines[0] ?? '')?.[1]
   const lacking = text === undefined ? null : json(text)
-  return isHand(hand) && (lacking === null || typeof lacking === 'string')
-    ? { hand, lacking }
-    : null
+  return instead && (lacking === null || typeof lacking === 'string') ? { instead, lacking } : null
 }
 
 const sourceFrom = (constants: Constants, lacking: string | null): Source => ({
@@ -69,7 +59,7 @@ function ownChoices(
   const lines = tail.replace(/\n$/, '').split('\n')
   const choices = choicesIn(lines)
   if (!choices) return null
-  const functions = functionsOf(sourceFrom(constants, choices.lacking), nameOf, choices.hand)
+  const functions = functionsOf(sourceFrom(constants, choices.lacking), nameOf, choices.instead)
   const isKnown = (line: string) =>
     KNOWLEDGE.some((pattern) => pattern.test(line)) || json(DATA.exec(line)?.[1]) !== undefined
   const isOwn =
@@ -84,9 +74,9 @@ function rebuilt(
   own: string,
   source: Source,
   nameOf: (maker: Maker) => string,
-  hand: Hand,
+  instead: Instead,
 ): string {
-  return `${data}${own}${functionsOf(source, nameOf, hand).join('\n')}\n`
+  return `${data}${own}${functionsOf(source, nameOf, instead).join('\n')}\n`
 }
 
 /**
@@ -106,7 +96,7 @@ export async function moduleWithDataOf(text: string, runtime: ReadRuntime): Prom
     ? ownChoices(rest.slice(own.length), constants, nameOf)
     : null
   if (!choices) return null
-  return rebuilt(read.text, own, sourceFrom(constants, choices.lacking), nameOf, choices.hand)
+  return rebuilt(read.text, own, sourceFrom(constants, choices.lacking), nameOf, choices.instead)
 }
 
 /**
@@ -133,6 +123,12 @@ export async function packedModulesWithDataOf(
   return read.map((one) => {
     const choices = one && ownChoices(one.rest, one.constants, (maker) => maker)
     if (!one || !choices) return null
-    return rebuilt(one.text, own, sourceFrom(one.constants, choices.lacking), nameOf, choices.hand)
+    return rebuilt(
+      one.text,
+      own,
+      sourceFrom(one.constants, choices.lacking),
+      nameOf,
+      choices.instead,
+    )
   })
 }

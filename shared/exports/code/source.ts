@@ -6,6 +6,7 @@ import { spokenPlan } from '../../../core/text/words'
 import { scriptJson } from '../../escape'
 import type { Written } from '../written'
 import { goesByRow } from './declarations'
+import { type Instead, insteadFunctions, insteadIn, NOTHING_INSTEAD } from './instead'
 import { sharedCode } from './sharing'
 import { ladderOf, slim, type Source } from './slim'
 
@@ -70,41 +71,32 @@ export function embedded(runtime: string): { text: string; nameOf: (maker: Maker
   return { text: runtime.replace(GIVEN, ''), nameOf: (maker) => names.get(maker)! }
 }
 
-/** Functions that write by hand what somebody wrote so, and all else as the others do. */
-const byHand = (hand: readonly (readonly [value: number, text: string])[]): string[] => [
-  `const byHand = /* @__PURE__ */ new Map(${scriptJson(hand)});`,
-  "const handOf = (value) => (value == null || value === '' ? undefined : byHand.get(Number(value)));",
-  'export const label = (value) => handOf(value) ?? styled(value);',
-  'export const labels = (values) => {',
-  '  const given = [...values];',
-  '  return allStyled(given).map((text, at) => handOf(given[at]) ?? text);',
-  '};',
-  'export const spoken = (value) => handOf(value) ?? styledSpoken(value);',
-]
-
 /**
  * The functions of a module, a line each.
  *
  * @param nameOf what a function of the runtime is called there
- * @param hand the texts that stand in place of some values' labels
+ * @param instead what stands in place of what the style writes
  */
 export function functionsOf(
   { doubles, lacking }: Source,
   nameOf: (maker: Maker) => string,
-  hand: readonly (readonly [value: number, text: string])[] = [],
+  instead: Instead = NOTHING_INSTEAD,
 ): string[] {
   const pure = (maker: Maker, given: string) => `/* @__PURE__ */ ${nameOf(maker)}(${given})`
   const behind = lacking === null ? '' : `, ${scriptJson(lacking)}`
   const byDoubles = doubles ? 'plan, doubles' : 'plan'
   const by = behind && !doubles ? 'plan, undefined' : byDoubles
+  const before = insteadFunctions(instead)
   const own = (name: string, styled: string) =>
-    hand.length > 0 ? `const ${styled}` : `export const ${name}`
+    before.some((line) => line.startsWith(`export const ${name} =`))
+      ? `const ${styled}`
+      : `export const ${name}`
   return [
     `${own('label', 'styled')} = ${pure('labelBy', by + behind)};`,
     `${own('labels', 'allStyled')} = ${pure('labelsBy', by + behind)};`,
-    `export const parts = ${pure('partsBy', `plan${behind}`)};`,
+    `${own('parts', 'styledParts')} = ${pure('partsBy', `plan${behind}`)};`,
     `${own('spoken', 'styledSpoken')} = ${pure('spokenBy', `plan, words${behind}`)};`,
-    ...(hand.length > 0 ? byHand(hand) : []),
+    ...before,
   ]
 }
 
@@ -118,11 +110,10 @@ export function exportsOf(
   source: Source,
   nameOf: (maker: Maker) => string,
 ): string {
-  const { values, labels, ticks, quantity, hand } = written
-  const texts = [...hand].map(([at, text]) => [toNumber(ticks![at]!), text] as const)
+  const { values, labels, ticks, quantity } = written
   const [least, most] = domainOf(values)
   const lines = [
-    ...functionsOf(source, nameOf, texts),
+    ...functionsOf(source, nameOf, insteadIn(written)),
     `export const domain = [${least}, ${most}];`,
     // What is missing lies nowhere; text and objects are compared as the numbers that they stand for.
     `export const isOutside = (value) => value != null && value !== '' && (value < ${least} || value > ${most});`,

@@ -32,10 +32,10 @@ function metadata(file: string, head: readonly string[], written: Written, from:
 
 /** Each value beside its label and what that reads back as (RFC 4180), with what its columns are. */
 const make: ExportForm['make'] = (written, _tools, from) => {
-  const { stem, values, names, writer, adjusted } = written
+  const { stem, values, names, writer } = written
   const labels = listed(written)
-  const read = written.labels.map((label, at) => {
-    const said = writer.read(adjusted.get(at) ?? label).value
+  const read = written.labels.map((label) => {
+    const said = writer.read(label).value
     return said === null ? '' : saidText(said)
   })
   const head = [...names.map(({ title }) => safeCell(title)), 'value', 'label', 'reads as']

@@ -6,13 +6,14 @@ import { textWidth } from '../../../core/text/advance'
 import { escapeMarkup, unescapeMarkup } from '../../escape'
 import { provedEqual } from '../prove'
 import { commentOf, madeBy, renewal } from '../provenance'
-import { exactText, listed, type Written } from '../written'
+import { exactText, listed, saidValue, type Written } from '../written'
 import type { ExportForm } from '../types'
 
 /** A label in two: what stands before the line on which labels are aligned, and behind. */
-function halvesAt({ style, writer, values, rows, labels }: Written, at: number): [string, string] {
+function halvesAt(written: Written, at: number): [string, string] {
+  const { style, writer, rows, labels } = written
   const label = labels[at]!
-  const [before] = halves(writer.parts(values[at], rows?.[at]), style.align)
+  const [before] = halves(writer.parts(saidValue(written, at), rows?.[at]), style.align)
   const from = label.indexOf(before)
   const cut = from < 0 ? label.length : from + before.length
   return [label.slice(0, cut), label.slice(cut)]
@@ -44,7 +45,7 @@ function tableOf(written: Written): string {
     .map((one) => `<th scope="col">${escapeMarkup(one)}</th>`)
     .join('')
   const cell = (at: number) => {
-    const spoken = say(values[at], rows?.[at])
+    const spoken = say(saidValue(written, at), rows?.[at])
     const label = aligned[align](cut[at]!, room)
     return `<td style="text-align:end"${spoken === labels[at] ? '' : ` aria-label="${escapeMarkup(spoken)}"`}>${isMissing(values[at]) ? label : `<data value="${escapeMarkup(exactText(values[at]))}">${label}</data>`}</td>`
   }

@@ -1,6 +1,6 @@
-import { bandsOf } from '../../../core/bands/bands'
+import { type Bands, bandsOf } from '../../../core/bands/bands'
 import { shift } from '../../../core/decimal/arithmetic'
-import { toText } from '../../../core/decimal/decimal'
+import { toText, ZERO } from '../../../core/decimal/decimal'
 import { labeller } from '../../../core/label/labeller'
 import { resolve } from '../../../core/label/resolve'
 import type { Row, Rule } from '../../../core/label/types'
@@ -15,7 +15,7 @@ import { type SheetRegion, stylesOf } from '../sheet/numberStyles'
 import { type RegionMarks, shownBy } from '../sheet/shown'
 import type { ExportForm } from '../types'
 import { columnsLookedAt } from '../told'
-import { exactText, type Written } from '../written'
+import { exactText, listed, type Written } from '../written'
 
 /** Cells beside a value that decide how it is written, in so many ways at most. */
 const MOST_FAMILIES = 200
@@ -51,6 +51,23 @@ function familiesOf({ style, context, rows, values }: Written) {
   const first = { name: 'n1', row: undefined }
   return { names, families: found.size > 0 ? [...found.values()] : [first] }
 }
+
+/** A band in which every number is written as one text. */
+function alwaysAs(text: string): Bands {
+  const frame = { before: [{ type: 'literal' as const, value: text }], number: null, after: [] }
+  const band = { from: ZERO, frame }
+  return { above: [band], below: [band], zero: frame }
+}
+const isFixed = ({ adjusted, hand }: Written, at: number): boolean =>
+  adjusted.has(at) || hand.has(at)
+/** Names of the styles of labels that no style writes, since they are adjusted or by hand, by text. */
+const fixedStyles = ({ adjusted, hand, labels }: Written): ReadonlyMap<string, string> =>
+  new Map(
+    [...new Set([...adjusted.keys(), ...hand.keys()].map((at) => labels[at]!))].map((text, i) => [
+      text,
+      `a${i + 1}`,
+    ]),
+  )
 
 /** How the region of a style writes its numbers. */
 function regionOf({ style: { locale }, plan }: Written): SheetRegion {
@@ -110,7 +127,7 @@ function inTrueValues(written: Written): Written {
 
 /** Numbers as cells that stay numbers, written by number styles. */
 const make: ExportForm['make'] = (given, tools, from) => {
-  const written = inTrueValues(given)
+  const written = inTrueValues({ ...given, labels: listed(given) })
   const { stem, values, names, title, style, plan, quantity, level } = written
   const { names: styled, families } = familiesOf(written)
   const [first] = families
@@ -122,15 +139,21 @@ const make: ExportForm['make'] = (given, tools, from) => {
   const styles = families.map(({ name, row }) =>
     stylesOf({ ...usual, name, bands: bandsOf(plan, probes.powers, row) }, regionOf(written)),
   )
+  const texts = fixedStyles(written)
+  const fixed = [...texts].map(([text, name]) =>
+    stylesOf({ ...usual, isCurrency: false, name, bands: alwaysAs(text) }, regionOf(written)),
+  )
+  const nameAt = (at: number) =>
+    isFixed(written, at) ? texts.get(written.labels[at]!)! : styled[at]!
   const files = documentOf({
     title,
     description: saidOf(from, 'ods', { quantity: quantity.title, level }),
     head: [...names.map((one) => one.title), title],
     rows: values.map((_, at) => [
       ...names.map(({ cells }): SheetCell => ({ kind: 'text', text: cells[at] ?? '' })),
-      cellOf(written, at, styled[at]!),
+      cellOf(written, at, nameAt(at)),
     ]),
-    styles: styles.join('\n'),
+    styles: [...styles, ...fixed].join('\n'),
   })
   const text = tools.zip(files)
   const shown = shownBy(tools.unzip(Buffer.from(text, 'base64')), marksOf(written))
@@ -163,5 +186,6 @@ export const sheetForm: ExportForm = {
   title: 'a spreadsheet (OpenDocument)',
   says: 'Its cells stay numbers: number styles write them, by conditions where labels change their rung. What these cannot say is shown with its values.',
   isOfLevel: true,
+  isList: true,
   make,
 }

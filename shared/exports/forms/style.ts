@@ -8,12 +8,13 @@ import { type RecordedAs, recordedAsIn } from '../../../core/style/recordedAs'
 import { styleJsonSchema } from '../../../core/style/schema'
 import { frozen } from '../frozen'
 import { jsonText } from '../json'
-import { provedEqual } from '../prove'
+import { compared, provedEqual } from '../prove'
 import type { ExportForm } from '../types'
 import type { Written } from '../written'
 
 /** The file of the schema, beside that of the style: editors find it there. */
 const SCHEMA = 'style.schema.json'
+const READ_AGAIN = 'The style was read in again'
 
 /** What the numbers are recorded in, where it is not what any number is. */
 function recordedAs({ quantity, context }: Written): RecordedAs | null {
@@ -53,17 +54,14 @@ const make: ExportForm['make'] = (written) => {
   const by = (beside: Context) => labeller(resolve(parseStyle(read), beside)).labels(values, rows)
   const own = whereResolved(() => by(alone))
   const standsAlone = own !== null && labels.every((label, at) => label === own[at])
+  const again = standsAlone ? own : by({ ...alone, values: context.values, step: context.step })
+  provedEqual(READ_AGAIN, values, labels, again)
   return {
     files: [
       { name: `${stem}.style.json`, type: 'application/json', text },
       { name: SCHEMA, type: 'application/schema+json', text: jsonText(styleJsonSchema()) },
     ],
-    proof: provedEqual(
-      'The style was read in again',
-      values,
-      labels,
-      standsAlone ? own : by({ ...alone, values: context.values, step: context.step }),
-    ),
+    proof: compared(READ_AGAIN, values, written.labels, labels),
     notes: standsAlone
       ? []
       : ['Labels share what all values decide: give the same values, or the labels may differ.'],

@@ -3,6 +3,7 @@ import { STYLED_PARTS } from '../../forms/parts'
 import { withTexts } from '../drawing'
 import { binLabels } from '../legend'
 import { markTexts, partNumbers } from '../marks'
+import { shownAs } from '../totals'
 import { presentIn, textsOf } from '../numbers'
 import { groupValues, markedOf } from '../sources'
 import { each, from, type PageValues, type Shows } from '../values'
@@ -49,11 +50,13 @@ export const labelDerivations = {
   tickLabels: from(['styledTicks', 'wishes'], ({ styledTicks, wishes }) =>
     withTexts(styledTicks, wishes.labels),
   ),
-  markLabels: from(['written.marks', 'shows.marks', 'adjustedMarks'], (page) => {
+  markLabels: from(['written.marks', 'shows.marks', 'adjusted.marks'], (page) => {
     const { values, rows } = page['shows.marks']
     const labels = page['written.marks'].writer.labels(values, rows)
-    const moved = page.adjustedMarks
-    return moved.size === 0 ? labels : labels.map((label, at) => moved.get(at) ?? label)
+    const adjusted = page['adjusted.marks']
+    return adjusted.size === 0
+      ? labels
+      : labels.map((label, at) => shownAs(adjusted.get(at), label))
   }),
   beside: from(
     [

@@ -62,9 +62,11 @@ export const wordDerivations = {
         'setting',
         `style.${surfaceOf(id)}`,
         `written.${surfaceOf(id)}`,
+        `adjusted.${surfaceOf(id)}`,
       ],
       (page) => {
         const { writer } = page[`written.${surfaceOf(id)}`]
+        const adjusted = page[`adjusted.${surfaceOf(id)}`]
         const { document, quantity, dataset, facts, setting } = page
         return proseOf({
           document,
@@ -77,7 +79,10 @@ export const wordDerivations = {
           style: page[`style.${surfaceOf(id)}`],
           beside: page.besideNumbers,
           rows: page.tableRows,
-          own: (value, row) => writer.label(toExactText(value), row),
+          own: (value, row) => {
+            const text = toExactText(value)
+            return adjusted.get(text)?.label ?? writer.label(text, row)
+          },
         })
       },
     ),
