@@ -21,6 +21,8 @@ interface Derivation {
   readonly makes: Makes
   /** Whether both columns must be in one unit, as what is added or compared must. */
   readonly needsOneUnit?: boolean
+  /** Whether each cell is made of its own row alone, so that rows may be in units of their own. */
+  readonly isByRow?: boolean
   of(cells: Cells, given: Given): (Decimal | null)[]
 }
 
@@ -76,6 +78,7 @@ export const derivations = {
     takes: 'column',
     makes: 'the same',
     needsOneUnit: true,
+    isByRow: true,
     of: rowwise(add),
   },
   difference: {
@@ -84,6 +87,7 @@ export const derivations = {
     takes: 'column',
     makes: 'the same',
     needsOneUnit: true,
+    isByRow: true,
     of: rowwise(subtract),
   },
   product: {
@@ -91,6 +95,7 @@ export const derivations = {
     joins: 'and',
     takes: 'column',
     makes: 'another',
+    isByRow: true,
     of: rowwise(multiply),
   },
   ratio: {
@@ -98,6 +103,7 @@ export const derivations = {
     joins: 'to',
     takes: 'column',
     makes: 'a ratio',
+    isByRow: true,
     of: rowwise(over),
   },
   change: {
@@ -106,6 +112,7 @@ export const derivations = {
     takes: 'column',
     makes: 'a share',
     needsOneUnit: true,
+    isByRow: true,
     of: rowwise(growth),
   },
   share: {
@@ -127,6 +134,7 @@ export const derivations = {
     joins: 'by the number',
     takes: 'number',
     makes: 'the same',
+    isByRow: true,
     of: withNumber(multiply),
   },
   over: {
@@ -134,6 +142,7 @@ export const derivations = {
     joins: 'divided by the number',
     takes: 'number',
     makes: 'the same',
+    isByRow: true,
     of: withNumber(over),
   },
   plus: {

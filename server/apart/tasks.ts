@@ -4,10 +4,11 @@ import type { Style } from '../../core/style/fields'
 import { makeExport, type ToExport } from '../../shared/exports/make'
 import type { ExportId } from '../../shared/exports'
 import type { Export } from '../../shared/exports/export'
-import { cellsKept, type KeptCells, type KeptColumn, keptColumn } from '../../shared/import/kept'
+import { cellsKept, type KeptCells, keptColumn } from '../../shared/import/kept'
 import { readTable, type Said } from '../../shared/import/table'
 import { type Destination, type NewTable, newTable } from '../../shared/page/newTable'
 import { stylesToStart } from '../../shared/page/start'
+import type { DerivedColumn } from '../study/derived'
 import { derivedColumn, type ToDerive } from '../study/derivedColumn'
 
 /** What a thread may ask the server for: what it asks with, and what it gets. */
@@ -49,7 +50,7 @@ export interface Tasks {
     >
     readonly made: Export
   }
-  derive: { readonly given: Omit<ToDerive, 'cellsOf'>; readonly made: KeptColumn }
+  derive: { readonly given: Omit<ToDerive, 'cellsOf'>; readonly made: DerivedColumn }
 }
 export type TaskName = keyof Tasks
 
@@ -79,6 +80,7 @@ export const tasks: {
     return made
   },
   derive(given, server) {
-    return keptColumn(derivedColumn({ ...given, cellsOf: cellsFrom(server) }))
+    const { column, told } = derivedColumn({ ...given, cellsOf: cellsFrom(server) })
+    return { kept: keptColumn(column), told }
   },
 }

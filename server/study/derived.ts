@@ -1,5 +1,4 @@
 import { derivations } from '../../core/data/derive'
-import type { Style } from '../../core/style/fields'
 import type { KeptColumn } from '../../shared/import/kept'
 import { quantityOf as quantityIn } from '../../shared/quantities'
 import { type DatasetMeta, isUnused } from '../../shared/study/dataset'
@@ -10,27 +9,19 @@ import type { Study } from '../../shared/study/study'
 import { deleteColumn, insertColumn } from '../db/columns'
 import { changing, type Db } from '../db/database'
 import { ColumnError } from './derivedColumn'
+import type { Recording } from './derivedQuantity'
 import { loadStudy, saveStudy } from './studies'
 
-const PERCENT: Style = { unit: { kind: 'percent' }, fraction: [0, 1] }
 type Makes = (typeof derivations)[NewColumn['by']]['makes']
-/** What a derived column is, by what it measures: what it is made of has its unit and measure. */
-const quantities: Record<Makes, (like: Quantity | undefined) => Partial<Quantity>> = {
-  'the same': (like) => ({ style: like?.style, kind: like?.kind, measure: like?.measure }),
-  'a change': (like) => ({ style: like?.style, kind: 'change', measure: like?.measure }),
-  'a ratio': () => ({ kind: 'ratio' }),
-  'a share': () => ({ style: PERCENT }),
-  another: () => ({}),
-}
 const AVERAGED: readonly Makes[] = ['a ratio', 'a share']
 /** The quantity of a derived column, whose cells are true values. */
 function quantityOf(
   { name, by, and }: NewColumn,
   { id, datasetId }: Pick<Quantity, 'id' | 'datasetId'>,
   like: Quantity | undefined,
+  told: Recording,
 ): Quantity {
   const { makes } = derivations[by]
-  const { style = {}, ...told } = quantities[makes](like)
   return {
     id,
     datasetId,
@@ -38,7 +29,6 @@ function quantityOf(
     title: name,
     recorded: 0,
     ticks: {},
-    style,
     ...told,
     ...(makes === 'a ratio' && and !== undefined ? { divisor: and } : {}),
     chart: {
@@ -46,6 +36,12 @@ function quantityOf(
       aggregate: AVERAGED.includes(makes) ? 'mean' : 'sum',
     },
   }
+}
+
+/** A derived column as it is kept, and how the quantity of it is recorded. */
+export interface DerivedColumn {
+  readonly kept: KeptColumn
+  readonly told: Recording
 }
 
 /**
@@ -64,7 +60,7 @@ function placeFor(db: Db, dataset: DatasetMeta, document: StudyDocument, name: s
 /**
  * Adds a column made of others to a data set, as a quantity of its own, which is shown.
  *
- * @param kept the column as `derivedColumn` made it
+ * @param made the column as `derivedColumn` made it, and how it is recorded
  * @throws ColumnError where the name is taken
  * @returns the study with it, or undefined when there is none of that id
  */
@@ -72,8 +68,9 @@ export function takeColumn(
   db: Db,
   { studyId, datasetId }: { readonly studyId: string; readonly datasetId: string },
   column: NewColumn,
-  kept: KeptColumn,
+  made: DerivedColumn,
 ): Study | undefined {
+  const { kept, told } = made
   return changing(db, () => {
     const study = loadStudy(db, studyId)
     const dataset = study?.datasets.find((one) => one.id === datasetId)
@@ -83,7 +80,7 @@ export function takeColumn(
     insertColumn(db, datasetId, position, kept)
     const id = `${datasetId}.${position}`
     const like = quantityIn(document, datasetId, column.of)
-    const quantity = quantityOf(column, { id, datasetId }, like)
+    const quantity = quantityOf(column, { id, datasetId }, like, told)
     const next = { ...document, quantities: [...document.quantities, quantity], shown: id }
     saveStudy(db, studyId, { base: study.revision, document: next, what: kept.reason })
     return loadStudy(db, studyId)

@@ -33,5 +33,8 @@ test.each<[string, string, string | null, number]>([
 
 test('a quotient of measures is no share, one of other things may be', () => {
   expect(headerOf('Km per day').isRatio).toBe(false)
+  expect(headerOf('Price (€/MWh)')).toMatchObject({
+    ...{ title: 'Price', isRatio: true, unit: { kind: 'symbol', text: '€/MWh' } },
+  })
   expect(headerOf('Visits per day').isRatio).toBe(true)
 })

@@ -1,5 +1,6 @@
 import type { Style } from '../../core/style/fields'
 import { besideOf, powerOfMoney } from '../../core/style/besideNumbers'
+import { priceUnit } from '../../core/style/compoundUnits'
 import { unitNamed } from '../../core/style/namedUnits'
 
 /** What the header of a column says about its numbers. */
@@ -80,12 +81,13 @@ export function headerOf(name: string): Header {
   const flags = { isCode: CODE.test(name), isYear: YEAR.test(name), isRatio: RATIO.test(name) }
   for (const { text, before } of saidIn(name)) {
     const { power, unit } = besideOf(text.replace(/\bof\b\s*/i, ''))
-    const named = unitNamed(unit)
+    const price = priceUnit(unit) ? ({ kind: 'symbol', text: unit } as const) : null
+    const named = unitNamed(unit) ?? price
     if (named || (power > 0 && unit === ''))
       return {
         ...{ unit: named, power, title: before || name, ...flags },
-        // A quotient of measures is a number with a unit, and no share.
-        isRatio: flags.isRatio && named?.kind !== 'measure',
+        // A quotient of measures is a number with a unit, and no share; prices do not add up.
+        isRatio: price !== null || (flags.isRatio && named?.kind !== 'measure'),
       }
   }
   return { unit: null, power: 0, title: name, ...flags }
