@@ -1,4 +1,5 @@
 import { isCode } from './cells'
+import { durationRuleOf, type TwoPlaces } from './durations'
 import { countText } from './counts'
 import { factsOf } from './facts'
 import { headerOf, type Header } from './header'
@@ -86,17 +87,28 @@ function recordedIn({ words, power, hasRungs }: LabelRule, header: Header): numb
   return power === 0 ? header.power : 0
 }
 
+/** What somebody said of a column: its role, and what 1:30 means in it. */
+export interface SaidOfColumn {
+  readonly role?: Role
+  readonly twoPlaces?: TwoPlaces
+}
 /**
  * What the cells of a column make.
  *
- * @param wanted the role that somebody said it has
+ * @param said what its owner said of it
  * @returns null where it is text and some cells' texts were not kept
  * @example columnOf('year', cells).role // 'year'
  */
-export function columnOf(name: string, cells: Cells, wanted?: Role): ImportedColumn | null {
+export function columnOf(
+  name: string,
+  cells: Cells,
+  { role: wanted, twoPlaces }: SaidOfColumn = {},
+): ImportedColumn | null {
   const header: Header = headerOf(name)
   const missing = missingIn(cells)
-  const rule = labelRuleOf(cells, cells.length - missing, header)
+  const filled = cells.length - missing
+  const time = durationRuleOf(cells, filled, { name, unit: header.unit }, twoPlaces)
+  const rule: LabelRule = time ?? labelRuleOf(cells, filled, header)
   const counts = countsOf(cells, rule, missing)
   const reason = reasonForText(counts)
   const isReadable = counts.numbers > 0
@@ -117,7 +129,7 @@ export function columnOf(name: string, cells: Cells, wanted?: Role): ImportedCol
   if (!isNumeric(judged.role)) return namesOf(name, cells, judged, '', missing)
   const unread = unreadIn(cells, rule)
   const recorded = recordedIn(rule, header)
-  const asks = asksOf(judged, cells, rule)
+  const asks = [...asksOf(judged, cells, rule), ...(time?.ask ? [time.ask] : [])]
   return {
     name,
     kind: 'number',
@@ -130,6 +142,7 @@ export function columnOf(name: string, cells: Cells, wanted?: Role): ImportedCol
     ...(rule.words ? { rule: rule.words } : {}),
     ...(rule.unit ? { unit: rule.unit } : {}),
     ...(recorded ? { recorded } : {}),
+    ...(time ? { style: time.style } : {}),
     ...(asks.length > 0 ? { asks } : {}),
   }
 }

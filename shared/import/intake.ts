@@ -1,7 +1,7 @@
 import { type DecimalMark, isMissing, plainNumber, readCell, speaksFor } from './cells'
-import { columnOf } from './column'
+import { columnOf, type SaidOfColumn } from './column'
+import { durationIn } from './durations'
 import type { ImportedColumn, Looked } from './types'
-import type { Role } from '../../core/data/roles'
 import { readWritten } from './written'
 
 /** A column while its cells come in. */
@@ -10,7 +10,7 @@ export interface Intake {
   /** Its cells' votes for a decimal mark: above zero for a point, below for a comma. */
   readonly votes: number
   /** @returns null where the column turned out to hold text, and some cells' texts were not kept */
-  finish(name: string, role?: Role): ImportedColumn | null
+  finish(name: string, said?: SaidOfColumn): ImportedColumn | null
 }
 /** How cells are taken in. */
 export interface Taking {
@@ -50,6 +50,7 @@ function looker({ mark, delimiter }: Pick<Taking, 'mark' | 'delimiter'>) {
       isMissing: missing,
       read,
       written: isByMark ? written : null,
+      duration: missing || read !== null ? null : durationIn(text),
       vote: missing ? 0 : speaksFor(written?.digits ?? text, delimiter),
     }
     if (known.size < MOST_KNOWN) known.set(text, looked)
@@ -114,7 +115,7 @@ export function intake(taking: Taking): Intake {
     get votes() {
       return votes
     },
-    finish: (name, role) =>
+    finish: (name, said) =>
       columnOf(
         name,
         {
@@ -124,7 +125,7 @@ export function intake(taking: Taking): Intake {
           doubles: doubles.slice(0, length),
           unclear: votes === 0 ? unclear : [],
         },
-        role,
+        said,
       ),
   }
 }

@@ -5,6 +5,7 @@ import { type Intake, intake } from './intake'
 import { type AskedOrder, isUnclear, reasonForDates } from './dates'
 import type { Style } from '../../core/style/fields'
 import { LIMITS } from '../limits'
+import type { TwoPlaces } from './durations'
 import { ImportError } from './error'
 import { asDelimited } from './json'
 import type { Role } from '../../core/data/roles'
@@ -28,6 +29,8 @@ export interface Said {
   readonly roles?: Readonly<Record<string, Role>>
   /** The decimal marks of columns that do not tell it. */
   readonly marks?: Readonly<Record<string, DecimalMark>>
+  /** What lengths of time of two places are. */
+  readonly durations?: Readonly<Record<string, TwoPlaces>>
   /** How the file writes the numbers of its columns, by their places. */
   readonly styles?: readonly (Style | null)[]
 }
@@ -166,7 +169,7 @@ function readings() {
 }
 
 function readDelimited(text: string, said: Said, { most, tell }: Asked): ImportedTable {
-  const { dates = {}, roles = {}, marks = {} } = said
+  const { dates = {}, roles = {}, marks = {}, durations = {} } = said
   const progress = readings()
   const take = (markAt: (at: number) => DecimalMark, texts: ReadonlySet<number>) =>
     readRows(text, {
@@ -204,9 +207,11 @@ function readDelimited(text: string, said: Said, { most, tell }: Asked): Importe
   if (decimalMark === ',') notices.push('Numbers were read with a decimal comma.')
   else if (commas.length > 0)
     notices.push(`Numbers were read with a decimal comma in ${commas.join(', ')}.`)
-  const roleAt = (at: number) => (Object.hasOwn(roles, names[at]!) ? roles[names[at]!] : undefined)
+  const saidOf = <One>(all: Readonly<Record<string, One>>, at: number) =>
+    Object.hasOwn(all, names[at]!) ? all[names[at]!] : undefined
+  const saidAt = (at: number) => ({ role: saidOf(roles, at), twoPlaces: saidOf(durations, at) })
   const finish = (column: Intake, at: number) =>
-    withoutAnswered(column.finish(names[at]!, roleAt(at)), sum !== 0 || asked(at) !== undefined)
+    withoutAnswered(column.finish(names[at]!, saidAt(at)), sum !== 0 || asked(at) !== undefined)
   const read = intakes.map(finish)
   const lacking = new Set(read.flatMap((column, at) => (column ? [] : [at])))
   const again = lacking.size > 0 ? take(markAt, lacking).columns : []

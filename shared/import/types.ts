@@ -1,5 +1,6 @@
 import type { Style } from '../../core/style/fields'
 import type { Role } from '../../core/data/roles'
+import type { DurationCell } from './durations'
 import type { Written } from './written'
 
 export interface UnreadCell {
@@ -9,7 +10,7 @@ export interface UnreadCell {
 }
 /** A question that only the owner of a table can answer: what it is about, and the answers. */
 export interface Ask {
-  readonly about: 'role' | 'mark' | 'unit'
+  readonly about: 'role' | 'mark' | 'unit' | 'duration'
   readonly choices: readonly string[]
   /** The cells that leave it open. */
   readonly cells: readonly string[]
@@ -79,6 +80,8 @@ export interface Looked {
   readonly read: string | null
   /** What it is where it is written as a label. */
   readonly written: Written | null
+  /** What it is where it is a length of time. */
+  readonly duration: DurationCell | null
   readonly vote: number
 }
 /** The cells of a column, those apart that are no plain numbers. */

@@ -15,7 +15,7 @@ export const readingSchema = z.strictObject({
   asks: z
     .array(
       z.strictObject({
-        about: z.enum(['role', 'mark', 'unit']),
+        about: z.enum(['role', 'mark', 'unit', 'duration']),
         choices: z.array(z.string()),
         cells: z.array(z.string()),
       }),

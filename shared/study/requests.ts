@@ -3,6 +3,7 @@ import { DERIVATION_IDS } from '../../core/data/derive'
 import { styleSchema } from '../../core/style/parse'
 import { LIMITS } from '../limits'
 import { ASKED_ORDERS } from '../import/dates'
+import { TWO_PLACES } from '../import/durations'
 import { ROLES } from '../../core/data/roles'
 import { studyDocumentSchema } from './document'
 import { decimalText, id, name } from './texts'
@@ -29,6 +30,8 @@ const tableSchema = z.strictObject({
   /** What columns are for, and which decimal mark they have, where their owner says so. */
   roles: z.record(z.string(), z.enum(ROLES)).optional(),
   marks: z.record(z.string(), z.enum(['.', ','])).optional(),
+  /** What lengths of time of two places are, such as 1:30. */
+  durations: z.record(z.string(), z.enum(TWO_PLACES)).optional(),
   /** How its file writes the numbers of its columns, by their places. */
   styles: z.array(styleSchema.nullable()).max(LIMITS.columns).optional(),
 })

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { DecimalMark } from '~~/shared/import/cells'
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
+import type { TwoPlaces } from '~~/shared/import/durations'
 import { countText } from '~~/shared/import/counts'
 import type { Role } from '~~/core/data/roles'
 import type { Ask } from '~~/shared/import/types'
@@ -12,6 +13,7 @@ const { column } = defineProps<{ column: ColumnPreview }>()
 const role = defineModel<Role | undefined>('role')
 const date = defineModel<AskedOrder | undefined>('date')
 const mark = defineModel<DecimalMark | undefined>('mark')
+const duration = defineModel<TwoPlaces | undefined>('duration')
 
 const ORDERS: { id: AskedOrder; title: string }[] = [
   { id: 'dmy', title: words.dayComesFirst },
@@ -20,6 +22,10 @@ const ORDERS: { id: AskedOrder; title: string }[] = [
 const MARKS: { id: DecimalMark; title: string }[] = [
   { id: '.', title: words.pointIsDecimal },
   { id: ',', title: words.commaIsDecimal },
+]
+const DURATIONS: { id: TwoPlaces; title: string }[] = [
+  { id: 'h:mm', title: words.hoursAndMinutes },
+  { id: 'm:ss', title: words.minutesAndSeconds },
 ]
 const MOST_UNREAD = 8
 const askOf = ({ asks = [] }: ColumnPreview, about: Ask['about']) =>
@@ -61,6 +67,16 @@ const readOtherwise = ({ sample = [] }: ColumnPreview) =>
       :label="words.markOf(column.name)"
       :placeholder="words.pointIsDecimal"
       @change="mark = $event"
+    />
+  </p>
+  <p v-if="askOf(column, 'duration') || duration" class="ask">
+    {{ words.twoWays(askOf(column, 'duration')?.cells ?? []) }}
+    <PhraseSelect
+      :value="duration"
+      :options="DURATIONS"
+      :label="words.durationOf(column.name)"
+      :placeholder="words.hoursAndMinutes"
+      @change="duration = $event"
     />
   </p>
   <p v-if="askOf(column, 'unit')" class="ask">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { AskedOrder } from '~~/shared/import/dates'
 import type { DecimalMark } from '~~/shared/import/cells'
+import type { TwoPlaces } from '~~/shared/import/durations'
 import type { Role } from '~~/core/data/roles'
 import { countText } from '~~/shared/import/counts'
 import { FILE_ENDINGS } from '~~/shared/import/endings'
@@ -43,17 +44,20 @@ watch(
 const dates = ref<Record<string, AskedOrder>>({})
 const roles = ref<Record<string, Role>>({})
 const marks = ref<Record<string, DecimalMark>>({})
+const durations = ref<Record<string, TwoPlaces>>({})
 /** A copy, which can be sent. */
 const said = computed(() => ({
   dates: { ...dates.value },
   roles: { ...roles.value },
   marks: { ...marks.value },
+  durations: { ...durations.value },
   ...(styles.value ? { styles: styles.value } : {}),
 }))
 watch(text, () => {
   dates.value = {}
   roles.value = {}
   marks.value = {}
+  durations.value = {}
 })
 
 const { table, trouble, done: partRead } = useReading(text, said)
@@ -170,6 +174,7 @@ async function bringIn() {
                 v-model:role="roles[column.name]"
                 v-model:date="dates[column.name]"
                 v-model:mark="marks[column.name]"
+                v-model:duration="durations[column.name]"
                 :column
               />
             </dd>

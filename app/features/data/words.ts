@@ -47,6 +47,9 @@ export const importDialog = {
   markOf: (name: Told) => `Decimal mark in ${name}`,
   pointIsDecimal: 'a point begins the decimals',
   commaIsDecimal: 'a comma begins the decimals',
+  hoursAndMinutes: 'hours and minutes',
+  minutesAndSeconds: 'minutes and seconds',
+  durationOf: (name: Told) => `What the times in ${name} count`,
   onlyYouKnow: (roles: readonly string[]) =>
     `Read as ${roles[0]}; only you know whether they are ${roles.slice(1).join(' or ')}.`,
   twoWays: (cells: readonly string[]) =>
