@@ -78,6 +78,7 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
         recorded: reading?.recorded ?? 0,
         ...(isRatio ? { kind: 'ratio' as const } : {}),
         ...(unit?.kind === 'measure' ? { measure: String(unit.id) } : {}),
+        ...(unit?.kind === 'currency' ? { currency: String(unit.code) } : {}),
         style: { ...reading?.style, ...(unit ? { unit } : {}) },
         chart: {
           category: category?.name ?? null,

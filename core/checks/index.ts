@@ -23,6 +23,7 @@ import { percentScaled } from './percent-scaled'
 import { pointsWanted } from './points-wanted'
 import { rangeDash } from './range-dash'
 import { rawNumber } from './raw-number'
+import { rungJoinsUnit } from './rung-joins-unit'
 import { rungLikeUnit } from './rung-like-unit'
 import { rungOverflow } from './rung-overflow'
 import { saidTwice } from './said-twice'
@@ -81,6 +82,7 @@ export const checks: readonly Check[] = [
   houseRule,
   pointsWanted,
   saidTwice,
+  rungJoinsUnit,
   rungLikeUnit,
   rangeDash,
   mixedRungs,

@@ -1,5 +1,5 @@
 import { compare } from '../decimal/arithmetic'
-import { decimal, toText } from '../decimal/decimal'
+import { decimal, ONE, toText } from '../decimal/decimal'
 import { areAlike, conversionOf } from '../measures/convert'
 import { toDecimal } from '../measures/rational'
 import { measureTitle } from '../measures/titles'
@@ -95,6 +95,23 @@ function* inMeasure({ style }: Proof, { recorded, named }: OtherMeasure): Genera
   )
 }
 
+/** Two currencies by their codes: the one that values are in, and the one that labels say. */
+interface OtherCurrency {
+  readonly recorded: string
+  readonly named: string
+}
+/** The currency of labels, where values are in another and no rates lead from one to the other. */
+function otherCurrency({ full, context }: Proof): OtherCurrency | null {
+  const { unit, factor } = full
+  const recorded = context?.currency
+  if (recorded === undefined || compare(decimal(factor), ONE) !== 0) return null
+  const letters = unit.kind === 'symbol' ? unitNamed(unit.text.trim()) : null
+  // Labels in a currency of their own are converted where there are rates; letters never are.
+  const said = unit.kind === 'currency' && !context?.rates ? unit : letters
+  const code = said?.kind === 'currency' && typeof said.code === 'string' ? said.code : recorded
+  return code === recorded ? null : { recorded, named: code }
+}
+
 /** Letters that name a power of ten beside money, by which the numbers are not divided: bn €. */
 function undividedMoney({ full: { unit, factor } }: Proof): PowerOfMoney | null {
   const money = unit.kind === 'symbol' ? powerOfMoney(unit.text.trim()) : null
@@ -105,7 +122,7 @@ function undividedMoney({ full: { unit, factor } }: Proof): PowerOfMoney | null 
 
 /** What is wrong: a case that changes the unit, or letters of another unit on all labels. */
 type Params = {
-  readonly by: 'case' | 'letters' | 'power'
+  readonly by: 'case' | 'letters' | 'power' | 'currency'
   readonly from: string
   readonly to: string
   readonly label: string
@@ -130,6 +147,13 @@ export const unitUnconverted: Check<Params> = {
       const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
       return { severity: 'error', params: { by: 'letters', from, to, label }, at }
     }
+    const foreign = otherCurrency(proof)
+    if (foreign) {
+      const at = placesWhere(proof, saysSome)
+      const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
+      const params = { by: 'currency', from: foreign.recorded, to: foreign.named, label } as const
+      return { severity: 'error', params, at }
+    }
     const money = undividedMoney(proof)
     if (money) {
       const at = placesWhere(proof, saysSome)
@@ -148,6 +172,8 @@ export const unitUnconverted: Check<Params> = {
     }
   },
   message({ by, from, to, label }) {
+    if (by === 'currency')
+      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the amounts are in ${from} and no exchange rates are entered.`
     if (by !== 'case')
       return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the number counts ${from}.`
     const seen = label === '' ? '' : `: “${label}” is still counted in ${from}`
@@ -156,6 +182,12 @@ export const unitUnconverted: Check<Params> = {
   *propose(proof) {
     const other = otherMeasure(proof)
     if (other) return yield* inMeasure(proof, other)
+    const foreign = otherCurrency(proof)
+    if (foreign) {
+      const unit = { kind: 'currency', code: foreign.recorded } as const
+      const style = { ...proof.style, unit }
+      return yield fix('keep-unit', { unit: foreign.recorded }, { way: 'cases', style })
+    }
     const money = undividedMoney(proof)
     if (money) {
       const unit = { kind: 'currency', code: money.code } as const

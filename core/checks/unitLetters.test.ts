@@ -16,6 +16,15 @@ describeCheck('unit-unconverted', {
       context: { measure: 'celsius' },
     }),
     'bn € on euros': written('marks', letters('bn €'), [2_150_000_000]),
+    'dollars on euros without rates': written(
+      'table',
+      { unit: { kind: 'currency', code: 'USD' } },
+      [5],
+      { context: { currency: 'EUR' } },
+    ),
+    'a sign of dollars on euros, with rates too': written('table', letters('$'), [5], {
+      context: { currency: 'EUR', rates: [{ currency: 'USD', rate: '0.9', base: 'EUR' }] },
+    }),
     'min on hours': written('table', letters('min'), [1.5], { context: { measure: 'hour' } }),
   },
   silent: {
@@ -30,6 +39,24 @@ describeCheck('unit-unconverted', {
       'table',
       { ...letters('bn €'), factor: '0.000000001' },
       [5_000_000_000],
+    ),
+    'dollars on euros with rates': written(
+      'table',
+      { unit: { kind: 'currency', code: 'USD' } },
+      [5],
+      { context: { currency: 'EUR', rates: [{ currency: 'USD', rate: '0.9', base: 'EUR' }] } },
+    ),
+    'the recorded currency by its code': written(
+      'table',
+      { unit: { kind: 'currency', code: 'EUR', display: 'code' } },
+      [5],
+      { context: { currency: 'EUR' } },
+    ),
+    'dollars with the factor that converts': written(
+      'table',
+      { unit: { kind: 'currency', code: 'USD' }, factor: '1.1' },
+      [5],
+      { context: { currency: 'EUR' } },
     ),
     'letters that name no measure': written('table', letters('casks'), [5], inKwh),
     'letters where nothing is recorded': written('table', letters('MWh'), [5]),
@@ -64,5 +91,19 @@ test('a power of ten beside money is written as a rung', () => {
   })
   expect(finding.fixes.map(({ title, style }) => [title, style.unit, style.notation])).toEqual([
     ['Write EUR, with the rung of each number', { kind: 'currency', code: 'EUR' }, 'scaled'],
+  ])
+})
+
+test('a currency that the amounts are not in gives way to theirs', () => {
+  const style: Style = { unit: { kind: 'currency', code: 'USD' } }
+  const finding = found(
+    written('table', style, [5], { context: { currency: 'EUR' } }),
+    'unit-unconverted',
+  )!
+  expect(finding.message).toBe(
+    '“$5.00” says USD, but the amounts are in EUR and no exchange rates are entered.',
+  )
+  expect(finding.fixes.map(({ title, style: { unit } }) => [title, unit])).toEqual([
+    ['Keep EUR', { kind: 'currency', code: 'EUR' }],
   ])
 })

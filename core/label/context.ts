@@ -67,7 +67,8 @@ export const recordedIn = (
   recorded: quantity?.recorded,
   measure: quantity?.measure,
   isChange: quantity?.kind === 'change',
-  ...(quantity?.rates && { currency: quantity.currency, rates: quantity.rates }),
+  ...(quantity?.currency !== undefined && { currency: quantity.currency }),
+  ...(quantity?.rates && { rates: quantity.rates }),
   ...(quantity?.units && { units: quantity.units }),
 })
 

@@ -45,7 +45,6 @@ const dates = ref<Record<string, AskedOrder>>({})
 const roles = ref<Record<string, Role>>({})
 const marks = ref<Record<string, DecimalMark>>({})
 const durations = ref<Record<string, TwoPlaces>>({})
-/** A copy, which can be sent. */
 const said = computed(() => ({
   dates: { ...dates.value },
   roles: { ...roles.value },
