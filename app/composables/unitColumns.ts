@@ -1,13 +1,12 @@
-import { isCurrency } from '~~/core/locale/currencies'
-import { isMeasure } from '~~/core/measures/convert'
+import { currencyNamed, measureNamed } from '~~/core/style/namedUnits'
 import type { UnitsByRow } from '~~/shared/quantities'
 import { useCells } from '~/stores/cells'
 import { useStudy } from '~/stores/study'
 
 /** What a cell must be for its column to name units of each kind. */
 const KINDS: readonly (readonly [UnitsByRow['kind'], (text: string) => boolean])[] = [
-  ['currency', isCurrency],
-  ['measure', isMeasure],
+  ['currency', (text) => currencyNamed(text) !== null],
+  ['measure', (text) => measureNamed(text) !== null],
 ]
 /** The kind of unit that every filled cell names; undefined where they name none. */
 function kindOf(cells: readonly unknown[]): UnitsByRow['kind'] | undefined {

@@ -81,3 +81,17 @@ test('the columns that a style looks at are those of its cases and its currencie
   ).toEqual(['kind', 'money'])
   expect(columnsOf({})).toEqual([])
 })
+
+test('signs of money and symbols of measures name units as codes and ids do', () => {
+  const signs = [{ money: '€' }, { money: 'EUR' }, { money: '£' }]
+  const written = labeller(resolve(style, { values: [5, 5, 5], rows: signs }))
+  expect(written.labels([5, 5, 5], signs)).toEqual(['€5', '€5', '£5'])
+  const weights = [{ in: 'kg' }, { in: 'gram' }]
+  const measured: Style = { unit: { kind: 'measure', id: { column: 'in' } } }
+  const regions = regionsBy({ unit: { kind: 'measure', id: 'kilogram' } }, load)
+  const weigher = labeller(resolve(measured, { ...regions, values: [5, 5], rows: weights }))
+  expect(weigher.labels([5, 5], weights)).toEqual([
+    expect.stringMatching(/^5\skg$/),
+    expect.stringMatching(/^5\sg$/),
+  ])
+})

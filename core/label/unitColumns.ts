@@ -1,8 +1,7 @@
 import { StyleError } from '../error'
 import { ANY_UNIT } from './anyUnit'
-import { isCurrency } from '../locale/currencies'
-import { isMeasure } from '../measures/convert'
 import { unitColumn } from '../style/dependencies'
+import { currencyNamed, measureNamed } from '../style/namedUnits'
 import type { FullStyle } from '../style/schemas'
 import type { Context } from './context'
 import type { RecordedUnit } from './convert'
@@ -23,7 +22,8 @@ interface Named {
   /** The field that names it. */
   readonly field: string
   readonly takes: string
-  isOne(text: string): boolean
+  /** The code or the id that a cell names; null where it names none. */
+  named(text: string): string | null
   of(unit: never, text: string): Unit
   /** Any unit of the kind, by its own name. */
   any(unit: never): Unit
@@ -32,7 +32,7 @@ const NAMED: { readonly [Kind in Unit['kind']]?: Named } = {
   currency: {
     field: 'unit.code',
     takes: 'a code of ISO 4217 such as EUR',
-    isOne: isCurrency,
+    named: currencyNamed,
     of: (unit: Extract<Unit, { kind: 'currency' }>, code) => ({ ...unit, code }),
     any: (unit: Extract<Unit, { kind: 'currency' }>) => ({
       ...unit,
@@ -43,18 +43,18 @@ const NAMED: { readonly [Kind in Unit['kind']]?: Named } = {
   measure: {
     field: 'unit.id',
     takes: 'an id of a measure such as kilogram',
-    isOne: isMeasure,
+    named: measureNamed,
     of: (unit: Extract<Unit, { kind: 'measure' }>, id) => ({ ...unit, id }),
     any: () => ({ kind: 'symbol', text: ANY_UNIT }),
   },
 }
 
-function namesIn(column: string, rows: readonly Row[], { field, takes, isOne }: Named): string[] {
+function namesIn(column: string, rows: readonly Row[], { field, takes, named }: Named): string[] {
   const names = new Set<string>()
   rows.forEach((row, at) => {
     const name = String(row[column] ?? '')
     if (name === '' || names.has(name)) return
-    if (!isOne(name))
+    if (named(name) === null)
       throw new StyleError(field, name, `rows[${at}].${column} takes ${takes}, or nothing`)
     names.add(name)
   })
@@ -71,7 +71,7 @@ const namedBy = (unit: Unit): Named | undefined => NAMED[unit.kind]
 function byOwnUnit({ when, style }: Conditioned, column: string, context: Context): Conditioned[] {
   const { rows = [], hasRowsToCome = false } = context
   const named = namedBy(style.unit)!
-  const unitOf = (name: string) => named.of(style.unit as never, name)
+  const unitOf = (name: string) => named.of(style.unit as never, named.named(name)!)
   const common = context.units?.column === column ? commonUnit(context) : undefined
   const own = namesIn(column, rows, named).map((name): Conditioned => ({
     when: both(when, { column, is: [name] }),
@@ -99,8 +99,10 @@ function byOwnUnit({ when, style }: Conditioned, column: string, context: Contex
 const commonUnit = ({ currency, measure }: Context): string | undefined => currency ?? measure
 
 /** What the values of rows are recorded in that name a unit. */
-const recordedAs = (context: Context, unit: string): RecordedUnit =>
-  context.currency === undefined ? { measure: unit } : { currency: unit }
+const recordedAs = (context: Context, name: string): RecordedUnit =>
+  context.currency === undefined
+    ? { measure: measureNamed(name)! }
+    : { currency: currencyNamed(name)! }
 
 /**
  * What writes rows to come that name no unit: nothing does, unless rows of the study name none

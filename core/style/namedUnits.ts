@@ -151,6 +151,21 @@ export const own = <Value>(
   key: string,
 ): Value | undefined => (Object.hasOwn(table, key) ? table[key] : undefined)
 
+/**
+ * The code of a currency that a cell names by its code or by its sign; null where it names none.
+ *
+ * @example currencyNamed('€') // 'EUR'
+ */
+export const currencyNamed = (text: string): string | null =>
+  isCurrency(text) ? text : (own(CURRENCY_SIGNS, text) ?? null)
+/**
+ * The id of a measure that a cell names by its id or by its symbol; null where it names none.
+ *
+ * @example measureNamed('kg') // 'kilogram'
+ */
+export const measureNamed = (text: string): string | null =>
+  own(MEASURE_SYMBOLS, text) ?? (isMeasure(text) ? text : null)
+
 /** Words of measures that headers write out, beside their symbols. */
 const MEASURE_WORDS: Readonly<Record<string, string>> = {
   kilometre: 'kilometer',

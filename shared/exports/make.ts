@@ -5,6 +5,7 @@ import { type Cell, type Level, stylesIn } from '../quantities'
 import { datasetAs, type DatasetMeta } from '../study/dataset'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
+import { unitWords } from '../page/mixed'
 import { USUAL_SIZE } from '../page/layout'
 import { pageSnapshot } from '../page/snapshot'
 import { StyleError, whereResolved } from '../../core/error'
@@ -118,7 +119,7 @@ async function pictured(
   })
   if (page.mixed)
     throw new ExportError(
-      `The rows are in ${page.mixed.units.join(', ')}, which share no scale. Enter rates, or show the rows in one of them, and export again.`,
+      `The rows are in ${page.mixed.units.map(unitWords).join(', ')}, which share no scale. Enter rates, or show the rows in one of them, and export again.`,
     )
   return { ...form.makePage(page, from, quantity), findings: await findingsIn(study, [quantity]) }
 }

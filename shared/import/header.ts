@@ -50,9 +50,16 @@ const OTHER_WORDS = new Set([
 /** Whether the last word of a header is a unit, with a rung before it where it is money: k€. */
 const isUnit = (last: string): boolean =>
   !OTHER_WORDS.has(last) && (unitNamed(last) !== null || powerOfMoney(last) !== null)
-/** Whether a header is nothing but the symbol of a measure, of several letters: kWh. */
-const isAllUnit = (name: string): boolean =>
-  name.length > 1 && !OTHER_WORDS.has(name) && unitNamed(name)?.kind === 'measure'
+/** Signs of money and of parts, which are no words. */
+const SIGNS = /[\p{Sc}%‰]/u
+/**
+ * Whether a header is nothing but a unit: the symbol of a measure, of several letters, or a sign
+ * with or without a rung: kWh, %, k€.
+ */
+function isAllUnit(name: string): boolean {
+  if (SIGNS.test(name)) return isUnit(name)
+  return name.length > 1 && !OTHER_WORDS.has(name) && unitNamed(name)?.kind === 'measure'
+}
 
 /** The texts of a header in which it may name unit and rung, each with what stands before it. */
 function saidIn(name: string): { text: string; before: string }[] {

@@ -3,12 +3,12 @@ import { type Decimal, toText } from '../../core/decimal/decimal'
 import { recordedIn, type Recorded } from '../../core/label/context'
 import type { Row, Value } from '../../core/label/types'
 import { amountOf, isFiniteAmount } from '../../core/label/value'
-import { isCurrency } from '../../core/locale/currencies'
 import { type Conversion, convertedDecimal, unconverted } from '../../core/measures/apply'
-import { areAlike, baseUnitOf, conversionOf, isMeasure } from '../../core/measures/convert'
+import { areAlike, baseUnitOf, conversionOf } from '../../core/measures/convert'
 import { baseOf, rateConversion } from '../../core/measures/rates'
 import { NOTHING, toDecimal } from '../../core/measures/rational'
 import type { Style } from '../../core/style/fields'
+import { currencyNamed, measureNamed } from '../../core/style/namedUnits'
 import { type Cell, decimalOf, type UnitsByRow, unitsByRow } from '../quantities'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
@@ -47,17 +47,21 @@ const endsExactly = ({ scale, shift: moved }: Conversion): boolean =>
   toDecimal(scale) !== null && toDecimal(moved) !== null
 
 type Conversions = CommonUnit['from']
-/** What leads from each unit to one of them, exactly; null where something does not. */
+/**
+ * What leads from each unit to one of them, exactly; null where something does not.
+ *
+ * @param units by the cells that name them
+ */
 function leadTo(
   unit: string,
-  units: readonly string[],
+  units: ReadonlyMap<string, string>,
   conversionTo: (from: string, to: string) => Conversion | null,
 ): Conversions | null {
   const found = new Map<string, Conversion | null>()
-  for (const from of units) {
+  for (const [cell, from] of units) {
     const conversion = from === unit ? null : conversionTo(from, unit)
     if (from !== unit && (!conversion || !endsExactly(conversion))) return null
-    found.set(from, conversion)
+    found.set(cell, conversion)
   }
   return found
 }
@@ -65,7 +69,8 @@ function leadTo(
 /** How each kind of unit is brought to another, and which unit is tried first. */
 const KINDS: {
   readonly [Kind in UnitsByRow['kind']]: {
-    isOne(unit: string): boolean
+    /** The code or the id that a cell names; null where it names none. */
+    named(unit: string): string | null
     first(units: readonly string[], rates: NonNullable<StudyDocument['rates']>): string[]
     convert(
       from: string,
@@ -75,13 +80,13 @@ const KINDS: {
   }
 } = {
   currency: {
-    isOne: isCurrency,
+    named: currencyNamed,
     first: (units, rates) =>
       units.length > 1 ? [baseOf(rates) ?? units[0]!, ...units] : [...units],
     convert: (from, to, { rates }) => rateConversion(rates, from, to),
   },
   measure: {
-    isOne: isMeasure,
+    named: measureNamed,
     first: (units) => [...units, baseUnitOf(units[0]!)],
     convert(from, to, { isChange }) {
       if (!areAlike(from, to)) return null
@@ -107,11 +112,17 @@ export function commonUnitOf(
   const [cells, names] = units ? [cellsOf(column), cellsOf(units.column)] : []
   const found = cells && names ? unitsIn(cells, names) : null
   if (!units || !found || found.length === 0) return null
-  const { isOne, first, convert } = KINDS[units.kind]
-  if (!found.every(isOne)) return null
+  const { named, first, convert } = KINDS[units.kind]
+  const byCell = new Map(
+    found.flatMap((cell) => {
+      const unit = named(cell)
+      return unit === null ? [] : [[cell, unit] as const]
+    }),
+  )
+  if (byCell.size < found.length) return null
   const how = { rates, isChange: kind === 'change' }
-  for (const unit of first(found, rates)) {
-    const from = leadTo(unit, found, (one, to) => convert(one, to, how))
+  for (const unit of first([...new Set(byCell.values())], rates)) {
+    const from = leadTo(unit, byCell, (one, to) => convert(one, to, how))
     if (from) return { ...units, unit, from }
   }
   return null

@@ -1,4 +1,5 @@
 import { isCurrency } from '../../core/locale/currencies'
+import { currencyNamed } from '../../core/style/namedUnits'
 import type { Cell } from '../quantities'
 import type { ColumnMeta, DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
@@ -13,13 +14,15 @@ const COUNTED =
 /** Cells of a column that are looked at: one that is no code says enough. */
 const LOOKED_AT = 10_000
 
-/** Whether every cell of a column that says something is a currency's code. */
+/** Signs of money, where words that name a currency too may be anything. */
+const SIGN = /\p{Sc}/u
+/** Whether every cell of a column that says something is a currency's code or its sign. */
 function holdsCurrencies(cells: readonly Cell[]): boolean {
   let found = 0
   for (const cell of cells.slice(0, LOOKED_AT)) {
     const text = String(cell ?? '').trim()
     if (text === '') continue
-    if (!isCurrency(text)) return false
+    if (!isCurrency(text) && !(SIGN.test(text) && currencyNamed(text))) return false
     found++
   }
   return found > 0

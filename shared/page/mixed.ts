@@ -9,7 +9,7 @@ import type { Rows } from './rows'
 export interface MixedRows {
   /** The column that names the units. */
   readonly column: string
-  /** The units, the one of most rows first. */
+  /** The units, the one of most rows first; empty text where rows name none. */
   readonly units: readonly string[]
   /** The unit of each row. */
   readonly unitAt: readonly string[]
@@ -21,7 +21,7 @@ export interface MixedRows {
  *
  * @param column the one that names their units
  * @param cells beside the rows; undefined where they are not here yet
- * @returns null where all rows that have a number are in one unit
+ * @returns null where all rows that have a number are in one unit, or name none at all
  */
 export function mixedRows(
   column: string,
@@ -32,7 +32,7 @@ export function mixedRows(
   const unitAt = cells.map((row) => unitIn(row[column]))
   const counts = new Map<string, number>()
   unitAt.forEach((unit, at) => {
-    if (unit !== '' && values[at]) counts.set(unit, (counts.get(unit) ?? 0) + 1)
+    if (values[at]) counts.set(unit, (counts.get(unit) ?? 0) + 1)
   })
   if (counts.size < 2) return null
   const units = [...counts].sort((a, b) => b[1] - a[1]).map(([unit]) => unit)
@@ -48,7 +48,7 @@ export function mixedGroups(
   const units = new Map<string, Set<string>>()
   unitAt.forEach((unit, at) => {
     const key = markKey(categories[at]!, panelOf?.[at])
-    if (unit !== '') units.set(key, (units.get(key) ?? new Set()).add(unit))
+    units.set(key, (units.get(key) ?? new Set()).add(unit))
   })
   return groups.flatMap(({ category }, at) => {
     const panel = panelOf ? panels.find(({ to }) => at < to)?.name : null
@@ -56,9 +56,12 @@ export function mixedGroups(
   })
 }
 
+/** A unit as messages name it. */
+export const unitWords = (unit: string): string => unit || 'no unit'
+
 /** What a check is told of mixed rows. */
 export const toldOf = (
   { column, units }: MixedRows,
   over: NonNullable<Subject['mixed']>['over'],
   at?: readonly number[],
-): Subject['mixed'] => ({ over, column, units, ...(at ? { at } : {}) })
+): Subject['mixed'] => ({ over, column, units: units.map(unitWords), ...(at ? { at } : {}) })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MixedRows } from '~~/shared/page/mixed'
+import { type MixedRows, unitWords } from '~~/shared/page/mixed'
 import { useStudy } from '~/stores/study'
 import { unitsOffer as words } from './words'
 
@@ -11,15 +11,21 @@ const study = useStudy()
 const counted = computed(() =>
   props.mixed.units.map((unit) => {
     const count = props.mixed.unitAt.filter((one) => one === unit).length
-    return { unit, says: words.rows(unit, count === 1 ? words.row : words.rowsOf(count)) }
+    return {
+      unit,
+      says: words.rows(unitWords(unit), count === 1 ? words.row : words.rowsOf(count)),
+    }
   }),
 )
 const says = computed(() => {
   const { units } = props.mixed
-  return (props.isMoney ? words.currencies : words.measures)(units.length, units.join(', '))
+  return (props.isMoney ? words.currencies : words.measures)(
+    units.length,
+    units.map(unitWords).join(', '),
+  )
 })
 const showOnly = (unit: string) =>
-  study.setFilter(words.showOnly(unit), { column: props.mixed.column, is: [unit] })
+  study.setFilter(words.showOnly(unitWords(unit)), { column: props.mixed.column, is: [unit] })
 </script>
 
 <template>

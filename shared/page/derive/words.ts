@@ -9,6 +9,7 @@ import {
   variablesOf,
 } from '../messages'
 import { factsOf, proseOf } from '../prose'
+import { unitWords } from '../mixed'
 import { besideOf, categoryRows } from '../sources'
 import { each, from, type PageValues } from '../values'
 
@@ -44,7 +45,9 @@ export const wordDerivations = {
   }),
   ...each('source', MESSAGES, (id) =>
     from(['quantity', 'drawing', 'mixed'], ({ quantity, drawing, mixed }) =>
-      mixed ? mixedMessageOf(quantity, id, mixed.units) : messageOf(quantity, id, drawing),
+      mixed
+        ? mixedMessageOf(quantity, id, mixed.units.map(unitWords))
+        : messageOf(quantity, id, drawing),
     ),
   ),
   ...each('prose', MESSAGES, (id) =>
