@@ -1,6 +1,8 @@
+import { rowsText } from '../shared/import/column'
+import { unitIn, unitNamedBy } from '../shared/page/commonUnit'
 import { namesIn, wantedOf } from '../shared/page/wanted'
 import { datasetOf } from '../shared/page/start'
-import type { Cell } from '../shared/quantities'
+import { type Cell, unitsByRow } from '../shared/quantities'
 import type { StudyFinding } from '../shared/report/findings'
 import { datasetAs, type DatasetMeta } from '../shared/study/dataset'
 import type { Quantity } from '../shared/study/quantity'
@@ -93,6 +95,43 @@ function against(
   ]
 }
 
+const KIND_WORDS = { currency: 'currency', measure: 'measure' } as const
+/** Rows of a quantity that name no unit, or one that nobody knows, where rows name units. */
+function unitsAgainst(
+  { document }: ReadStudy,
+  quantity: Quantity,
+  cellsOf: (name: string) => readonly Cell[],
+): StudyFinding[] {
+  const units = unitsByRow(document, quantity)
+  if (!units) return []
+  const [names, values] = [cellsOf(units.column), cellsOf(quantity.column)]
+  const rowsOf = (isWanted: (name: string) => boolean) =>
+    values.flatMap((value, at) => (value !== null && isWanted(unitIn(names[at])) ? [at + 1] : []))
+  const lacking = rowsOf((name) => name === '')
+  const unknown = rowsOf((name) => name !== '' && unitNamedBy(units, name) === null)
+  const [first] = unknown
+  return [
+    ...(lacking.length > 0
+      ? [
+          told(
+            quantity,
+            'unit-missing',
+            `“${units.column}” is empty beside “${quantity.column}” (${rowsText(lacking)}): fill in the unit of each row.`,
+          ),
+        ]
+      : []),
+    ...(first === undefined
+      ? []
+      : [
+          told(
+            quantity,
+            'unit-unknown',
+            `“${unitIn(names[first - 1])}” in “${units.column}” is no ${KIND_WORDS[units.kind]} (${rowsText(unknown)}): write a code such as ${units.kind === 'currency' ? 'EUR' : 'kilogram'}.`,
+          ),
+        ]),
+  ]
+}
+
 /**
  * A study on new rows: columns are matched by their names, and read in the roles that they have in
  * the study.
@@ -118,14 +157,15 @@ export async function onNewData(study: ReadStudy, path: string): Promise<OnNewDa
   const cellsOf = (of: string, column: string): Cell[] =>
     of === dataset.id ? [...(cells.get(column) ?? [])] : study.cellsOf(of, column)
   const quantities = quantitiesOn(study, dataset)
-  const findings = quantities.flatMap((quantity) =>
-    against(
+  const findings = quantities.flatMap((quantity) => [
+    ...against(
       quantity,
       meta,
       study.cellsOf(dataset.id, quantity.column),
       cellsOf(dataset.id, quantity.column),
     ),
-  )
+    ...unitsAgainst(study, quantity, (name) => cellsOf(dataset.id, name)),
+  ])
   const isNumber = ({ column }: Quantity) =>
     meta.columns.some(({ name, kind }) => name === column && kind === 'number')
   const document = { ...study.document, quantities: quantities.filter(isNumber), roles: undefined }

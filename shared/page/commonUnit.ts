@@ -96,6 +96,10 @@ const KINDS: {
   },
 }
 
+/** The code or the id of the unit that a cell names; null where it names none. */
+export const unitNamedBy = ({ kind }: UnitsByRow, cell: unknown): string | null =>
+  KINDS[kind].named(unitIn(cell))
+
 /**
  * The unit that rows are brought to: of currencies the base of the rates, of measures the first in
  * which every row is a decimal exactly.
