@@ -1,12 +1,21 @@
-import { multiply } from '../decimal/arithmetic'
-import { decimal, toText } from '../decimal/decimal'
+import { multiply, tenTo } from '../decimal/arithmetic'
+import { type Decimal, decimal, toText } from '../decimal/decimal'
+import { tellingDigits } from '../decimal/zeros'
 import { StyleError } from '../error'
 import type { Conversion } from '../measures/apply'
 import { conversionOf, MeasureError } from '../measures/convert'
 import { type Rate, rateConversion } from '../measures/rates'
 import { lastOf } from '../notations/clock'
 import { notationOf } from '../notations'
-import { asTexts, NOTHING, toDecimal } from '../measures/rational'
+import {
+  asTexts,
+  NOTHING,
+  ONE_WHOLE,
+  type Rational,
+  rational,
+  times,
+  toDecimal,
+} from '../measures/rational'
 import type { FullStyle } from '../style/schemas'
 import type { Rule } from './types'
 
@@ -65,6 +74,39 @@ function conversionAs(field: string, value: unknown, from: string, to: string): 
     return conversionOf(from, to)
   } catch (error) {
     if (error instanceof MeasureError) throw new StyleError(field, value, error.message)
+    throw error
+  }
+}
+
+/** A decimal as an exact fraction. */
+const fractionOf = ({ coefficient, exponent }: Decimal): Rational =>
+  exponent < 0
+    ? rational(coefficient, tenTo(-exponent))
+    : rational(coefficient * tenTo(exponent), 1n)
+/** Whether a conversion only moves the decimal mark. */
+function isPowerOfTen({ scale, shift }: Conversion): boolean {
+  const decimals = shift.numerator === 0n ? toDecimal(scale) : null
+  return decimals !== null && tellingDigits(decimals) === '1'
+}
+/**
+ * What leads from recorded values to the numbers that labels show.
+ *
+ * @returns undefined where labels show the recorded unit or powers of ten of it, count by a clock,
+ *   or cannot be written in their unit
+ * @example shownConversion(inherit(inMiles), { measure: 'kilometer' }) // scale 15625/25146
+ */
+export function shownConversion(style: FullStyle, recorded: RecordedUnit): Conversion | undefined {
+  if (notationOf(style).isClock) return undefined
+  try {
+    const conversion = toUnit(style, recorded) ?? { scale: ONE_WHOLE, shift: NOTHING }
+    const factor = fractionOf(decimal(style.factor))
+    const shown = {
+      scale: times(conversion.scale, factor),
+      shift: times(conversion.shift, factor),
+    }
+    return isPowerOfTen(shown) ? undefined : shown
+  } catch (error) {
+    if (error instanceof StyleError) return undefined
     throw error
   }
 }

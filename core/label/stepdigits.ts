@@ -1,5 +1,6 @@
 import { decimalsOf, leadingPower, shift } from '../decimal/arithmetic'
 import { type Decimal, fromNumber, toText } from '../decimal/decimal'
+import { toSignificant } from '../decimal/significant'
 import { type Base, scaleBy } from '../decimal/powers'
 import { between, toUnits } from './cells'
 import { decide } from './decide'
@@ -35,13 +36,16 @@ function byLevels(needed: readonly number[]): Needed {
 /** Decimals that leave a number with at most three significant digits. */
 const roomFor = (number: Decimal): number =>
   Math.max(0, MOST_SIGNIFICANT - 1 - leadingPower(number))
+/** Digits that a conversion without end, there and back, leaves as they were. */
+const LEFT_RIGHT = 40
+
 /**
  * Decimals of a number in a level: of one that a conversion left without end, those of three
  * digits.
  */
 function decimalsIn(number: Decimal, { base, power }: Level): number {
   const scaled = scaleBy(number, base, -power)
-  const decimals = decimalsOf(scaled)
+  const decimals = Math.min(decimalsOf(scaled), decimalsOf(toSignificant(scaled, LEFT_RIGHT)))
   return decimals <= MOST_STEP_DECIMALS ? decimals : Math.min(roomFor(scaled), MOST_STEP_DECIMALS)
 }
 /** The power of ten of the last digit that is not zero. */

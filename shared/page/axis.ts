@@ -5,6 +5,7 @@ import { TickError } from '../../core/error'
 import { placeTicks } from '../../core/ticks/place'
 import type { AxisTicks, Drawing } from '../forms/types'
 import type { TickWishes } from '../study/chart'
+import { type AxisWishes, shownTicks } from './shownTicks'
 
 const MOST_DRAWN_TICKS = 100
 const NO_POSITIVE =
@@ -27,7 +28,7 @@ function troubleOf({ values }: AxisTicks, { step }: TickWishes): string {
  */
 export function ticksFor(
   domain: readonly [Decimal, Decimal],
-  wishes: TickWishes,
+  wishes: AxisWishes,
   values: readonly Decimal[],
 ): Pick<Drawing, 'wanted' | 'ticks' | 'trouble'> {
   const own = wishes.domain && ([decimal(wishes.domain[0]), decimal(wishes.domain[1])] as const)
@@ -37,10 +38,17 @@ export function ticksFor(
     return { ...ticksFor(domain, { ...wishes, kind: undefined }, values), trouble: NO_POSITIVE }
   const wanted = own ?? above ?? domain
   const place = (more: Pick<TickWishes, 'step' | 'multipleOf'>, of: AxisKind): AxisTicks => {
-    const { step, ticks } = placeTicks({
+    const request = {
       domain: wanted,
       ends: wishes.ends ?? 'loose',
       count: wishes.count,
+    } as const
+    const isEven = of === 'linear' && !wishes.counted && more.multipleOf === undefined
+    const shown =
+      wishes.shown && isEven ? shownTicks({ ...request, step: more.step }, wishes.shown) : null
+    if (shown) return shown
+    const { step, ticks } = placeTicks({
+      ...request,
       counted: wishes.counted,
       kind: of,
       base,

@@ -8,6 +8,7 @@ import type { Drawing, Panel } from '../forms/types'
 import type { Quantity } from '../study/quantity'
 import type { TickWishes } from '../study/chart'
 import { ticksFor } from './axis'
+import type { AxisWishes } from './shownTicks'
 import { densityOf, toldOf } from './distribution'
 import { stacksOf, stackTrouble } from './stacks'
 
@@ -43,7 +44,7 @@ function rowsByPanel(
 const WHOLE = { stacks: null, density: null, against: null } as const
 
 /** How the values of all rows are spread, with the three numbers that tell most of it. */
-function spreadOf(wishes: TickWishes, values: readonly (Decimal | null)[]): Drawing | null {
+function spreadOf(wishes: AxisWishes, values: readonly (Decimal | null)[]): Drawing | null {
   const groups = toldOf(values)
   const told = groups.map(({ value }) => value)
   const [least, largest] = extent(told)
@@ -138,7 +139,7 @@ function panelsOf(pieces: readonly Piece[]): Panel[] {
  */
 export function drawingOf(
   chart: Quantity['chart'],
-  wishes: TickWishes,
+  wishes: AxisWishes,
   rows: DrawnRows,
 ): Drawing | null {
   const { categories, values, panels = null, colours = null, against = null } = rows

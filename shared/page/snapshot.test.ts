@@ -138,8 +138,9 @@ test('marks and tooltips are written in the currency that their rows agree in', 
   expect(labels(page, 'marks')).toEqual(['2,000,000', '€340,000.00', '12,000'])
   expect(labels(page, 'tooltip')).toEqual(labels(page, 'marks'))
   const of = { column: 'site', is: ['Vik', ''] }
+  // A row that names no currency is not put on one scale with those that do.
   expect(make({ unit }, { filter: of })['said.sentence'].text).toBe(
-    'Vik has the most with €340,000.00, (none) the least with 12,000.',
+    'EUR, no unit share no scale yet.',
   )
 })
 

@@ -14,7 +14,7 @@ import type { StyledPart } from '../forms/parts'
 import type { ChartForm, Drawing, Geometry } from '../forms/types'
 import { deriving } from '../graph/derivation'
 import type { Cell, UnitsByRow } from '../quantities'
-import type { ChartWishes, TickWishes } from '../study/chart'
+import type { ChartWishes } from '../study/chart'
 import type { DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'
 import type { StudyDocument } from '../study/document'
@@ -27,6 +27,7 @@ import type { FactColumn } from './prose'
 import type { AllRows, Rows } from './rows'
 import type { SecondAxis, SecondQuantity } from './second'
 import type { CheckedSubject, PlacedSubject } from './subjects'
+import type { AxisWishes } from './shownTicks'
 import type { AdjustedParts, DrawnPart, Subtotal } from './totals'
 import type { WantedColumns } from './wanted'
 
@@ -121,7 +122,7 @@ export interface PageValues
     Each<'subject', Surface, CheckedSubject> {
   // What a change of style leaves as it is.
   readonly chart: ChartWishes
-  readonly wishes: TickWishes
+  readonly wishes: AxisWishes
   /** What the quantity's column is, where its reading was kept. */
   readonly role: Role | undefined
   /** What the page's values are recorded in, once they were brought to a common unit. */

@@ -163,6 +163,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
           :step="study.quantity?.ticks.step"
           :found="page.drawing.value?.ticks.step ?? ''"
           :is-fraction="study.quantity?.ticks.multipleOf !== undefined"
+          :unit="page.wishes.value.shown"
           @change="setStep"
         />
       </template>

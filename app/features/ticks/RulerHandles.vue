@@ -4,6 +4,7 @@ import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Span } from '~~/core/ticks/linear'
 import { numberStep as numberStepOf } from '~~/shared/page/axis'
+import { type ShownUnit, stepRecorded, stepShown } from '~~/shared/page/shownTicks'
 import { FRACTIONS, nextFraction, nextStep, LIMITS, nudged, stepNear, valueAlong } from './ruler'
 import { rulerHandles as words } from './words'
 
@@ -16,6 +17,8 @@ const props = defineProps<{
   /** How many ticks are wanted, where that is what decides. */
   count: number | undefined
   multipleOf: string | undefined
+  /** The unit that the axis shows, where that is not the recorded one: steps are round in it. */
+  unit: ShownUnit | undefined
   /** Whether ticks stand at powers: then it has no step, and its ends are typed. */
   isPowers: boolean
   width: number
@@ -37,7 +40,13 @@ const [LEAST_COUNT, MOST_COUNT] = [2, LIMITS.count[1]]
 /** Pixels of a drag that are worth a tick. */
 const TICK_DRAG = 24
 const ends = computed(() => [toText(props.domain[0]), toText(props.domain[1])] as [string, string])
-const numberStep = computed(() => numberStepOf(props, props))
+/** A step in the unit that the axis shows, and back. */
+const inShown = (step: Decimal) => parseDecimal(stepShown(toText(step), props.unit))!
+const recorded = (step: string) => stepRecorded(step, props.unit)
+const numberStep = computed(() => {
+  const step = numberStepOf(props, props)
+  return step && inShown(step)
+})
 
 function setEnd(end: 0 | 1, text: string) {
   const next: [string, string] = end === 0 ? [text, ends.value[1]] : [ends.value[0], text]
@@ -54,11 +63,12 @@ function setCount(count: number) {
   if (next !== props.count) emit('count', next)
 }
 function setStepTo(size: Decimal) {
-  if (size.coefficient > 0n && numberStep.value) emit('step', stepNear(size))
+  if (size.coefficient > 0n && numberStep.value) emit('step', recorded(stepNear(inShown(size))))
 }
 function moveStep(isUp: boolean) {
   if (props.step === null) return
-  emit('step', numberStep.value ? nextStep(numberStep.value, isUp) : nextFraction(props.step, isUp))
+  const next = numberStep.value ? nextStep(numberStep.value, isUp) : null
+  emit('step', next === null ? nextFraction(props.step, isUp) : recorded(next))
 }
 
 interface Handle {

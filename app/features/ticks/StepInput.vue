@@ -1,12 +1,21 @@
 <script setup lang="ts">
 import type { Decimal } from '~~/core/decimal/decimal'
+import { type ShownUnit, stepRecorded, stepShown } from '~~/shared/page/shownTicks'
 import { FRACTION } from '~~/shared/study/texts'
 import { stepInput as words } from './words'
 
 /** The wanted step; empty where the program finds a round one. */
-defineProps<{ step: string | undefined; found: string; isFraction: boolean }>()
+const { step, found, unit } = defineProps<{
+  step: string | undefined
+  found: string
+  isFraction: boolean
+  /** The unit that the axis shows, where that is not the recorded one: the step is typed in it. */
+  unit: ShownUnit | undefined
+}>()
 const emit = defineEmits<{ change: [step: string | undefined] }>()
 
+const typed = computed(() => step && stepShown(step, unit))
+const give = (text: string | undefined) => emit('change', text && stepRecorded(text, unit))
 const asFraction = (text: string): string =>
   FRACTION.test(text) ? '' : words.stepFractionConstantSuch
 const aboveZero = ({ coefficient }: Decimal): string =>
@@ -24,10 +33,10 @@ const aboveZero = ({ coefficient }: Decimal): string =>
   />
   <NumberField
     v-else
-    :value="step"
-    :placeholder="found"
+    :value="typed"
+    :placeholder="stepShown(found, unit)"
     :label="words.tickStep"
     :check="aboveZero"
-    @change="emit('change', $event)"
+    @change="give"
   />
 </template>

@@ -3,6 +3,7 @@ import { toText } from '~~/core/decimal/decimal'
 import type { Counted } from '~~/core/ticks/counted'
 import type { TickWishes } from '~~/shared/study/chart'
 import type { Drawing } from '~~/shared/forms/types'
+import { type ShownUnit, stepShown } from '~~/shared/page/shownTicks'
 import { countedTitles, LIMITS, POWERS, powersOf } from './ruler'
 import { tickSentence as words } from './words'
 
@@ -13,6 +14,8 @@ const props = defineProps<{
   /** What the axis counts, where that has steps of its own. */
   counts: Counted | undefined
   drawing: Drawing
+  /** The unit that the axis shows, where that is not the recorded one. */
+  shown: ShownUnit | undefined
   width: number
   fontSize: number
 }>()
@@ -25,7 +28,7 @@ const emit = defineEmits<{
 
 const set = (what: string, patch: TickWishes) => emit('change', what, { ...props.wishes, ...patch })
 const setStep = (step: string | undefined) =>
-  set(step ? words.stepBy(step) : words.letStepBeRound, { step })
+  set(step ? words.stepBy(stepShown(step, props.shown)) : words.letStepBeRound, { step })
 const setCount = (text: string | undefined) =>
   set(text ? words.aboutTicks(text) : words.asManyTicksAs, {
     count: text ? Number(text) : undefined,
@@ -74,6 +77,7 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
         :step="wishes.step"
         :found="drawing.ticks.step ?? ''"
         :is-fraction="wishes.multipleOf !== undefined"
+        :unit="shown"
         @change="setStep"
     /></template>
     {{ words.about }}

@@ -8,7 +8,6 @@ import { directionOf } from '../../../core/locale/direction'
 import { formOf } from '../../forms'
 import { mirroredForm } from '../../forms/mirror'
 import { membersWith } from '../../study/together'
-import type { TickWishes } from '../../study/chart'
 import { looksAtWidth, rowsBeside, unitsByRow } from '../../quantities'
 import { commonUnitOf, recordedInCommon } from '../commonUnit'
 import { countedIn } from '../counted'
@@ -17,6 +16,7 @@ import { stackedWhereNarrow, USUAL_SIZE } from '../layout'
 import { binEdges } from '../legend'
 import { textsOf } from '../numbers'
 import { mixedRows } from '../mixed'
+import { type AxisWishes, shownUnitOf } from '../shownTicks'
 import { filteredRows, rowsOf } from '../rows'
 import { quantitiesBeside, wantedOf } from '../wanted'
 import { categoryRows, groupValues } from '../sources'
@@ -28,8 +28,12 @@ const NO_LAYOUT = {}
 const decided = {
   chart: from(['quantity'], ({ quantity }) => quantity.chart),
   wishes: from(
-    ['quantity'],
-    ({ quantity }): TickWishes => ({ ...quantity.ticks, counted: countedIn(quantity) }),
+    ['quantity', 'asked.axis', 'recorded'],
+    ({ quantity, 'asked.axis': axis, recorded }): AxisWishes => ({
+      ...quantity.ticks,
+      counted: countedIn(quantity),
+      shown: shownUnitOf(axis, recorded),
+    }),
     { same: true },
   ),
   role: from(

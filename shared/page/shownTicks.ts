@@ -1,0 +1,97 @@
+import { shift } from '../../core/decimal/arithmetic'
+import { type Decimal, parseDecimal, toText } from '../../core/decimal/decimal'
+import { toSignificant } from '../../core/decimal/significant'
+import { tellingDigits } from '../../core/decimal/zeros'
+import type { Recorded } from '../../core/label/context'
+import { shownConversion } from '../../core/label/convert'
+import { type Conversion, convertedDecimal, unconverted } from '../../core/measures/apply'
+import { asTexts, fromTexts, NOTHING, type RationalText } from '../../core/measures/rational'
+import type { FullStyle } from '../../core/style/fields'
+import { placeTicks, type TickRequest } from '../../core/ticks/place'
+import type { AxisTicks } from '../forms/types'
+import type { TickWishes } from '../study/chart'
+
+/** What leads from recorded values to the numbers that an axis shows, as plain data. */
+export interface ShownUnit {
+  readonly scale: RationalText
+  readonly shift: RationalText
+  /** The power of ten that values are recorded in. */
+  readonly recorded: number
+}
+/** What is wished of an axis, and the unit that it shows where that is not the recorded one. */
+export interface AxisWishes extends TickWishes {
+  readonly shown?: ShownUnit
+}
+
+/**
+ * The unit that an axis shows: ticks are round in it.
+ *
+ * @returns undefined where it shows the recorded one, or powers of ten of it
+ * @example shownUnitOf(inherit(inMiles), { measure: 'kilometer' })!.scale // ['15625', '25146']
+ */
+export function shownUnitOf(style: FullStyle, recorded: Recorded): ShownUnit | undefined {
+  const conversion = shownConversion(style, recorded)
+  return (
+    conversion && {
+      scale: asTexts(conversion.scale),
+      shift: asTexts(conversion.shift),
+      recorded: recorded.recorded ?? 0,
+    }
+  )
+}
+
+const conversionOf = (unit: ShownUnit): Conversion => ({
+  scale: fromTexts(unit.scale),
+  shift: fromTexts(unit.shift),
+})
+const toShown = (value: Decimal, unit: ShownUnit): Decimal =>
+  convertedDecimal(shift(value, unit.recorded), conversionOf(unit))
+const toRecorded = (value: Decimal, unit: ShownUnit, isSpan: boolean): Decimal =>
+  shift(unconverted(value, conversionOf(unit), isSpan), -unit.recorded)
+
+/** Digits that a conversion without end leaves right. */
+const RIGHT = 30
+/** A step of more digits was not chosen in the shown unit. */
+const MOST_DIGITS = 12
+/** A step in the shown unit, with what a conversion left behind its digits rounded away. */
+function stepIn(step: Decimal, unit: ShownUnit): Decimal {
+  const span = { scale: fromTexts(unit.scale), shift: NOTHING }
+  return toSignificant(convertedDecimal(shift(step, unit.recorded), span), RIGHT)
+}
+/** A step of an axis as text in the unit that the axis shows; the same text where it is no number. */
+export function stepShown(step: string, unit: ShownUnit | undefined): string {
+  const size = unit && parseDecimal(step)
+  return size ? toText(stepIn(size, unit)) : step
+}
+/** The step that text says in the unit that an axis shows, as it is recorded. */
+export function stepRecorded(step: string, unit: ShownUnit | undefined): string {
+  const size = unit && parseDecimal(step)
+  return size ? toText(toRecorded(size, unit, true)) : step
+}
+
+/**
+ * Even ticks that are round in the unit that the axis shows, as recorded values.
+ *
+ * @param request in recorded values
+ * @returns null where its step is no round one in that unit
+ * @throws TickError naming what cannot be
+ */
+export function shownTicks(
+  { domain, step, ...request }: Pick<TickRequest, 'domain' | 'step' | 'count' | 'ends'>,
+  unit: ShownUnit,
+): AxisTicks | null {
+  const wanted = step === undefined ? undefined : parseDecimal(step)
+  if (wanted === null) return null
+  const own = wanted && stepIn(wanted, unit)
+  if (own && tellingDigits(own).length > MOST_DIGITS) return null
+  const placed = placeTicks({
+    ...request,
+    domain: [toShown(domain[0], unit), toShown(domain[1], unit)],
+    step: own && toText(own),
+  })
+  return {
+    step: placed.step === null ? null : stepRecorded(placed.step, unit),
+    kind: 'linear',
+    values: placed.ticks.map(({ value }) => toRecorded(value, unit, false)),
+  }
+}
