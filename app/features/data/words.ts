@@ -49,7 +49,7 @@ export const importDialog = {
   commaIsDecimal: 'a comma begins the decimals',
   hoursAndMinutes: 'hours and minutes',
   minutesAndSeconds: 'minutes and seconds',
-  durationOf: (name: Told) => `What the times in ${name} count`,
+  durationOf: (name: Told) => `How to read the durations in ${name}`,
   onlyYouKnow: (roles: readonly string[]) =>
     `Read as ${roles[0]}; only you know whether they are ${roles.slice(1).join(' or ')}.`,
   twoWays: (cells: readonly string[]) =>
