@@ -95,7 +95,8 @@ function against(
   ]
 }
 
-const KIND_WORDS = { currency: 'currency', measure: 'measure' } as const
+/** A code or an id of each kind of unit, which shows how one is written. */
+const EXAMPLES = { currency: 'EUR', measure: 'kilogram' } as const
 /** Rows of a quantity that name no unit, or one that nobody knows, where rows name units. */
 function unitsAgainst(
   { document }: ReadStudy,
@@ -108,7 +109,7 @@ function unitsAgainst(
   const rowsOf = (isWanted: (name: string) => boolean) =>
     values.flatMap((value, at) => (value !== null && isWanted(unitIn(names[at])) ? [at + 1] : []))
   const lacking = rowsOf((name) => name === '')
-  const unknown = rowsOf((name) => name !== '' && unitNamedBy(units, name) === null)
+  const unknown = rowsOf((name) => name !== '' && unitNamedBy(units.kind, name) === null)
   const [first] = unknown
   return [
     ...(lacking.length > 0
@@ -126,7 +127,7 @@ function unitsAgainst(
           told(
             quantity,
             'unit-unknown',
-            `“${unitIn(names[first - 1])}” in “${units.column}” is no ${KIND_WORDS[units.kind]} (${rowsText(unknown)}): write a code such as ${units.kind === 'currency' ? 'EUR' : 'kilogram'}.`,
+            `“${unitIn(names[first - 1])}” in “${units.column}” is no ${units.kind} (${rowsText(unknown)}): write a code such as ${EXAMPLES[units.kind]}.`,
           ),
         ]),
   ]

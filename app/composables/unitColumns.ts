@@ -1,19 +1,15 @@
-import { currencyNamed, measureNamed } from '~~/core/style/namedUnits'
+import { unitNamedBy } from '~~/shared/page/commonUnit'
 import type { UnitsByRow } from '~~/shared/quantities'
 import { useCells } from '~/stores/cells'
 import { useStudy } from '~/stores/study'
 
-/** What a cell must be for its column to name units of each kind. */
-const KINDS: readonly (readonly [UnitsByRow['kind'], (text: string) => boolean])[] = [
-  ['currency', (text) => currencyNamed(text) !== null],
-  ['measure', (text) => measureNamed(text) !== null],
-]
+const KINDS: readonly UnitsByRow['kind'][] = ['currency', 'measure']
 /** The kind of unit that every filled cell names; undefined where they name none. */
 function kindOf(cells: readonly unknown[]): UnitsByRow['kind'] | undefined {
-  const names = new Set(cells.filter(Boolean).map((cell) => String(cell).trim()))
-  return names.size === 0
+  const names = [...new Set(cells.filter(Boolean))]
+  return names.length === 0
     ? undefined
-    : KINDS.find(([, isOne]) => [...names].every((name) => isOne(name)))?.[0]
+    : KINDS.find((kind) => names.every((name) => unitNamedBy(kind, name) !== null))
 }
 
 /** The columns of the shown data set that name currencies or measures; found when asked for. */

@@ -1,3 +1,4 @@
+import { hasPrefixes } from '../label/prefixes'
 import { unitParts } from '../label/unitParts'
 import { joined } from '../label/write'
 import { unprefixed } from '../measures/prefixed'
@@ -18,8 +19,6 @@ function measureBy(letters: string): string | null {
   const named = unitNamed(letters)
   return named?.kind === 'measure' && typeof named.id === 'string' ? named.id : null
 }
-/** Ladders whose rungs are prefixes, which are meant to be read with their unit. */
-const isOfPrefixes = ({ full }: Proof): boolean => full.ladder === 'si' || full.ladder === 'binary'
 const METER = 'meter'
 /** Whether values are lengths, beside which a rung of one letter is metres. */
 const areLengths = ({ context }: Proof): boolean =>
@@ -41,7 +40,8 @@ function readingsOf(proof: Proof, rung: string, unit: string): Omit<Joined, 'run
 
 function found(proof: Proof): { joined: Joined; at: number[] } | null {
   const { plan, decisions } = proof
-  if (!notationOf(proof.full).hasRungs || isOfPrefixes(proof)) return null
+  // Prefixes are meant to be read with their unit.
+  if (!notationOf(proof.full).hasRungs || hasPrefixes(proof.full)) return null
   for (const { written, label } of decisions) {
     const rule = plan.rules[written.rule]!
     const rung = rule.rungs[written.rung]?.text ?? ''
@@ -62,7 +62,7 @@ export const rungJoinsUnit: Check<Joined & { readonly label: string }> = {
   title: 'Power and unit read as another unit',
   weight: 'error',
   finds:
-    'the letter of a power that makes another unit of the one behind it (5mg for five million grams), stands before a prefix (5MkWh), or is the unit itself (5m for five million metres)',
+    'a letter for a power that, with the unit after it, reads as another unit (5mg for five million grams), adds a second prefix (5MkWh), or reads as a unit by itself (5m for five million metres)',
   find(proof) {
     const one = found(proof)
     if (!one) return null

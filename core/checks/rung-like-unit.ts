@@ -1,3 +1,4 @@
+import { hasPrefixes } from '../label/prefixes'
 import { unitParts } from '../label/unitParts'
 import { joined } from '../label/write'
 import { notationOf } from '../notations'
@@ -23,13 +24,9 @@ const BOTH_WAYS = /^m(W|Wh|J|Hz|Pa)$/
 const unitTexts = ({ plan }: Proof): string[] =>
   plan.rules.flatMap((rule) => unitParts(rule).after).map((parts) => joined(parts).trim())
 
-/** Ladders whose rungs are prefixes of units: kB, KiB, MW. */
-const isOfUnits = (ladder: Proof['full']['ladder']): boolean =>
-  ladder === 'si' || ladder === 'binary'
-
 function likeRung(proof: Proof): Omit<Alike, 'label'> | null {
   // Prefixes are joined to their unit, and read with it.
-  if (notationOf(proof.full).hasRungs && isOfUnits(proof.full.ladder)) return null
+  if (hasPrefixes(proof.full)) return null
   const unit = unitTexts(proof).find((text) => RUNGS[text] !== undefined || BOTH_WAYS.test(text))
   if (unit === undefined) return null
   return { unit, as: RUNGS[unit] ?? `mega${unit.slice(1)}, a thousand million times as much` }

@@ -128,6 +128,17 @@ type Params = {
   readonly label: string
 }
 
+/** What is wrong on all labels: the unit that the numbers count, and the one that labels say. */
+function wrongOnAll(proof: Proof): Omit<Params, 'label'> | null {
+  const other = otherMeasure(proof)
+  if (other)
+    return { by: 'letters', from: measureTitle(other.recorded), to: measureTitle(other.named) }
+  const foreign = otherCurrency(proof)
+  if (foreign) return { by: 'currency', from: foreign.recorded, to: foreign.named }
+  const money = undividedMoney(proof)
+  return money && { by: 'power', from: money.code, to: `10^${money.power} ${money.code}` }
+}
+
 /**
  * Protects readers from a unit that is not that of the number: a case that changes the unit alone,
  * or letters that name a unit of another size or dimension than the recorded one. Units by column
@@ -140,26 +151,11 @@ export const unitUnconverted: Check<Params> = {
   finds:
     'a case that changes the unit and leaves the factor as it was; letters such as MWh on values that are recorded in kWh, or bn € on values that are not divided by a billion',
   find(proof) {
-    const other = otherMeasure(proof)
-    if (other) {
-      const at = placesWhere(proof, saysSome)
-      const [from, to] = [measureTitle(other.recorded), measureTitle(other.named)]
-      const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
-      return { severity: 'error', params: { by: 'letters', from, to, label }, at }
-    }
-    const foreign = otherCurrency(proof)
-    if (foreign) {
+    const wrong = wrongOnAll(proof)
+    if (wrong) {
       const at = placesWhere(proof, saysSome)
       const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
-      const params = { by: 'currency', from: foreign.recorded, to: foreign.named, label } as const
-      return { severity: 'error', params, at }
-    }
-    const money = undividedMoney(proof)
-    if (money) {
-      const at = placesWhere(proof, saysSome)
-      const [from, to] = [money.code, `10^${money.power} ${money.code}`]
-      const label = at.length === 0 ? '' : labelAt(proof, at[0]!)
-      return { severity: 'error', params: { by: 'power', from, to, label }, at }
+      return { severity: 'error', params: { ...wrong, label }, at }
     }
     const cases = unconverted(proof)
     if (cases.length === 0) return null

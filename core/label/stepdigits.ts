@@ -45,8 +45,10 @@ const LEFT_RIGHT = 40
  */
 function decimalsIn(number: Decimal, { base, power }: Level): number {
   const scaled = scaleBy(number, base, -power)
-  const decimals = Math.min(decimalsOf(scaled), decimalsOf(toSignificant(scaled, LEFT_RIGHT)))
-  return decimals <= MOST_STEP_DECIMALS ? decimals : Math.min(roomFor(scaled), MOST_STEP_DECIMALS)
+  const decimals = decimalsOf(scaled)
+  if (decimals <= MOST_STEP_DECIMALS) return decimals
+  const settled = decimalsOf(toSignificant(scaled, LEFT_RIGHT))
+  return settled <= MOST_STEP_DECIMALS ? settled : Math.min(roomFor(scaled), MOST_STEP_DECIMALS)
 }
 /** The power of ten of the last digit that is not zero. */
 function lastPower({ coefficient, exponent }: Decimal): number {

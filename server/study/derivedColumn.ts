@@ -146,8 +146,8 @@ interface Kept {
  * are brought to one first.
  */
 function unitsKept({ by, of, and }: NewColumn, { own, unitsOf }: Sources): Kept | null {
-  const { takes, isByRow } = derivations[by] as (typeof derivations)[typeof by] & { isByRow?: true }
-  if (!isByRow) return null
+  if (!('isByRow' in derivations[by])) return null
+  const { takes } = derivations[by]
   const units = unitsOf(of)
   if (takes !== 'column' || and === undefined) return units && { units }
   const others = unitsOf(and)

@@ -134,7 +134,7 @@ function handOn({ styledTicks, tickLabels }: Readonly<PageValues>): ReadonlyMap<
   )
 }
 /** Numbers of a message whose labels are adjusted, by their places in it. */
-const adjustedIn = (page: Readonly<PageValues>, id: 'headline' | 'sentence'): AdjustedParts =>
+const adjustedSaid = (page: Readonly<PageValues>, id: 'headline' | 'sentence'): AdjustedParts =>
   new Map(
     page[`numbers.${id}`].flatMap((value, at) => {
       const part = page[`adjusted.${id}`].get(toExactText(value))
@@ -147,8 +147,8 @@ const adjustedOn: {
 } = {
   marks: (page) => page['adjusted.marks'],
   tooltip: (page) => page['adjusted.tooltip'],
-  headline: (page) => adjustedIn(page, 'headline'),
-  sentence: (page) => adjustedIn(page, 'sentence'),
+  headline: (page) => adjustedSaid(page, 'headline'),
+  sentence: (page) => adjustedSaid(page, 'sentence'),
 }
 
 /**

@@ -74,7 +74,7 @@ export function saidValue({ values, rows, adjusted, inRow }: Written, at: number
 }
 
 /** The parts of the total that are adjusted in the table, as the page does. */
-function adjustedIn(
+function adjustedRows(
   { quantity }: Asked,
   { plan: own, style }: Pick<Written, 'plan' | 'style'>,
   told: Told,
@@ -121,7 +121,7 @@ export function writtenOn(asked: Asked): Written {
   const plan = resolve(style, told.context)
   const writer = labeller(plan)
   const isTable = level === 'table' || level === 'quantity'
-  const adjusted = isTable ? adjustedIn(asked, { plan, style }, told) : told.adjusted
+  const adjusted = isTable ? adjustedRows(asked, { plan, style }, told) : told.adjusted
   return {
     ...told,
     inRow: told.inRow ?? ((value) => value),

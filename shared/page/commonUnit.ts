@@ -97,7 +97,7 @@ const KINDS: {
 }
 
 /** The code or the id of the unit that a cell names; null where it names none. */
-export const unitNamedBy = ({ kind }: UnitsByRow, cell: unknown): string | null =>
+export const unitNamedBy = (kind: UnitsByRow['kind'], cell: unknown): string | null =>
   KINDS[kind].named(unitIn(cell))
 
 /**

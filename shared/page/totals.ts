@@ -7,7 +7,7 @@ import { saidBy } from '../../core/label/cells'
 import { decide } from '../../core/label/decide'
 import type { Regions } from '../../core/label/region'
 import { resolve } from '../../core/label/resolve'
-import type { Plan, Row } from '../../core/label/types'
+import type { Plan, Row, Value } from '../../core/label/types'
 import { textOf } from '../../core/label/write'
 import { decimalsText } from '../../core/style/counts'
 import { withDecimals } from '../../core/style/decimals'
@@ -96,6 +96,9 @@ export interface DrawnPart {
 export type AdjustedPart = Pick<Adjusted, 'label' | 'value'>
 export type AdjustedParts<Key = number> = ReadonlyMap<Key, AdjustedPart>
 export const NONE_ADJUSTED: AdjustedParts<never> = new Map<never, AdjustedPart>()
+/** The number that a label says: another than its value where the part is adjusted. */
+export const valueSaid = (part: AdjustedPart | undefined, value: Value): Value =>
+  part ? toExactText(part.value) : value
 /** The label of a part as it stands: a sign tells that it was adjusted. */
 export const shownAs = (part: AdjustedPart | undefined, label: string): string =>
   part ? ADJUSTED + part.label : label

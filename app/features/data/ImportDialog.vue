@@ -41,23 +41,20 @@ watch(
 )
 
 /** What was said of columns, by their names. */
-const dates = ref<Record<string, AskedOrder>>({})
-const roles = ref<Record<string, Role>>({})
-const marks = ref<Record<string, DecimalMark>>({})
-const durations = ref<Record<string, TwoPlaces>>({})
+interface Answers {
+  readonly dates: Record<string, AskedOrder>
+  readonly roles: Record<string, Role>
+  readonly marks: Record<string, DecimalMark>
+  readonly durations: Record<string, TwoPlaces>
+}
+const noAnswers = (): Answers => ({ dates: {}, roles: {}, marks: {}, durations: {} })
+const answers = ref(noAnswers())
+/** A copy, which can be sent. */
 const said = computed(() => ({
-  dates: { ...dates.value },
-  roles: { ...roles.value },
-  marks: { ...marks.value },
-  durations: { ...durations.value },
+  ...(JSON.parse(JSON.stringify(answers.value)) as Answers),
   ...(styles.value ? { styles: styles.value } : {}),
 }))
-watch(text, () => {
-  dates.value = {}
-  roles.value = {}
-  marks.value = {}
-  durations.value = {}
-})
+watch(text, () => (answers.value = noAnswers()))
 
 const { table, trouble, done: partRead } = useReading(text, said)
 const bringing = useBringing()
@@ -170,10 +167,10 @@ async function bringIn() {
             <dt><span class="bead" :class="beadOf(column)" /> {{ column.name }}</dt>
             <dd>
               <ColumnReport
-                v-model:role="roles[column.name]"
-                v-model:date="dates[column.name]"
-                v-model:mark="marks[column.name]"
-                v-model:duration="durations[column.name]"
+                v-model:role="answers.roles[column.name]"
+                v-model:date="answers.dates[column.name]"
+                v-model:mark="answers.marks[column.name]"
+                v-model:duration="answers.durations[column.name]"
                 :column
               />
             </dd>

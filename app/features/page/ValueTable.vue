@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { useResizeObserver, useVirtualList } from '@vueuse/core'
-import { toExactText } from '~~/core/decimal/decimal'
 import { machineLabel } from '~~/core/label/machine'
 import { halves } from '~~/core/label/align'
 import type { Row, Value } from '~~/core/label/types'
 import type { Direction } from '~~/core/locale/direction'
 import type { FullStyle } from '~~/core/style/fields'
-import { ADJUSTED, type AdjustedParts } from '~~/shared/page/totals'
+import { ADJUSTED, type AdjustedParts, shownAs, valueSaid } from '~~/shared/page/totals'
 import type { OtherColumn } from '~~/shared/page/otherColumns'
 import type { Rows } from '~~/shared/page/rows'
 import type { Writing } from '~~/shared/page/values'
@@ -45,10 +44,7 @@ const ROW_HEIGHT = 26
 const HEAD_HEIGHT = 30
 const { ordered, sorting, arrow, turn } = useRowOrder(() => props.rows)
 /** The number that a label says: another than the cell's where the part is adjusted. */
-const saidAt = (at: number): Value => {
-  const part = props.adjusted.get(at)
-  return part ? toExactText(part.value) : props.rows.cells[at]
-}
+const saidAt = (at: number) => valueSaid(props.adjusted.get(at), props.rows.cells[at])
 const spoken = (at: number) => props.say?.(saidAt(at), props.caseRows.value?.[at])
 /** An adjusted label is marked as one. */
 const partsOf = (at: number) => [
@@ -56,9 +52,9 @@ const partsOf = (at: number) => [
   ...props.written.value.writer.parts(saidAt(at), props.caseRows.value?.[at]),
 ]
 const labelOf = (at: number) => {
-  const part = props.adjusted.get(at)
-  if (part) return ADJUSTED + part.label
-  return props.written.value.writer.label(props.rows.cells[at], props.caseRows.value?.[at])
+  const { writer } = props.written.value
+  const label = writer.label(props.rows.cells[at], props.caseRows.value?.[at])
+  return shownAs(props.adjusted.get(at), label)
 }
 /**
  * Words behind a number stand before it where they are read from right to left: such a label stays

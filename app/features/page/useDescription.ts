@@ -1,4 +1,4 @@
-import { toExactText } from '~~/core/decimal/decimal'
+import { valueSaid } from '~~/shared/page/totals'
 import type { PageValues } from '~~/shared/page/values'
 import type { useSpoken } from './useSpoken'
 
@@ -14,11 +14,9 @@ export function useDescription(
     const { drawing } = page
     if (!drawing.value) return ''
     const { values, rows } = page['shows.marks'].value
-    const saidAt = (at: number) => {
-      const part = page['adjusted.marks'].value.get(at)
-      return part ? toExactText(part.value) : values[at]
-    }
-    const words = (at: number) => (say ? say(saidAt(at), rows?.[at]) : '')
+    const adjusted = page['adjusted.marks'].value
+    const words = (at: number) =>
+      say ? say(valueSaid(adjusted.get(at), values[at]), rows?.[at]) : ''
     return drawing.value.labelled
       .map((place, at) => `${drawing.value!.groups[place]!.category}: ${words(at)}`)
       .join('; ')

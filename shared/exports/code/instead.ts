@@ -20,8 +20,8 @@ export const NOTHING_INSTEAD: Instead = { hand: [], adjusted: [], columns: [] }
 
 const isMissing = (value: Value): boolean => value === null || value === undefined || value === ''
 
-/** Of each value that has an adjusted label, what its labels say, the first time that it comes first. */
-function adjustedIn(written: Written, columns: readonly string[]): Said[] {
+/** Each value that has an adjusted label, with what its labels say in the order of the rows. */
+function saidByValue(written: Written, columns: readonly string[]): Said[] {
   const { values, rows, adjusted } = written
   const keyOf = (value: Value, row: Row | undefined) =>
     JSON.stringify([Number(value), ...columns.map((name) => row?.[name])])
@@ -38,12 +38,11 @@ function adjustedIn(written: Written, columns: readonly string[]): Said[] {
 /** What a module writes in place of what its style writes. */
 export function insteadIn(written: Written): Instead {
   const { hand, ticks, adjusted } = written
-  const columns = goesByRow(written) ? columnsLookedAt(written) : []
+  const columns = adjusted.size > 0 && goesByRow(written) ? columnsLookedAt(written) : []
   return {
     hand: [...hand].map(([at, text]) => [toNumber(ticks![at]!), text] as const),
-    ...(adjusted.size > 0
-      ? { adjusted: adjustedIn(written, columns), columns }
-      : { adjusted: [], columns: [] }),
+    adjusted: saidByValue(written, columns),
+    columns,
   }
 }
 
@@ -92,7 +91,8 @@ export const insteadFunctions = (instead: Instead): string[] => [
   ...(instead.adjusted.length > 0 ? asAdjusted(instead) : []),
 ]
 
-function json(text: string | undefined): unknown {
+/** The data of a text of JSON; undefined where it is none. */
+export function json(text: string | undefined): unknown {
   try {
     return text === undefined ? undefined : JSON.parse(text)
   } catch {

@@ -2,7 +2,7 @@ import { withoutHeader } from '../provenance'
 import { type ReadRuntime, runtimeFor } from '../runtime'
 import type { CodeFile } from '../types'
 import { type Constants, readConstants } from './constants'
-import { type Instead, insteadFrom } from './instead'
+import { type Instead, insteadFrom, json } from './instead'
 import type { Source } from './slim'
 import { embedded, functionsOf, type Maker, RUNTIME, runtimeImport } from './source'
 
@@ -18,14 +18,6 @@ const KNOWLEDGE = [
 ].map((line) => new RegExp(`^${line}$`))
 /** Lines of data: JSON behind a name. */
 const DATA = new RegExp(`^export const (?:ticks|tickValues) = (${LIST});$`)
-
-function json(text: string | undefined): unknown {
-  try {
-    return text === undefined ? undefined : JSON.parse(text)
-  } catch {
-    return undefined
-  }
-}
 
 /** What a module's functions were made from, besides its constants. */
 interface Choices {

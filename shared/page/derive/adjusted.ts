@@ -21,9 +21,11 @@ function partsDrawn(page: Pick<PageValues, (typeof OF_MARKS)[number]>): readonly
   if (wayOf(quantity) !== 'adjust' || !rows || !total || caseColumns.length > 0) return []
   if (drawing?.panels.length !== 1) return []
   const places = new Map<string, number[]>()
-  rows.categories.forEach((category, at) =>
-    places.set(category, [...(places.get(category) ?? []), at]),
-  )
+  rows.categories.forEach((category, at) => {
+    const own = places.get(category)
+    if (own) own.push(at)
+    else places.set(category, [at])
+  })
   const isSummed = new Set(summed)
   const of = ({ category }: DrawnPart) => places.get(category) ?? []
   const marks = drawing.all
