@@ -102,5 +102,8 @@ export function debouncedComputed<Value>(
   return rested
 }
 
-/** Waits until the page has nothing else to do. */
-export const whenIdle = (): Promise<unknown> => new Promise((next) => requestIdleCallback(next))
+/** In milliseconds: on a busy machine a page may never be idle by itself. */
+const IDLE_WITHIN = 200
+/** Waits until the page has nothing else to do, or has had its time for that. */
+export const whenIdle = (): Promise<unknown> =>
+  new Promise((next) => requestIdleCallback(next, { timeout: IDLE_WITHIN }))
