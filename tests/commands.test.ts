@@ -11,7 +11,7 @@ import { removeFolder, root, startProgram } from './lib/program'
 
 const RUNS = isExhaustive ? 5000 : 300
 const SLOWEST = 2000
-jest.setTimeout(isExhaustive ? 1_800_000 : 180_000)
+jest.setTimeout(isExhaustive ? 1_800_000 : 300_000)
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-commands-'))
 const at = (name: string) => join(folder, name)

@@ -16,7 +16,6 @@ const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-library-'))
 const project = join(folder, 'project')
 const [LARGEST, SLOWEST] = [25 * 2 ** 20, 15_000]
 let took: number
-jest.setTimeout(120_000)
 
 beforeAll(() => {
   execFileSync(process.execPath, [join(root, 'scripts/package.mjs')], { stdio: 'pipe' })

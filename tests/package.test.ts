@@ -48,7 +48,7 @@ beforeAll(async () => {
   const names = Object.keys(dependencies)
   name = names.find((one) => one.startsWith('osprind'))!
   byRow = `${names.find((one) => one !== name)!}/amount`
-}, 120_000)
+})
 afterAll(() => removeFolder(folder))
 
 /** Makes the package of a study's file. @returns its path */

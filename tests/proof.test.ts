@@ -24,7 +24,7 @@ beforeAll(async () => {
   })
   drawing = await browser.newPage()
   await drawing.addScriptTag({ content: outputFiles[0]!.text })
-}, 120_000)
+})
 afterAll(async () => {
   await browser.close()
   await program.stop()

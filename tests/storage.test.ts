@@ -23,7 +23,7 @@ const failing = (data: string) =>
   spawnSync(process.execPath, [server], {
     env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: '0', IVORY_ABACUS_DATA: data },
     encoding: 'utf8',
-    timeout: 20_000,
+    timeout: 120_000,
   })
 const studiesAt = async (url: string) =>
   (await (await fetch(`${url}/api/studies`)).json()) as { id: string; name: string }[]

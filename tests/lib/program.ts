@@ -6,7 +6,7 @@ import { join } from 'node:path'
 import { type Browser, type BrowserContextOptions, chromium, type Page } from 'playwright-core'
 
 export const root = join(__dirname, '..', '..')
-const READY_WITHIN = 20_000
+const READY_WITHIN = 120_000
 
 export const freePort = () =>
   new Promise<number>((answer) => {
@@ -103,6 +103,12 @@ export function withDesk(options: BrowserContextOptions = {}): Desk {
     desk.page = await (
       await desk.browser.newContext({ viewport: { width: 1280, height: 800 }, ...options })
     ).newPage()
+    desk.page.setDefaultTimeout(PATIENCE)
+    if (SLOWER > 1)
+      await desk.page
+        .context()
+        .newCDPSession(desk.page)
+        .then((tools) => tools.send('Emulation.setCPUThrottlingRate', { rate: SLOWER }))
     await desk.page.goto(desk.program.url)
   })
   afterAll(async () => {
@@ -113,7 +119,9 @@ export function withDesk(options: BrowserContextOptions = {}): Desk {
   return desk
 }
 
-const [PATIENCE, PAUSE] = [10_000, 50]
+const [PATIENCE, PAUSE] = [60_000, 50]
+/** How many times slower the page's processor is made: `SLOW_PAGE=6` finds tests that race. */
+const SLOWER = Number(process.env.SLOW_PAGE ?? 1)
 /**
  * Expects what is on the page to become equal to something, however long that takes within reason.
  */
