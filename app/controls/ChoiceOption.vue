@@ -1,11 +1,17 @@
 <script setup lang="ts">
-/** A choice in a list, with how it writes the study's own numbers. */
-defineProps<{ title: string; sample: string }>()
+/**
+ * A choice in a list, with how it writes the study's own numbers, or with the reason why it cannot be
+ * taken.
+ */
+defineProps<{ title: string; sample: string; refused?: string }>()
 </script>
 
 <template>
   <span class="choice"
-    ><span>{{ title }}</span> <span class="sample">{{ sample }}</span></span
+    ><span>{{ title }}</span
+    >{{ ' ' }}
+    <span v-if="refused" class="refused">{{ refused }}</span>
+    <span v-else class="sample">{{ sample }}</span></span
   >
 </template>
 
@@ -15,6 +21,15 @@ defineProps<{ title: string; sample: string }>()
   gap: var(--gap-5);
   justify-content: space-between;
   width: 100%;
+}
+
+.refused {
+  max-width: 22rem;
+  color: var(--ink-soft);
+  font-size: var(--text-small);
+  text-align: end;
+  text-wrap: pretty;
+  white-space: normal;
 }
 
 .sample {

@@ -26,7 +26,7 @@ export function withoutTime(style: FullStyle): FullStyle {
   throw new StyleError(
     'unit',
     style.unit,
-    'a clock says hours and minutes itself; it takes {"kind": "none"}, a symbol, or a measure of time',
+    'a clock says hours and minutes itself; choose no unit, a symbol or a measure of time',
   )
 }
 

@@ -158,6 +158,7 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
           :options="choices.get(phrase.field)"
           option-value="key"
           option-label="title"
+          option-disabled="refused"
           :aria-label="words.case(phrase.name)"
           class="in-text"
           scroll-height="16rem"
@@ -166,7 +167,7 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
           "
         >
           <template #option="{ option }"
-            ><ChoiceOption :title="option.title" :sample="option.sample"
+            ><ChoiceOption :title="option.title" :sample="option.sample" :refused="option.refused"
           /></template> </Select
         >{{ ' ' }}
       </template>

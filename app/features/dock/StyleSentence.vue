@@ -60,7 +60,8 @@ function close() {
   opened.value?.button.focus()
   opened.value = null
 }
-const spoken = (choice: Choice) => `${choice.title} ${choice.sample.replace(/\s+/g, ' ')}`
+const spoken = ({ title, sample, refused }: Choice) =>
+  `${title} ${refused || sample.replace(/\s+/g, ' ')}`
 
 function take(choice: Choice) {
   if (phrase.value) emit('choose', phrase.value.name, choice)
@@ -129,6 +130,7 @@ function choose(key: string | null) {
         :options="options"
         option-value="key"
         :option-label="spoken"
+        option-disabled="refused"
         :aria-label="phrase.name"
         scroll-height="21rem"
         class="choices"
@@ -136,7 +138,7 @@ function choose(key: string | null) {
         @keydown.esc="list?.hide()"
       >
         <template #option="{ option }">
-          <ChoiceOption :title="option.title" :sample="option.sample" />
+          <ChoiceOption :title="option.title" :sample="option.sample" :refused="option.refused" />
         </template>
       </Listbox>
       <TypedChoice

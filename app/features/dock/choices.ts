@@ -13,7 +13,7 @@ import {
   type Style,
 } from '~~/core/style/fields'
 import { withDigits } from '~~/core/style/digits'
-import { whereResolved } from '~~/core/error'
+import { StyleError, TickError, whereResolved } from '~~/core/error'
 import { parseStyle } from '~~/core/style/parse'
 import type { Phrase } from '~~/core/style/phrases/types'
 
@@ -23,6 +23,8 @@ export interface Choice {
   readonly title: string
   readonly patch: Style
   readonly sample: string
+  /** Why the rest of the style rules it out; empty where it does not. */
+  readonly refused: string
 }
 export interface SentencePhrase {
   readonly field: FieldName
@@ -109,10 +111,29 @@ function choiceOf(
   const patch = { ...replaced(field, value), [field]: value } as Style
   const whole = { ...style, ...patch }
   const sample = has(whole) ? labeller(resolve(whole, context)).labels(samples).join('   ') : '…'
-  return { key: keyOf(value), title: phrase.say(value, style), patch, sample }
+  return { key: keyOf(value), title: phrase.say(value, style), patch, sample, refused: '' }
+}
+/** A choice, or why the rest of the style rules it out. */
+function choiceOrReason(
+  field: FieldName,
+  phrase: Phrase<unknown>,
+  value: unknown,
+  desk: Desk,
+): Choice {
+  try {
+    return choiceOf(field, phrase, value, desk)
+  } catch (error) {
+    if (!(error instanceof StyleError || error instanceof TickError)) throw error
+    const refused = error instanceof StyleError ? error.allowed : error.message
+    const title = phrase.say(value, desk.style)
+    return { key: keyOf(value), title, patch: {}, sample: '', refused }
+  }
 }
 
-/** The choices of a phrase, each with the samples as it would write them. */
+/**
+ * The choices of a phrase, each with the samples as it would write them, or with the reason why the
+ * rest of the style rules it out.
+ */
 export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   const phrase = phraseOf(field)
   if (!phrase) return []
@@ -120,8 +141,7 @@ export function choicesOf(field: FieldName, desk: Desk): Choice[] {
   const listed = [...phrase.choices(style), ...(desk.more[field] ?? [])]
   const own = withDigits(style)[field]
   const values = listed.some((value) => keyOf(value) === keyOf(own)) ? listed : [own, ...listed]
-  // What the rest of the style rules out is not offered.
-  return values.flatMap((value) => whereResolved(() => choiceOf(field, phrase, value, desk)) ?? [])
+  return values.map((value) => choiceOrReason(field, phrase, value, desk))
 }
 
 /** How another value than the listed ones is typed; null for a phrase that has no others. */

@@ -99,6 +99,7 @@ const ORIGINS: readonly Origin[] = ['here', 'quantity', 'house', 'stylebook', 'n
             :model-value="null"
             :options="choices"
             option-label="title"
+            option-disabled="refused"
             :placeholder="words.choose"
             :aria-label="words.choicesOf(name)"
             class="in-text"
@@ -106,7 +107,10 @@ const ORIGINS: readonly Origin[] = ['here', 'quantity', 'house', 'stylebook', 'n
             @update:model-value="choose($event)"
           >
             <template #option="{ option }"
-              ><ChoiceOption :title="option.title" :sample="option.sample"
+              ><ChoiceOption
+                :title="option.title"
+                :sample="option.sample"
+                :refused="option.refused"
             /></template>
           </Select>
           <TypedChoice v-if="typed" :key="field" :name="name" :typed="typed" @choose="choose" />
