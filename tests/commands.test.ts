@@ -10,7 +10,7 @@ import { changed, type Draw, drawing, oneOf } from './lib/mutations'
 import { removeFolder, root, startProgram } from './lib/program'
 
 const RUNS = isExhaustive ? 5000 : 300
-const SLOWEST = 2000
+const SLOWEST = isExhaustive ? 2000 : 10_000
 jest.setTimeout(isExhaustive ? 1_800_000 : 300_000)
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-commands-'))
