@@ -44,7 +44,7 @@ const words = {
   'in-words': () => 'Write the words',
   convert: ({ from, factor, to }: { from: string; factor: string; to: string }) =>
     `Convert: 1 ${from} is ${factor} ${to}`,
-  'into-measure': ({ measure }: { measure: string }) => `Convert into ${measure}`,
+  'into-unit': ({ unit }: { unit: string }) => `Convert into ${unit}`,
   'rung-of-money': ({ unit }: { unit: string }) => `Write ${unit}, with the rung of each number`,
   'one-unit': ({ unit }: { unit: string }) => `Show only the rows in ${unit}`,
   'simpler-style': () => 'Keep the simpler style',

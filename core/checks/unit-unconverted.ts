@@ -1,6 +1,7 @@
 import { compare } from '../decimal/arithmetic'
 import { decimal, ONE, toText } from '../decimal/decimal'
 import { areAlike, conversionOf } from '../measures/convert'
+import { rateConversion } from '../measures/rates'
 import { toDecimal } from '../measures/rational'
 import { measureTitle } from '../measures/titles'
 import type { FullStyle, Style } from '../style/fields'
@@ -83,11 +84,7 @@ function otherMeasure({ full, context }: Proof): OtherMeasure | null {
 function* inMeasure({ style }: Proof, { recorded, named }: OtherMeasure): Generator<Fix> {
   const written = (id: string): Style => ({ ...style, unit: { kind: 'measure', id }, factor: '1' })
   if (areAlike(recorded, named))
-    yield fix(
-      'into-measure',
-      { measure: measureTitle(named) },
-      { way: 'unit', style: written(named) },
-    )
+    yield fix('into-unit', { unit: measureTitle(named) }, { way: 'unit', style: written(named) })
   yield fix(
     'keep-unit',
     { unit: measureTitle(recorded) },
@@ -99,17 +96,31 @@ function* inMeasure({ style }: Proof, { recorded, named }: OtherMeasure): Genera
 interface OtherCurrency {
   readonly recorded: string
   readonly named: string
+  /** Whether rates lead from the one to the other. */
+  readonly hasRate: boolean
 }
-/** The currency of labels, where values are in another and no rates lead from one to the other. */
+/** The currency that labels say, where values are in another and are not converted into it. */
 function otherCurrency({ full, context }: Proof): OtherCurrency | null {
   const { unit, factor } = full
   const recorded = context?.currency
   if (recorded === undefined || compare(decimal(factor), ONE) !== 0) return null
   const letters = unit.kind === 'symbol' ? unitNamed(unit.text.trim()) : null
-  // Labels in a currency of their own are converted where there are rates; letters never are.
-  const said = unit.kind === 'currency' && !context?.rates ? unit : letters
-  const code = said?.kind === 'currency' && typeof said.code === 'string' ? said.code : recorded
-  return code === recorded ? null : { recorded, named: code }
+  const said = unit.kind === 'currency' ? unit : letters
+  const named = said?.kind === 'currency' && typeof said.code === 'string' ? said.code : recorded
+  if (named === recorded) return null
+  const hasRate = rateConversion(context?.rates ?? [], recorded, named) !== null
+  // A currency is converted where there is a rate; letters never are.
+  return said === unit && hasRate ? null : { recorded, named, hasRate }
+}
+
+/** What writes amounts in the currency that labels say, where a rate leads there, or in their own. */
+function* inCurrency(
+  { style }: Proof,
+  { recorded, named, hasRate }: OtherCurrency,
+): Generator<Fix> {
+  const written = (code: string): Style => ({ ...style, unit: { kind: 'currency', code } })
+  if (hasRate) yield fix('into-unit', { unit: named }, { way: 'unit', style: written(named) })
+  yield fix('keep-unit', { unit: recorded }, { way: 'cases', style: written(recorded) })
 }
 
 /** Letters that name a power of ten beside money, by which the numbers are not divided: bn €. */
@@ -122,7 +133,7 @@ function undividedMoney({ full: { unit, factor } }: Proof): PowerOfMoney | null 
 
 /** What is wrong: a case that changes the unit, or letters of another unit on all labels. */
 type Params = {
-  readonly by: 'case' | 'letters' | 'power' | 'currency'
+  readonly by: 'case' | 'letters' | 'power' | 'rate'
   readonly from: string
   readonly to: string
   readonly label: string
@@ -134,7 +145,10 @@ function wrongOnAll(proof: Proof): Omit<Params, 'label'> | null {
   if (other)
     return { by: 'letters', from: measureTitle(other.recorded), to: measureTitle(other.named) }
   const foreign = otherCurrency(proof)
-  if (foreign) return { by: 'currency', from: foreign.recorded, to: foreign.named }
+  if (foreign) {
+    const { recorded, named, hasRate } = foreign
+    return { by: hasRate ? 'letters' : 'rate', from: recorded, to: named }
+  }
   const money = undividedMoney(proof)
   return money && { by: 'power', from: money.code, to: `10^${money.power} ${money.code}` }
 }
@@ -168,8 +182,8 @@ export const unitUnconverted: Check<Params> = {
     }
   },
   message({ by, from, to, label }) {
-    if (by === 'currency')
-      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the amounts are in ${from} and no exchange rates are entered.`
+    if (by === 'rate')
+      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the amounts are in ${from} and no rate is entered for ${to}.`
     if (by !== 'case')
       return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the number counts ${from}.`
     const seen = label === '' ? '' : `: “${label}” is still counted in ${from}`
@@ -179,11 +193,7 @@ export const unitUnconverted: Check<Params> = {
     const other = otherMeasure(proof)
     if (other) return yield* inMeasure(proof, other)
     const foreign = otherCurrency(proof)
-    if (foreign) {
-      const unit = { kind: 'currency', code: foreign.recorded } as const
-      const style = { ...proof.style, unit }
-      return yield fix('keep-unit', { unit: foreign.recorded }, { way: 'cases', style })
-    }
+    if (foreign) return yield* inCurrency(proof, foreign)
     const money = undividedMoney(proof)
     if (money) {
       const unit = { kind: 'currency', code: money.code } as const

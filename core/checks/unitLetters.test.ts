@@ -101,9 +101,32 @@ test('a currency that the amounts are not in gives way to theirs', () => {
     'unit-unconverted',
   )!
   expect(finding.message).toBe(
-    '“$5.00” says USD, but the amounts are in EUR and no exchange rates are entered.',
+    '“$5.00” says USD, but the amounts are in EUR and no rate is entered for USD.',
   )
   expect(finding.fixes.map(({ title, style: { unit } }) => [title, unit])).toEqual([
     ['Keep EUR', { kind: 'currency', code: 'EUR' }],
   ])
+})
+
+describe('where a rate from euros to dollars is entered', () => {
+  const rates = [{ currency: 'EUR', rate: '1.1', base: 'USD' }]
+  const context = { currency: 'EUR', rates }
+
+  test('a currency is converted, and letters are offered the conversion', () => {
+    const dollars: Style = { unit: { kind: 'currency', code: 'USD' } }
+    expect(found(written('table', dollars, [5], { context }), 'unit-unconverted')).toBeUndefined()
+    const finding = found(written('table', letters('$'), [5], { context }), 'unit-unconverted')!
+    expect(finding.message).toMatch(/^“5.\$” says USD, but the number counts EUR\.$/)
+    expect(finding.fixes.map(({ title, style: { unit } }) => [title, unit])).toEqual([
+      ['Convert into USD', { kind: 'currency', code: 'USD' }],
+      ['Keep EUR', { kind: 'currency', code: 'EUR' }],
+    ])
+  })
+
+  test('letters of a currency without a rate are told so', () => {
+    const pounds = found(written('table', letters('£'), [5], { context }), 'unit-unconverted')!
+    expect(pounds.message).toMatch(
+      /^“5.£” says GBP, but the amounts are in EUR and no rate is entered for GBP\.$/,
+    )
+  })
 })
