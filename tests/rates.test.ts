@@ -27,6 +27,29 @@ test('amounts in several currencies are not drawn before somebody decides how', 
   await page.getByText('These amounts are in 3 currencies').waitFor()
 })
 
+test('each currency gets a panel with its own axis, where that is asked for', async () => {
+  const { page } = desk
+  await page.getByRole('button', { name: 'Draw a panel for each unit' }).click()
+  for (const currency of ['EUR', 'SEK', 'GBP'])
+    await page.getByRole('img', { name: `Bars of revenue, ${currency}` }).waitFor()
+  await shot('panels')
+  const ticks = await labels('axis')
+  for (const sign of ['€', 'SEK', '£'])
+    expect(ticks.filter((label) => label.includes(sign)).length).toBeGreaterThan(1)
+  // The largest bar of each panel is longer than half of it, whatever its currency.
+  const panels = await page.locator('.panels svg').evaluateAll((all) =>
+    all.map((svg) => {
+      const lengths = Array.from(svg.querySelectorAll('[data-mark]')).map(
+        (mark) => mark.getBoundingClientRect().width,
+      )
+      return Math.max(...lengths) / svg.getBoundingClientRect().width
+    }),
+  )
+  for (const share of panels) expect(share).toBeGreaterThan(0.25)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.getByText('These amounts are in 3 currencies').waitFor()
+})
+
 test('a rate that cannot be is told with its line, and what is still missing is said', async () => {
   const { page } = desk
   await page.getByRole('button', { name: 'Enter exchange rates' }).click()

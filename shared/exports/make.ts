@@ -117,9 +117,9 @@ async function pictured(
     ...{ regions: joinRegions(regions), cellsOf: (name: string) => cellsOf(dataset.id, name) },
     ...{ size: USUAL_SIZE, machine: false },
   })
-  if (page.mixed)
+  if (page.mixed && !page.hasOwnScales)
     throw new ExportError(
-      `The rows are in ${page.mixed.units.map(unitWords).join(', ')}, which share no scale. Enter rates, or show the rows in one of them, and export again.`,
+      `The rows are in ${page.mixed.units.map(unitWords).join(', ')}, which share no scale. Enter rates, or draw a panel for each of them, or show the rows in one of them, and export again.`,
     )
   return { ...form.makePage(page, from, quantity), findings: await findingsIn(study, [quantity]) }
 }

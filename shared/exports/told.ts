@@ -8,6 +8,7 @@ import type { FullStyle } from '../../core/style/schemas'
 import type { Prose } from '../../core/text/prose'
 import { columnInCommon, inUnitOfRow, recordedInCommon, withUnits } from '../page/commonUnit'
 import { placesShown } from '../page/rows'
+import { hasOwnScales } from '../page/scales'
 import { type AdjustedParts, NONE_ADJUSTED } from '../page/totals'
 import type { PageValues } from '../page/values'
 import { type Cell, type Level, rowsBeside } from '../quantities'
@@ -194,7 +195,8 @@ export function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
   return {
     ...inUnitsOfRows(page, surface),
     names: cells && chart.category !== null ? [{ title: chart.category, cells }] : [],
-    ticks: surface === 'axis' ? drawing.ticks.values : null,
+    // Axes of several panels have no ticks in common.
+    ticks: surface === 'axis' && !hasOwnScales(drawing) ? drawing.ticks.values : null,
     message: messageOn(page, surface),
     hand: surface === 'axis' ? handOn(page) : NO_LABELS,
     adjusted: adjustedOn[surface]?.(page) ?? NONE_ADJUSTED,

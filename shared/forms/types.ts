@@ -17,6 +17,16 @@ export interface Panel {
   readonly to: number
   /** The sum of all that it could draw. */
   readonly whole: Decimal
+  /** Its own axis, where its numbers share no scale with those of the other panels. */
+  readonly scale: Scale | null
+}
+/** What an axis reaches over, and its ticks. */
+export interface Scale {
+  /** What the marks reach over, zero included. */
+  readonly domain: readonly [Decimal, Decimal]
+  /** What the ticks are to span. */
+  readonly wanted: readonly [Decimal, Decimal]
+  readonly ticks: AxisTicks
 }
 /** Marks parted into pieces by a column, one colour for each of its values. */
 export interface Stacks {
@@ -28,8 +38,11 @@ export interface Stacks {
   /** The number of each colour in each group, zero where it has none. */
   readonly pieces: readonly (readonly Decimal[])[]
 }
-/** What the chart draws: the largest categories, and the axis that they stand on. */
-export interface Drawing {
+/**
+ * What the chart draws: the largest categories, and the axis that they stand on; where panels have
+ * axes of their own, the first one's.
+ */
+export interface Drawing extends Scale {
   readonly groups: readonly Group[]
   /** Every category, drawn or not. */
   readonly all: readonly Group[]
@@ -37,11 +50,6 @@ export interface Drawing {
   readonly panels: readonly Panel[]
   /** Places of the groups whose marks carry a label. */
   readonly labelled: readonly number[]
-  /** What the columns reach over, zero included. */
-  readonly domain: readonly [Decimal, Decimal]
-  /** What the ticks are to span. */
-  readonly wanted: readonly [Decimal, Decimal]
-  readonly ticks: AxisTicks
   /** The pieces of each group's mark, where a column parts them by colours. */
   readonly stacks: Stacks | null
   /** How the values of all rows lie along the axis, of a distribution. */

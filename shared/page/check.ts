@@ -17,8 +17,32 @@ function checkCells(
   return run({ ...subject, values, rows, selection }).map((finding) => placedAmong(finding, places))
 }
 
-const placedBy = (subject: CheckedSubject, run: (subject: Subject) => Finding[]): Finding[] =>
-  'cells' in subject ? checkCells(subject, run) : run(subject)
+/**
+ * Checks the axes of panels one by one. What is found on several is told of the first, at the places
+ * of all.
+ */
+function checkAxes(
+  { axes, ...subject }: Extract<CheckedSubject, { axes?: unknown }>,
+  run: (subject: Subject) => Finding[],
+): Finding[] {
+  const found = new Map<string, Finding>()
+  let first = 0
+  for (const axis of axes!) {
+    const places = axis.values.map((_, at) => first + at)
+    for (const one of run({ ...subject, ...axis })) {
+      const finding = placedAmong(one, places)
+      const before = found.get(finding.check)
+      found.set(finding.check, before ? { ...before, at: [...before.at, ...finding.at] } : finding)
+    }
+    first += axis.values.length
+  }
+  return [...found.values()]
+}
+
+const placedBy = (subject: CheckedSubject, run: (subject: Subject) => Finding[]): Finding[] => {
+  if ('cells' in subject) return checkCells(subject, run)
+  return subject.axes ? checkAxes(subject, run) : run(subject)
+}
 
 /**
  * Runs every check on what is checked of a surface.

@@ -4,7 +4,7 @@ import { extent } from '../../core/data/extent'
 import { compare, sum } from '../../core/decimal/arithmetic'
 import { type Decimal, ZERO } from '../../core/decimal/decimal'
 import { formOf } from '../forms'
-import type { Drawing, Panel } from '../forms/types'
+import type { Drawing, Panel, Scale } from '../forms/types'
 import type { Quantity } from '../study/quantity'
 import type { TickWishes } from '../study/chart'
 import { ticksFor } from './axis'
@@ -57,7 +57,7 @@ function spreadOf(wishes: AxisWishes, values: readonly (Decimal | null)[]): Draw
     ...WHOLE,
     groups,
     all: groups,
-    panels: [{ name: null, from: 0, to: groups.length, whole: ZERO }],
+    panels: [{ name: null, from: 0, to: groups.length, whole: ZERO, scale: null }],
     labelled: groups.map((_, at) => at),
     domain,
     density: densityOf(values, kind, ends as [Decimal, Decimal]),
@@ -78,6 +78,8 @@ export interface DrawnRows {
   readonly against?: readonly (Decimal | null)[] | null
   /** What a mean is weighted by. */
   readonly weights?: readonly (Decimal | null)[] | null
+  /** Whether the numbers of different panels share no scale, so that each has its own axis. */
+  readonly hasOwnScales?: boolean
 }
 
 /** What a panel draws: its groups in their order, and what stands behind them. */
@@ -121,11 +123,24 @@ function pieceOf(
   }
 }
 
-/** Where each piece stands among the groups of all. */
-function panelsOf(pieces: readonly Piece[]): Panel[] {
+/** The axis that some groups stand on. */
+function scaleOf(groups: readonly Group[], wishes: AxisWishes): Scale & { trouble: string } {
+  const drawn = groups.map(({ value }) => value)
+  const domain = extent([...drawn, ZERO]) as [Decimal, Decimal]
+  return { domain, ...ticksFor(domain, wishes, drawn) }
+}
+
+/**
+ * Where each piece stands among the groups of all.
+ *
+ * @param scaleOfPiece its own axis, where it has one
+ */
+function panelsOf(pieces: readonly Piece[], scaleOfPiece: (piece: Piece) => Scale | null): Panel[] {
   let from = 0
-  return pieces.map(({ name, groups, whole }) => {
-    const panel = { name, from, to: from + groups.length, whole }
+  return pieces.map((piece) => {
+    const { name, groups, whole } = piece
+    const scale = scaleOfPiece(piece)
+    const panel = { name, from, to: from + groups.length, whole, scale }
     from = panel.to
     return panel
   })
@@ -149,10 +164,9 @@ export function drawingOf(
     .flatMap((part) => pieceOf(chart, rows, part) ?? [])
   if (pieces.length === 0) return null
   const groups = pieces.flatMap((piece) => piece.groups)
-  const drawn = groups.map(({ value }) => value)
-  const domain = extent([...drawn, ZERO]) as [Decimal, Decimal]
-  const placed = panelsOf(pieces)
-  const axis = ticksFor(domain, wishes, drawn)
+  const isOwn = Boolean(rows.hasOwnScales && panels)
+  const placed = panelsOf(pieces, (piece) => (isOwn ? scaleOf(piece.groups, wishes) : null))
+  const axis = scaleOf(isOwn ? pieces[0]!.groups : groups, wishes)
   const trouble = colours && stackTrouble(chart, { kind: axis.ticks.kind, values, panels })
   return {
     ...WHOLE,
@@ -162,7 +176,6 @@ export function drawingOf(
     labelled: pieces.flatMap((piece, at) =>
       labelledOf(piece.groups, chart).map((place) => place + placed[at]!.from),
     ),
-    domain,
     ...axis,
     stacks:
       colours && !trouble ? stacksOf(groups, categories, values, colours, chart.aggregate) : null,
@@ -175,10 +188,11 @@ export function drawingOf(
   }
 }
 
-/** One panel of a drawing as a drawing of its own, on the axis of all. */
-export function panelOf(drawing: Drawing, { from, to }: Panel): Drawing {
+/** One panel of a drawing as a drawing of its own, on its own axis or the one of all. */
+export function panelOf(drawing: Drawing, { from, to, scale }: Panel): Drawing {
   return {
     ...drawing,
+    ...scale,
     groups: drawing.groups.slice(from, to),
     labelled: drawing.labelled.flatMap((at) => (at >= from && at < to ? [at - from] : [])),
   }

@@ -3,6 +3,7 @@ import type { Drawing, Geometry, NameRoom } from '../forms/types'
 import type { StudyDocument } from '../study/document'
 import { panelOf } from './drawing'
 import type { MarkText } from './marks'
+import { firstTicks } from './scales'
 import type { PageSize, PanelDrawing, PanelGrid } from './values'
 
 /** How much is left of a page in a window of 1280 by 800 CSS pixels, where nobody lays it out. */
@@ -54,14 +55,18 @@ export function chartWidthOf(
 const keyHeight = (isThere: boolean, height: number) =>
   isThere ? Math.max(KEY_LINE, height + KEY_GAP) : 0
 
-/** How panels stand beside and below each other. */
+/**
+ * How panels stand beside and below each other.
+ *
+ * @param isStacked whether each takes the whole width
+ */
 export function gridOf(
-  count: number,
+  { count, isStacked }: { count: number; isStacked: boolean },
   chartWidth: number,
   { height, legend, colours }: PageSize,
   { hasLegend, hasColours }: Pick<Around, 'hasLegend' | 'hasColours'>,
 ): PanelGrid {
-  const across = ACROSS[count] ?? 1
+  const across = isStacked ? 1 : (ACROSS[count] ?? 1)
   const keys = keyHeight(hasLegend, legend) + keyHeight(hasColours, colours)
   const figure = Math.max(LEAST_HEIGHT, height - keys)
   const least = count > 1 ? LEAST_PANEL : LEAST_HEIGHT
@@ -73,20 +78,23 @@ export function gridOf(
 }
 
 /**
- * Each panel as a drawing of its own; an axis at the left stands at the first of each line, one
- * below at every panel.
+ * Each panel as a drawing of its own; an axis for all at the left stands at the first of each line,
+ * one below or of a panel's own at every panel.
  */
 export const panelDrawings = (
   drawing: Drawing,
   { across, isBelow, hasAxis }: { across: number; isBelow: boolean; hasAxis: boolean },
-): PanelDrawing[] =>
-  drawing.panels.map((panel, at) => ({
+): PanelDrawing[] => {
+  const first = firstTicks(drawing)
+  return drawing.panels.map((panel, at) => ({
     name: panel.name,
     drawing: panelOf(drawing, panel),
     first: panel.from,
     firstLabel: drawing.labelled.filter((place) => place < panel.from).length,
-    hasAxis: hasAxis && (isBelow || at % across === 0),
+    hasAxis: hasAxis && (isBelow || panel.scale !== null || at % across === 0),
+    firstTick: first[at]!,
   }))
+}
 
 /**
  * Room for a character of a label, in pixels of the 13-pixel type, and what labels stand apart by.

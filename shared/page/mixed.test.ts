@@ -6,6 +6,7 @@ import { readTable } from '../import/table'
 import type { Quantity } from '../study/quantity'
 import { runPlacedAlone } from './check'
 import { USUAL_SIZE } from './layout'
+import { pagePicture } from './picture'
 import { pageSnapshot } from './snapshot'
 import { startOfTable } from './start'
 
@@ -124,4 +125,73 @@ test('rows of one currency that are ticked have a total', () => {
   const page = pageOf(started(BAKERIES), 'revenue', { total: 'plain', selected: [0, 4] })
   expect(page.total && toText(page.total)).toBe('207000')
   expect(mixedOn(page).some(({ surface }) => surface === 'table')).toBe(false)
+})
+
+describe('a panel for each currency', () => {
+  const panelled = (change: Partial<Quantity['chart']> = {}) => {
+    const start = started(BAKERIES)
+    const chart = { category: 'bakery', aggregate: 'sum', panels: 'currency', ...change } as const
+    return pageOf(start, 'revenue', { chart })
+  }
+
+  test('has its own axis, in its own currency', () => {
+    const page = panelled()
+    expect(page.hasOwnScales).toBe(true)
+    const labelsOf = page.panels.map(({ name, drawing: { ticks }, firstTick, hasAxis }) => [
+      name,
+      hasAxis,
+      page.tickLabels.slice(firstTick, firstTick + ticks.values.length).at(-1),
+      toText(ticks.values.at(-1)!),
+    ])
+    expect(labelsOf.map(([name, hasAxis, , last]) => [name, hasAxis, last])).toEqual([
+      ['EUR', true, '125000'],
+      ['SEK', true, '1500000'],
+      ['GBP', true, '100000'],
+      ['USD', true, '150000'],
+    ])
+    const signs = ['€', 'SEK', '£', '$']
+    labelsOf.forEach(([, , label], at) => expect(label).toContain(signs[at]))
+  })
+
+  test('draws each mark on the scale of its own panel', () => {
+    const page = panelled()
+    page.panels.forEach(({ drawing: { groups, domain } }) =>
+      expect(groups.map(({ value }) => toText(value))).toContain(toText(domain[1])),
+    )
+  })
+
+  test('leaves the finding of several currencies to the words', () => {
+    expect(mixedOn(panelled()).map(({ surface }) => surface)).toEqual(['headline', 'sentence'])
+  })
+
+  test('is checked axis by axis, at the places of each', () => {
+    const page = panelled()
+    const axis = page.subjects.find(({ surface }) => surface === 'axis')!.subject
+    const whole: [number, number] = [0, 0]
+    const hiding = { ...axis.style, notation: 'scaled', rung: 6, fraction: whole } as const
+    const findings = runPlacedAlone({ ...axis, style: hiding })
+    const hidden = findings.find(({ check }) => check === 'step-hidden')!
+    const sek = page.panels[1]!
+    expect(hidden.at.some((at) => at < sek.firstTick)).toBe(true)
+    expect(findings.filter(({ check }) => check === 'step-hidden')).toHaveLength(1)
+  })
+
+  test('has labels that are checked in the room of their own axis', () => {
+    const { subject } = panelled().subjects.find(({ surface }) => surface === 'axis')!
+    const axes = 'axes' in subject ? subject.axes! : []
+    expect(axes).toHaveLength(4)
+    for (const { values, room } of axes) expect(room!.middles).toHaveLength(values.length)
+  })
+
+  test('shades no bins over numbers of different currencies', () => {
+    expect(panelled({ shaded: true }).edges).toEqual([])
+  })
+
+  test('is drawn as a picture with every axis', () => {
+    const svg = pagePicture(panelled())
+    const said = [...svg.matchAll(/data-surface="axis" data-value="([^"]+)"/g)].map(
+      ([, value]) => value,
+    )
+    expect(said).toEqual(expect.arrayContaining(['125000', '1500000', '100000', '150000']))
+  })
 })

@@ -61,15 +61,15 @@ type Drawn = Pick<
   | 'title.legend'
 >
 
-function axisOf({ tickLabels, drawing }: Drawn, panel: PanelDrawing, geometry: Geometry): string {
+function axisOf({ tickLabels }: Drawn, panel: PanelDrawing, geometry: Geometry): string {
   if (!panel.hasAxis) return ''
   return geometry.ticks
     .map((tick, at) => {
       const [x1, y1, x2, y2] = tick.line
       const line = element('line', { x1, y1, x2, y2, stroke: tick.isZero ? INK : RULE })
-      const value = drawing!.ticks.values[at]
+      const value = panel.drawing.ticks.values[at]
       const behind = { 'data-surface': 'axis', 'data-value': value && toText(value) }
-      return line + text(tickLabels[at] ?? '', tick, behind)
+      return line + text(tickLabels[panel.firstTick + at] ?? '', tick, behind)
     })
     .join('')
 }

@@ -1,10 +1,14 @@
 import type { Subject, Surface } from '../../core/checks/types'
 import type { Cell } from '../quantities'
 import type { MarkText } from './marks'
+import type { AxisPart } from './scales'
 
 /** What is checked: a subject as it is, or one whose values are a column's cells. */
 export type CheckedSubject =
-  | Subject
+  | (Subject & {
+      /** The axes of panels that have one each: all of the subject, one after the other. */
+      readonly axes?: readonly AxisPart[] | undefined
+    })
   | (Omit<Subject, 'values' | 'rows'> & {
       readonly cells: Float64Array | readonly Cell[]
       readonly caseRows?: Subject['rows']

@@ -88,8 +88,9 @@ export interface PanelDrawing {
   /** The places of its first mark, and of its first label, among those of all panels. */
   readonly first: number
   readonly firstLabel: number
-  /** Whether the axis's labels stand at it. */
+  /** Whether the axis's labels stand at it, and the place of the first among those of all axes. */
   readonly hasAxis: boolean
+  readonly firstTick: number
 }
 /** How panels stand, in CSS pixels. */
 export interface PanelGrid {
@@ -176,6 +177,8 @@ export interface PageValues
   readonly tableRows: readonly Row[] | undefined
   /** The units of the rows that are shown, where there are several; null otherwise. */
   readonly mixed: MixedRows | null
+  /** Whether each panel has its own axis: its rows share no scale with those of the others. */
+  readonly hasOwnScales: boolean
   /** The cells that the rows of each mark agree in; null where no style looks at cells. */
   readonly agreed: Agreed | null
   /** The same where no row is filtered away. */
@@ -251,7 +254,8 @@ export interface PageValues
   /** Where everything of each panel stands; none where nothing is laid out. */
   readonly geometries: readonly Geometry[]
   readonly marksRoom: Room | undefined
-  readonly axisRoom: Room | undefined
+  /** Of each panel. */
+  readonly axisRooms: readonly (Room | undefined)[]
 
   /** What is checked of the surfaces on the page. */
   readonly subjects: readonly PlacedSubject[]

@@ -7,6 +7,8 @@ import { vLabel } from '~/controls/vLabel'
 /** The axis of a chart: a line across it and a label for each tick. */
 defineProps<{
   ticks: readonly TickPlace[]
+  /** The place of the first tick among those of all axes. */
+  first: number
   /** What a tick is known by. */
   values: readonly Value[]
   /** Labels come as they change, so that the drawing need not. */
@@ -23,7 +25,7 @@ defineProps<{
 
 <template>
   <g>
-    <g v-for="(tick, at) in ticks" :key="`tick ${values[at]}`">
+    <g v-for="(tick, at) in ticks" :key="`tick ${values[first + at]}`">
       <line
         :x1="tick.line[0]"
         :y1="tick.line[1]"
@@ -32,13 +34,13 @@ defineProps<{
         :class="['grid', { zero: tick.isZero }]"
       />
       <text
-        v-label="() => labels.value[at]"
+        v-label="() => labels.value[first + at]"
         :x="tick.x"
         :y="tick.y"
         :text-anchor="tick.anchor"
         data-surface="axis"
-        :data-at="at"
-        :class="['label', { flagged: flagged.has(at) }]"
+        :data-at="first + at"
+        :class="['label', { flagged: flagged.has(first + at) }]"
       />
       <text
         v-if="machine.length > 0"
@@ -47,7 +49,7 @@ defineProps<{
         :text-anchor="tick.anchor"
         class="machine"
       >
-        {{ machine[at] }}
+        {{ machine[first + at] }}
       </text>
     </g>
   </g>

@@ -99,6 +99,7 @@ const tipAt = computed(() => {
       <ChartAxis
         v-if="panel.hasAxis"
         :ticks="geometry.ticks"
+        :first="panel.firstTick"
         :values="tickValues"
         :labels="tickLabels"
         :flagged="flaggedTicks"

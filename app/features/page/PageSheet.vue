@@ -154,12 +154,13 @@ function categoryAt(target: Element): string | null {
         </div>
         <div class="columns" :class="[{ alone: !has('table') }, `table-${tableAt}`]">
           <UnitsOffer
-            v-if="mixed"
+            v-if="mixed && !page.hasOwnScales.value"
             ref="figure"
             class="figure"
             :style="{ width: `${page.chartWidth.value}px` }"
             :mixed="mixed"
             :is-money="isMoney"
+            :panels="!page.form.value.isSpread"
             @rates="hasRates = true"
           />
           <ChartFigure

@@ -4,7 +4,12 @@ import { useStudy } from '~/stores/study'
 import { unitsOffer as words } from './words'
 
 /** What can be done where rows are in several units that share no scale: it stands for the chart. */
-const props = defineProps<{ mixed: MixedRows; isMoney: boolean }>()
+const props = defineProps<{
+  mixed: MixedRows
+  isMoney: boolean
+  /** Whether the chart's form can be drawn in panels. */
+  panels: boolean
+}>()
 const emit = defineEmits<{ rates: [] }>()
 const study = useStudy()
 
@@ -24,6 +29,8 @@ const says = computed(() => {
     units.map(unitWords).join(', '),
   )
 })
+const drawPanels = () =>
+  study.setChart(words.drawPanels(props.mixed.column), { panels: props.mixed.column })
 const showOnly = (unit: string) =>
   study.setFilter(words.showOnly(unitWords(unit)), { column: props.mixed.column, is: [unit] })
 </script>
@@ -33,6 +40,13 @@ const showOnly = (unit: string) =>
     <p class="says">{{ says }}</p>
     <p class="soft">{{ words.noScale }}</p>
     <Button v-if="isMoney" size="small" :label="words.enter" @click="emit('rates')" />
+    <Button
+      v-if="panels"
+      size="small"
+      :variant="isMoney ? 'outlined' : undefined"
+      :label="words.panels"
+      @click="drawPanels"
+    />
     <p class="soft">{{ words.orShow }}</p>
     <div class="units">
       <Button

@@ -25,6 +25,8 @@ export const unitsOffer = {
   measures: (count: Told, units: Told) => `These numbers are in ${count} units: ${units}.`,
   noScale: 'They have no common scale yet, so no chart is drawn.',
   enter: 'Enter exchange rates',
+  panels: 'Draw a panel for each unit',
+  drawPanels: (column: Told) => `Draw a panel for each ${column}`,
   orShow: 'Or show only the rows in',
   rows: (unit: Told, rows: Told) => `${unit}, ${rows}`,
   row: '1 row',

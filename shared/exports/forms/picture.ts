@@ -14,8 +14,8 @@ function labelsOn(page: Readonly<PageValues>): string[] {
   const has = (surface: Surface, labels: readonly string[]) =>
     shown.includes(surface) ? labels : []
   return [
-    ...panels.flatMap(({ hasAxis, drawing }) =>
-      hasAxis ? tickLabels.slice(0, drawing.ticks.values.length) : [],
+    ...panels.flatMap(({ hasAxis, drawing: { ticks }, firstTick }) =>
+      hasAxis ? tickLabels.slice(firstTick, firstTick + ticks.values.length) : [],
     ),
     ...has(
       'marks',

@@ -7,6 +7,7 @@ import { numberStep } from '../axis'
 import { changesOf, partsOf } from '../marks'
 import { mixedGroups, toldOf } from '../mixed'
 import { packed } from '../packing'
+import { axisParts, hasOwnScales, tickRows, tickValues } from '../scales'
 import { groupValues } from '../sources'
 import { type CheckedSubject, partsOn, type PlacedSubject } from '../subjects'
 import { each, from, type PageValues } from '../values'
@@ -54,8 +55,8 @@ const CHANGED = ['chart', 'drawing', 'partStyle.change'] as const
 const MIXED = ['mixed', 'drawing', 'rows'] as const
 type Mixed = Pick<PageValues, (typeof MIXED)[number]>
 /** Units that stand side by side on one scale. */
-const onScale = ({ mixed }: Mixed): Pick<Subject, 'mixed'> =>
-  mixed ? { mixed: toldOf(mixed, 'scale') } : {}
+const onScale = ({ mixed, drawing }: Mixed): Pick<Subject, 'mixed'> =>
+  mixed && drawing && !hasOwnScales(drawing) ? { mixed: toldOf(mixed, 'scale') } : {}
 /** Marks that were put together from rows of several units. */
 function inMarks(
   { mixed, drawing, rows }: Mixed,
@@ -103,14 +104,22 @@ type Own = CheckedSubject extends infer One
 /** What is checked of each surface besides its style. */
 const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
   axis: from(
-    ['drawing', 'whole', 'wishes', 'axisRoom', 'tickLabels', ...AGGREGATED, ...MIXED],
-    ({ drawing, whole, wishes, axisRoom, tickLabels, chart, rows, mixed }) => ({
+    ['drawing', 'whole', 'wishes', 'axisRooms', 'tickLabels', ...AGGREGATED, ...MIXED],
+    ({ drawing, whole, wishes, axisRooms, tickLabels, chart, rows, mixed }) => ({
       ...onScale({ mixed, drawing, rows }),
       data: drawnEnds(whole ?? drawing!),
       ...aggregatedIn({ drawing, chart, rows }),
-      values: drawing!.ticks.values,
+      values: tickValues(drawing!),
+      rows: tickRows(drawing!, chart.panels),
+      axes:
+        axisParts(
+          drawing!,
+          chart.panels,
+          axisRooms,
+          (ticks) => numberStep(ticks, wishes) ?? undefined,
+        ) ?? undefined,
       step: numberStep(drawing!.ticks, wishes) ?? undefined,
-      room: axisRoom,
+      room: axisRooms[0],
       // A list that is too short leaves the last ticks without a label of its own.
       byHand: wishes.labels?.some((text) => text !== '')
         ? tickLabels.slice(0, wishes.labels.length)

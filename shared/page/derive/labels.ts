@@ -5,6 +5,7 @@ import { binLabels } from '../legend'
 import { markTexts, partNumbers } from '../marks'
 import { shownAs } from '../totals'
 import { presentIn, textsOf } from '../numbers'
+import { tickRows, tickValues } from '../scales'
 import { groupValues, markedOf } from '../sources'
 import { each, from, type PageValues, type Shows } from '../values'
 import type { Surface } from '../../../core/checks/types'
@@ -12,7 +13,7 @@ import type { Decimal } from '../../../core/decimal/decimal'
 
 /** The numbers of each surface, in their order. */
 const numbers: { readonly [S in Surface]: (page: PageValues) => readonly Decimal[] } = {
-  axis: ({ drawing }) => drawing?.ticks.values ?? [],
+  axis: ({ drawing }) => (drawing ? tickValues(drawing) : []),
   marks: ({ drawing }) => markedOf(drawing),
   table: ({ rows }) => presentIn(rows?.values ?? []),
   tooltip: ({ drawing }) => groupValues(drawing),
@@ -22,11 +23,12 @@ const numbers: { readonly [S in Surface]: (page: PageValues) => readonly Decimal
 }
 /** The rows that cases look at on each surface; none on the others. */
 const rowsOn: { readonly [S in Surface]?: (page: PageValues) => Shows['rows'] } = {
+  axis: ({ drawing, chart }) => (drawing ? tickRows(drawing, chart.panels) : undefined),
   marks: ({ markRows }) => markRows,
   table: ({ tableRows }) => tableRows,
   tooltip: ({ tipRows }) => tipRows,
 }
-const LOOKED_AT = ['drawing', 'rows', 'edges', 'markRows', 'tableRows', 'tipRows'] as const
+const LOOKED_AT = ['chart', 'drawing', 'rows', 'edges', 'markRows', 'tableRows', 'tipRows'] as const
 
 /** What stands on the surfaces of a page, and its labels. */
 export const labelDerivations = {
@@ -44,9 +46,10 @@ export const labelDerivations = {
       rows: rowsOn[surface]?.(page as PageValues),
     })),
   ),
-  styledTicks: from(['written.axis', 'shows.axis'], (page) =>
-    page['written.axis'].writer.labels(page['shows.axis'].values),
-  ),
+  styledTicks: from(['written.axis', 'shows.axis'], (page) => {
+    const { values, rows } = page['shows.axis']
+    return page['written.axis'].writer.labels(values, rows)
+  }),
   tickLabels: from(['styledTicks', 'wishes'], ({ styledTicks, wishes }) =>
     withTexts(styledTicks, wishes.labels),
   ),

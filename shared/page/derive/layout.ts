@@ -93,12 +93,18 @@ export const layoutDerivations = {
     chartWidthOf(layout, { hasTable: shown.includes('table'), machine }, size ?? USUAL_SIZE),
   ),
   grid: from(
-    ['drawing', 'chartWidth', 'size', 'shown'],
-    ({ drawing, chartWidth, size, shown }) =>
-      gridOf(drawing?.panels.length ?? 1, chartWidth, size ?? USUAL_SIZE, {
-        hasLegend: shown.includes('legend'),
-        hasColours: Boolean(drawing?.stacks),
-      }),
+    ['drawing', 'form', 'hasOwnScales', 'chartWidth', 'size', 'shown'],
+    ({ drawing, form, hasOwnScales, chartWidth, size, shown }) =>
+      gridOf(
+        // Labels of an axis below need more width than a part of the chart has.
+        {
+          count: drawing?.panels.length ?? 1,
+          isStacked: hasOwnScales && form.axis === 'below',
+        },
+        chartWidth,
+        size ?? USUAL_SIZE,
+        { hasLegend: shown.includes('legend'), hasColours: Boolean(drawing?.stacks) },
+      ),
     { same: true },
   ),
   panels: from(['drawing', 'form', 'grid', 'shown'], ({ drawing, form, grid, shown }) =>
@@ -152,10 +158,10 @@ export const layoutDerivations = {
       }),
     { same: true },
   ),
-  axisRoom: from(
+  axisRooms: from(
     ['geometries', 'grid', 'form', 'fontSize'],
     ({ geometries, grid, form, fontSize }) =>
-      axisRoomOf(geometries[0], grid, { isBelow: form.axis === 'below', fontSize }),
+      geometries.map((one) => axisRoomOf(one, grid, { isBelow: form.axis === 'below', fontSize })),
     { same: true },
   ),
 }

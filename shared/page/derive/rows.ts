@@ -125,16 +125,23 @@ export const rowDerivations = {
     ['allRows', 'filter'],
     ({ allRows, filter }) => allRows && filteredRows(allRows, filter),
   ),
-  drawing: from(
-    ['chart', 'wishes', 'rows'],
-    ({ chart, wishes, rows }) => rows && drawingOf(chart, wishes, rows),
+  hasOwnScales: from(
+    ['chart', 'mixed'],
+    ({ chart, mixed }) => mixed !== null && chart.panels === mixed.column,
   ),
-  whole: from(['chart', 'wishes', 'rows', 'allRows', 'drawing'], (page) => {
-    if (page.rows === page.allRows) return page.drawing
-    return page.allRows && drawingOf(page.chart, page.wishes, page.allRows)
+  drawing: from(
+    ['chart', 'wishes', 'rows', 'hasOwnScales'],
+    ({ chart, wishes, rows, hasOwnScales }) =>
+      rows && drawingOf(chart, wishes, { ...rows, hasOwnScales }),
+  ),
+  whole: from(['chart', 'wishes', 'rows', 'allRows', 'drawing', 'hasOwnScales'], (page) => {
+    const { rows, allRows, drawing, hasOwnScales } = page
+    if (rows === allRows) return drawing
+    return allRows && drawingOf(page.chart, page.wishes, { ...allRows, hasOwnScales })
   }),
-  edges: from(['chart', 'drawing'], ({ chart, drawing }) =>
-    chart.shaded ? binEdges(groupValues(drawing)) : [],
+  // Numbers that share no scale share no bins.
+  edges: from(['chart', 'drawing', 'hasOwnScales'], ({ chart, drawing, hasOwnScales }) =>
+    chart.shaded && !hasOwnScales ? binEdges(groupValues(drawing)) : [],
   ),
   allEnds: from(['allRows'], ({ allRows }) => textsOf(extent(allRows?.values ?? []))),
 }

@@ -9,6 +9,7 @@ import { inherit } from '../../../core/style/inherit'
 import { STYLED_PARTS } from '../../forms/parts'
 import { hasOwnStyle, styleOf } from '../../quantities'
 import { numberStep } from '../axis'
+import { tickRows, tickValues } from '../scales'
 import { shownSurfaces } from '../shown'
 import { textsOf, titled } from '../numbers'
 import { categoryRows, groupValues, markedOf } from '../sources'
@@ -32,8 +33,9 @@ function said(page: PageValues): Sharing {
  * cases look at; of all rows, so that a filter changes no unit.
  */
 const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
-  axis: ({ whole, wishes }) => ({
-    values: textsOf(whole?.ticks.values ?? []),
+  axis: ({ chart, whole, wishes }) => ({
+    values: textsOf(whole ? tickValues(whole) : []),
+    rows: (whole && tickRows(whole, chart.panels)) ?? undefined,
     step: (whole && numberStep(whole.ticks, wishes)) ?? undefined,
   }),
   marks: ofMarks,
