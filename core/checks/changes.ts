@@ -5,11 +5,13 @@ import { compare, leadingPower } from '../decimal/arithmetic'
 import { type Decimal, toText } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { unitOfLastDigit } from '../label/cells'
+import { measureTitle } from '../measures/titles'
 import { ladderOf } from '../ladders/find'
 import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
 import { withDecimals, withFraction } from '../style/decimals'
 import { withDigits } from '../style/digits'
+import { shownUnitOf, stepIn, toRecorded } from '../ticks/shown'
 import { largest } from './numbers'
 import { fix } from './fixes'
 import type { Change, Fix, Proof } from './types'
@@ -120,9 +122,25 @@ export function* oneExponent(proof: Proof): Generator<Fix> {
   yield fix('whole-digits', {}, styled(proof, 'notation', { notation: 'plain' }))
 }
 
-/** Ticks at another step. */
-export const stepBy = ({ style }: Proof, step: Decimal): Fix =>
-  fix('step-by', { step: plainly(step) }, { way: 'ticks', style, ticks: { step: toText(step) } })
+/** The unit that the ticks of an axis are told in, where that is not the recorded one. */
+const shownBy = ({ full, context = {} }: Proof) => shownUnitOf(full, context)
+/** What the unit of a style is called; undefined where it has no name. */
+function unitWords({ unit }: Proof['full']): string | undefined {
+  if (unit.kind === 'measure' && typeof unit.id === 'string') return measureTitle(unit.id)
+  return unit.kind === 'currency' && typeof unit.code === 'string' ? unit.code : undefined
+}
+
+/** Ticks at another step, told in the unit that the axis shows. @param step as it is recorded */
+export function stepBy(proof: Proof, step: Decimal): Fix {
+  const shown = shownBy(proof)
+  const unit = shown && unitWords(proof.full)
+  const told = { step: plainly(shown ? stepIn(step, shown) : step), ...(unit ? { unit } : {}) }
+  return fix('step-by', told, {
+    way: 'ticks',
+    style: proof.style,
+    ticks: { step: toText(step) },
+  })
+}
 
 /** Ticks at the same step that go on to the ends of the data. */
 export function* enclosing({ style, step, data }: Proof): Generator<Fix> {
@@ -145,16 +163,17 @@ export function* exactDecimals(proof: Proof): Generator<Fix> {
 
 /** The smallest round steps that the labels' last digit can tell. */
 export function* widerSteps(proof: Proof): Generator<Fix> {
-  const place = Math.max(
-    ...proof.decisions.map(({ written }) => leadingPower(unitOfLastDigit(proof.plan, written))),
-  )
+  const shown = shownBy(proof)
+  const units = proof.decisions.map(({ written }) => unitOfLastDigit(proof.plan, written))
+  const place = Math.max(...units.map((unit) => leadingPower(shown ? stepIn(unit, shown) : unit)))
   for (const [coefficient, exponent] of [
     [1n, 0],
     [2n, 0],
     [5n, 0],
     [1n, 1],
   ] as const) {
-    const step: Decimal = { coefficient, exponent: place + exponent }
+    const round: Decimal = { coefficient, exponent: place + exponent }
+    const step = shown ? toRecorded(round, shown, true) : round
     if (compare(step, proof.step!) <= 0) continue
     yield stepBy(proof, step)
   }

@@ -15,7 +15,8 @@ const words = {
   'own-rungs': () => 'Give each label its own rung',
   'one-rung': () => 'Share one rung',
   'one-exponent': () => 'Share one exponent',
-  'step-by': ({ step }: { step: string }) => `Step by ${step}`,
+  'step-by': ({ step, unit }: { step: string; unit?: string }) =>
+    unit === undefined ? `Step by ${step}` : `Step by ${step} (unit: ${unit})`,
   enclose: () => 'Let the ticks go on to the ends of the data',
   mean: () => 'Draw the mean',
   'ratio-of-sums': ({ divisor }: { divisor: string }) =>

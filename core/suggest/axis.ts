@@ -5,10 +5,12 @@ import { decide } from '../label/decide'
 import type { Context } from '../label/context'
 import { resolve } from '../label/resolve'
 import type { Plan } from '../label/types'
+import { inherit } from '../style/inherit'
 import type { Style } from '../style/fields'
 import type { Counted } from '../ticks/counted'
 import { reachOf } from '../ticks/linear'
 import { stepStyle } from '../ticks/place'
+import { setRecorded, type ShownUnit, shownUnitOf, spanShown } from '../ticks/shown'
 import {
   AGAINST,
   bestTicks,
@@ -193,8 +195,13 @@ function labelled(ticks: TickSet, request: AxisRequest): AxisChoice[] {
   )
 }
 
+/** The unit that an axis shows, where that is not the recorded one. */
+const axisUnit = ({ style, counted, context = {} }: AxisRequest): ShownUnit | undefined =>
+  counted === undefined ? shownUnitOf(inherit(style), context) : undefined
+
 /**
- * What is tried, and what labels it: for the search, and for trying all.
+ * What is tried, and what labels it: for the search, and for trying all. The sets are numbers as the
+ * axis shows them.
  *
  * @throws Error for a region whose table is not loaded
  */
@@ -204,18 +211,20 @@ export function axisSearch(request: AxisRequest): {
 } {
   const wanted =
     request.count ?? Math.min(MOST_WANTED, Math.max(3, Math.round(request.width / AIR) + 1))
+  const unit = axisUnit(request)
   const label = (ticks: TickSet) => {
     const reasons = tickReasons(ticks, wanted, request.count !== undefined)
-    return labelled(ticks, request).map((choice) => ({
+    return labelled(setRecorded(ticks, unit), request).map((choice) => ({
       ...choice,
       reasons: [...reasons, ...choice.reasons],
     }))
   }
-  return { sets: tickSets(request.domain, wanted, request.counted), label }
+  return { sets: tickSets(spanShown(request.domain, unit), wanted, request.counted), label }
 }
 
 /**
  * Ticks and style of an axis together, best first: none whose labels collide, none with an error.
+ * Ticks are round in the unit that its labels show.
  *
  * @param most how many are wanted
  * @throws Error for a region whose table is not loaded
@@ -223,5 +232,9 @@ export function axisSearch(request: AxisRequest): {
  */
 export function suggestAxis(request: AxisRequest, most = 5): Scored<AxisChoice>[] {
   const { sets, label } = axisSearch(request)
-  return bestTicks(sets, label, most)
+  const unit = axisUnit(request)
+  return bestTicks(sets, label, most).map((found) => ({
+    ...found,
+    ticks: setRecorded(found.ticks, unit),
+  }))
 }

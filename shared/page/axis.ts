@@ -3,9 +3,14 @@ import { decimal, parseDecimal } from '../../core/decimal/decimal'
 import { type AxisKind, positiveSpan } from '../../core/ticks/along'
 import { TickError } from '../../core/error'
 import { placeTicks } from '../../core/ticks/place'
+import { type ShownUnit, shownTicks } from '../../core/ticks/shown'
 import type { AxisTicks, Drawing } from '../forms/types'
 import type { TickWishes } from '../study/chart'
-import { type AxisWishes, shownTicks } from './shownTicks'
+
+/** What is wished of an axis, and the unit that it shows where that is not the recorded one. */
+export interface AxisWishes extends TickWishes {
+  readonly shown?: ShownUnit
+}
 
 const MOST_DRAWN_TICKS = 100
 const NO_POSITIVE =
@@ -46,7 +51,7 @@ export function ticksFor(
     const isEven = of === 'linear' && !wishes.counted && more.multipleOf === undefined
     const shown =
       wishes.shown && isEven ? shownTicks({ ...request, step: more.step }, wishes.shown) : null
-    if (shown) return shown
+    if (shown) return { ...shown, kind: 'linear' }
     const { step, ticks } = placeTicks({
       ...request,
       counted: wishes.counted,

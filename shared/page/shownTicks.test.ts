@@ -8,7 +8,7 @@ import { readTable } from '../import/table'
 import type { Quantity } from '../study/quantity'
 import { runPlacedAlone } from './check'
 import { USUAL_SIZE } from './layout'
-import { stepRecorded, stepShown, type ShownUnit } from './shownTicks'
+import { stepRecorded, stepShown, type ShownUnit } from '../../core/ticks/shown'
 import { pageSnapshot } from './snapshot'
 import { startOfTable } from './start'
 

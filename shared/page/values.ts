@@ -1,4 +1,5 @@
 import type { Agreed } from './agreed'
+import type { AxisWishes } from './axis'
 import type { Room, Subject, Surface } from '../../core/checks/types'
 import type { Role } from '../../core/data/roles'
 import type { Decimal } from '../../core/decimal/decimal'
@@ -27,7 +28,6 @@ import type { FactColumn } from './prose'
 import type { AllRows, Rows } from './rows'
 import type { SecondAxis, SecondQuantity } from './second'
 import type { CheckedSubject, PlacedSubject } from './subjects'
-import type { AxisWishes } from './shownTicks'
 import type { AdjustedParts, DrawnPart, Subtotal } from './totals'
 import type { WantedColumns } from './wanted'
 

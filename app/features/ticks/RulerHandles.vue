@@ -4,7 +4,7 @@ import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Span } from '~~/core/ticks/linear'
 import { numberStep as numberStepOf } from '~~/shared/page/axis'
-import { type ShownUnit, stepRecorded, stepShown } from '~~/shared/page/shownTicks'
+import { type ShownUnit, stepRecorded, stepShown } from '~~/core/ticks/shown'
 import { FRACTIONS, nextFraction, nextStep, LIMITS, nudged, stepNear, valueAlong } from './ruler'
 import { rulerHandles as words } from './words'
 

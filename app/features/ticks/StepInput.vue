@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Decimal } from '~~/core/decimal/decimal'
-import { type ShownUnit, stepRecorded, stepShown } from '~~/shared/page/shownTicks'
+import { type ShownUnit, stepRecorded, stepShown } from '~~/core/ticks/shown'
 import { FRACTION } from '~~/shared/study/texts'
 import { stepInput as words } from './words'
 

@@ -3,7 +3,7 @@ import { toText } from '~~/core/decimal/decimal'
 import type { Counted } from '~~/core/ticks/counted'
 import type { TickWishes } from '~~/shared/study/chart'
 import type { Drawing } from '~~/shared/forms/types'
-import { type ShownUnit, stepShown } from '~~/shared/page/shownTicks'
+import { type ShownUnit, stepShown } from '~~/core/ticks/shown'
 import { countedTitles, LIMITS, POWERS, powersOf } from './ruler'
 import { tickSentence as words } from './words'
 

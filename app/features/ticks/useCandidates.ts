@@ -8,6 +8,7 @@ import type { FullStyle, Style } from '~~/core/style/fields'
 import { type AxisChoice, suggestAxis } from '~~/core/suggest/axis'
 import type { Counted } from '~~/core/ticks/counted'
 import { alongAxis, type AxisKind } from '~~/core/ticks/along'
+import { type ShownUnit, stepShown } from '~~/core/ticks/shown'
 import { AGAINST, type Scored } from '~~/core/ticks/search'
 import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
@@ -49,6 +50,8 @@ interface Sought {
   readonly wanted: Drawing['wanted']
   readonly wishes: TickWishes
   readonly counted: Counted | undefined
+  /** The unit that the axis shows, where that is not the recorded one. */
+  readonly unit: ShownUnit | undefined
   /** The axis's style as it stands. */
   readonly own: FullStyle
   readonly room: AxisRoom
@@ -100,20 +103,20 @@ function unweighed(
 
 const isAgainst = (reason: string) => reason.startsWith(AGAINST)
 /** Ticks that the search has weighed. */
-function weighed({ own, wishes, wanted, now }: Sought, one: Scored<AxisChoice>): Candidate {
+function weighed({ own, wishes, wanted, unit, now }: Sought, one: Scored<AxisChoice>): Candidate {
   const { multipleOf: _, ...plain } = wishes
   const { style, labels, reasons, fontSize, turned } = one.choice
   const key = keyOf(one.ticks.values, labels)
   return {
     key,
-    step: toText(one.ticks.step),
+    step: stepShown(toText(one.ticks.step), unit),
     values: one.ticks.values,
     labels,
     fontSize,
     turned,
     speaksFor: reasons.filter((reason) => !isAgainst(reason)),
     against: reasons.filter(isAgainst).map((reason) => reason.slice(AGAINST.length)),
-    wishes: wishesFor(one, plain, wanted),
+    wishes: wishesFor(one, plain, wanted, unit),
     style: difference(own, inherit(own, style)),
     isTaken: key === now,
   }
@@ -166,7 +169,7 @@ function candidatesFor(sought: Sought): Candidate[] {
 
 /** Candidates for the axis of a drawing, sought anew as it changes. */
 export function useCandidates(
-  { drawing, tickLabels, recorded, 'style.axis': own }: Page,
+  { drawing, tickLabels, recorded, wishes, 'style.axis': own }: Page,
   room: Readonly<Ref<AxisRoom>>,
 ) {
   const study = useStudy()
@@ -179,6 +182,7 @@ export function useCandidates(
       wanted: drawing.value.wanted,
       wishes: quantity.ticks,
       counted: countedIn(quantity),
+      unit: wishes.value.shown,
       own: own.value,
       room: room.value,
       context: { ...tables.loaded, ...recorded.value },

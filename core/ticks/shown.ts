@@ -1,15 +1,14 @@
-import { shift } from '../../core/decimal/arithmetic'
-import { type Decimal, parseDecimal, toText } from '../../core/decimal/decimal'
-import { toSignificant } from '../../core/decimal/significant'
-import { tellingDigits } from '../../core/decimal/zeros'
-import type { Recorded } from '../../core/label/context'
-import { shownConversion } from '../../core/label/convert'
-import { type Conversion, convertedDecimal, unconverted } from '../../core/measures/apply'
-import { asTexts, fromTexts, NOTHING, type RationalText } from '../../core/measures/rational'
-import type { FullStyle } from '../../core/style/fields'
-import { placeTicks, type TickRequest } from '../../core/ticks/place'
-import type { AxisTicks } from '../forms/types'
-import type { TickWishes } from '../study/chart'
+import { shift } from '../decimal/arithmetic'
+import { type Decimal, parseDecimal, toText } from '../decimal/decimal'
+import { toSignificant } from '../decimal/significant'
+import { tellingDigits } from '../decimal/zeros'
+import type { Recorded } from '../label/context'
+import { shownConversion } from '../label/convert'
+import { type Conversion, convertedDecimal, unconverted } from '../measures/apply'
+import { asTexts, fromTexts, NOTHING, type RationalText } from '../measures/rational'
+import type { FullStyle } from '../style/fields'
+import { placeTicks, type TickRequest } from './place'
+import type { TickSet } from './search'
 
 /** What leads from recorded values to the numbers that an axis shows, as plain data. */
 export interface ShownUnit {
@@ -17,10 +16,6 @@ export interface ShownUnit {
   readonly shift: RationalText
   /** The power of ten that values are recorded in. */
   readonly recorded: number
-}
-/** What is wished of an axis, and the unit that it shows where that is not the recorded one. */
-export interface AxisWishes extends TickWishes {
-  readonly shown?: ShownUnit
 }
 
 /**
@@ -44,9 +39,11 @@ const conversionOf = (unit: ShownUnit): Conversion => ({
   scale: fromTexts(unit.scale),
   shift: fromTexts(unit.shift),
 })
-const toShown = (value: Decimal, unit: ShownUnit): Decimal =>
+/** A recorded value as the number that the axis shows. */
+export const toShown = (value: Decimal, unit: ShownUnit): Decimal =>
   convertedDecimal(shift(value, unit.recorded), conversionOf(unit))
-const toRecorded = (value: Decimal, unit: ShownUnit, isSpan: boolean): Decimal =>
+/** A number that the axis shows as it is recorded. @param isSpan whether it is a distance */
+export const toRecorded = (value: Decimal, unit: ShownUnit, isSpan: boolean): Decimal =>
   shift(unconverted(value, conversionOf(unit), isSpan), -unit.recorded)
 
 /** Digits that a conversion without end leaves right. */
@@ -54,7 +51,7 @@ const RIGHT = 30
 /** A step of more digits was not chosen in the shown unit. */
 const MOST_DIGITS = 12
 /** A step in the shown unit, with what a conversion left behind its digits rounded away. */
-function stepIn(step: Decimal, unit: ShownUnit): Decimal {
+export function stepIn(step: Decimal, unit: ShownUnit): Decimal {
   const span = { scale: fromTexts(unit.scale), shift: NOTHING }
   return toSignificant(convertedDecimal(shift(step, unit.recorded), span), RIGHT)
 }
@@ -69,6 +66,11 @@ export function stepRecorded(step: string, unit: ShownUnit | undefined): string 
   return size ? toText(toRecorded(size, unit, true)) : step
 }
 
+/** Even ticks, as recorded values. */
+export interface EvenTicks {
+  readonly step: string | null
+  readonly values: readonly Decimal[]
+}
 /**
  * Even ticks that are round in the unit that the axis shows, as recorded values.
  *
@@ -79,19 +81,35 @@ export function stepRecorded(step: string, unit: ShownUnit | undefined): string 
 export function shownTicks(
   { domain, step, ...request }: Pick<TickRequest, 'domain' | 'step' | 'count' | 'ends'>,
   unit: ShownUnit,
-): AxisTicks | null {
+): EvenTicks | null {
   const wanted = step === undefined ? undefined : parseDecimal(step)
   if (wanted === null) return null
   const own = wanted && stepIn(wanted, unit)
   if (own && tellingDigits(own).length > MOST_DIGITS) return null
   const placed = placeTicks({
     ...request,
-    domain: [toShown(domain[0], unit), toShown(domain[1], unit)],
+    domain: spanShown(domain, unit),
     step: own && toText(own),
   })
   return {
     step: placed.step === null ? null : stepRecorded(placed.step, unit),
-    kind: 'linear',
     values: placed.ticks.map(({ value }) => toRecorded(value, unit, false)),
   }
 }
+
+/** The ends of an axis as it shows them, the least first. */
+export function spanShown(
+  [from, to]: readonly [Decimal, Decimal],
+  unit: ShownUnit | undefined,
+): readonly [Decimal, Decimal] {
+  return unit ? [toShown(from, unit), toShown(to, unit)] : [from, to]
+}
+/** Ticks that were sought in the unit that an axis shows, as recorded values. */
+export const setRecorded = (ticks: TickSet, unit: ShownUnit | undefined): TickSet =>
+  unit
+    ? {
+        ...ticks,
+        step: toRecorded(ticks.step, unit, true),
+        values: ticks.values.map((value) => toRecorded(value, unit, false)),
+      }
+    : ticks
