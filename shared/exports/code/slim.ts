@@ -1,3 +1,5 @@
+import { decimal } from '../../../core/decimal/decimal'
+import { tellingDigits } from '../../../core/decimal/zeros'
 import { type DoublePlan, doublePlan } from '../../../core/label/fast/doublePlan'
 import type { Frames, Plan, Rule, Rung, SignMode, SignState } from '../../../core/label/types'
 import type { SpokenPlan } from '../../../core/text/spoken'
@@ -16,13 +18,19 @@ export interface Source {
 
 /** Powers of the rungs that axes zoom to. */
 const ZOOMED = { least: -15, largest: 18 }
-/** The rungs that an axis may choose from anew; null where its labels are no plain numbers. */
+/** Whether a factor only moves the decimal mark, so that steps are round before it and after it. */
+const keepsRound = (factor: string): boolean => tellingDigits(decimal(factor)) === '1'
+/**
+ * The rungs that an axis may choose from anew; null where its labels are no plain numbers, or are in
+ * a unit in which the steps of its values are not round.
+ */
 export function ladderOf({ rules, recorded }: Plan): readonly Rung[] | null {
   const [rule] = rules
   const isPlain =
     rules.length === 1 &&
     recorded === 0 &&
     !rule!.convert &&
+    keepsRound(rule!.factor) &&
     !rule!.multiple &&
     !rule!.clock &&
     !rule!.uncertainty &&
