@@ -102,6 +102,25 @@ export const valueSaid = (part: AdjustedPart | undefined, value: Value): Value =
 /** The label of a part as it stands: a sign tells that it was adjusted. */
 export const shownAs = (part: AdjustedPart | undefined, label: string): string =>
   part ? ADJUSTED + part.label : label
+/**
+ * Adjusted parts by their numbers, where all that are equal are adjusted alike.
+ *
+ * @param values of all parts, by the places of the adjusted ones
+ */
+export function adjustedByNumber(
+  values: readonly Decimal[],
+  adjusted: AdjustedParts,
+): AdjustedParts<string> {
+  if (adjusted.size === 0) return NONE_ADJUSTED
+  const found = new Map<string, AdjustedPart | null>()
+  values.forEach((value, at) => {
+    const key = toExactText(value)
+    const part = adjusted.get(at) ?? null
+    const before = found.get(key)
+    found.set(key, before === undefined || before?.label === part?.label ? part : null)
+  })
+  return new Map([...found].flatMap(([key, part]) => (part ? [[key, part]] : [])))
+}
 /** Parts whose labels are moved so that all add up, by their places among the parts. */
 export function adjustedBy({ plan, values, total, rows }: Parts): AdjustedParts {
   if (values.length > MOST_PARTS) return NONE_ADJUSTED

@@ -52,7 +52,7 @@ test('panels have one axis, are ordered each by itself, and no change is told fr
     [
       { name: 'x', from: 0, to: 2 },
       { name: 'y', from: 2, to: 4 },
-    ].map((one, at) => ({ ...one, whole: [decimal('21.5'), decimal('7')][at] })),
+    ].map((one, at) => ({ ...one, whole: [decimal('21.5'), decimal('7')][at], scale: null })),
   )
   expect(panelled.groups.map(({ category, value }) => `${category} ${toText(value)}`)).toEqual([
     'b 20.5',

@@ -143,3 +143,24 @@ test('what a label reads as is told to forty digits, beside what it is off by', 
     off: '0.5',
   })
 })
+
+test('a part that was adjusted stands there as it is printed, with how far that is from its number', () => {
+  const style: Style = { notation: 'scaled', rung: 3, fraction: [0, 0] }
+  const texts = ['1449', '2400']
+  const part = { label: '2K', value: decimal('2000') }
+  const { rows } = railOf(
+    resolve(style, { values: texts }),
+    extremesOf(texts.map((text) => decimal(text)))!,
+    {
+      partFor: (value) => (value.coefficient === 1449n ? part : undefined),
+      picked: { name: 'Ask', value: decimal('1449'), row: undefined, part },
+    },
+  )
+  for (const name of ['smallest', 'Ask'])
+    expect(rows.find((row) => row.name === name)).toMatchObject({
+      label: '†2K',
+      said: '2,000',
+      off: '551',
+    })
+  expect(rows.find(({ name }) => name === 'largest')).toMatchObject({ label: '2K', off: '400' })
+})

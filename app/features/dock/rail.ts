@@ -13,6 +13,7 @@ import { ladderOf } from '~~/core/ladders/find'
 import { withDecimals } from '~~/core/style/decimals'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { notationOf } from '~~/core/notations'
+import { type AdjustedPart, shownAs } from '~~/shared/page/totals'
 import { rail as words } from './words'
 import { tellingDigits } from '~~/core/decimal/zeros'
 
@@ -94,19 +95,35 @@ function shortened(value: Decimal): Decimal {
     : { coefficient: roundToPlace(value, place, 'halfEven'), exponent: place }
 }
 
+/** What a label says, in the unit that the rail shows. */
+function saidIn(plan: Plan, written: Written): Decimal {
+  return hasOtherDigits(plan.rules[written.rule]!)
+    ? saidInUnits(plan, written)
+    : shift(saidBy(plan, written), plan.recorded)
+}
+/** What an adjusted label says, in the same. */
+function saidByPart({ value }: AdjustedPart, rule: Rule, { recorded }: Plan): Decimal {
+  const said = shift(value, recorded)
+  return hasOtherDigits(rule) ? toUnits(rule, said) : said
+}
+
 /** What becomes of a digit; one that is written but not the number's own is padding. */
 function stateOf({ own, kept, decides }: { own: boolean; kept: boolean; decides: boolean }) {
   if (kept) return own ? 'kept' : 'pad'
   return decides ? 'decides' : 'dropped'
 }
 
-function rowOf(name: string, cell: Decimal, plan: Plan, row?: Row): RailRow {
+interface Beside {
+  readonly row?: Row | undefined
+  readonly part?: AdjustedPart | undefined
+}
+function rowOf(name: string, cell: Decimal, plan: Plan, { row, part }: Beside = {}): RailRow {
   const written = decide(plan, cell, row)
   const rule = plan.rules[written.rule]!
   const isOther = hasOtherDigits(rule)
   const trueValue = shift(cell, plan.recorded)
   const value = isOther ? shortened(toUnits(rule, trueValue)) : trueValue
-  const said = isOther ? saidInUnits(plan, written) : shift(saidBy(plan, written), plan.recorded)
+  const said = part ? saidByPart(part, rule, plan) : saidIn(plan, written)
   const off = magnitudeOf(subtract(said, value))
   const mark = markOf(rule, written)
   const text = tellingDigits(value) || '0'
@@ -129,7 +146,7 @@ function rowOf(name: string, cell: Decimal, plan: Plan, row?: Row): RailRow {
     negative: value.coefficient < 0n,
     digits,
     cut,
-    label: textOf(plan, written),
+    label: shownAs(part, textOf(plan, written)),
     mark,
     said: plainly(said, MOST_SAID),
     off: off.coefficient === 0n ? '' : plainly(off, MOST_SAID),
@@ -159,6 +176,8 @@ export interface Picked {
   readonly name: string
   readonly value: Decimal
   readonly row: Row | undefined
+  /** Its label where that was adjusted so that parts add up. */
+  readonly part?: AdjustedPart | undefined
 }
 /** What stands on a rail besides a set's extremes. */
 export interface BesideExtremes {
@@ -167,11 +186,14 @@ export interface BesideExtremes {
   readonly picked?: Picked | null
   /** The cells beside a number of the set, where cases look at them. */
   readonly rowFor?: (value: Decimal) => Row | undefined
+  /** The label of a number of the set where that was adjusted so that parts add up. */
+  readonly partFor?: (value: Decimal) => AdjustedPart | undefined
 }
 
 function rowsOf(plan: Plan, extremes: Extremes, beside: BesideExtremes): RailRow[] {
-  const { step, picked, rowFor = () => undefined } = beside
-  const own = (name: string, value: Decimal) => rowOf(name, value, plan, rowFor(value))
+  const { step, picked, rowFor, partFor } = beside
+  const own = (name: string, value: Decimal) =>
+    rowOf(name, value, plan, { row: rowFor?.(value), part: partFor?.(value) })
   const rows = [own(words.largest, extremes.largest), own(words.smallest, extremes.smallest)]
   // What was put on the rail takes the place of a row, so that nothing moves under the pointer.
   const { nearest, closest } = extremes
@@ -183,7 +205,7 @@ function rowsOf(plan: Plan, extremes: Extremes, beside: BesideExtremes): RailRow
       rows.push(rowOf(words.theyDifferBy, subtract(above, below), between(plan)))
   }
   if (step) rows.push(rowOf(words.tickStep, step, between(plan)))
-  if (picked) rows.push(rowOf(picked.name, picked.value, plan, picked.row))
+  if (picked) rows.push(rowOf(picked.name, picked.value, plan, picked))
   return rows
 }
 

@@ -1,11 +1,17 @@
 import type { Surface } from '~~/core/checks/types'
-import { type Decimal, parseDecimal, toText } from '~~/core/decimal/decimal'
+import { type Decimal, parseDecimal, toExactText, toText } from '~~/core/decimal/decimal'
 import type { Row } from '~~/core/label/types'
+import { adjustedByNumber, type AdjustedParts, NONE_ADJUSTED } from '~~/shared/page/totals'
 import { type Cell, decimalOf } from '~~/shared/quantities'
 import type { Page } from '~/features/page/usePage'
 import { useLevels } from '~/stores/levels'
 import type { BesideExtremes, Picked } from './rail'
 import { styleDock as words } from './words'
+
+/** Surfaces on which parts may be adjusted so that they add up. */
+const ADJUSTED = ['table', 'marks', 'tooltip'] as const satisfies readonly Surface[]
+const hasAdjusted = (surface: Surface): surface is (typeof ADJUSTED)[number] =>
+  ADJUSTED.some((one) => one === surface)
 
 /**
  * What stands on the rail besides the extremes of a surface: the step, the label that was pointed
@@ -30,13 +36,26 @@ export function useBesideExtremes(
     return found
   })
   const rowFor = (value: Decimal) => byNumber.value?.get(toText(value))
+  const adjustedNow = (of: Surface): AdjustedParts =>
+    hasAdjusted(of) ? page[`adjusted.${of}`].value : NONE_ADJUSTED
+  const adjusted = computed(() =>
+    adjustedByNumber(page.numbersOf(surface.value), placedAmongNumbers(surface.value)),
+  )
+  /** Adjusted parts by their places among the numbers of a surface: in a table, cells may lack one. */
+  function placedAmongNumbers(of: Surface): AdjustedParts {
+    const parts = adjustedNow(of)
+    if (of !== 'table' || parts.size === 0) return parts
+    const present = page.rows.value!.values.flatMap((value, at) => (value ? [at] : []))
+    return new Map(present.flatMap((at, i) => (parts.has(at) ? [[i, parts.get(at)!]] : [])))
+  }
   const picked = computed((): Picked | null => {
     const { pointed } = levels
     const value = pointed && page.valueAt(pointed.surface, pointed.at)
     if (!pointed || !value) return null
     const at = page[`shows.${pointed.surface}`].value.rows?.[pointed.at]
     const name = levels.picked ?? words.rowOf(pointed.at + 1)
-    return { name, value, row: at }
+    return { name, value, row: at, part: adjustedNow(pointed.surface).get(pointed.at) }
   })
-  return () => ({ step: step.value, picked: picked.value, rowFor })
+  const partFor = (value: Decimal) => adjusted.value.get(toExactText(value))
+  return () => ({ step: step.value, picked: picked.value, rowFor, partFor })
 }

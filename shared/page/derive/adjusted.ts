@@ -1,8 +1,7 @@
 import { compare, sum } from '../../../core/decimal/arithmetic'
-import { toExactText } from '../../../core/decimal/decimal'
 import {
   adjustedBy,
-  type AdjustedPart,
+  adjustedByNumber,
   type AdjustedParts,
   type DrawnPart,
   NONE_ADJUSTED,
@@ -62,18 +61,12 @@ function adjustedOf(
     }),
   )
 }
-/** The same for the numbers of a message: a number is adjusted where all parts equal to it are. */
-function adjustedNumbers(page: Drawn, writing: PageValues['written.marks']): AdjustedParts<string> {
-  const adjusted = adjustedAmong(page, writing)
-  const found = new Map<string, AdjustedPart | null>()
-  page.partsDrawn.forEach(({ value }, at) => {
-    const key = toExactText(value)
-    const part = adjusted.get(at) ?? null
-    const before = found.get(key)
-    found.set(key, before === undefined || before?.label === part?.label ? part : null)
-  })
-  return new Map([...found].flatMap(([key, part]) => (part ? [[key, part]] : [])))
-}
+/** The same for the numbers of a message. */
+const adjustedNumbers = (page: Drawn, writing: PageValues['written.marks']) =>
+  adjustedByNumber(
+    page.partsDrawn.map(({ value }) => value),
+    adjustedAmong(page, writing),
+  )
 
 const prosaic = (surface: 'headline' | 'sentence') =>
   from([...OF_PARTS, `written.${surface}`], (page) =>
