@@ -21,11 +21,11 @@ const UNSOUND = ['crowded', 'cut-label', 'uneven-decimals']
 const cards = () => desk.page.locator('article.finding')
 const busy = () => desk.page.locator('aside.margin .clean .busy').count()
 /** Checks begin anew while a page is laid out: it is checked when it has been for a while. */
-const [PAUSE, QUIET, PATIENCE] = [50, 6, 200]
+const [PAUSE, QUIET, PATIENCE] = [50, 6, 1200]
 async function settled(): Promise<void> {
   let quiet = 0
   for (let turn = 0; quiet < QUIET; turn++) {
-    if (turn === PATIENCE) throw new Error('the page is checked for ten seconds and more')
+    if (turn === PATIENCE) throw new Error('the page is checked for a minute and more')
     await desk.page.waitForTimeout(PAUSE)
     quiet = (await busy()) === 0 ? quiet + 1 : 0
   }
