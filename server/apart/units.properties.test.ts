@@ -213,6 +213,6 @@ test('a picture of amounts without rates is refused, with what to do', async () 
   const [study, quantity] = studyOf({ ...TWO_ROWS, shown: null })
   const bare = { ...study, document: { ...study.document, rates: undefined } }
   await expect(take(server, bare, { id: 'svg', quantity })).rejects.toThrow(
-    'The rows are in EUR, GBP, which share no scale. Enter rates, or show the rows in one of them, and export again.',
+    'The rows are in EUR, GBP, which share no scale. Enter rates, or draw a panel for each of them, or show the rows in one of them, and export again.',
   )
 })
