@@ -226,6 +226,9 @@ describe('rules of the house', () => {
 test('a case goes by another column with that column’s own texts, and by none until it changes something', async () => {
   const { page } = desk
   await bringIn(desk, 'town,kind,length\nAsk,brick,12\nUna,steel,9', 'length')
+  await saved()
+  // What is opened at the dock closes where the dock scrolls: it stands still once all is checked.
+  await until(() => page.locator('aside.margin .clean .busy').count(), 0)
   await page.getByRole('button', { name: /^another wording/ }).click()
   await select('What the case goes by', 'where kind is')
   const categories = dialog('Another wording for some').locator('.p-multiselect-label')
