@@ -5,7 +5,7 @@ import { converted, type Quotient } from '../core/measures/apply'
 import { conversionOf } from '../core/measures/convert'
 import { rational, toDecimal } from '../core/measures/rational'
 import type { Command } from './command'
-import { measureId } from '../core/style/schemas'
+import { measureId } from '../core/units/measure'
 import { check, decimalText } from './input'
 
 const convertInput = z.strictObject({

@@ -14,6 +14,7 @@ import { check, InputError, readJson } from './input'
 import { fileText } from './files'
 import { tablesFor } from './locales'
 import { tableFile } from './table'
+import { measureOf } from '../core/units'
 
 /** Characters are gathered before they are written. */
 const GATHERED = 1 << 16
@@ -28,8 +29,8 @@ const csvLine = (cells: readonly string[]): string => `${cells.map(csvCell).join
 
 /** What the cells of a column are recorded in, as its header or its cells say. */
 function recordedBy({ recorded, unit }: ImportedColumn): RecordedAs {
-  const measure = unit?.kind === 'measure' ? String(unit.id) : undefined
-  return { recorded, ...(measure ? { measure } : {}) }
+  const measure = measureOf(unit)
+  return { recorded, ...(measure === null ? {} : { measure }) }
 }
 
 /**

@@ -4,13 +4,16 @@ import { stylesOf } from '../core/style/inherit'
 import { SURFACES } from '../core/checks/types'
 import { styleOf } from './quantities'
 import type { StudyDocument } from './study/document'
+import { measureOf } from '../core/units'
 
 /** The measures that a quantity is written in, whatever the surface. */
 function* measuresOf(document: StudyDocument, at: number): Generator<string> {
   const quantity = document.quantities[at]!
   for (const level of ['quantity', ...SURFACES] as const)
-    for (const { style } of stylesOf(styleOf(document, quantity, level)))
-      if (style.unit.kind === 'measure' && typeof style.unit.id === 'string') yield style.unit.id
+    for (const { style } of stylesOf(styleOf(document, quantity, level))) {
+      const id = measureOf(style.unit)
+      if (id !== null) yield id
+    }
 }
 
 /**

@@ -12,6 +12,7 @@ import { STYLED_PARTS, type StyledPart } from './forms/parts'
 import { linkedAt, placeOf } from './stylebook'
 import type { StudyDocument } from './study/document'
 import type { Linked } from './study/linked'
+import { type NamedKind, recordedUnder } from '../core/units'
 
 /**
  * A cell of a numeric column as it is kept: a double, decimal text where a double would lose
@@ -77,8 +78,7 @@ export function quantitiesOf(dataset: DatasetMeta): Quantity[] {
         title: unit ? headerOf(name).title : name,
         recorded: reading?.recorded ?? 0,
         ...(isRatio ? { kind: 'ratio' as const } : {}),
-        ...(unit?.kind === 'measure' ? { measure: String(unit.id) } : {}),
-        ...(unit?.kind === 'currency' ? { currency: String(unit.code) } : {}),
+        ...recordedUnder(unit),
         style: { ...reading?.style, ...(unit ? { unit } : {}) },
         chart: {
           category: category?.name ?? null,
@@ -197,8 +197,7 @@ export function unitsByRow(document: StudyDocument, quantity: Quantity): UnitsBy
   for (const level of ['quantity', ...SURFACES] as const) {
     const style = styleOf(document, quantity, level)
     const column = unitColumn(style)
-    const { kind } = style.unit
-    if (column !== null && (kind === 'currency' || kind === 'measure')) return { kind, column }
+    if (column !== null) return { kind: style.unit.kind as NamedKind, column }
   }
   return null
 }

@@ -15,6 +15,7 @@ import { shownUnitOf, stepIn, toRecorded } from '../ticks/shown'
 import { largest } from './numbers'
 import { fix } from './fixes'
 import type { Change, Fix, Proof } from './types'
+import { currencyOf, measureOf } from '../units'
 
 const MOST_MORE = 24
 /** Decimals of a thousand or a million beyond these help nobody; another rung does. */
@@ -126,8 +127,8 @@ export function* oneExponent(proof: Proof): Generator<Fix> {
 const shownBy = ({ full, context = {} }: Proof) => shownUnitOf(full, context)
 /** What the unit of a style is called; undefined where it has no name. */
 function unitWords({ unit }: Proof['full']): string | undefined {
-  if (unit.kind === 'measure' && typeof unit.id === 'string') return measureTitle(unit.id)
-  return unit.kind === 'currency' && typeof unit.code === 'string' ? unit.code : undefined
+  const measure = measureOf(unit)
+  return (measure === null ? currencyOf(unit) : measureTitle(measure)) ?? undefined
 }
 
 /** Ticks at another step, told in the unit that the axis shows. @param step as it is recorded */

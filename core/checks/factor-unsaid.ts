@@ -3,6 +3,7 @@ import { plainly } from '../decimal/plainly'
 import { labelAt, valueAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
+import { isWritten } from '../units'
 
 type Unsaid = { readonly label: string; readonly value: string; readonly factor: string }
 
@@ -10,7 +11,7 @@ type Unsaid = { readonly label: string; readonly value: string; readonly factor:
 const IN_TITLE = /[([][^)\]]+[)\]]|,\s*\S+|\b(in|per)\s+\S+/i
 /** Whether anything beside the numbers says what they count. */
 const isSaid = ({ full, title = '' }: Proof): boolean =>
-  full.unit.kind !== 'none' ||
+  isWritten(full.unit) ||
   /\p{L}|\p{Sc}|[%‰°]/u.test(full.before + full.after) ||
   IN_TITLE.test(title)
 

@@ -7,6 +7,7 @@ import { fix } from './fixes'
 import { listed, placesWhere, quoted, saysSome } from './numbers'
 import { labelAt, writtenAt } from './proof'
 import type { Check, Proof } from './types'
+import { isMoney } from '../units'
 
 /** What tells the unit of a rule: its text and what values are converted by. */
 function unitOf({ frames, names, factor, convert }: Rule): string {
@@ -82,9 +83,9 @@ export const mixedUnits: Check<{
     const { plan, full, total, mixed } = proof
     if (mixed) {
       const { units: labels, over, at = placesWhere(proof, saysSome) } = mixed
-      const isMoney = full.unit.kind === 'currency'
+      const areMoney = isMoney(full.unit)
       if (at.length > 0 || isOfAll(over))
-        return { severity: 'error', params: { labels, over, said: '', isMoney }, at }
+        return { severity: 'error', params: { labels, over, said: '', isMoney: areMoney }, at }
     }
     if (plan.rules.length < 2) return null
     const isSaidOnce = full.unitAt !== 'label'
@@ -95,16 +96,16 @@ export const mixedUnits: Check<{
     const firsts = firstOfEach(proof, sortOf, (at) => summed?.has(at) ?? true)
     if (firsts.length < 2 || (!isSaidOnce && (total === undefined || isConverted(proof))))
       return null
-    const isMoney = full.unit.kind === 'currency' && unitColumn(full) !== null
+    const areMoney = isMoney(full.unit) && unitColumn(full) !== null
     const labelOf = (at: number) => textOf(plan, writtenAt(proof, at), true)
     const once = full.unitAt === 'title' ? (plan.title ?? '') : labelAt(proof, 0)
     return {
-      severity: isSaidOnce || isMoney ? 'error' : 'warning',
+      severity: isSaidOnce || areMoney ? 'error' : 'warning',
       params: {
         labels: firsts.map(labelOf),
         over: OVER[full.unitAt],
         said: isSaidOnce ? once : textOf(plan, decide(plan, total!)),
-        isMoney,
+        isMoney: areMoney,
       },
       at: placesWhere(
         proof,

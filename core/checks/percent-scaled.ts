@@ -6,6 +6,7 @@ import { labelAt, saidAt, valueAt } from './proof'
 import { fix } from './fixes'
 import { isPart } from './usual'
 import type { Check, Proof } from './types'
+import { isWritten, kindOf, multipliesPercent } from '../units'
 
 type Scaled = {
   readonly what: 'twice' | 'never'
@@ -55,9 +56,7 @@ function looked(proof: Proof): Decimal[] {
 /** Whether a percent sign is typed, in the unit or behind the label, which multiplies nothing. */
 const isTyped = ({ full: { unit, after, factor } }: Proof): boolean =>
   factor === '1' &&
-  ((unit.kind === 'symbol' && /^\s*%/.test(unit.text)) ||
-    (unit.kind === 'measure' && unit.id === 'percent') ||
-    (unit.kind === 'none' && /^\s*%/.test(after)))
+  (kindOf(unit).percentSign(unit) === 'typed' || (!isWritten(unit) && /^\s*%/.test(after)))
 
 /**
  * Protects readers from percents that are a hundred times too large or too small. Growth of more
@@ -72,7 +71,7 @@ export const percentScaled: Check<Scaled> = {
     'a percent of numbers that are percent already (most of some parts above 1.5 and up to 100), and a typed percent sign behind parts of one',
   find(proof) {
     const { full, context } = proof
-    const isPercent = full.unit.kind === 'percent' && full.factor === '1'
+    const isPercent = multipliesPercent(full.unit) && full.factor === '1'
     if (!isPercent && !isTyped(proof)) return null
     const values = looked(proof).map((value) => shift(value, context?.recorded ?? 0))
     const what = isPercent ? 'twice' : 'never'
@@ -91,7 +90,7 @@ export const percentScaled: Check<Scaled> = {
       ? `“${label}” is ${value} times the whole: the numbers are percent already, and the style multiplies them once more.`
       : `“${label}” says less than a hundredth of ${value}: the sign is typed, and nothing multiplies the number.`,
   *propose({ style, full }) {
-    if (full.unit.kind === 'percent')
+    if (multipliesPercent(full.unit))
       yield fix(
         'percent-sign',
         {},

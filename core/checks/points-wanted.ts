@@ -5,6 +5,7 @@ import { inherit } from '../style/inherit'
 import { labelAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
+import { multipliesPercent } from '../units'
 
 /** What a title calls that is counted in percent. */
 const SHARE = /\b(shares?|rates?|percentages?|proportions?|turnout|quotas?)\b|%/i
@@ -24,7 +25,7 @@ export const pointsWanted: Check<{ label: string }> = {
   finds: 'changes of shares or rates that are written as percent',
   find(proof) {
     const { changes = [], changeStyle, full } = proof
-    if (areChangesOfShares(proof) && full.unit.kind === 'percent') {
+    if (areChangesOfShares(proof) && multipliesPercent(full.unit)) {
       const at = placesWhere(proof, saysSome)
       return at.length === 0
         ? null
@@ -32,7 +33,7 @@ export const pointsWanted: Check<{ label: string }> = {
     }
     const [change] = changes
     const written = changeStyle ? inherit(changeStyle) : full
-    if (!change || !isPart(proof) || written.unit.kind !== 'percent') return null
+    if (!change || !isPart(proof) || !multipliesPercent(written.unit)) return null
     const changing = planOfChanges(proof)
     if (!changing) return null
     const { label } = printedBeside(changing, change.value)

@@ -5,20 +5,18 @@ import { unprefixed } from '../measures/prefixed'
 import { areAlike } from '../measures/convert'
 import { measureTitle } from '../measures/titles'
 import { notationOf } from '../notations'
-import { unitNamed } from '../style/namedUnits'
+import { unitNamed } from '../units/names'
 import { fix } from './fixes'
 import { placesWhere } from './numbers'
 import { labelAt } from './proof'
 import type { Check, Proof } from './types'
+import { measureOf } from '../units'
 
 /** Letters of a rung and its unit, and what readers take them for together. */
 type Joined = { readonly rung: string; readonly letters: string; readonly as: string }
 
 /** The measure that letters name; null where they name none. */
-function measureBy(letters: string): string | null {
-  const named = unitNamed(letters)
-  return named?.kind === 'measure' && typeof named.id === 'string' ? named.id : null
-}
+const measureBy = (letters: string): string | null => measureOf(unitNamed(letters))
 const METER = 'meter'
 /** Whether values are lengths, beside which a rung of one letter is metres. */
 const areLengths = ({ context }: Proof): boolean =>
@@ -77,7 +75,7 @@ export const rungJoinsUnit: Check<Joined & { readonly label: string }> = {
   *propose({ style, full }) {
     const ladder = typeof full.ladder === 'object' ? 'short' : full.ladder
     yield fix('rung-words', {}, { way: 'unit', style: { ...style, ladder, rungForm: 'word' } })
-    if (full.unit.kind === 'measure')
+    if (measureOf(full.unit) !== null)
       yield fix('unit-prefixes', {}, { way: 'unit', style: { ...style, ladder: 'si' } })
   },
 }

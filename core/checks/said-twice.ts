@@ -5,6 +5,7 @@ import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
+import { isWritten } from '../units'
 
 type Twice = { readonly label: string; readonly said: string; readonly where: 'title' | 'text' }
 
@@ -45,14 +46,14 @@ function rungTwice(proof: Proof): string | null {
 }
 function unitTwice(proof: Proof): string | null {
   const { title = '', full } = proof
-  if (full.unitAt !== 'label' || full.unit.kind === 'none') return null
+  if (full.unitAt !== 'label' || !isWritten(full.unit)) return null
   const said = SYMBOL_IN_TITLE.exec(title)?.[1]
   return unitWords(proof).find((text) => text === said) ?? null
 }
 /** The unit in the texts around a label that has it anyway. */
 function inTexts(proof: Proof): string | null {
   const { before, after, unit } = proof.full
-  if (unit.kind === 'none') return null
+  if (!isWritten(unit)) return null
   const words = [...before.trim().split(/\s+/), ...after.trim().split(/\s+/)].filter(Boolean)
   return (
     unitWords(proof).find((text) =>
@@ -87,7 +88,7 @@ export const saidTwice: Check<Twice> = {
     const { style, full } = proof
     if (inTexts(proof))
       yield fix('no-texts', {}, { way: 'labels', style: { ...style, before: '', after: '' } })
-    if (full.rung !== 'each' || full.unit.kind !== 'none')
+    if (full.rung !== 'each' || isWritten(full.unit))
       yield fix('unit-in-title', {}, { way: 'unit', style: { ...style, unitAt: 'title' } })
     yield fix('whole-digits', {}, { way: 'notation', style: { ...style, notation: 'plain' } })
   },

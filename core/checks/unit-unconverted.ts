@@ -6,11 +6,12 @@ import { toDecimal } from '../measures/rational'
 import { measureTitle } from '../measures/titles'
 import type { FullStyle, Style } from '../style/fields'
 import { type PowerOfMoney, powerOfMoney } from '../style/besideNumbers'
-import { unitNamed } from '../style/namedUnits'
+import { unitNamed } from '../units/names'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Fix, Proof } from './types'
+import { currencyOf, lettersOf, measureOf } from '../units'
 
 type Unit = FullStyle['unit']
 
@@ -48,10 +49,7 @@ const powerOf = (from: string, to: string): number | null => {
 }
 
 /** What a unit is called; null where none can be converted into. */
-function nameOf(unit: Unit): string | null {
-  if (unit.kind === 'symbol') return unit.text.trim()
-  return unit.kind === 'currency' && typeof unit.code === 'string' ? unit.code : null
-}
+const nameOf = (unit: Unit): string | null => lettersOf(unit) ?? currencyOf(unit)
 
 /** The cases that change the unit and leave the number. */
 function unconverted({ full }: Proof): { at: number; from: string; to: string }[] {
@@ -70,12 +68,12 @@ interface OtherMeasure {
 }
 /** The letters of a style's unit, where they name a measure that its values are not counted in. */
 function otherMeasure({ full, context }: Proof): OtherMeasure | null {
-  const { unit } = full
+  const letters = lettersOf(full.unit)
   const recorded = context?.measure
-  if (unit.kind !== 'symbol' || recorded === undefined) return null
-  const named = unitNamed(unit.text.trim())
-  if (named?.kind !== 'measure' || named.id === recorded) return null
-  const other = { recorded, named: String(named.id) }
+  if (letters === null || recorded === undefined) return null
+  const named = measureOf(unitNamed(letters))
+  if (named === null || named === recorded) return null
+  const other = { recorded, named }
   if (!areAlike(recorded, other.named)) return other
   const scale = toDecimal(conversionOf(recorded, other.named).scale)
   return scale !== null && compare(scale, decimal(full.factor)) === 0 ? null : other
@@ -104,13 +102,12 @@ function otherCurrency({ full, context }: Proof): OtherCurrency | null {
   const { unit, factor } = full
   const recorded = context?.currency
   if (recorded === undefined || compare(decimal(factor), ONE) !== 0) return null
-  const letters = unit.kind === 'symbol' ? unitNamed(unit.text.trim()) : null
-  const said = unit.kind === 'currency' ? unit : letters
-  const named = said?.kind === 'currency' && typeof said.code === 'string' ? said.code : recorded
-  if (named === recorded) return null
+  const letters = lettersOf(unit)
+  const named = currencyOf(letters === null ? unit : unitNamed(letters))
+  if (named === null || named === recorded) return null
   const hasRate = rateConversion(context?.rates ?? [], recorded, named) !== null
   // A currency is converted where there is a rate; letters never are.
-  return said === unit && hasRate ? null : { recorded, named, hasRate }
+  return letters === null && hasRate ? null : { recorded, named, hasRate }
 }
 
 /** What writes amounts in the currency that labels say, where a rate leads there, or in their own. */
@@ -125,7 +122,8 @@ function* inCurrency(
 
 /** Letters that name a power of ten beside money, by which the numbers are not divided: bn €. */
 function undividedMoney({ full: { unit, factor } }: Proof): PowerOfMoney | null {
-  const money = unit.kind === 'symbol' ? powerOfMoney(unit.text.trim()) : null
+  const letters = lettersOf(unit)
+  const money = letters === null ? null : powerOfMoney(letters)
   if (!money) return null
   const divides = compare(decimal(factor), { coefficient: 1n, exponent: -money.power }) === 0
   return divides ? null : money

@@ -1,9 +1,9 @@
-import { currencyDecimals } from '../locale/currencies'
 import type { Decision } from '../label/fast/column'
 import { compare } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { labelAt, valueAt } from './proof'
 import type { Proof } from './types'
+import { kindOf } from '../units'
 
 /** Kinds of quantities that lie between none and all of something. */
 const PARTS: ReadonlySet<string | undefined> = new Set(['shares', 'ratio'])
@@ -18,10 +18,7 @@ export const isPart = ({ kind }: Pick<Proof, 'kind'>): boolean => PARTS.has(kind
  * @example usualDecimals(pricesInYen) // 0
  */
 export function usualDecimals({ full: { unit }, kind }: Proof): number | null {
-  if (unit.kind === 'percent') return 0
-  if (unit.kind === 'currency')
-    return typeof unit.code === 'string' ? currencyDecimals(unit.code) : 2
-  return kind === 'count' ? 0 : null
+  return kindOf(unit).usualDecimals(unit) ?? (kind === 'count' ? 0 : null)
 }
 
 /** The labels that stand for different values. */

@@ -9,6 +9,7 @@ import { regionOf } from '../label/region'
 import type { Row, Value } from '../label/types'
 import type { FullStyle, Style } from '../style/fields'
 import { textWidth } from '../text/advance'
+import { inFull } from '../units'
 
 /** A label that readers of another region take for another number. */
 export interface Taken {
@@ -29,11 +30,6 @@ export interface RegionLabels {
   readonly taken: readonly Taken[]
 }
 
-/** A unit as its name in full, where it has one. */
-const named = (unit: FullStyle['unit']): FullStyle['unit'] => {
-  if (unit.kind === 'currency') return { ...unit, display: 'name' }
-  return unit.kind === 'measure' ? { ...unit, display: 'long' } : unit
-}
 /** What a region writes by its own ladder, whatever power the style's own stood at. */
 const regional = (rungForm: 'symbol' | 'word'): Style => ({
   notation: 'scaled',
@@ -51,7 +47,7 @@ const regional = (rungForm: 'symbol' | 'word'): Style => ({
  */
 export const regionWays = {
   style: (): Style => ({}),
-  words: ({ unit }: FullStyle): Style => ({ ...regional('word'), unit: named(unit) }),
+  words: ({ unit }: FullStyle): Style => ({ ...regional('word'), unit: inFull(unit) }),
   short: (): Style => regional('symbol'),
 } as const
 export type RegionWay = keyof typeof regionWays

@@ -7,7 +7,7 @@ import type { FullStyle } from '../style/schemas'
 import { framesOf, NO_SURROUNDINGS, type Surroundings, textParts } from './frames'
 import type { Forms, Rule } from './types'
 import { hasPrefixes } from './prefixes'
-import type { UnitWriting } from './units'
+import type { UnitWriting } from '../units/types'
 
 /**
  * Rung and unit around the number; where rungs are prefixes of the unit, its gap comes before them.

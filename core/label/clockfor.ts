@@ -4,14 +4,17 @@ import { areAlike } from '../measures/convert'
 import { notationOf } from '../notations'
 import { clockOf } from '../notations/clock'
 import type { FullStyle } from '../style/schemas'
+import { kindOf, measureOf } from '../units'
 import type { Clock } from './types'
 
 export const WITH_DAYS = 'd h:mm'
 
 /** A clock says minutes and seconds itself, so that a measure of time is not said once more. */
 const SAYS_TIME: FullStyle['unit'] = { kind: 'none' }
-const isTime = ({ unit }: FullStyle): boolean =>
-  unit.kind === 'measure' && typeof unit.id === 'string' && areAlike(unit.id, 'second')
+function isTime({ unit }: FullStyle): boolean {
+  const id = measureOf(unit)
+  return id !== null && areAlike(id, 'second')
+}
 
 /**
  * A style whose clock says its measure of time itself; any other as it is.
@@ -22,7 +25,7 @@ const isTime = ({ unit }: FullStyle): boolean =>
 export function withoutTime(style: FullStyle): FullStyle {
   if (!notationOf(style).isClock) return style
   if (isTime(style)) return { ...style, unit: SAYS_TIME }
-  if (style.unit.kind === 'none' || style.unit.kind === 'symbol') return style
+  if (kindOf(style.unit).goesWithClock) return style
   throw new StyleError(
     'unit',
     style.unit,

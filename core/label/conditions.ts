@@ -2,7 +2,7 @@ import { shift } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { reaches } from '../decimal/powers'
 import { saidBy } from './cells'
-import { ANY_UNIT } from './anyUnit'
+import { ANY_UNIT } from '../units/anyUnit'
 import type { Condition, Plan, Row, Value, Written } from './types'
 
 function meets(when: Condition, value: Decimal | null, row: Row | undefined): boolean {

@@ -1,6 +1,7 @@
 import { multiply, tenTo } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { tellingDigits } from '../decimal/zeros'
+import { currencyOf, isMoney, measureOf } from '../units'
 import { StyleError } from '../error'
 import type { Conversion } from '../measures/apply'
 import { conversionOf, MeasureError } from '../measures/convert'
@@ -60,10 +61,11 @@ function toUnit(style: FullStyle, recorded: RecordedUnit): Conversion | null {
     const [from, to] = clockMeasures(style, recorded)
     return from === to ? null : conversionAs('notation', 'clock', from, to)
   }
-  if (unit.kind === 'currency') return toCurrency(unit.code, recorded)
-  const id = unit.kind === 'measure' ? String(unit.id) : target
+  if (isMoney(unit)) return toCurrency(currencyOf(unit), recorded)
+  const own = measureOf(unit)
+  const id = own ?? target
   if (id === undefined) return null
-  if (measure === undefined) return unit.kind === 'measure' ? null : toCurrency(id, recorded)
+  if (measure === undefined) return own === null ? toCurrency(id, recorded) : null
   if (id === measure) return null
   const conversion = conversionAs('unit.id', id, measure, id)
   return isChange ? { ...conversion, shift: NOTHING } : conversion

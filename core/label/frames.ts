@@ -5,32 +5,9 @@ import {
   type NumberPattern,
   type Subpattern,
 } from '../locale/pattern'
+import { type Fill, type Layer, type Part, partIf, type Slot } from '../locale/parts'
 import type { FullStyle } from '../style/schemas'
-import type { Frame, Frames, Marks, Part, SignState, Slot } from './types'
-
-/** What fills the placeholders of a pattern. */
-export interface Fill {
-  readonly marks: Marks
-  /** The currency's symbol or the percent sign: what ¤, % and ‰ stand for. */
-  readonly unit: string
-  /** What plain text of the pattern is: part of a rung's name, or nothing in particular. */
-  readonly text: 'rung' | 'literal'
-}
-
-/** A pattern with what fills it. */
-export interface Layer {
-  readonly pattern: NumberPattern
-  readonly fill: Fill
-}
-
-/**
- * Blanks in a gap do not break a label over two lines.
- *
- * @example noBreak(' kg') // '\u00a0kg'
- */
-export const noBreak = (gap: string): string => gap.replaceAll(' ', '\u00a0')
-export const partIf = (type: Part['type'], value: string): Part[] =>
-  value ? [{ type, value }] : []
+import type { Frame, Frames, SignState } from './types'
 
 /**
  * A currency that ends in neither a symbol nor a blank is kept off the digits (CLDR,

@@ -1,6 +1,7 @@
 import { localeTableName, type Regions } from './region'
 import { inherit, stylesOf } from '../style/inherit'
-import { unitNamed } from '../style/namedUnits'
+import { kindOf, lettersOf, measureOf } from '../units'
+import { unitNamed } from '../units/names'
 import type { FullStyle, Style } from '../style/schemas'
 import type { CurrencyNames, LocaleTable, MeasureNames } from '../locale/types'
 
@@ -11,9 +12,12 @@ export interface Needs {
   readonly measureNames: readonly string[]
 }
 
+/** Whether names have to be at hand to write a unit. */
+const needs = (unit: FullStyle['unit'], names: 'currencyNames' | 'measureNames'): boolean =>
+  kindOf(unit).names(unit) === names
 /** Letters that name a measure may be offered as that measure, converted. */
 const mayBeMeasure = (unit: FullStyle['unit']): boolean =>
-  unit.kind === 'measure' || (unit.kind === 'symbol' && unitNamed(unit.text)?.kind === 'measure')
+  needs(unit, 'measureNames') || measureOf(unitNamed(lettersOf(unit) ?? '')) !== null
 
 /**
  * What has to be loaded before a style can be resolved.
@@ -29,9 +33,7 @@ export function needsOf(style: Style): Needs {
   ]
   return {
     tables: names(styles),
-    currencyNames: names(
-      styles.filter(({ unit }) => unit.kind === 'currency' && unit.display === 'name'),
-    ),
+    currencyNames: names(styles.filter(({ unit }) => needs(unit, 'currencyNames'))),
     measureNames: names(styles.filter(({ unit }) => mayBeMeasure(unit))),
   }
 }

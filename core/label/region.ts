@@ -3,7 +3,7 @@ import { chooseSystem, nearestName } from '../locale/choose'
 import localeNames from '../locale/generated/index.json'
 import en from '../locale/generated/locales/en.json'
 import type { CurrencyNames, LocaleTable, MeasureNames } from '../locale/types'
-import type { Region } from './units'
+import type { Region } from '../units/types'
 
 /** What was loaded of regions. */
 export interface Regions {

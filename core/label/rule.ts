@@ -11,7 +11,7 @@ import type { Context } from './context'
 import { clockFor, WITH_DAYS, withoutTime } from './clockfor'
 import { conversionFor, type RecordedUnit } from './convert'
 import { framesOf, NO_SURROUNDINGS } from './frames'
-import { countedIn, withoutPrefix } from './prefixes'
+import { countedIn, hasPrefixes, withoutPrefix } from './prefixes'
 import { checkConstant } from './refusals'
 import { type ChosenRegion, regionOf } from './region'
 import { rungWords } from './rungwords'
@@ -19,7 +19,8 @@ import { uncertaintyFor } from './uncertaintyfor'
 import { MOST_STEP_DECIMALS, neededDecimals } from './stepdigits'
 import { type SetValues, sharedLevel } from './shared'
 import type { Condition, Grouping, Marks, Plan, Precision, Rule } from './types'
-import { type Region, type UnitWriting, unitWriting } from './units'
+import { isMoney, writeUnit } from '../units'
+import type { Region, UnitWriting } from '../units/types'
 
 const TWO = 2
 const groupings: Record<FullStyle['grouping'], (own: Grouping) => Grouping | null> = {
@@ -50,7 +51,7 @@ function groupingOf(
 function marksOf(style: FullStyle, { system }: Region): Marks {
   const marks = {
     ...system.marks,
-    ...(style.unit.kind === 'currency' ? system.moneyMarks : {}),
+    ...(isMoney(style.unit) ? system.moneyMarks : {}),
     ...style.marks,
   }
   if (marks.decimal === marks.group && style.grouping !== 'never') {
@@ -142,7 +143,10 @@ export function ruleFrom(
   const isByStep = style.fraction === 'step'
   const region = regionOf(style.locale, context)
   const marks = marksOf(style, region)
-  const unit = unitWriting(style, region, marks)
+  const unit = writeUnit(style.unit, {
+    ...{ region, marks, hasPrefixes: hasPrefixes(style) },
+    isAccounting: style.sign === 'parentheses',
+  })
   const rest = restOf(style, when, region, unit, marks, context)
   const clock = clockFor(style, region.table.clock)
   const ruleOf = ({ patterns: _, ...own }: Contribution): Rule => ({

@@ -1,7 +1,10 @@
 import type { RoundingMode } from '../decimal/round'
+import type { Marks, Part, PartType, Slot } from '../locale/parts'
 import type { ByPlural, PluralKey } from '../locale/types'
 import type { RationalText } from '../measures/rational'
 import type { Exponent, Multiple, Step } from '../notations/types'
+
+export type { Marks, Part, PartType, Slot }
 
 /**
  * A Plan is a style with everything looked up: plain JSON, frozen, enough to write a label
@@ -141,13 +144,6 @@ export interface Rung extends Omit<Step, 'forms'> {
 export type ExponentForm = 'times' | 'e' | 'E' | 'power'
 export type SignMode = 'auto' | 'always' | 'exceptZero' | 'never' | 'parentheses'
 
-export interface Marks {
-  readonly decimal: string
-  readonly group: string
-  readonly minus: string
-  readonly plus: string
-}
-
 /** Sizes of the groups before the decimal mark, from the right. */
 export interface Grouping {
   readonly first: number
@@ -175,40 +171,6 @@ export type Names = Readonly<Partial<Record<PluralKey, Name>>>
  * Arabic has a word for two miles.
  */
 export type Name = readonly [before: readonly Part[], after: readonly Part[], says?: string]
-/**
- * A part as it is; the place where the rung goes, behind its own gap; the rung as a prefix of the
- * unit; or what a currency's name puts before or after the number.
- */
-export type Slot = Part | 'rung' | 'prefix' | 'nameBefore' | 'nameAfter'
-
-export type PartType =
-  | 'minus'
-  | 'plus'
-  | 'unit'
-  | 'gap'
-  | 'literal'
-  | 'before'
-  | 'after'
-  | 'bound'
-  | 'integer'
-  | 'group'
-  | 'decimal'
-  | 'fraction'
-  | 'rung'
-  | 'exponent'
-  | 'constant'
-  | 'clock'
-  | 'period'
-  | 'denominator'
-  | 'uncertainty'
-  | 'missing'
-  | 'infinity'
-  | 'zero'
-export interface Part {
-  readonly type: PartType
-  readonly value: string
-}
-
 /** What is written of a number: the decision, before it becomes text. */
 export interface Written {
   readonly kind: 'number' | 'infinite' | 'missing' | 'zero'

@@ -2,7 +2,7 @@ import { StyleError } from '../error'
 import { notationOf } from '../notations'
 import type { FullStyle } from '../style/schemas'
 import type { Rule } from './types'
-import type { Region } from './units'
+import type { Region } from '../units/types'
 
 /**
  * Between numbers of which one is below zero: a dash would read as its minus (IEC 60027 writes so).

@@ -1,7 +1,7 @@
 import { StyleError } from '../error'
-import { ANY_UNIT } from './anyUnit'
+import { kindOf, type Unit, unitKinds } from '../units'
+import type { NamedByCells } from '../units/types'
 import { unitColumn } from '../style/dependencies'
-import { currencyNamed, measureNamed } from '../style/namedUnits'
 import type { FullStyle } from '../style/schemas'
 import type { Context } from './context'
 import type { RecordedUnit } from './convert'
@@ -16,38 +16,7 @@ export interface Conditioned {
   readonly recorded?: RecordedUnit
 }
 
-type Unit = FullStyle['unit']
-/** A kind of unit that a column can name. */
-interface Named {
-  /** The field that names it. */
-  readonly field: string
-  readonly takes: string
-  /** The code or the id that a cell names; null where it names none. */
-  named(text: string): string | null
-  of(unit: never, text: string): Unit
-  /** Any unit of the kind, by its own name. */
-  any(unit: never): Unit
-}
-const NAMED: { readonly [Kind in Unit['kind']]?: Named } = {
-  currency: {
-    field: 'unit.code',
-    takes: 'a code of ISO 4217 such as EUR',
-    named: currencyNamed,
-    of: (unit: Extract<Unit, { kind: 'currency' }>, code) => ({ ...unit, code }),
-    any: (unit: Extract<Unit, { kind: 'currency' }>) => ({
-      ...unit,
-      code: ANY_UNIT,
-      display: 'code',
-    }),
-  },
-  measure: {
-    field: 'unit.id',
-    takes: 'an id of a measure such as kilogram',
-    named: measureNamed,
-    of: (unit: Extract<Unit, { kind: 'measure' }>, id) => ({ ...unit, id }),
-    any: () => ({ kind: 'symbol', text: ANY_UNIT }),
-  },
-}
+type Named = NamedByCells<Unit>
 
 function namesIn(column: string, rows: readonly Row[], { field, takes, named }: Named): string[] {
   const names = new Set<string>()
@@ -64,14 +33,11 @@ function namesIn(column: string, rows: readonly Row[], { field, takes, named }: 
 const both = (when: Condition | null, names: Condition): Condition =>
   when ? { all: [when, names] } : names
 
-/** What the column of a style names units for, where one does. */
-const namedBy = (unit: Unit): Named | undefined => NAMED[unit.kind]
-
 /** A style whose unit a column names: one for each unit that the rows name. */
 function byOwnUnit({ when, style }: Conditioned, column: string, context: Context): Conditioned[] {
   const { rows = [], hasRowsToCome = false } = context
-  const named = namedBy(style.unit)!
-  const unitOf = (name: string) => named.of(style.unit as never, named.named(name)!)
+  const named = kindOf(style.unit).byCells!
+  const unitOf = (name: string) => named.of(style.unit, named.named(name)!)
   const common = context.units?.column === column ? commonUnit(context) : undefined
   const own = namesIn(column, rows, named).map((name): Conditioned => ({
     when: both(when, { column, is: [name] }),
@@ -82,7 +48,7 @@ function byOwnUnit({ when, style }: Conditioned, column: string, context: Contex
   }))
   const others: Conditioned = {
     when: both(when, { column, filled: true }),
-    style: { ...style, unit: named.any(style.unit as never) },
+    style: { ...style, unit: named.any(style.unit) as Unit },
     own: { unitOf: column },
     // Nothing leads from a unit that nobody knows: its values are written as they are.
     recorded: { currency: undefined, measure: undefined },
@@ -98,11 +64,14 @@ function byOwnUnit({ when, style }: Conditioned, column: string, context: Contex
 /** The unit that values of several units are brought to, by its code or id. */
 const commonUnit = ({ currency, measure }: Context): string | undefined => currency ?? measure
 
+/** The kind of the unit that values are recorded in. */
+const recordedKind = ({ currency }: Context) =>
+  currency === undefined ? unitKinds.measure : unitKinds.currency
 /** What the values of rows are recorded in that name a unit. */
-const recordedAs = (context: Context, name: string): RecordedUnit =>
-  context.currency === undefined
-    ? { measure: measureNamed(name)! }
-    : { currency: currencyNamed(name)! }
+function recordedAs(context: Context, name: string): RecordedUnit {
+  const { byCells, kind } = recordedKind(context)
+  return { [kind]: byCells!.named(name)! }
+}
 
 /**
  * What writes rows to come that name no unit: nothing does, unless rows of the study name none
@@ -121,9 +90,8 @@ function byRecordedUnit(
   context: Context,
 ): Conditioned[] {
   const { rows = [], hasRowsToCome = false } = context
-  const kind = context.currency === undefined ? 'measure' : 'currency'
   const target = commonUnit(context)
-  const own = namesIn(column, rows, NAMED[kind]!).map((name): Conditioned => ({
+  const own = namesIn(column, rows, recordedKind(context).byCells!).map((name): Conditioned => ({
     when: both(when, { column, is: [name] }),
     style,
     recorded: { ...recordedAs(context, name), target },
@@ -149,7 +117,7 @@ export function byUnit(conditioned: Conditioned, context: Context): Conditioned[
   const { style } = conditioned
   const { units } = context
   const column = unitColumn(style)
-  if (column !== null && namedBy(style.unit)) return byOwnUnit(conditioned, column, context)
+  if (column !== null) return byOwnUnit(conditioned, column, context)
   return units?.valuesIn === 'row' && commonUnit(context) !== undefined
     ? byRecordedUnit(conditioned, units.column, context)
     : [conditioned]

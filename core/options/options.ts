@@ -7,6 +7,7 @@ import type { NumberOptions, Unsaid } from '../notations/types'
 import { unitColumn } from '../style/dependencies'
 import { inherit } from '../style/inherit'
 import type { FullStyle, Style } from '../style/schemas'
+import { isMoney, kindOf, measureOf, type Unit } from '../units'
 
 /** What a style is in those options, and what of it they have no word for. */
 export interface Optioned {
@@ -16,35 +17,7 @@ export interface Optioned {
   readonly unsaid: readonly string[]
 }
 
-/** Simple units that ECMA-402 sanctions (section 6.6.2); two of them may stand around -per-. */
-const SANCTIONED = new Set(
-  'acre bit byte celsius centimeter day degree fahrenheit fluid-ounce foot gallon gigabit gigabyte gram hectare hour inch kilobit kilobyte kilogram kilometer liter megabit megabyte meter microsecond mile mile-scandinavian milliliter millimeter millisecond minute month nanosecond ounce percent petabyte pound second stone terabit terabyte week yard year'.split(
-    ' ',
-  ),
-)
-const isSanctioned = (id: unknown): id is string =>
-  typeof id === 'string' &&
-  id.split('-per-').length <= 2 &&
-  id.split('-per-').every((unit) => SANCTIONED.has(unit))
-
-const units: Record<FullStyle['unit']['kind'], (unit: never) => NumberOptions> = {
-  none: () => ({}),
-  currency: ({ code, display }: { code: string; display?: string }) =>
-    typeof code === 'string'
-      ? {
-          style: 'currency',
-          currency: code,
-          ...(display && display !== 'symbol' ? { currencyDisplay: display } : {}),
-        }
-      : {},
-  percent: () => ({ style: 'percent' }),
-  permille: () => ({}),
-  percentPoint: () => ({}),
-  basisPoint: () => ({}),
-  symbol: () => ({}),
-  measure: ({ id, display = 'short' }: { id: unknown; display?: string }): NumberOptions =>
-    isSanctioned(id) ? { style: 'unit', unit: id, unitDisplay: display } : {},
-}
+const optionsOfUnit = (unit: Unit): NumberOptions | null => kindOf(unit).options(unit)
 const groupings: Record<FullStyle['grouping'], NumberOptions> = {
   auto: {},
   always: { useGrouping: 'always' },
@@ -96,20 +69,12 @@ function digitsOf(style: FullStyle): NumberOptions {
 
 /** What ECMA-402 cannot say, each with the phrase that tells it. */
 const beyond: readonly Unsaid<FullStyle>[] = [
-  [
-    ({ unit }) =>
-      unit.kind === 'symbol' ||
-      unit.kind === 'permille' ||
-      unit.kind === 'percentPoint' ||
-      unit.kind === 'basisPoint' ||
-      (unit.kind === 'measure' && typeof unit.id === 'string' && !isSanctioned(unit.id)),
-    'this unit',
-  ],
+  [({ unit }) => optionsOfUnit(unit) === null, 'this unit'],
   [(style) => unitColumn(style) !== null, 'a unit that is named by a column'],
   [({ unitAt }) => unitAt !== 'label', 'a unit that is said once'],
   [({ marks }) => Object.keys(marks).length > 0, 'marks of one’s own'],
   [
-    ({ sign, unit }) => sign === 'parentheses' && unit.kind !== 'currency',
+    ({ sign, unit }) => sign === 'parentheses' && !isMoney(unit),
     'parentheses around what is no currency',
   ],
   [(style) => style.increment !== null && incrementOf(style) === null, 'this increment'],
@@ -142,8 +107,8 @@ export function decided(style: FullStyle, { rules }: Plan): FullStyle {
 }
 
 /** That values have to be converted before they are written in a unit. */
-const unconverted = (unit: FullStyle['unit'], measure: string | undefined): string[] =>
-  unit.kind === 'measure' && measure !== undefined && unit.id !== measure
+const unconverted = (unit: Unit, measure: string | undefined): string[] =>
+  measure !== undefined && ![null, measure].includes(measureOf(unit))
     ? [`cells that are recorded in ${measure} (convert them first)`]
     : []
 
@@ -160,7 +125,6 @@ export function optionsOf(
 ): Optioned {
   const full = withDigits(inherit(style))
   const notation = notationOf(full)
-  const unit = (units[full.unit.kind] as (unit: FullStyle['unit']) => NumberOptions)(full.unit)
   const significant = Math.min(21, full.significant?.[1] ?? 21)
   const digits = digitsOf({
     ...full,
@@ -170,7 +134,7 @@ export function optionsOf(
     locale: full.locale,
     options: {
       ...notation.options(full),
-      ...unit,
+      ...optionsOfUnit(full.unit),
       ...digits,
       ...(full.rounding === 'halfExpand' ? {} : { roundingMode: full.rounding }),
       ...(full.trailingZeros === 'auto' ? {} : { trailingZeroDisplay: full.trailingZeros }),

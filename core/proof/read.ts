@@ -2,7 +2,8 @@ import { negate, shift } from '../decimal/arithmetic'
 import { type Decimal, decimal, ONE, ZERO } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import { besideOf, MILLION_OR_METRE } from '../style/besideNumbers'
-import { PART_POWERS, unitNamed } from '../style/namedUnits'
+import { partPower } from '../units'
+import { unitNamed } from '../units/names'
 import { type NumeralMarks, readNumeral } from '../label/numeral'
 import { everywhere, isSameName } from '../label/powernames'
 import type { ChosenRegion } from '../label/region'
@@ -147,7 +148,7 @@ function saidIn(token: Token, way: Way, base: string): Said | null {
   const beside = besideIn(token.after, way, base)
   const unit = beside.unit || token.before
   // A percent is a hundredth of what it counts.
-  const part = PART_POWERS[unitNamed(unit)?.kind ?? 'none'] ?? 0
+  const part = partPower(unitNamed(unit))
   const power = beside.power + (token.exponent ?? 0) + part
   const denominator = token.multiple?.denominator ?? 1
   const number = denominator === 1 ? digits : divide(digits, decimal(denominator))

@@ -1,5 +1,5 @@
 import { fromSuperscript } from '../decimal/superscript'
-import { unitNamed } from '../style/namedUnits'
+import { unitNamed } from '../units/names'
 
 /** A label in its pieces, before anything is said of what they mean. */
 export interface Token {

@@ -1,4 +1,5 @@
-import { own, unitNamed } from './namedUnits'
+import { own, unitNamed } from '../units/names'
+import { currencyOf, isMoney } from '../units'
 
 /** Names of powers of ten beside numbers, in the languages of tables that people bring. */
 const RUNGS: Readonly<Record<string, number>> = {
@@ -75,11 +76,11 @@ export function besideOf(text: string): Beside {
     const unit = rest.trim()
     const known = unitNamed(unit)
     // Without a blank only money follows a rung: Mkg is no million kilograms.
-    if (known && (known.kind === 'currency' || rest !== unit)) return { power: RUNGS[name]!, unit }
+    if (known && (isMoney(known) || rest !== unit)) return { power: RUNGS[name]!, unit }
   }
   const [, currency, rung] = /^(\S{1,4})\s*(\S+)$/.exec(text) ?? []
   const behind = rung === undefined ? undefined : besideMoney(rung)
-  if (currency && behind !== undefined && unitNamed(currency)?.kind === 'currency')
+  if (currency && behind !== undefined && isMoney(unitNamed(currency)))
     return { power: behind, unit: currency }
   return { power: 0, unit: text }
 }
@@ -97,7 +98,6 @@ export interface PowerOfMoney {
 export function powerOfMoney(text: string): PowerOfMoney | null {
   const { power, unit } = besideOf(text)
   const named = power > 0 ? unitNamed(unit) : null
-  return named?.kind === 'currency' && typeof named.code === 'string'
-    ? { code: named.code, power }
-    : null
+  const code = currencyOf(named)
+  return code === null ? null : { code, power }
 }

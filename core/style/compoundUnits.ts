@@ -1,5 +1,6 @@
 import { type Compound, currencyUnit, joined, measureOf, measureUnit } from '../measures/compound'
-import { MEASURE_SYMBOLS, unitNamed } from './namedUnits'
+import { MEASURE_SYMBOLS, unitNamed } from '../units/names'
+import { currencyOf, measureOf as measureNamedBy } from '../units'
 
 /**
  * The unit of a price, such as an amount of money for each kilowatt-hour.
@@ -9,9 +10,10 @@ import { MEASURE_SYMBOLS, unitNamed } from './namedUnits'
  */
 export function priceUnit(text: string): Compound | null {
   const [above = '', below = '', ...more] = text.split(/\s*\/\s*|\s+per\s+/i)
-  const [money, measure] = [unitNamed(above.trim()), unitNamed(below.trim())]
-  if (more.length > 0 || money?.kind !== 'currency' || measure?.kind !== 'measure') return null
-  return joined(currencyUnit(String(money.code)), measureUnit(String(measure.id)), -1)
+  const money = currencyOf(unitNamed(above.trim()))
+  const measure = measureNamedBy(unitNamed(below.trim()))
+  if (more.length > 0 || money === null || measure === null) return null
+  return joined(currencyUnit(money), measureUnit(measure), -1)
 }
 
 /** The shortest symbol of a measure. */

@@ -1,16 +1,14 @@
 import { notationOf } from '../notations'
 import { inherit, stylesOf } from './inherit'
 import type { FullStyle, Style } from './schemas'
+import { columnOf } from '../units'
 
 /**
  * The column that names the currency or measure of each row; null where the style names one itself.
  *
  * @example unitColumn({ unit: { kind: 'currency', code: { column: 'money' }, … } }) // 'money'
  */
-export const unitColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null =>
-  (unit.kind === 'currency' && typeof unit.code !== 'string' && unit.code.column) ||
-  (unit.kind === 'measure' && typeof unit.id !== 'string' && unit.id.column) ||
-  null
+export const unitColumn = ({ unit }: Pick<FullStyle, 'unit'>): string | null => columnOf(unit)
 
 /**
  * Whether what a style writes for one value depends on the others or on their rows: something is

@@ -2,13 +2,16 @@ import { currencyDecimals } from '../locale/currencies'
 import { lastOf } from '../notations/clock'
 import { notationOf } from '../notations'
 import { DEFAULTS, type FullStyle } from './fields'
+import { currencyOf } from '../units'
 
 /**
  * How many decimals the currency of a unit is written with; null for what is none, or is named row
  * by row.
  */
-const moneyDecimals = (unit: FullStyle['unit']): number | null =>
-  unit.kind === 'currency' && typeof unit.code === 'string' ? currencyDecimals(unit.code) : null
+function moneyDecimals(unit: FullStyle['unit']): number | null {
+  const code = currencyOf(unit)
+  return code === null ? null : currencyDecimals(code)
+}
 
 /** How many decimals a style has by what it writes; null for as many as are usual. */
 function ownDecimals(style: FullStyle): number | null {

@@ -12,12 +12,10 @@ import {
   type FieldName,
   type FullStyle,
   GROUPINGS,
-  MEASURE_DISPLAYS,
   MOST_DIGITS,
   MOST_ERROR_DIGITS,
   MOST_POWER,
   PRIORITIES,
-  RATIO_UNITS,
   RUNG_FORMS,
   schemas,
   SIGNS,
@@ -25,6 +23,7 @@ import {
   UNCERTAINTY_FORMS,
   UNIT_PLACES,
 } from './schemas'
+import { unitKinds } from '../units'
 
 export type { FieldName, FullStyle, Style } from './schemas'
 
@@ -205,7 +204,7 @@ export const fields: { readonly [Name in FieldName]: Field<Name> } = {
     'unit',
     { kind: 'none' },
     'The currency, measure, symbol or part of one beside the number. A measure other than the one that the values are recorded in is converted.',
-    `it takes {"kind": "none"}, {"kind": "currency", "code": "EUR" or {"column": "name"}, "display": "symbol"}, {"kind": ${RATIO_UNITS.map((kind) => `"${kind}"`).join(' or ')}}, {"kind": "symbol", "text": "kg", "side": "after", "gap": " "} or {"kind": "measure", "id": "kilogram" or {"column": "name"}, "display": ${oneOfQuoted(MEASURE_DISPLAYS)}}, its id one of CLDR's such as kilometer-per-hour`,
+    oneOf(Object.values(unitKinds).map(({ takes }) => takes)),
     phrases.unit,
   ),
   factor: field(

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { ROLES } from '../data/roles'
 import { currencyCode, ratesSchema } from './rates'
-import { measureId } from './schemas'
+import { measureId } from '../units/measure'
 
 /** The most powers of ten that numbers are recorded in, either way. */
 const MOST = 400

@@ -4,10 +4,10 @@ import { ROUNDING_MODES } from '../decimal/round'
 import { LADDER_IDS } from '../ladders'
 import { REGIONAL } from '../ladders/find'
 import { ownLadder } from '../ladders/own'
-import { isMeasure } from '../measures/convert'
 import { CLOCK_FORMS, CLOCK_KINDS, CLOCK_UNITS } from '../notations/clock'
 import { NOTATION_IDS } from '../notations'
 import { CONSTANTS } from '../notations/multiple'
+import { unitSchema } from '../units'
 
 export const MOST_DIGITS = 100
 export const MOST_POWER = 400
@@ -19,14 +19,11 @@ export const TRAILING_ZEROS = ['auto', 'stripIfInteger'] as const
 export const RUNG_FORMS = ['symbol', 'word', 'symbolExponent'] as const
 export const ALIGNMENTS = ['end', 'decimal', 'edges'] as const
 export const UNIT_PLACES = ['label', 'first', 'last', 'title'] as const
-/** Units that are a part of one: how many of them make one. */
-export const RATIO_UNITS = ['percent', 'permille', 'percentPoint', 'basisPoint'] as const
 
 /** How the error of a value is written; `unsaid` where it is known, and not written. */
 export const UNCERTAINTY_FORMS = ['plusMinus', 'parentheses', 'interval', 'unsaid'] as const
 /** So many digits of an error may be kept. */
 export const MOST_ERROR_DIGITS = 2
-export const MEASURE_DISPLAYS = ['short', 'narrow', 'long'] as const
 
 const power = z.int().min(-MOST_POWER).max(MOST_POWER)
 /**
@@ -63,36 +60,6 @@ const decimalText = decimalBy(/^[+-]?\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
 const positive = decimalBy(/^\+?(?=[\d.]*[1-9])\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
 const notZero = decimalBy(/^[+-]?(?=[\d.]*[1-9])\d+(?:\.\d+)?(?:[eE][+-]?\d+)?$/)
 
-const noMeasure = ({ input }: { readonly input?: unknown }): string =>
-  `${JSON.stringify(input)} is no measure of CLDR; it takes an id such as kilogram or kilometer-per-hour`
-/** The id of a measure, which says itself what it takes. */
-export const measureId = z
-  .string()
-  .max(200)
-  .regex(/^[a-z0-9]+(?:-[a-z0-9]+)*$/, { error: noMeasure, abort: true })
-  .refine(isMeasure, { error: noMeasure })
-
-const unit = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('none') }),
-  z.strictObject({
-    kind: z.literal('currency'),
-    code: z.union([z.string().regex(/^[A-Z]{3}$/), z.strictObject({ column: z.string().min(1) })]),
-    display: z.enum(['symbol', 'narrowSymbol', 'code', 'name']).optional(),
-  }),
-  ...RATIO_UNITS.map((kind) => z.strictObject({ kind: z.literal(kind) })),
-  z.strictObject({
-    kind: z.literal('symbol'),
-    text: z.string().min(1).max(40),
-    side: z.enum(['after', 'before']).optional(),
-    gap: z.string().max(8).optional(),
-  }),
-  z.strictObject({
-    kind: z.literal('measure'),
-    id: z.union([measureId, z.strictObject({ column: z.string().min(1) })]),
-    display: z.enum(MEASURE_DISPLAYS).optional(),
-  }),
-])
-
 /**
  * What each field takes; the table of fields says the rest about them. `null` takes back what is
  * inherited.
@@ -128,7 +95,7 @@ export const ownSchemas = {
   grouping: z.enum(GROUPINGS),
   marks: z.strictObject({ decimal: mark, group: mark, minus: mark, plus: mark }).partial(),
   sign: z.enum(SIGNS),
-  unit,
+  unit: unitSchema,
   factor: notZero,
   unitAt: z.enum(UNIT_PLACES),
   under: decimalText.nullable(),

@@ -22,6 +22,7 @@ import {
   meetingOf,
   titleOf,
 } from './derivedUnits'
+import { recordedBy } from '../../core/units'
 
 /** A column that cannot be made: its name is taken, or what it is made of is not there. */
 export class ColumnError extends Error {
@@ -122,9 +123,7 @@ function sourcesOf({ dataset, document, cellsOf }: ToDerive) {
     if (!common && asRecorded.some((cell) => cell !== null)) throw mixedIn(wanted)
     return {
       values: trueValues(cells, recorded),
-      counted:
-        common &&
-        (common.kind === 'currency' ? { currency: common.unit } : { measure: common.unit }),
+      counted: common && (recordedBy(common.kind, common.unit) as CountedIn),
     }
   }
   function groups(wanted: string) {

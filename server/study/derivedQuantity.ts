@@ -6,6 +6,7 @@ import type { UnitsByRow } from '../../shared/quantities'
 import type { Quantity } from '../../shared/study/quantity'
 import type { NewColumn } from '../../shared/study/requests'
 import type { CountedIn } from './derivedUnits'
+import { isMoney, isWritten, kindOf, measureOf, type Unit, unitKinds } from '../../core/units'
 
 const PERCENT: Style = { unit: { kind: 'percent' }, fraction: [0, 1] }
 type Makes = (typeof derivations)[NewColumn['by']]['makes']
@@ -23,6 +24,11 @@ export interface Origin {
   readonly other: Quantity | undefined
 }
 
+/** The measure that a unit is, where it is one. */
+function measured(unit: Unit): Pick<Recording, 'measure'> {
+  const id = measureOf(unit)
+  return id === null ? {} : { measure: id }
+}
 /** A unit as a quantity is recorded in it, with the style that says it. */
 function recordedIn(counted: CountedIn, style: Style): Recording {
   if (counted === null || 'part' in counted) return { style }
@@ -31,14 +37,14 @@ function recordedIn(counted: CountedIn, style: Style): Recording {
   if ('compound' in counted) {
     const unit = saidUnit(counted.compound) ?? { kind: 'none' }
     const said = { style: { ...style, unit } as Style }
-    return unit.kind === 'measure' ? { ...said, measure: unit.id } : said
+    return { ...said, ...measured(unit) }
   }
   if ('currency' in counted) {
     const { unit } = style
-    const own = unit?.kind === 'currency' ? unit : { kind: 'currency' as const }
-    return { style: { ...style, unit: { ...own, code: counted.currency } } }
+    const own = isMoney(unit) ? unit! : unitKinds.currency.byCells!.inColumn('')
+    return { style: { ...style, unit: kindOf(own).byCells!.of(own, counted.currency) } }
   }
-  const isSaid = style.unit?.kind === 'measure' && typeof style.unit.id === 'string'
+  const isSaid = measureOf(style.unit) !== null
   return {
     measure: counted.measure,
     style: isSaid ? style : { ...style, unit: { kind: 'measure', id: counted.measure } },
@@ -50,11 +56,10 @@ const recordedByRow = (units: UnitsByRow, style: Style): Recording => ({
   style: { ...style, unit: style.unit ?? unitByRow(units) },
 })
 
-const isMoney = (quantity: Quantity | undefined): boolean =>
-  quantity?.style.unit?.kind === 'currency'
+const isOfMoney = (quantity: Quantity | undefined): boolean => isMoney(quantity?.style.unit)
 /** What a product or a quotient is written like: of two columns the one of money. */
 const styleOf = ({ like, other }: Origin): Style =>
-  ((isMoney(other) && !isMoney(like) ? other : like) ?? {}).style ?? {}
+  ((isOfMoney(other) && !isOfMoney(like) ? other : like) ?? {}).style ?? {}
 
 /** The unit of a product or a quotient; of two numbers without unit there is none. */
 function joinedRecording(origin: Origin): Recording {
@@ -63,8 +68,7 @@ function joinedRecording(origin: Origin): Recording {
   if (counted === null) return { style: {} }
   const told = recordedIn(counted, styleOf(origin))
   const { unit } = told.style
-  const isLike = unit?.kind === 'currency'
-  return isLike ? told : { ...told, style: unit && unit.kind !== 'none' ? { unit } : {} }
+  return isMoney(unit) ? told : { ...told, style: unit && isWritten(unit) ? { unit } : {} }
 }
 
 const recordings: Record<Makes, (origin: Origin) => Recording> = {

@@ -13,6 +13,7 @@ import { NOTHING } from '../../core/measures/rational'
 import { measureTitle } from '../../core/measures/titles'
 import { priceUnit } from '../../core/style/compoundUnits'
 import type { Quantity } from '../../shared/study/quantity'
+import { currencyOf, kindOf, lettersOf } from '../../core/units'
 
 /** What the numbers of a column count, as far as it says so. */
 export type CountedIn =
@@ -31,11 +32,11 @@ export function countedIn(quantity: Quantity | undefined): CountedIn {
   if (quantity?.measure !== undefined) return { measure: quantity.measure }
   if (quantity?.currency !== undefined) return { currency: quantity.currency }
   const unit = quantity?.style.unit
-  if (unit?.kind === 'currency' && typeof unit.code === 'string') return { currency: unit.code }
-  if (unit?.kind === 'symbol' && priceUnit(unit.text)) return { price: unit.text }
-  const isPart =
-    unit !== undefined && !['none', 'symbol', 'measure', 'currency'].includes(unit.kind)
-  return isPart ? { part: unit.kind } : null
+  if (!unit) return null
+  const [code, letters] = [currencyOf(unit), lettersOf(unit)]
+  if (code !== null) return { currency: code }
+  if (letters !== null && priceUnit(letters)) return { price: letters }
+  return kindOf(unit).perOne === '1' ? null : { part: unit.kind }
 }
 
 /** A unit in words. */

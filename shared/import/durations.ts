@@ -5,6 +5,7 @@ import { divide } from '../../core/decimal/round'
 import type { Header } from './header'
 import type { LabelRule } from './label'
 import type { Ask, Cells } from './types'
+import { measureOf } from '../../core/units'
 
 /** How a cell of two places is meant. */
 export const TWO_PLACES = ['h:mm', 'm:ss'] as const
@@ -149,7 +150,7 @@ export function durationRuleOf(
   const isTold = two.some(({ hasSeconds }) => hasSeconds) || two.length < found.length
   const byHeader =
     SAID.find(([pattern]) => pattern.test(name))?.[1] ??
-    (unit?.kind === 'measure' && unit.id === 'minute' ? 'm:ss' : undefined)
+    (measureOf(unit) === 'minute' ? 'm:ss' : undefined)
   const isClock = found.some(({ places }) => places !== null)
   const usual = isTold && found.some(({ hasSeconds }) => hasSeconds) ? 'm:ss' : 'h:mm'
   const meant = said ?? byHeader ?? usual

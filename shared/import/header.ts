@@ -1,7 +1,8 @@
 import type { Style } from '../../core/style/fields'
 import { besideOf, powerOfMoney } from '../../core/style/besideNumbers'
 import { priceUnit } from '../../core/style/compoundUnits'
-import { unitNamed } from '../../core/style/namedUnits'
+import { unitNamed } from '../../core/units/names'
+import { measureOf } from '../../core/units'
 
 /** What the header of a column says about its numbers. */
 export interface Header {
@@ -58,7 +59,7 @@ const SIGNS = /[\p{Sc}%‰]/u
  */
 function isAllUnit(name: string): boolean {
   if (SIGNS.test(name)) return isUnit(name)
-  return name.length > 1 && !OTHER_WORDS.has(name) && unitNamed(name)?.kind === 'measure'
+  return name.length > 1 && !OTHER_WORDS.has(name) && measureOf(unitNamed(name)) !== null
 }
 
 /** The texts of a header in which it may name unit and rung, each with what stands before it. */
@@ -94,7 +95,7 @@ export function headerOf(name: string): Header {
       return {
         ...{ unit: named, power, title: before || name, ...flags },
         // A quotient of measures is a number with a unit, and no share; prices do not add up.
-        isRatio: price !== null || (flags.isRatio && named?.kind !== 'measure'),
+        isRatio: price !== null || (flags.isRatio && measureOf(named) === null),
       }
   }
   return { unit: null, power: 0, title: name, ...flags }

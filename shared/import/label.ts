@@ -2,8 +2,9 @@ import type { Style } from '../../core/style/fields'
 import type { Cells, Looked } from './types'
 import type { Header } from './header'
 import { MILLION_OR_METRE } from '../../core/style/besideNumbers'
-import { PART_POWERS, unitNamed } from '../../core/style/namedUnits'
+import { unitNamed } from '../../core/units/names'
 import { scaled, type Written } from './written'
+import { currencyOf, partPower } from '../../core/units'
 
 type Unit = NonNullable<Style['unit']>
 /** How the cells of a column that are written as labels are read. */
@@ -43,8 +44,7 @@ function counted(texts: Iterable<string>): Map<string, number> {
 const most = (counts: ReadonlyMap<string, number>): string | undefined =>
   [...counts].sort((a, b) => b[1] - a[1])[0]?.[0]
 
-const unitWords = (text: string, unit: Unit | null): string =>
-  unit?.kind === 'currency' ? `in ${unit.code}` : `in ${text}`
+const unitWords = (text: string, unit: Unit | null): string => `in ${currencyOf(unit) ?? text}`
 
 /**
  * The rule by which the cells of a column that are written as labels are read: the unit that most
@@ -78,7 +78,7 @@ export function labelRuleOf(
   /** Whether another text names the same unit, as € and EUR do. */
   const isSame = (other: string) =>
     other === text || (named !== null && JSON.stringify(unitNamed(other)) === key)
-  const power = named ? (PART_POWERS[named.kind] ?? 0) : 0
+  const power = partPower(named)
   const readable = written.filter(
     (one) => one.unit === '' || isMillion(one.unit) || isSame(one.unit),
   )
@@ -109,5 +109,4 @@ export function labelRuleOf(
 /**
  * The power of ten that cells are recorded in by what their header says: percent are hundredths.
  */
-export const headerPower = ({ unit, power }: Header): number =>
-  power + (unit ? (PART_POWERS[unit.kind] ?? 0) : 0)
+export const headerPower = ({ unit, power }: Header): number => power + partPower(unit)

@@ -1,5 +1,6 @@
 import type { Role } from '../../core/data/roles'
 import type { Header } from './header'
+import { isShare } from '../../core/units'
 
 /** What tells the role of a column of numbers. */
 export interface Facts {
@@ -65,7 +66,7 @@ const rules: readonly Rule[] = [
         }
       : null,
   (_, { unit, isRatio }) =>
-    unit?.kind === 'percent' || unit?.kind === 'permille' || isRatio
+    isShare(unit) || isRatio
       ? { role: 'ratio', why: 'its header says that they are parts or rates' }
       : null,
 ]

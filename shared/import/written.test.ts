@@ -1,6 +1,6 @@
 import { isMeasure } from '../../core/measures/convert'
 import { besideOf } from '../../core/style/besideNumbers'
-import { MEASURE_SYMBOLS } from '../../core/style/namedUnits'
+import { MEASURE_SYMBOLS } from '../../core/units/names'
 import { readWritten, scaled } from './written'
 
 const read = (cell: string, mark: '.' | ',' = '.') => {

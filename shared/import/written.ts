@@ -2,7 +2,8 @@ import { shift } from '../../core/decimal/arithmetic'
 import { parseDecimal, toText } from '../../core/decimal/decimal'
 import { type DecimalMark, readCell } from './cells'
 import { besideOf, MILLION_OR_METRE, rungNamed } from '../../core/style/besideNumbers'
-import { unitNamed } from '../../core/style/namedUnits'
+import { unitNamed } from '../../core/units/names'
+import { isMoney } from '../../core/units'
 
 /** A cell that is a number with something around it. */
 export interface Written {
@@ -61,14 +62,14 @@ export function readWritten(cell: string, mark: DecimalMark): Written | null {
   const parts = partsOf(cell)
   if (!parts) return null
   const { around, sign, digits, after, isInParentheses } = parts
-  if (around !== '' && unitNamed(around)?.kind !== 'currency') return null
+  if (around !== '' && !isMoney(unitNamed(around))) return null
   const read = readCell(digits, mark)
   if (read === null) return null
   const isNegative = isInParentheses !== (sign === '-')
   // Beside money a small m counts millions.
-  const isMoney = around !== '' || unitNamed(after.slice(1).trim())?.kind === 'currency'
+  const areMoney = around !== '' || isMoney(unitNamed(after.slice(1).trim()))
   const beside =
-    isMoney && after.startsWith(MILLION_OR_METRE) && rungNamed(after) === undefined
+    areMoney && after.startsWith(MILLION_OR_METRE) && rungNamed(after) === undefined
       ? { power: 6, unit: after.slice(1).trim() }
       : besideOf(after)
   return {

@@ -7,13 +7,10 @@ import { type Conversion, convertedDecimal, unconverted } from '../../core/measu
 import { areAlike, baseUnitOf, conversionOf } from '../../core/measures/convert'
 import { baseOf, rateConversion } from '../../core/measures/rates'
 import { NOTHING, toDecimal } from '../../core/measures/rational'
-import type { Style } from '../../core/style/fields'
-import { currencyNamed, measureNamed } from '../../core/style/namedUnits'
+import { recordedBy, type Unit, unitKinds } from '../../core/units'
 import { type Cell, decimalOf, type UnitsByRow, unitsByRow } from '../quantities'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
-
-type Unit = NonNullable<Style['unit']>
 
 /** The unit that all rows of a quantity are brought to before anything is added or drawn. */
 export interface CommonUnit extends UnitsByRow {
@@ -25,7 +22,7 @@ export interface CommonUnit extends UnitsByRow {
 
 /** The unit that each row names, as a style says it. */
 export const unitByRow = ({ kind, column }: UnitsByRow): Unit =>
-  kind === 'currency' ? { kind, code: { column } } : { kind, id: { column } }
+  unitKinds[kind].byCells!.inColumn(column)
 
 /** The text of a cell that names a unit. */
 export const unitIn = (cell: unknown): string => String(cell ?? '').trim()
@@ -69,8 +66,6 @@ function leadTo(
 /** How each kind of unit is brought to another, and which unit is tried first. */
 const KINDS: {
   readonly [Kind in UnitsByRow['kind']]: {
-    /** The code or the id that a cell names; null where it names none. */
-    named(unit: string): string | null
     first(units: readonly string[], rates: NonNullable<StudyDocument['rates']>): string[]
     convert(
       from: string,
@@ -80,13 +75,11 @@ const KINDS: {
   }
 } = {
   currency: {
-    named: currencyNamed,
     first: (units, rates) =>
       units.length > 1 ? [baseOf(rates) ?? units[0]!, ...units] : [...units],
     convert: (from, to, { rates }) => rateConversion(rates, from, to),
   },
   measure: {
-    named: measureNamed,
     first: (units) => [...units, baseUnitOf(units[0]!)],
     convert(from, to, { isChange }) {
       if (!areAlike(from, to)) return null
@@ -96,9 +89,10 @@ const KINDS: {
   },
 }
 
+const namedBy = (kind: UnitsByRow['kind']) => unitKinds[kind].byCells!.named
 /** The code or the id of the unit that a cell names; null where it names none. */
 export const unitNamedBy = (kind: UnitsByRow['kind'], cell: unknown): string | null =>
-  KINDS[kind].named(unitIn(cell))
+  namedBy(kind)(unitIn(cell))
 
 /**
  * The unit that rows are brought to: of currencies the base of the rates, of measures the first in
@@ -116,10 +110,10 @@ export function commonUnitOf(
   const [cells, names] = units ? [cellsOf(column), cellsOf(units.column)] : []
   const found = cells && names ? unitsIn(cells, names) : null
   if (!units || !found || found.length === 0) return null
-  const { named, first, convert } = KINDS[units.kind]
+  const { first, convert } = KINDS[units.kind]
   const byCell = new Map(
     found.flatMap((cell) => {
-      const unit = named(cell)
+      const unit = namedBy(units.kind)(cell)
       return unit === null ? [] : [[cell, unit] as const]
     }),
   )
@@ -202,7 +196,7 @@ export function recordedInCommon(
   const { kind, unit, column } = common
   return {
     ...recorded,
-    ...(kind === 'currency' ? { currency: unit } : { measure: unit }),
+    ...recordedBy(kind, unit),
     rates,
     units: { column, valuesIn },
   }

@@ -9,6 +9,7 @@ import { type Rational, toDecimal } from '../../core/measures/rational'
 import type { FullStyle } from '../../core/style/fields'
 import { unitIn } from './commonUnit'
 import type { PageValues } from './values'
+import { currencyOf, unitKinds } from '../../core/units'
 
 /** Digits of a rate: all of those that end soon, and the first ones of the others. */
 const [FEW, FIRST] = [12, 6]
@@ -31,9 +32,9 @@ function currenciesOf(
   { common, 'style.tooltip': { unit } }: Spoken,
   row: Row | undefined,
 ): { readonly shown: string; readonly other: string; readonly isRecorded: boolean } | null {
-  if (common?.kind !== 'currency') return null
+  if (!common || !unitKinds[common.kind].isMoney) return null
   const recorded = unitIn(row?.[common.column]) || common.unit
-  const shown = unit.kind === 'currency' && typeof unit.code === 'string' ? unit.code : recorded
+  const shown = currencyOf(unit) ?? recorded
   if (shown !== recorded) return { shown, other: recorded, isRecorded: true }
   return shown === common.unit ? null : { shown, other: common.unit, isRecorded: false }
 }

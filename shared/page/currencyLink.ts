@@ -1,5 +1,5 @@
 import { isCurrency } from '../../core/locale/currencies'
-import { currencyNamed } from '../../core/style/namedUnits'
+import { currencyNamed } from '../../core/units/names'
 import type { Cell } from '../quantities'
 import type { ColumnMeta, DatasetMeta } from '../study/dataset'
 import type { Quantity } from '../study/quantity'

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { SURFACES } from '../../core/checks/types'
 import { styleSchema } from '../../core/style/parse'
-import { measureId } from '../../core/style/schemas'
+import { measureId } from '../../core/units/measure'
 import { chartSchema, ticksSchema } from './chart'
 import { comparisonSchema } from './comparison'
 import { id, message, name } from './texts'

@@ -8,6 +8,7 @@ import { type Choice, choicesOf, type Desk, sentenceOf } from './choices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { caseEditor as words } from './words'
+import { lettersOf } from '~~/core/units'
 
 /** What stands beside the columns among what a case can go by: no column is called so. */
 const [BY_SIZE, BY_WIDTH] = ['\u0000size', '\u0000width']
@@ -96,9 +97,7 @@ const phrases = computed(() =>
 const choices = computed(
   () => new Map(FIELDS.map((field) => [field, choicesOf(field, ownDesk.value)])),
 )
-const unitText = computed(() =>
-  props.edited.use.unit?.kind === 'symbol' ? props.edited.use.unit.text : undefined,
-)
+const unitText = computed(() => lettersOf(props.edited.use.unit) ?? undefined)
 function use(patch: Style, what: string) {
   const { missing: _, align: __, cases: ___, ...own } = patch
   void set({ use: { ...props.edited.use, ...own } }, what)

@@ -10,6 +10,7 @@ import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { useStylebook } from '~/stores/stylebook'
 import { dockActions as words } from './words'
+import { isWritten } from '~~/core/units'
 
 /**
  * What is done with a whole style: another one that suits the numbers, and copies of it and of its
@@ -57,7 +58,7 @@ function take(style: Style, labels: readonly string[]) {
 /** Rung and unit can be said once where there are any; then all labels share a rung. */
 const isSaidOnce = computed(() => levels.style.unitAt !== 'label')
 const sayable = computed(
-  () => isSaidOnce.value || levels.style.unit.kind !== 'none' || notationOf(levels.style).hasRungs,
+  () => isSaidOnce.value || isWritten(levels.style.unit) || notationOf(levels.style).hasRungs,
 )
 function sayOnce() {
   const hasOwn = notationOf(levels.style).hasRungs && levels.style.rung === 'each'

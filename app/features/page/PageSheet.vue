@@ -9,6 +9,8 @@ import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import type { Page } from './usePage'
 import { pageSheet as words } from './words'
+import { unitKinds } from '~~/core/units'
+import type { UnitsByRow } from '~~/shared/quantities'
 
 /** The page as readers will see it, on which every label leads to how it is written. */
 const props = defineProps<{ page: Page }>()
@@ -48,9 +50,11 @@ const count = computed(() => study.dataset?.rowCount ?? 0)
 
 /** Rows in several units that share no scale, and what leads from one to another. */
 const mixed = computed(() => props.page.mixed.value)
-const isMoney = computed(() => props.page.byRow.value?.kind === 'currency')
+const isMoneyBy = (units: UnitsByRow | null): boolean =>
+  units !== null && unitKinds[units.kind].isMoney
+const isMoney = computed(() => isMoneyBy(props.page.byRow.value))
 const rates = computed(() =>
-  props.page.common.value?.kind === 'currency' ? props.page.rates.value : undefined,
+  isMoneyBy(props.page.common.value) ? props.page.rates.value : undefined,
 )
 const units = computed(
   () => mixed.value?.units ?? [...(props.page.common.value?.from.keys() ?? [])],

@@ -1,66 +1,32 @@
 import { notationOf } from '../../notations'
 import { areAlike, isMeasure } from '../../measures/convert'
 import { kinds } from '../../measures/parse'
-import { measureTitle } from '../../measures/titles'
 import { powerOfMoney } from '../besideNumbers'
-import { unitNamed } from '../namedUnits'
-import { type FullStyle, MEASURE_DISPLAYS, RATIO_UNITS, UNIT_PLACES } from '../schemas'
+import { unitNamed } from '../../units/names'
+import { isMoney, isWritten, kindOf, lettersOf, measureOf, sayUnit, type Unit } from '../../units'
+import { ratios } from '../../units/ratios'
+import { type FullStyle, UNIT_PLACES } from '../schemas'
 import { always, asIs, type PhraseOf } from './types'
 
 /** Currencies worth a place in the list; any other is typed. */
 const currencies = ['EUR', 'USD', 'GBP', 'JPY', 'CHF', 'INR']
-const displays = {
-  symbol: '',
-  narrowSymbol: ' by its short sign',
-  code: ' by its code',
-  name: ' by its name',
-} as const
-const ratioWords: Readonly<Record<(typeof RATIO_UNITS)[number], string>> = {
-  percent: 'as percent',
-  permille: 'as permille',
-  percentPoint: 'as percentage points',
-  basisPoint: 'as basis points',
-}
-type Unit = FullStyle['unit']
-type Currency = Extract<Unit, { kind: 'currency' }>
-/** A currency by its other displays. */
-const otherDisplays = (own: Unit): Currency[] =>
-  own.kind === 'currency'
-    ? (['narrowSymbol', 'code', 'name'] as const).map((display) => ({ ...own, display }))
-    : []
-const currencyWords = ({ code, display = 'symbol' }: Currency) =>
-  (typeof code === 'string' ? `its currency (${code})` : `the currency in ${code.column}`) +
-  displays[display]
-
-type Measure = Extract<Unit, { kind: 'measure' }>
-const measureDisplays: Readonly<Record<(typeof MEASURE_DISPLAYS)[number], string>> = {
-  short: '',
-  narrow: ' in its narrow form',
-  long: ' in words',
-}
-const otherMeasureDisplays = (own: Unit): Measure[] =>
-  own.kind === 'measure'
-    ? MEASURE_DISPLAYS.filter((display) => display !== 'short').map((display) => ({
-        ...own,
-        display,
-      }))
-    : []
+/** A unit in its other displays. */
+const displaysOf = (own: Unit): readonly Unit[] => kindOf(own).displays(own)
 /**
  * Measures worth a place in the list, beside one that the style has: those that it converts into.
  */
 const MOST_MEASURES = 12
-const measuresLike = (own: Unit): Measure[] =>
-  own.kind === 'measure' && typeof own.id === 'string'
-    ? Object.keys(kinds)
-        .filter((id) => id !== own.id && areAlike(id, String(own.id)))
-        .slice(0, MOST_MEASURES)
-        .map((id) => ({ ...own, id }))
-    : []
-const measureWords = ({ id, display = 'short' }: Measure) =>
-  (typeof id === 'string' ? measureTitle(id) : `the measure in ${id.column}`) +
-  measureDisplays[display]
+function measuresLike(own: Unit): Unit[] {
+  const kind = kindOf(own)
+  const id = kind.measure(own)
+  if (id === null) return []
+  return Object.keys(kinds)
+    .filter((other) => other !== id && areAlike(other, id))
+    .slice(0, MOST_MEASURES)
+    .map((other) => kind.byCells!.of(own, other))
+}
 
-const lettersOf = (text: string): Unit => ({ kind: 'symbol', text: text.trim() })
+const lettersAs = (text: string): Unit => ({ kind: 'symbol', text: text.trim() })
 /** The unit that somebody types: its symbol, its sign, its code or its words; null for none known. */
 function unitTyped(text: string): Unit | null {
   const written = text.trim()
@@ -73,16 +39,9 @@ function unitTyped(text: string): Unit | null {
   return isMeasure(id) ? { kind: 'measure', id } : null
 }
 
-const unitWords = (value: Unit): string => {
-  if (value.kind === 'none') return 'no unit'
-  if (value.kind === 'currency') return currencyWords(value)
-  if (value.kind === 'symbol') return `“${value.text}” ${value.side ?? 'after'} it`
-  if (value.kind === 'measure') return measureWords(value)
-  return ratioWords[value.kind]
-}
 /** Letters that are typed stand beside the unit that they name: they are told from it. */
 const typedWords = (value: Unit): string =>
-  value.kind === 'symbol' ? `the letters “${value.text}”, not converted` : unitWords(value)
+  lettersOf(value) === null ? sayUnit(value) : `the letters “${lettersOf(value)}”, not converted`
 
 export const unit: PhraseOf<'unit'> = {
   lead: 'and',
@@ -91,20 +50,20 @@ export const unit: PhraseOf<'unit'> = {
   choices: ({ unit: own }) => [
     { kind: 'none' },
     ...measuresLike(own),
-    ...otherMeasureDisplays(own),
-    ...currencies.map((code): Currency => ({ kind: 'currency', code })),
-    ...otherDisplays(own),
-    ...RATIO_UNITS.map((kind) => ({ kind })),
+    ...(isMoney(own) ? [] : displaysOf(own)),
+    ...currencies.map((code): Unit => ({ kind: 'currency', code })),
+    ...(isMoney(own) ? displaysOf(own) : []),
+    ...Object.values(ratios).map(({ kind }) => ({ kind })),
   ],
-  say: unitWords,
+  say: sayUnit,
   typed: {
     hint: 'kg, t, MWh, kilometer per hour, EUR …',
-    read: (text) => unitTyped(text) ?? lettersOf(text),
+    read: (text) => unitTyped(text) ?? lettersAs(text),
     needs: { kind: 'measure', id: 'meter' },
     say: (value) => typedWords(value as Unit),
     // Letters as they are convert nothing: they come behind the unit that they name.
     others: (text) =>
-      unitTyped(text)?.kind === 'measure' || powerOfMoney(text.trim()) ? [lettersOf(text)] : [],
+      measureOf(unitTyped(text)) !== null || powerOfMoney(text.trim()) ? [lettersAs(text)] : [],
   },
 }
 
@@ -131,7 +90,7 @@ const placeWords: Readonly<Record<FullStyle['unitAt'], string>> = {
 function isSayable(style: FullStyle): boolean {
   const { hasRungs, hasExponent } = notationOf(style)
   if (hasRungs) return style.rung !== 'each'
-  return style.unit.kind !== 'none' || (hasExponent && style.exponent !== 'each')
+  return isWritten(style.unit) || (hasExponent && style.exponent !== 'each')
 }
 export const unitAt: PhraseOf<'unitAt'> = {
   lead: ', rung and unit said',

@@ -16,15 +16,16 @@ import { type RegionMarks, shownBy } from '../sheet/shown'
 import type { ExportForm } from '../types'
 import { columnsLookedAt } from '../told'
 import { exactText, listed, type Written } from '../written'
+import { currencyOf, isMoney, multipliesPercent } from '../../../core/units'
 
 /** Cells beside a value that decide how it is written, in so many ways at most. */
 const MOST_FAMILIES = 200
 const CODE = /^[A-Z]{3}$/
 /** The currency of a value; undefined where it is none. */
-function currencyOf({ style }: Written, row: Row | undefined): string | undefined {
-  if (style.unit.kind !== 'currency' || style.cases.length > 0) return undefined
+function currencyAt({ style }: Written, row: Row | undefined): string | undefined {
+  if (!isMoney(style.unit) || style.cases.length > 0) return undefined
   const column = unitColumn(style)
-  const code = column === null ? style.unit.code : row?.[column]
+  const code = column === null ? currencyOf(style.unit) : row?.[column]
   return typeof code === 'string' && CODE.test(code) ? code : undefined
 }
 
@@ -84,8 +85,8 @@ function cellOf(written: Written, at: number, styleName: string): SheetCell {
   const { style, values, rows, labels } = written
   const amount = amountOf(values[at], at)
   if (!isFiniteAmount(amount)) return { kind: 'text', text: amount === null ? '' : labels[at]! }
-  const currency = currencyOf(written, rows?.[at])
-  const isShare = style.unit.kind === 'percent'
+  const currency = currencyAt(written, rows?.[at])
+  const isShare = multipliesPercent(style.unit)
   return {
     kind: (currency && 'currency') || (isShare && 'percentage') || 'float',
     ...{ value: exactText(values[at]), style: styleName, shown: labels[at]! },
@@ -133,7 +134,7 @@ const make: ExportForm['make'] = (given, tools, from) => {
   const [first] = families
   const probes = probesOf(written, first!.row)
   const usual = {
-    isCurrency: style.unit.kind === 'currency',
+    isCurrency: isMoney(style.unit),
     exponentStep: plan.rules.at(-1)!.exponent?.step ?? 1,
   }
   const styles = families.map(({ name, row }) =>

@@ -1,8 +1,6 @@
 import { isCurrency } from '../locale/currencies'
 import { isMeasure } from '../measures/convert'
-import type { Style } from '../style/fields'
-
-type Unit = NonNullable<Style['unit']>
+import type { Unit } from './index'
 
 /** Signs of currencies as tables have them; `$` alone is the dollar of the United States. */
 const CURRENCY_SIGNS: Readonly<Record<string, string>> = {
@@ -42,13 +40,6 @@ const RATIOS: Readonly<Record<string, Unit>> = {
   pp: { kind: 'percentPoint' },
   bp: { kind: 'basisPoint' },
   bps: { kind: 'basisPoint' },
-}
-/** How many powers of ten one of a unit is below the number that it counts. */
-export const PART_POWERS: { readonly [Kind in Unit['kind']]?: number } = {
-  percent: -2,
-  permille: -3,
-  percentPoint: -2,
-  basisPoint: -4,
 }
 /** Symbols of the International System of Units and of others in use, as ids of CLDR. */
 export const MEASURE_SYMBOLS: Readonly<Record<string, string>> = {

@@ -3,9 +3,11 @@ import type { LocaleTable } from '../locale/types'
 import en from '../locale/generated/locales/en.json'
 import { inherit } from '../style/inherit'
 import type { FullStyle } from '../style/schemas'
-import { framesOf, type Layer, NO_SURROUNDINGS } from './frames'
-import type { Frame, Slot } from './types'
-import { unitWriting } from './units'
+import { framesOf, NO_SURROUNDINGS } from '../label/frames'
+import type { Frame } from '../label/types'
+import type { Layer, Slot } from '../locale/parts'
+import { type Unit, writeUnit } from './index'
+import type { Region } from './types'
 
 const marks = { decimal: '.', group: ',', minus: '-', plus: '+' }
 const region = {
@@ -14,6 +16,8 @@ const region = {
   names: { EUR: { name: 'Euro', one: 'euro', other: 'euros' } },
   measures: null,
 }
+const write = (unit: Unit, where: Region = region) =>
+  writeUnit(unit, { region: where, marks, isAccounting: false, hasPrefixes: false })
 const text = (slots: readonly Slot[]) =>
   slots.map((slot) => (typeof slot === 'object' ? slot.value : `{${slot}}`)).join('')
 const around = ({ before, after }: Frame) => `${text(before)}5${text(after)}`
@@ -52,7 +56,7 @@ test('a hidden sign leaves negative numbers as they would be without', () => {
   expect(around(frames('#', '', { sign: 'never' }).minus)).toBe('5{rung}')
 })
 
-test.each<[FullStyle['unit'], string, string]>([
+test.each<[Unit, string, string]>([
   [{ kind: 'none' }, '', '1'],
   [{ kind: 'currency', code: 'USD' }, '$', '1'],
   [{ kind: 'currency', code: 'CAD', display: 'narrowSymbol' }, '$', '1'],
@@ -65,26 +69,18 @@ test.each<[FullStyle['unit'], string, string]>([
   [{ kind: 'basisPoint' }, 'bp', '10000'],
   [{ kind: 'symbol', text: 'kg' }, 'kg', '1'],
 ])('%j is said as "%s" in a title, %s of it to one', (unit, said, perOne) => {
-  const writing = unitWriting(inherit({ unit }), region, marks)
+  const writing = write(unit)
   expect(writing.title.text).toBe(said)
   expect(writing.perOne).toBe(perOne)
 })
 
 test("a currency's name goes by the number's plural", () => {
-  const { named } = unitWriting(
-    inherit({ unit: { kind: 'currency', code: 'EUR', display: 'name' } }),
-    region,
-    marks,
-  )
+  const { named } = write({ kind: 'currency', code: 'EUR', display: 'name' })
   expect(named).toMatchObject({ one: ['', ' euro'], other: ['', ' euros'] })
 })
 
 test('names that were not loaded are asked for, and codes that are none refused', () => {
-  const name = inherit({ unit: { kind: 'currency', code: 'EUR', display: 'name' } })
-  expect(() => unitWriting(name, { ...region, names: null }, marks)).toThrow(
-    /^style\.unit\.display/,
-  )
-  expect(() =>
-    unitWriting(inherit({ unit: { kind: 'currency', code: 'ZZZ' } }), region, marks),
-  ).toThrow(/^style\.unit\.code: "ZZZ"/)
+  const name: Unit = { kind: 'currency', code: 'EUR', display: 'name' }
+  expect(() => write(name, { ...region, names: null })).toThrow(/^style\.unit\.display/)
+  expect(() => write({ kind: 'currency', code: 'ZZZ' })).toThrow(/^style\.unit\.code: "ZZZ"/)
 })

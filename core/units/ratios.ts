@@ -1,0 +1,75 @@
+import { z } from 'zod'
+import { parsePattern } from '../locale/pattern'
+import type { SystemTable } from '../locale/types'
+import { type UnitKind, type UnitSetting, type UnitWriting, USUAL } from './types'
+import { lettersBeside, numberAlone } from './writing'
+
+const schemaOf = <Kind extends string>(kind: Kind) => z.strictObject({ kind: z.literal(kind) })
+export const ratioSchemas = [
+  schemaOf('percent'),
+  schemaOf('permille'),
+  schemaOf('percentPoint'),
+  schemaOf('basisPoint'),
+] as const
+type Ratio = z.infer<(typeof ratioSchemas)[number]>
+
+/** The region's pattern for percent, with one of its signs. */
+const bySign =
+  (perOne: string, sign: (system: SystemTable) => string) =>
+  (_: unknown, { region: { system }, marks }: UnitSetting): UnitWriting => {
+    const text = sign(system)
+    const pattern = parsePattern(system.patterns.percent)
+    return {
+      ...numberAlone(marks),
+      layer: { pattern, fill: { marks, unit: text, text: 'literal' } },
+      perOne,
+      title: { side: 'after', text },
+    }
+  }
+const byLetters =
+  (perOne: string, text: string) =>
+  (_: unknown, { marks }: UnitSetting): UnitWriting => ({
+    ...lettersBeside(text, 'after', ' ', marks),
+    perOne,
+  })
+
+/** Parts of one: a label says how many of them make up its number. */
+export const ratios: { readonly [Kind in Ratio['kind']]: UnitKind<{ kind: Kind }> } = {
+  percent: {
+    ...USUAL,
+    kind: 'percent',
+    takes: '{"kind": "percent"}',
+    isShare: true,
+    perOne: '100',
+    usualDecimals: () => 0,
+    percentSign: () => 'multiplies',
+    options: () => ({ style: 'percent' }),
+    say: () => 'as percent',
+    write: bySign('100', ({ percent }) => percent),
+  },
+  permille: {
+    ...USUAL,
+    kind: 'permille',
+    takes: '{"kind": "permille"}',
+    isShare: true,
+    perOne: '1000',
+    say: () => 'as permille',
+    write: bySign('1000', ({ permille }) => permille),
+  },
+  percentPoint: {
+    ...USUAL,
+    kind: 'percentPoint',
+    takes: '{"kind": "percentPoint"}',
+    perOne: '100',
+    say: () => 'as percentage points',
+    write: byLetters('100', 'pp'),
+  },
+  basisPoint: {
+    ...USUAL,
+    kind: 'basisPoint',
+    takes: '{"kind": "basisPoint"}',
+    perOne: '10000',
+    say: () => 'as basis points',
+    write: byLetters('10000', 'bp'),
+  },
+}
