@@ -4,7 +4,7 @@ import { type Labeller, labeller } from '../core/label/labeller'
 import { readAs } from '../core/label/readas'
 import { readBack, type ReadNumber } from '../core/label/readback'
 import { saidEnds, saidText } from '../core/label/said'
-import { type Context, type Recorded, recordedIn } from '../core/label/context'
+import { type Context, recordedIn } from '../core/label/context'
 import { resolve } from '../core/label/resolve'
 import { regionOf } from '../core/label/region'
 import type { Row, Value } from '../core/label/types'
@@ -15,9 +15,8 @@ import { suggestAxis } from '../core/suggest/axis'
 import { speaker } from '../core/text/spoken'
 import { spokenPlan, spokenStyle } from '../core/text/words'
 import { countedBy } from '../core/ticks/counted'
-import type { Ticks } from '../core/ticks/types'
-import { placeTicks, stepStyle, type TickRequest } from '../core/ticks/place'
-import { shownTicks, shownUnitOf } from '../core/ticks/shown'
+import { stepStyle, type TickRequest } from '../core/ticks/place'
+import { placeShown, shownUnitOf } from '../core/ticks/shown'
 import { checkCommand } from './check'
 import { convertCommand } from './convert'
 import { tablesFor } from './locales'
@@ -102,19 +101,6 @@ const isOpen = ({ kind, step, positions, multipleOf }: TickRequest): boolean =>
   positions === undefined &&
   multipleOf === undefined
 
-/** Even ticks that are round in the unit that a style shows; null where it shows the recorded one. */
-function placedIn(
-  request: TickRequest,
-  style: Style | undefined,
-  recorded: Recorded,
-): Ticks | null {
-  const isEven = (request.kind ?? 'linear') === 'linear' && request.positions === undefined
-  const isPlain = isEven && request.multipleOf === undefined && !request.minor && !request.counted
-  const unit = isPlain && style ? shownUnitOf(inherit(style), recorded) : undefined
-  const found = unit ? shownTicks(request, unit) : null
-  return found && { step: found.step, ticks: found.values.map((value) => ({ value })), minor: [] }
-}
-
 const ticks: Command = {
   summary: 'place ticks: {"domain", "step" or "count" …} in, {"step", "ticks"} out',
   run(input) {
@@ -142,7 +128,8 @@ const ticks: Command = {
           step: toText(found.ticks.step),
         }
       : given
-    const placed = placedIn(request, style, recordedIn(quantity)) ?? placeTicks(request)
+    const unit = style && shownUnitOf(inherit(style), recordedIn(quantity))
+    const placed = placeShown(request, unit)
     const texts = placed.ticks.map(({ value }) => toText(value))
     const used = style ?? found?.choice.style ?? stepStyle(request, placed)
     const step = placed.step !== null && !request.multipleOf ? decimal(placed.step) : undefined

@@ -22,6 +22,25 @@ export class TickError extends Error {
 }
 
 /**
+ * What is made of a style and of ticks, or of the reason why it cannot be.
+ *
+ * @param otherwise told why, as a clause or a sentence
+ * @throws what `make` throws besides StyleError and TickError
+ */
+export function resolvedOr<Made, Other>(
+  make: () => Made,
+  otherwise: (why: string) => Other,
+): Made | Other {
+  try {
+    return make()
+  } catch (error) {
+    if (error instanceof StyleError) return otherwise(error.allowed)
+    if (error instanceof TickError) return otherwise(error.message)
+    throw error
+  }
+}
+
+/**
  * What is made of a style where that can be resolved, and of ticks where there are not too many;
  * null where it cannot, as where a unit is to be said once of rungs that differ. For styles that nobody has asked for: a change that is tried,
  * the style of another surface beside numbers that are not its own.
@@ -29,11 +48,4 @@ export class TickError extends Error {
  * @throws what `make` throws besides StyleError and TickError
  * @example whereResolved(() => resolve({ rung: 4, notation: 'scaled' })) // null: no rung stands at 10⁴
  */
-export function whereResolved<Made>(make: () => Made): Made | null {
-  try {
-    return make()
-  } catch (error) {
-    if (error instanceof StyleError || error instanceof TickError) return null
-    throw error
-  }
-}
+export const whereResolved = <Made>(make: () => Made): Made | null => resolvedOr(make, () => null)

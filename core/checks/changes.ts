@@ -11,7 +11,7 @@ import type { LadderRung } from '../ladders/types'
 import type { Style } from '../style/fields'
 import { withDecimals, withFraction } from '../style/decimals'
 import { withDigits } from '../style/digits'
-import { shownUnitOf, stepIn, toRecorded } from '../ticks/shown'
+import { shownUnitOf, stepIn, stepOut } from '../ticks/shown'
 import { largest } from './numbers'
 import { fix } from './fixes'
 import type { Change, Fix, Proof } from './types'
@@ -135,7 +135,7 @@ function unitWords({ unit }: Proof['full']): string | undefined {
 export function stepBy(proof: Proof, step: Decimal): Fix {
   const shown = shownBy(proof)
   const unit = shown && unitWords(proof.full)
-  const told = { step: plainly(shown ? stepIn(step, shown) : step), ...(unit ? { unit } : {}) }
+  const told = { step: plainly(stepIn(step, shown)), ...(unit ? { unit } : {}) }
   return fix('step-by', told, {
     way: 'ticks',
     style: proof.style,
@@ -166,15 +166,14 @@ export function* exactDecimals(proof: Proof): Generator<Fix> {
 export function* widerSteps(proof: Proof): Generator<Fix> {
   const shown = shownBy(proof)
   const units = proof.decisions.map(({ written }) => unitOfLastDigit(proof.plan, written))
-  const place = Math.max(...units.map((unit) => leadingPower(shown ? stepIn(unit, shown) : unit)))
+  const place = Math.max(...units.map((unit) => leadingPower(stepIn(unit, shown))))
   for (const [coefficient, exponent] of [
     [1n, 0],
     [2n, 0],
     [5n, 0],
     [1n, 1],
   ] as const) {
-    const round: Decimal = { coefficient, exponent: place + exponent }
-    const step = shown ? toRecorded(round, shown, true) : round
+    const step = stepOut({ coefficient, exponent: place + exponent }, shown)
     if (compare(step, proof.step!) <= 0) continue
     yield stepBy(proof, step)
   }

@@ -10,7 +10,7 @@ import { fix } from './fixes'
 import { placesWhere } from './numbers'
 import { labelAt } from './proof'
 import type { Check, Proof } from './types'
-import { measureOf } from '../units'
+import { kindOf, measureOf } from '../units'
 
 /** Letters of a rung and its unit, and what readers take them for together. */
 type Joined = { readonly rung: string; readonly letters: string; readonly as: string }
@@ -75,7 +75,7 @@ export const rungJoinsUnit: Check<Joined & { readonly label: string }> = {
   *propose({ style, full }) {
     const ladder = typeof full.ladder === 'object' ? 'short' : full.ladder
     yield fix('rung-words', {}, { way: 'unit', style: { ...style, ladder, rungForm: 'word' } })
-    if (measureOf(full.unit) !== null)
+    if (kindOf(full.unit).isMeasured)
       yield fix('unit-prefixes', {}, { way: 'unit', style: { ...style, ladder: 'si' } })
   },
 }

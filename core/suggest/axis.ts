@@ -208,6 +208,8 @@ const axisUnit = ({ style, counted, context = {} }: AxisRequest): ShownUnit | un
 export function axisSearch(request: AxisRequest): {
   sets: TickSet[]
   label: (ticks: TickSet) => AxisChoice[]
+  /** The unit that the sets are in, where that is not the recorded one. */
+  unit: ShownUnit | undefined
 } {
   const wanted =
     request.count ?? Math.min(MOST_WANTED, Math.max(3, Math.round(request.width / AIR) + 1))
@@ -219,7 +221,7 @@ export function axisSearch(request: AxisRequest): {
       reasons: [...reasons, ...choice.reasons],
     }))
   }
-  return { sets: tickSets(spanShown(request.domain, unit), wanted, request.counted), label }
+  return { sets: tickSets(spanShown(request.domain, unit), wanted, request.counted), label, unit }
 }
 
 /**
@@ -231,8 +233,7 @@ export function axisSearch(request: AxisRequest): {
  * @example suggestAxis({ domain: [decimal(0), decimal(2_000_000)], style: {}, width: 400 })[0].choice.labels // 0.0M, 0.5M …
  */
 export function suggestAxis(request: AxisRequest, most = 5): Scored<AxisChoice>[] {
-  const { sets, label } = axisSearch(request)
-  const unit = axisUnit(request)
+  const { sets, label, unit } = axisSearch(request)
   return bestTicks(sets, label, most).map((found) => ({
     ...found,
     ticks: setRecorded(found.ticks, unit),

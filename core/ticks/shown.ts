@@ -9,6 +9,7 @@ import { asTexts, fromTexts, NOTHING, type RationalText } from '../measures/rati
 import type { FullStyle } from '../style/fields'
 import { placeTicks, type TickRequest } from './place'
 import type { TickSet } from './search'
+import type { Ticks } from './types'
 
 /** What leads from recorded values to the numbers that an axis shows, as plain data. */
 export interface ShownUnit {
@@ -43,7 +44,7 @@ const conversionOf = (unit: ShownUnit): Conversion => ({
 export const toShown = (value: Decimal, unit: ShownUnit): Decimal =>
   convertedDecimal(shift(value, unit.recorded), conversionOf(unit))
 /** A number that the axis shows as it is recorded. @param isSpan whether it is a distance */
-export const toRecorded = (value: Decimal, unit: ShownUnit, isSpan: boolean): Decimal =>
+const toRecorded = (value: Decimal, unit: ShownUnit, isSpan: boolean): Decimal =>
   shift(unconverted(value, conversionOf(unit), isSpan), -unit.recorded)
 
 /** Digits that a conversion without end leaves right. */
@@ -51,10 +52,14 @@ const RIGHT = 30
 /** A step of more digits was not chosen in the shown unit. */
 const MOST_DIGITS = 12
 /** A step in the shown unit, with what a conversion left behind its digits rounded away. */
-export function stepIn(step: Decimal, unit: ShownUnit): Decimal {
+export function stepIn(step: Decimal, unit: ShownUnit | undefined): Decimal {
+  if (!unit) return step
   const span = { scale: fromTexts(unit.scale), shift: NOTHING }
   return toSignificant(convertedDecimal(shift(step, unit.recorded), span), RIGHT)
 }
+/** A step in the shown unit as it is recorded. */
+export const stepOut = (step: Decimal, unit: ShownUnit | undefined): Decimal =>
+  unit ? toRecorded(step, unit, true) : step
 /** A step of an axis as text in the unit that the axis shows; the same text where it is no number. */
 export function stepShown(step: string, unit: ShownUnit | undefined): string {
   const size = unit && parseDecimal(step)
@@ -63,7 +68,7 @@ export function stepShown(step: string, unit: ShownUnit | undefined): string {
 /** The step that text says in the unit that an axis shows, as it is recorded. */
 export function stepRecorded(step: string, unit: ShownUnit | undefined): string {
   const size = unit && parseDecimal(step)
-  return size ? toText(toRecorded(size, unit, true)) : step
+  return size ? toText(stepOut(size, unit)) : step
 }
 
 /** Even ticks, as recorded values. */
@@ -97,6 +102,21 @@ export function shownTicks(
   }
 }
 
+/** Whether a request is for ticks at an even step that goes by no constant and no clock. */
+const isEven = ({ kind = 'linear', counted, multipleOf, positions, minor }: TickRequest): boolean =>
+  kind === 'linear' && !counted && !minor && multipleOf === undefined && positions === undefined
+/**
+ * Places the ticks of an axis: even ones round in the unit that it shows, where their step can be.
+ *
+ * @param request in recorded values
+ * @throws TickError naming what cannot be
+ */
+export function placeShown(request: TickRequest, unit: ShownUnit | undefined): Ticks {
+  const even = unit && isEven(request) ? shownTicks(request, unit) : null
+  if (!even) return placeTicks(request)
+  return { step: even.step, ticks: even.values.map((value) => ({ value })), minor: [] }
+}
+
 /** The ends of an axis as it shows them, the least first. */
 export function spanShown(
   [from, to]: readonly [Decimal, Decimal],
@@ -109,7 +129,7 @@ export const setRecorded = (ticks: TickSet, unit: ShownUnit | undefined): TickSe
   unit
     ? {
         ...ticks,
-        step: toRecorded(ticks.step, unit, true),
+        step: stepOut(ticks.step, unit),
         values: ticks.values.map((value) => toRecorded(value, unit, false)),
       }
     : ticks

@@ -5,7 +5,7 @@ import { parsePattern } from '../locale/pattern'
 import type { LocaleTable, PluralKey } from '../locale/types'
 import { ANY_UNIT } from './anyUnit'
 import { currencyNamed } from './names'
-import { type Region, type UnitKind, type UnitSetting, type UnitWriting, USUAL } from './types'
+import { type Region, type UnitKind, type UnitSetting, type UnitTexts, USUAL } from './types'
 import { numberAlone } from './writing'
 
 const DISPLAYS = ['symbol', 'narrowSymbol', 'code', 'name'] as const
@@ -34,7 +34,7 @@ const texts: Readonly<Record<Display, (code: string, table: LocaleTable) => stri
 }
 
 /** A currency's name around the number, by the number's plural. */
-function nameForms(code: string, { system, names }: Region): UnitWriting['named'] {
+function nameForms(code: string, { system, names }: Region): UnitTexts['named'] {
   if (!names)
     throw new StyleError(
       'unit.display',
@@ -59,7 +59,7 @@ function nameForms(code: string, { system, names }: Region): UnitWriting['named'
 function write(
   { code: named, display = 'symbol' }: Currency,
   { region, marks, isAccounting }: UnitSetting,
-): UnitWriting {
+): UnitTexts {
   const code = String(named)
   if (!isCurrency(code))
     throw new StyleError(

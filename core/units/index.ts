@@ -76,5 +76,7 @@ export const inFull = (unit: Unit): Unit => kindOf(unit).inFull(unit)
  *
  * @throws StyleError for a currency code that is none, or a name that is not at hand
  */
-export const writeUnit = (unit: Unit, setting: UnitSetting): UnitWriting =>
-  kindOf(unit).write(unit, setting)
+export function writeUnit(unit: Unit, setting: UnitSetting): UnitWriting {
+  const { perOne, write } = kindOf(unit)
+  return { ...write(unit, setting), perOne }
+}

@@ -9,7 +9,7 @@ import { ANY_UNIT } from './anyUnit'
 import { measureNamed } from './names'
 import { prefixable } from './prefixable'
 import { ratios } from './ratios'
-import { type UnitKind, type UnitName, type UnitSetting, type UnitWriting, USUAL } from './types'
+import { type UnitKind, type UnitName, type UnitSetting, type UnitTexts, USUAL } from './types'
 import { lettersBeside, numberAlone } from './writing'
 
 export const MEASURE_DISPLAYS = ['short', 'narrow', 'long'] as const
@@ -46,7 +46,7 @@ function nameFrom(pattern: string, plural: string): UnitName {
  * A measure that takes the rungs as its prefixes: 3.6 MW. A prefix of its own goes into the number,
  * so the measure is named without it: Wh of kWh.
  */
-function writePrefixed(unit: Measure, measures: MeasureNames, setting: UnitSetting): UnitWriting {
+function writePrefixed(unit: Measure, measures: MeasureNames, setting: UnitSetting): UnitTexts {
   const { id } = prefixable(unit)
   const pattern = measureForms(id, unit.display ?? 'short', measures)?.other
   if (pattern === undefined)
@@ -69,12 +69,11 @@ const isPart = (id: unknown): id is keyof typeof PARTS =>
   typeof id === 'string' && Object.hasOwn(PARTS, id)
 
 /** A measure around the number: its pattern by the number's plural. */
-function write(unit: Measure, setting: UnitSetting): UnitWriting {
+function write(unit: Measure, setting: UnitSetting): UnitTexts {
   const { display = 'short' } = unit
   const { measures } = setting.region
-  // Their numbers are percent already.
   if (display !== 'long' && isPart(unit.id))
-    return { ...PARTS[unit.id].write({ kind: unit.id } as never, setting), perOne: '1' }
+    return PARTS[unit.id].write({ kind: unit.id } as never, setting)
   const id = String(unit.id)
   const forms = measures && measureForms(id, display, measures)
   if (!forms)
@@ -112,6 +111,7 @@ export const measure: UnitKind<Measure> = {
   ...USUAL,
   kind: 'measure',
   takes: `{"kind": "measure", "id": "kilogram" or {"column": "name"}, "display": ${MEASURE_DISPLAYS.map((display) => `"${display}"`).join(' or ')}}, its id one of CLDR's such as kilometer-per-hour`,
+  isMeasured: true,
   percentSign: ({ id }) => (id === 'percent' ? 'typed' : null),
   measure: ({ id }) => (typeof id === 'string' ? id : null),
   column: ({ id }) => (typeof id === 'string' ? null : id.column),

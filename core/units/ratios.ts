@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { parsePattern } from '../locale/pattern'
 import type { SystemTable } from '../locale/types'
-import { type UnitKind, type UnitSetting, type UnitWriting, USUAL } from './types'
+import { type UnitKind, type UnitSetting, type UnitTexts, USUAL } from './types'
 import { lettersBeside, numberAlone } from './writing'
 
 const schemaOf = <Kind extends string>(kind: Kind) => z.strictObject({ kind: z.literal(kind) })
@@ -15,23 +15,20 @@ type Ratio = z.infer<(typeof ratioSchemas)[number]>
 
 /** The region's pattern for percent, with one of its signs. */
 const bySign =
-  (perOne: string, sign: (system: SystemTable) => string) =>
-  (_: unknown, { region: { system }, marks }: UnitSetting): UnitWriting => {
+  (sign: (system: SystemTable) => string) =>
+  (_: unknown, { region: { system }, marks }: UnitSetting): UnitTexts => {
     const text = sign(system)
     const pattern = parsePattern(system.patterns.percent)
     return {
       ...numberAlone(marks),
       layer: { pattern, fill: { marks, unit: text, text: 'literal' } },
-      perOne,
       title: { side: 'after', text },
     }
   }
 const byLetters =
-  (perOne: string, text: string) =>
-  (_: unknown, { marks }: UnitSetting): UnitWriting => ({
-    ...lettersBeside(text, 'after', ' ', marks),
-    perOne,
-  })
+  (text: string) =>
+  (_: unknown, { marks }: UnitSetting): UnitTexts =>
+    lettersBeside(text, 'after', ' ', marks)
 
 /** Parts of one: a label says how many of them make up its number. */
 export const ratios: { readonly [Kind in Ratio['kind']]: UnitKind<{ kind: Kind }> } = {
@@ -45,7 +42,7 @@ export const ratios: { readonly [Kind in Ratio['kind']]: UnitKind<{ kind: Kind }
     percentSign: () => 'multiplies',
     options: () => ({ style: 'percent' }),
     say: () => 'as percent',
-    write: bySign('100', ({ percent }) => percent),
+    write: bySign(({ percent }) => percent),
   },
   permille: {
     ...USUAL,
@@ -54,7 +51,7 @@ export const ratios: { readonly [Kind in Ratio['kind']]: UnitKind<{ kind: Kind }
     isShare: true,
     perOne: '1000',
     say: () => 'as permille',
-    write: bySign('1000', ({ permille }) => permille),
+    write: bySign(({ permille }) => permille),
   },
   percentPoint: {
     ...USUAL,
@@ -62,7 +59,7 @@ export const ratios: { readonly [Kind in Ratio['kind']]: UnitKind<{ kind: Kind }
     takes: '{"kind": "percentPoint"}',
     perOne: '100',
     say: () => 'as percentage points',
-    write: byLetters('100', 'pp'),
+    write: byLetters('pp'),
   },
   basisPoint: {
     ...USUAL,
@@ -70,6 +67,6 @@ export const ratios: { readonly [Kind in Ratio['kind']]: UnitKind<{ kind: Kind }
     takes: '{"kind": "basisPoint"}',
     perOne: '10000',
     say: () => 'as basis points',
-    write: byLetters('10000', 'bp'),
+    write: byLetters('bp'),
   },
 }

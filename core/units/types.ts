@@ -20,19 +20,22 @@ export interface Region {
 export type UnitName = readonly [before: string, after: string, says?: string]
 
 /** What a unit puts beside the number, and how it is said in a title. */
-export interface UnitWriting {
+export interface UnitTexts {
   /** The pattern around the number. */
   readonly layer: Layer
   /** Parts outside the pattern. */
   readonly before: readonly Slot[]
   readonly after: readonly Slot[]
-  /** How many of it make one: 100 percent. */
-  readonly perOne: string
   readonly title: { readonly side: 'before' | 'after'; readonly text: string }
   /** Whether the region's own patterns for shortened amounts of money take it. */
   readonly isMoney: boolean
   /** Patterns that depend on the number's plural: a currency's name. */
   readonly named: Partial<Record<PluralKey, UnitName>> | null
+}
+/** What a unit writes. */
+export interface UnitWriting extends UnitTexts {
+  /** How many of it make one: 100 percent. */
+  readonly perOne: string
 }
 
 /** What a unit is written in. */
@@ -83,6 +86,8 @@ export interface UnitKind<Own extends AnyUnit> {
   readonly isWritten: boolean
   /** Whether it is money: amounts have the marks of money, and brackets for losses. */
   readonly isMoney: boolean
+  /** Whether it is a unit of measurement, by its own id or by a column. */
+  readonly isMeasured: boolean
   /** Whether it counts parts of a whole, and no differences between such parts. */
   readonly isShare: boolean
   /** How many of it make one: 100 percent; 1 where it is no part of one. */
@@ -118,7 +123,7 @@ export interface UnitKind<Own extends AnyUnit> {
   /** Its options in ECMA-402; null where these have no word for it. */
   options(unit: Own): NumberOptions | null
   /** What it writes. @throws StyleError where it has no name in the region */
-  write(unit: Own, setting: UnitSetting): UnitWriting
+  write(unit: Own, setting: UnitSetting): UnitTexts
   /** null where no column can name it. */
   readonly byCells: NamedByCells<Own> | null
 }
@@ -128,6 +133,7 @@ const none = () => null
 export const USUAL = {
   isWritten: true,
   isMoney: false,
+  isMeasured: false,
   isShare: false,
   perOne: '1',
   goesWithClock: false,

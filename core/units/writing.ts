@@ -1,15 +1,14 @@
 import { type Marks, noBreak, partIf } from '../locale/parts'
 import { parsePattern } from '../locale/pattern'
-import type { UnitWriting } from './types'
+import type { UnitTexts } from './types'
 
 const NUMBER_ALONE = parsePattern('#')
 
 /** A number without any unit. */
-export const numberAlone = (marks: Marks): UnitWriting => ({
+export const numberAlone = (marks: Marks): UnitTexts => ({
   layer: { pattern: NUMBER_ALONE, fill: { marks, unit: '', text: 'literal' } },
   before: [],
   after: [],
-  perOne: '1',
   title: { side: 'after', text: '' },
   isMoney: false,
   named: null,
@@ -21,7 +20,7 @@ export function lettersBeside(
   side: 'before' | 'after',
   gap: string,
   marks: Marks,
-): UnitWriting {
+): UnitTexts {
   const [unit, space] = [partIf('unit', text), partIf('gap', noBreak(gap))]
   return {
     ...numberAlone(marks),

@@ -2,8 +2,7 @@ import type { Decimal } from '../../core/decimal/decimal'
 import { decimal, parseDecimal } from '../../core/decimal/decimal'
 import { type AxisKind, positiveSpan } from '../../core/ticks/along'
 import { TickError } from '../../core/error'
-import { placeTicks } from '../../core/ticks/place'
-import { type ShownUnit, shownTicks } from '../../core/ticks/shown'
+import { placeShown, type ShownUnit } from '../../core/ticks/shown'
 import type { AxisTicks, Drawing } from '../forms/types'
 import type { TickWishes } from '../study/chart'
 
@@ -43,22 +42,9 @@ export function ticksFor(
     return { ...ticksFor(domain, { ...wishes, kind: undefined }, values), trouble: NO_POSITIVE }
   const wanted = own ?? above ?? domain
   const place = (more: Pick<TickWishes, 'step' | 'multipleOf'>, of: AxisKind): AxisTicks => {
-    const request = {
-      domain: wanted,
-      ends: wishes.ends ?? 'loose',
-      count: wishes.count,
-    } as const
-    const isEven = of === 'linear' && !wishes.counted && more.multipleOf === undefined
-    const shown =
-      wishes.shown && isEven ? shownTicks({ ...request, step: more.step }, wishes.shown) : null
-    if (shown) return { ...shown, kind: 'linear' }
-    const { step, ticks } = placeTicks({
-      ...request,
-      counted: wishes.counted,
-      kind: of,
-      base,
-      ...more,
-    })
+    const { count, counted, ends = 'loose', shown } = wishes
+    const request = { domain: wanted, ends, count, counted, kind: of, base, ...more }
+    const { step, ticks } = placeShown(request, shown)
     return { step, kind: of, values: ticks.map(({ value }) => value) }
   }
   try {

@@ -44,33 +44,38 @@ export const tickRows = (drawing: Drawing, column: string | undefined): Row[] | 
         ticks.values.map(() => ({ [column]: panel!.name })),
       ).flat()
 
+/** The least and the largest number that is drawn. */
+export function drawnEnds({ groups }: Pick<Drawing, 'groups'>): Subject['data'] {
+  const [least, largest] = extent(groups.map(({ value }) => value))
+  return least && largest && [least, largest]
+}
+
 /** What is checked of one axis beside those of other panels. */
 export interface AxisPart extends Pick<Subject, 'rows' | 'data' | 'step' | 'room'> {
   readonly values: readonly Decimal[]
 }
 
 /**
- * What is checked of each axis; null where one axis is for all panels.
+ * What is checked of each axis; undefined where one axis is for all panels.
  *
+ * @param rows that the ticks of all axes stand for
  * @param rooms of each panel's axis, where they are laid out
  * @param stepOf the step of an axis, where it has one
  */
 export function axisParts(
   drawing: Drawing,
-  column: string | undefined,
+  rows: readonly Row[] | undefined,
   rooms: readonly (Room | undefined)[],
   stepOf: (ticks: Drawing['ticks']) => Decimal | undefined,
-): AxisPart[] | null {
-  const rows = tickRows(drawing, column)
-  if (!rows) return null
+): AxisPart[] | undefined {
+  if (!hasOwnScales(drawing)) return undefined
   const first = firstTicks(drawing)
   return drawing.panels.map(({ scale, from, to }, at) => {
     const { ticks } = scale!
-    const [least, largest] = extent(drawing.groups.slice(from, to).map(({ value }) => value))
     return {
       values: ticks.values,
-      rows: rows.slice(first[at], first[at]! + ticks.values.length),
-      data: least && largest ? [least, largest] : undefined,
+      rows: rows?.slice(first[at], first[at]! + ticks.values.length),
+      data: drawnEnds({ groups: drawing.groups.slice(from, to) }),
       step: stepOf(ticks),
       room: rooms[at],
     }

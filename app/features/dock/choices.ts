@@ -13,7 +13,7 @@ import {
   type Style,
 } from '~~/core/style/fields'
 import { withDigits } from '~~/core/style/digits'
-import { StyleError, TickError, whereResolved } from '~~/core/error'
+import { resolvedOr, whereResolved } from '~~/core/error'
 import { parseStyle } from '~~/core/style/parse'
 import type { Phrase } from '~~/core/style/phrases/types'
 
@@ -114,21 +114,19 @@ function choiceOf(
   return { key: keyOf(value), title: phrase.say(value, style), patch, sample, refused: '' }
 }
 /** A choice, or why the rest of the style rules it out. */
-function choiceOrReason(
+const choiceOrReason = (
   field: FieldName,
   phrase: Phrase<unknown>,
   value: unknown,
   desk: Desk,
-): Choice {
-  try {
-    return choiceOf(field, phrase, value, desk)
-  } catch (error) {
-    if (!(error instanceof StyleError || error instanceof TickError)) throw error
-    const refused = error instanceof StyleError ? error.allowed : error.message
-    const title = phrase.say(value, desk.style)
-    return { key: keyOf(value), title, patch: {}, sample: '', refused }
-  }
-}
+): Choice =>
+  resolvedOr(
+    () => choiceOf(field, phrase, value, desk),
+    (refused) => ({
+      ...{ key: keyOf(value), title: phrase.say(value, desk.style) },
+      ...{ patch: {}, sample: '', refused },
+    }),
+  )
 
 /**
  * The choices of a phrase, each with the samples as it would write them, or with the reason why the

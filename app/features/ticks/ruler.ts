@@ -4,9 +4,9 @@ import { type Decimal, decimal, toNumber, toText } from '~~/core/decimal/decimal
 import { divide, roundToPlace } from '~~/core/decimal/round'
 import type { AxisChoice } from '~~/core/suggest/axis'
 import { placeTicks } from '~~/core/ticks/place'
-import type { Ends, Span } from '~~/core/ticks/linear'
+import type { Span } from '~~/core/ticks/linear'
 import type { Scored } from '~~/core/ticks/search'
-import { type ShownUnit, shownTicks } from '~~/core/ticks/shown'
+import { placeShown, type ShownUnit } from '~~/core/ticks/shown'
 import type { TickWishes } from '~~/shared/study/chart'
 
 /** What the length of an axis, the size of its type and the number of its ticks may be. */
@@ -124,13 +124,11 @@ export function wishesFor(
 ): TickWishes {
   const wishes: TickWishes = { labels: now.labels, domain: now.domain, step: toText(ticks.step) }
   const wanted = ticks.values.map(toText).join(' ')
-  const placed = (ends: Ends): readonly Decimal[] => {
-    const request = { domain, step: toText(ticks.step), ends }
-    const shown = unit && shownTicks(request, unit)
-    return shown ? shown.values : placeTicks(request).ticks.map(({ value }) => value)
-  }
   const ends = (['loose', 'tight'] as const).find(
-    (one) => placed(one).map(toText).join(' ') === wanted,
+    (one) =>
+      placeShown({ domain, step: toText(ticks.step), ends: one }, unit)
+        .ticks.map(({ value }) => toText(value))
+        .join(' ') === wanted,
   )
   return ends
     ? { ...wishes, ends }

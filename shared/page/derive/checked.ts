@@ -1,5 +1,4 @@
 import { styleOf } from '../../quantities'
-import { extent } from '../../../core/data/extent'
 import { type Subject, type Surface, SURFACES } from '../../../core/checks/types'
 import type { Derivation } from '../../graph/derivation'
 import type { Drawing } from '../../forms/types'
@@ -7,7 +6,7 @@ import { numberStep } from '../axis'
 import { changesOf, partsOf } from '../marks'
 import { mixedGroups, toldOf } from '../mixed'
 import { packed } from '../packing'
-import { axisParts, hasOwnScales, tickRows, tickValues } from '../scales'
+import { axisParts, drawnEnds, hasOwnScales } from '../scales'
 import { groupValues } from '../sources'
 import { type CheckedSubject, partsOn, type PlacedSubject } from '../subjects'
 import { each, from, type PageValues } from '../values'
@@ -45,12 +44,6 @@ function aggregatedIn({
   const isEach = !rows || rows.values.length <= (drawing?.all.length ?? 0)
   return isEach ? {} : { aggregate: chart.aggregate }
 }
-/** The least and the largest number that is drawn. */
-function drawnEnds(drawing: Drawing): Subject['data'] {
-  const [least, largest] = extent(drawing.groups.map(({ value }) => value))
-  return least && largest && [least, largest]
-}
-
 const CHANGED = ['chart', 'drawing', 'partStyle.change'] as const
 const MIXED = ['mixed', 'drawing', 'rows'] as const
 type Mixed = Pick<PageValues, (typeof MIXED)[number]>
@@ -104,27 +97,35 @@ type Own = CheckedSubject extends infer One
 /** What is checked of each surface besides its style. */
 const checked: { readonly [S in Surface]: Derivation<PageValues, Own> } = {
   axis: from(
-    ['drawing', 'whole', 'wishes', 'axisRooms', 'tickLabels', ...AGGREGATED, ...MIXED],
-    ({ drawing, whole, wishes, axisRooms, tickLabels, chart, rows, mixed }) => ({
-      ...onScale({ mixed, drawing, rows }),
-      data: drawnEnds(whole ?? drawing!),
-      ...aggregatedIn({ drawing, chart, rows }),
-      values: tickValues(drawing!),
-      rows: tickRows(drawing!, chart.panels),
-      axes:
-        axisParts(
-          drawing!,
-          chart.panels,
-          axisRooms,
-          (ticks) => numberStep(ticks, wishes) ?? undefined,
-        ) ?? undefined,
-      step: numberStep(drawing!.ticks, wishes) ?? undefined,
-      room: axisRooms[0],
-      // A list that is too short leaves the last ticks without a label of its own.
-      byHand: wishes.labels?.some((text) => text !== '')
-        ? tickLabels.slice(0, wishes.labels.length)
-        : undefined,
-    }),
+    [
+      'whole',
+      'wishes',
+      'axisRooms',
+      'tickLabels',
+      'numbers.axis',
+      'shows.axis',
+      ...AGGREGATED,
+      ...MIXED,
+    ],
+    (page) => {
+      const { drawing, whole, wishes, axisRooms, tickLabels } = page
+      const { rows } = page['shows.axis']
+      const stepOf = (ticks: Drawing['ticks']) => numberStep(ticks, wishes) ?? undefined
+      return {
+        ...onScale(page),
+        data: drawnEnds(whole ?? drawing!),
+        ...aggregatedIn(page),
+        values: page['numbers.axis'],
+        rows,
+        axes: axisParts(drawing!, rows, axisRooms, stepOf),
+        step: stepOf(drawing!.ticks),
+        room: axisRooms[0],
+        // A list that is too short leaves the last ticks without a label of its own.
+        byHand: wishes.labels?.some((text) => text !== '')
+          ? tickLabels.slice(0, wishes.labels.length)
+          : undefined,
+      }
+    },
   ),
   marks: from(
     [
