@@ -22,6 +22,12 @@ export default {
       displayName: 'unit',
       testMatch: ['<rootDir>/{core,shared,server,cli,app}/**/*.test.ts'],
     },
-    { ...shared, displayName: 'whole', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'whole',
+      testMatch: ['<rootDir>/tests/**/*.test.ts'],
+      globalSetup: '<rootDir>/tests/lib/freshDemo.ts',
+      globalTeardown: '<rootDir>/tests/lib/removeFreshDemo.ts',
+    },
   ],
 }

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process'
-import { existsSync, mkdtempSync, rmSync } from 'node:fs'
+import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -24,13 +24,20 @@ export interface Program {
   stop(signal?: NodeJS.Signals): Promise<void>
 }
 
+/** A data folder with the demo as a first start makes it: a copy of what `freshDemo` made. */
+function demoFolder(): string {
+  const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
+  cpSync(process.env.IVORY_ABACUS_FRESH_DEMO!, folder, { recursive: true })
+  return folder
+}
+
 /**
- * @param data an existing folder to go on with; a new one where none is given
+ * @param data a folder to start on, empty or with data; a fresh demo where none is given
  * @param token what callers must know, where they must
  * @param env more of its environment
  */
 export async function startProgram(
-  data = mkdtempSync(join(tmpdir(), 'ivory-abacus-')),
+  data = demoFolder(),
   token = '',
   env: Readonly<Record<string, string>> = {},
 ): Promise<Program> {

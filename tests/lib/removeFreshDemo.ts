@@ -1,0 +1,1 @@
+export { removeFreshDemo as default } from './freshDemo'
