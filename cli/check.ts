@@ -1,3 +1,4 @@
+import { surfaces } from '../core/surfaces'
 import type { z } from 'zod'
 import { placedAmong } from '../core/checks/causes'
 import { runChecks } from '../core/checks/run'
@@ -95,7 +96,7 @@ const LONG = 2000
 /** The places of numbers that are looked through as doubles; null where each is wanted exactly. */
 function longPlaces({ values, rows, labels, changes, surface, total, selection }: Input) {
   const isWhole = !rows && !labels && !changes && total === undefined && !selection
-  if (values.length < LONG || !isWhole || surface === 'axis') return null
+  if (values.length < LONG || !isWhole || surfaces[surface].hasTicks) return null
   const places: number[] = []
   for (let at = 0; at < values.length; at++) {
     const value = values[at]
@@ -151,7 +152,7 @@ function subjectOf(input: Input): { subject: Subject; places: readonly number[] 
     changes: changes && changesAmong(changes, places, amounts),
     selection: picked,
     rows: rows && places.map((at) => rows[at] ?? {}),
-    step: surface === 'axis' ? (evenStep(present) ?? undefined) : undefined,
+    step: surfaces[surface].hasTicks ? (evenStep(present) ?? undefined) : undefined,
     total: total === true ? summed() : total,
     context: {
       ...regionsOf(input),

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { basename, join } from 'node:path'
-import { type Surface, SURFACES } from '../core/checks/types'
+import { type Surface, SURFACES } from '../core/surfaces'
 import type { ExportId } from '../shared/exports'
 import type { ExportFile } from '../shared/exports/export'
 import { type Made, makeExport } from '../shared/exports/make'

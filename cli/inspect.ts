@@ -1,5 +1,5 @@
 import { basename } from 'node:path'
-import { SURFACES } from '../core/checks/types'
+import { SURFACES } from '../core/surfaces'
 import { startOfTable } from '../shared/page/start'
 import { styleOf } from '../shared/quantities'
 import { studyFindings } from '../shared/report/findings'

@@ -1,3 +1,4 @@
+import { surfaces } from '../core/surfaces'
 import { recordedIn } from '../core/label/context'
 import { toText } from '../core/decimal/decimal'
 import { amountOf, isFiniteAmount } from '../core/label/value'
@@ -26,7 +27,7 @@ export const suggestCommand: Command = {
     const counted = countedBy(quantity?.measure)
     const common = locale === undefined ? {} : { locale }
     const context = { ...tablesFor(common), ...recordedIn(quantity) }
-    if (domain && width !== undefined && surface === 'axis') {
+    if (domain && width !== undefined && surfaces[surface].hasTicks) {
       const found = suggestAxis({
         domain,
         style: common,
@@ -65,7 +66,7 @@ export const suggestCommand: Command = {
         kind: quantity?.kind,
         context,
         room: width === undefined ? undefined : { width, fontSize },
-        step: surface === 'axis' ? (evenStep(values) ?? undefined) : undefined,
+        step: surfaces[surface].hasTicks ? (evenStep(values) ?? undefined) : undefined,
       },
       form,
     )

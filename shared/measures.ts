@@ -1,7 +1,7 @@
 import { StyleError } from '../core/error'
 import { conversionOf } from '../core/measures/convert'
 import { stylesOf } from '../core/style/inherit'
-import { SURFACES } from '../core/checks/types'
+import { SURFACES } from '../core/surfaces'
 import { styleOf } from './quantities'
 import type { StudyDocument } from './study/document'
 import { measureOf } from '../core/units'

@@ -1,4 +1,4 @@
-import { type Surface, SURFACES } from '../core/checks/types'
+import { type Surface, SURFACES, surfaces } from '../core/surfaces'
 import { type Decimal, fromNumber, parseDecimal } from '../core/decimal/decimal'
 import type { Row } from '../core/label/types'
 import { unitColumn } from '../core/style/dependencies'
@@ -105,6 +105,8 @@ export const quantityOf = (
 export type Level = 'house' | 'quantity' | Surface | StyledPart
 export const isPart = (level: Level): level is StyledPart =>
   (STYLED_PARTS as readonly string[]).includes(level)
+
+export const isSurface = (level: Level): level is Surface => Object.hasOwn(surfaces, level)
 
 /** A change says which way it goes, in the marks' own way of telling signs. */
 const goes = ({ sign }: FullStyle): Pick<Style, 'sign'> => ({

@@ -1,5 +1,5 @@
 import type { Style } from '../core/style/fields'
-import type { Surface } from '../core/checks/types'
+import type { Surface } from '../core/surfaces'
 import type { StudyDocument } from './study/document'
 import { ordered } from './study/fileText'
 import type { BookEntry, Linked } from './study/linked'

@@ -1,5 +1,5 @@
 import { cellsOf, studies } from '../app/features/page/testing/studies'
-import { SURFACES } from '../core/checks/types'
+import { SURFACES } from '../core/surfaces'
 import { pageSnapshot } from '../shared/page/snapshot'
 import { run } from './lib/command'
 

@@ -1,7 +1,6 @@
-import { SURFACES, type Surface } from '~~/core/checks/types'
+import { type Surface, SURFACES, surfaces } from '~~/core/surfaces'
 import type { Level, OwnStyle } from '~~/shared/quantities'
 import { STYLED_PARTS, type StyledPart } from '~~/shared/forms/parts'
-import { surfaceWords } from '~~/shared/surfaceWords'
 
 /** Whose each part of a mark is. */
 const partNames: Record<StyledPart, string> = {
@@ -10,11 +9,13 @@ const partNames: Record<StyledPart, string> = {
   change: 'the changes',
   against: 'the changes from another column',
 }
+const bySurface = (say: (surface: Surface) => string) =>
+  Object.fromEntries(SURFACES.map((surface) => [surface, say(surface)])) as Record<Surface, string>
 /** Each level as it stands in a sentence. */
 export const levelWords: Readonly<Record<Level, string>> = {
   house: 'everywhere in this study',
   quantity: 'on every surface',
-  ...surfaceWords,
+  ...bySurface((surface) => surfaces[surface].where),
   ...(Object.fromEntries(
     STYLED_PARTS.map((part) => [part, `in ${partNames[part]} on marks`]),
   ) as Record<StyledPart, string>),
@@ -23,17 +24,14 @@ export const levelWords: Readonly<Record<Level, string>> = {
 export const levelNames: Readonly<Record<Level, string>> = {
   house: 'the house style',
   quantity: 'the quantity',
-  ...(Object.fromEntries(SURFACES.map((surface) => [surface, `the ${surface}`])) as Record<
-    Surface,
-    string
-  >),
+  ...bySurface((surface) => `the ${surface}`),
   ...partNames,
 }
 /** Each level as the head of a column. */
 export const levelHeads: Readonly<Record<Level, string>> = {
   house: 'house style',
   quantity: 'every surface',
-  ...(Object.fromEntries(SURFACES.map((surface) => [surface, surface])) as Record<Surface, string>),
+  ...bySurface((surface) => surface),
   ...partNames,
 }
 /**
@@ -61,5 +59,5 @@ export function originOn(level: Level, from: OwnStyle | null): Origin {
   if (from === null) return 'nobody'
   if (from.taken) return 'stylebook'
   if (from.level === level) return 'here'
-  return from.level === 'house' || from.level === 'marks' ? from.level : 'quantity'
+  return Object.hasOwn(originWords, from.level) ? (from.level as Origin) : 'quantity'
 }

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import { inherit } from '~~/core/style/inherit'
 import type { FullStyle } from '~~/core/style/fields'
 import { type Level, styleOf } from '~~/shared/quantities'

@@ -1,4 +1,4 @@
-import { SURFACES } from '~~/core/checks/types'
+import { SURFACES } from '~~/core/surfaces'
 import { inherit, originOf } from '~~/core/style/inherit'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { STYLED_PARTS } from '~~/shared/forms/parts'

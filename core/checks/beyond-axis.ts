@@ -2,6 +2,7 @@ import { compare, subtract } from '../decimal/arithmetic'
 import { type Decimal, decimal, ZERO } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import { plainly } from '../decimal/plainly'
+import { surfaces } from '../surfaces'
 import { enclosing } from './changes'
 import { quoted } from './numbers'
 import { labelAt, valuesOf } from './proof'
@@ -26,7 +27,7 @@ export const beyondAxis: Check<{
   finds: 'data above the last tick of their axis, or below its first',
   find(proof) {
     const { surface, data, values } = proof
-    if (surface !== 'axis' || !data || values.length === 0) return null
+    if (!surfaces[surface].hasTicks || !data || values.length === 0) return null
     const ticks = valuesOf(proof)
     const places = [...ticks.keys()].sort((a, b) => compare(ticks[a]!, ticks[b]!))
     const [first, last] = [places[0]!, places.at(-1)!]

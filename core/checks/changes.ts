@@ -12,6 +12,7 @@ import type { Style } from '../style/fields'
 import { withDecimals, withFraction } from '../style/decimals'
 import { withDigits } from '../style/digits'
 import { shownUnitOf, stepIn, stepOut } from '../ticks/shown'
+import { surfaces } from '../surfaces'
 import { largest } from './numbers'
 import { fix } from './fixes'
 import type { Change, Fix, Proof } from './types'
@@ -47,7 +48,9 @@ export function* moreDecimals(proof: Proof): Generator<Fix> {
   }
   const most = mostDecimals(proof)
   const more =
-    notationOf(proof.full).hasRungs && proof.surface !== 'axis' ? MOST_MORE_SCALED : MOST_MORE
+    notationOf(proof.full).hasRungs && !surfaces[proof.surface].hasTicks
+      ? MOST_MORE_SCALED
+      : MOST_MORE
   for (let count = most + 1; count <= Math.min(most + more, 100); count++)
     yield toDecimals(proof, count)
 }
@@ -151,7 +154,7 @@ export function* enclosing({ style, step, data }: Proof): Generator<Fix> {
 
 /** Just the decimals that the step of an axis needs. */
 export function* stepDecimals(proof: Proof): Generator<Fix> {
-  if (proof.surface === 'axis' && proof.step)
+  if (surfaces[proof.surface].hasTicks && proof.step)
     yield fix('step-decimals', {}, styled(proof, 'decimals', withFraction(proof.style, 'step')))
 }
 /** As many decimals on all labels as the longest has, and fewer. */
@@ -184,7 +187,7 @@ export function* widerSteps(proof: Proof): Generator<Fix> {
  */
 export function* finer(proof: Proof): Generator<Fix> {
   yield* moreDecimals(proof)
-  if (proof.surface === 'axis') {
+  if (surfaces[proof.surface].hasTicks) {
     if (proof.step) yield* widerSteps(proof)
   } else yield* finerRungs(proof)
 }

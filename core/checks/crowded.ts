@@ -2,11 +2,12 @@ import { multiply } from '../decimal/arithmetic'
 import { decimal } from '../decimal/decimal'
 import type { Style } from '../style/fields'
 import { withFraction } from '../style/decimals'
+import { surfaces } from '../surfaces'
 import { fewerDecimals, oneRung, stepBy } from './changes'
 import { fix, type FixId } from './fixes'
 import { labelsOf, valuesOf } from './proof'
 import { clearances, gapOf, isBeside, type Labelled } from './room'
-import type { Check, Fix, Proof, Room, Surface } from './types'
+import type { Check, Fix, Proof, Room } from './types'
 
 /**
  * The least room between labels of an axis, in pixels beyond the gap that tells them apart; zero or
@@ -26,8 +27,6 @@ const SHORTER = [
   ['one-symbol', { notation: 'scaled', rung: 'shared', rungForm: 'symbol' }],
   ['own-symbols', { notation: 'scaled', rung: 'each', rungForm: 'symbol' }],
 ] as const satisfies readonly (readonly [FixId, Style])[]
-/** Where a title stands by. */
-const TITLED: ReadonlySet<Surface> = new Set(['axis', 'table'])
 const TITLES = [
   ['unit-in-title', { unitAt: 'title' }],
   ['rung-in-title', { notation: 'scaled', rung: 'shared', unitAt: 'title' }],
@@ -35,11 +34,11 @@ const TITLES = [
 
 /** In another rung, ticks need other decimals. */
 const byStep = ({ surface, step, style }: Proof): Style =>
-  surface === 'axis' && step ? withFraction(style, 'step') : {}
+  surfaces[surface].hasTicks && step ? withFraction(style, 'step') : {}
 
 /** Twice, four, five and ten times the step. */
 function* fewerTicks(proof: Proof): Generator<Fix> {
-  if (proof.surface !== 'axis' || !proof.step) return
+  if (!surfaces[proof.surface].hasTicks || !proof.step) return
   for (const times of ['2', '4', '5', '10']) {
     const step = multiply(proof.step, decimal(times))
     yield stepBy(proof, step)
@@ -64,8 +63,8 @@ export function* shorterForms(proof: Proof): Generator<Fix> {
   for (const [id, changes] of SHORTER)
     yield fix(id, {}, { way: 'notation', style: { ...style, ...changes, ...byStep(proof) } })
   yield* fewerTicks(proof)
-  if (surface === 'marks') yield* otherLayouts(proof)
-  if (!TITLED.has(surface)) return
+  if (surfaces[surface].isAtMarks) yield* otherLayouts(proof)
+  if (!surfaces[surface].hasOwnTitle) return
   for (const [id, changes] of TITLES)
     yield fix(id, {}, { way: 'unit', style: { ...style, ...changes } })
 }
@@ -133,7 +132,7 @@ export const crowded: Check<Tight> = {
   message: (tight) => messages[tight.among](tight as never),
   *propose(proof) {
     const { style } = proof
-    if (proof.surface === 'marks' && proof.around)
+    if (surfaces[proof.surface].isAtMarks && proof.around)
       yield fix('second-line', {}, { way: 'layout', style, layout: 'secondLine' })
     yield* fewerDecimals(proof)
     yield* shorterForms(proof)

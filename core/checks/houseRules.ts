@@ -4,7 +4,8 @@ import { type FieldName, FIELD_NAMES, fields, type FullStyle } from '../style/fi
 import { inherit } from '../style/inherit'
 import type { Phrase } from '../style/phrases/types'
 import { parseStyle } from '../style/parse'
-import { type HouseRule, SURFACES } from './types'
+import type { HouseRule } from './types'
+import { SURFACES } from '../surfaces'
 
 /** Fields that rules are made of: those that have words. */
 export const RULED_FIELDS: readonly FieldName[] = FIELD_NAMES.filter(

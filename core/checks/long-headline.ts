@@ -1,4 +1,5 @@
 import type { Written } from '../label/types'
+import { surfaces } from '../surfaces'
 import { placesWhere, saysSome } from './numbers'
 import { labelAt, writtenAt } from './proof'
 import { fewerDecimals } from './changes'
@@ -6,29 +7,32 @@ import { fix } from './fixes'
 import type { Check } from './types'
 import { withoutEndZeros } from '../decimal/zeros'
 
-/** Readers keep so many digits of a headline. */
-const MOST_KEPT = 4
 /** Digits of a number without the zeros that only fill it. */
 const telling = ({ digits }: Written): number => withoutEndZeros(digits.toString()).length
 
 /** Protects readers from digits that nobody keeps. Round numbers are left alone, however long. */
-export const longHeadline: Check<{ label: string; count: number }> = {
+export const longHeadline: Check<{ label: string; count: number; kept: number }> = {
   id: 'long-headline',
   title: 'A headline with more digits than anyone keeps',
   weight: 'note',
   finds: 'a number in a headline with more than four digits that tell something',
   find(proof) {
-    if (proof.surface !== 'headline') return null
-    const at = placesWhere(proof, (one) => saysSome(one) && telling(one.written) > MOST_KEPT)
+    const { mostKept } = surfaces[proof.surface]
+    if (mostKept === null) return null
+    const at = placesWhere(proof, (one) => saysSome(one) && telling(one.written) > mostKept)
     if (at.length === 0) return null
     const first = at[0]!
     return {
       severity: 'note',
-      params: { label: labelAt(proof, first), count: telling(writtenAt(proof, first)) },
+      params: {
+        label: labelAt(proof, first),
+        count: telling(writtenAt(proof, first)),
+        kept: mostKept,
+      },
       at,
     }
   },
-  message: ({ label, count }) => `“${label}” has ${count} digits: a reader keeps ${MOST_KEPT}.`,
+  message: ({ label, count, kept }) => `“${label}” has ${count} digits: a reader keeps ${kept}.`,
   *propose(proof) {
     yield* fewerDecimals(proof)
     yield fix(

@@ -4,6 +4,7 @@ import { type Decimal, decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
 import { divide, roundToPlace } from '../decimal/round'
 import type { DecidedColumn } from '../label/fast/column'
+import { surfaces } from '../surfaces'
 import { finer, shownSign } from './changes'
 import { isSure, isOver, isZero, offBy, placesWhere, worstOff } from './numbers'
 import { doublesOf, labelAt, saidAt, valueAt } from './proof'
@@ -15,7 +16,7 @@ const MOST_OFF = '0.05'
 
 /** What an error is measured by: the step between ticks, or the number itself. */
 const measureOf = (proof: Proof, at: number): Decimal =>
-  proof.surface === 'axis' && proof.step ? proof.step : magnitudeOf(valueAt(proof, at))
+  surfaces[proof.surface].hasTicks && proof.step ? proof.step : magnitudeOf(valueAt(proof, at))
 const percentOf = (part: Decimal, whole: Decimal): string =>
   plainly({
     coefficient: roundToPlace(shift(divide(part, whole), 2), 0, 'halfExpand'),
@@ -74,7 +75,7 @@ export const misread: Check<Misreading> = {
   find(proof) {
     const off = (at: number) => offBy(proof, at)
     const doubles = doublesOf(proof)
-    const column = proof.surface === 'axis' ? undefined : proof.column
+    const column = surfaces[proof.surface].hasTicks ? undefined : proof.column
     const byDoubles = (i: number) =>
       column ? verdictOf(column.said[proof.which[i]!]!, doubles![i]!) : null
     const isUsual = usualRounding(proof)
@@ -97,7 +98,7 @@ export const misread: Check<Misreading> = {
         said: plainly(saidAt(proof, worst)),
         off: plainly(off(worst)),
         percent: percentOf(off(worst), measureOf(proof, worst)),
-        of: proof.surface === 'axis' && proof.step ? 'step' : 'value',
+        of: surfaces[proof.surface].hasTicks && proof.step ? 'step' : 'value',
         count: at.length,
       },
       at,

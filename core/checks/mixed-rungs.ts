@@ -1,11 +1,9 @@
 import type { Decision } from '../label/fast/column'
 import type { Rung } from '../label/types'
+import { surfaces } from '../surfaces'
 import { oneRung } from './changes'
 import { listed, placesWhere, quoted, saysSome } from './numbers'
-import type { Check, Surface } from './types'
-
-/** Where labels are compared down a line. */
-const COMPARED: readonly Surface[] = ['axis', 'table']
+import type { Check } from './types'
 
 /**
  * Protects those who compare labels of one axis or column in several rungs. Prose is left alone,
@@ -18,7 +16,7 @@ export const mixedRungs: Check<{ labels: readonly string[] }> = {
   weight: 'warning',
   finds: 'several rungs on one axis or in one column',
   find(proof) {
-    if (!COMPARED.includes(proof.surface)) return null
+    if (!surfaces[proof.surface].isCompared) return null
     const isInRung = (decision: Decision) =>
       saysSome(decision) && decision.written.exponent === null
     const used = new Map<Rung, Decision>()

@@ -5,6 +5,7 @@ import { divide } from '../decimal/round'
 import { unitOfLastDigit } from '../label/cells'
 import type { Decision } from '../label/fast/column'
 import type { Plan, Written } from '../label/types'
+import { surfaces } from '../surfaces'
 import { doublesOf, labelAt, saidAt, valueAt } from './proof'
 import type { Proof } from './types'
 
@@ -88,7 +89,7 @@ export function worstOff(
   const doubles = doublesOf(proof)
   const exact = (among: readonly number[]) =>
     worstOf(among, (at) => divide(offBy(proof, at), measure(at)))
-  if (!doubles || !column || surface === 'axis') return exact(places)
+  if (!doubles || !column || surfaces[surface].hasTicks) return exact(places)
   const share = (at: number) => Math.abs((column.said[which[at]!]! - doubles[at]!) / doubles[at]!)
   const most = places.reduce((largest, at) => Math.max(largest, share(at)), 0)
   // Equal numbers are off alike, and so is all that reads as zero: the first of them stands for

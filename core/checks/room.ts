@@ -1,14 +1,14 @@
 import type { Decimal } from '../decimal/decimal'
 import { textWidth } from '../text/advance'
 import { alongOf } from '../ticks/linear'
-import type { Proof, Room, Surface } from './types'
+import { surfaces } from '../surfaces'
+import type { Proof, Room } from './types'
 
 /** Labels side by side need a gap of this part of the font size to be told apart. */
 const GAP = 0.5
-/** Labels of these stand side by side in the room; of the others each has all of it. */
-const BESIDE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'legend'])
+/** Whether labels stand side by side in the room; otherwise each has all of it. */
 export const isBeside = ({ surface }: Pick<Proof, 'surface'>, room: Room): boolean =>
-  !room.each && BESIDE.has(surface)
+  !room.each && surfaces[surface].sharesRoom
 /** How wide the text of each label is, with what stands behind it. */
 export const textWidths = (
   { labels, around, below }: Pick<Labelled, 'labels' | 'around' | 'below'>,
@@ -49,7 +49,8 @@ export function middlesOf(
   { width, ends, middles }: Room,
 ): readonly number[] {
   if (middles?.length === values.length) return middles
-  if (surface !== 'axis') return values.map((_, at) => ((at + 0.5) * width) / values.length)
+  if (!surfaces[surface].hasTicks)
+    return values.map((_, at) => ((at + 0.5) * width) / values.length)
   const reach = ends ?? ([values[0]!, values.at(-1)!] as const)
   return values.map((value) => alongOf(value, reach) * width)
 }

@@ -3,6 +3,7 @@ import { type Decimal, parseDecimal } from '../decimal/decimal'
 import { whereResolved } from '../error'
 import { linearTicks } from '../ticks/linear'
 import { checks } from '.'
+import { surfaces } from '../surfaces'
 import { byCause, RANK } from './causes'
 import { withFraction } from '../style/decimals'
 import { layouts } from './layouts'
@@ -131,7 +132,7 @@ const LEVELS: ReadonlySet<Change['way']> = new Set(['rung', 'notation', 'exponen
  * What a check proposes; on ticks each other rung or exponent with the decimals of their step too.
  */
 function* proposed(check: Check, proof: Proof): Generator<Fix> {
-  const isStepped = proof.surface === 'axis' && proof.step !== undefined
+  const isStepped = surfaces[proof.surface].hasTicks && proof.step !== undefined
   for (const change of check.propose(proof)) {
     yield change
     if (isStepped && LEVELS.has(change.way))

@@ -1,6 +1,7 @@
 import { compare, subtract } from '../decimal/arithmetic'
 import { type Decimal, fromNumber } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
+import { surfaces } from '../surfaces'
 import { finer } from './changes'
 import { doublesAt, listed, placesWhere } from './numbers'
 import { doublesOf, valueAt } from './proof'
@@ -105,7 +106,7 @@ export const sameLabel: Check<{
       placesWhere(proof, (_, place) => texts[place] === widest),
     )
     return {
-      severity: proof.surface === 'axis' ? 'error' : 'warning',
+      severity: surfaces[proof.surface].hasTicks ? 'error' : 'warning',
       params: {
         numbers: first.slice(0, MOST_FIRST).map(plainly),
         count,

@@ -1,6 +1,7 @@
 import { compare, magnitudeOf, subtract } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
+import { surfaces } from '../surfaces'
 import { finer } from './changes'
 import { isExact, offBy, placesOf, worstOf } from './numbers'
 import { saidAt, saidOf, valueAt } from './proof'
@@ -35,7 +36,7 @@ export const stepHidden: Check<HiddenStep> = {
   weight: 'error',
   finds: 'an axis with an even step, some of whose labels are not exactly their tick',
   find(proof) {
-    if (proof.surface !== 'axis' || !proof.step || proof.values.length < 2) return null
+    if (!surfaces[proof.surface].hasTicks || !proof.step || proof.values.length < 2) return null
     const at = placesOf(proof, (i) => !isExact(proof, i))
     if (at.length === 0) return null
     const worst = worstOf(at, (i) => offBy(proof, i))

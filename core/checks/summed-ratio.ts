@@ -1,10 +1,8 @@
 import { plainly } from '../decimal/plainly'
+import { surfaces } from '../surfaces'
 import { fix } from './fixes'
 import { valueAt } from './proof'
-import type { Check, Surface } from './types'
-
-/** Where bars and dots stand for their rows. */
-const DRAWN: ReadonlySet<Surface> = new Set(['axis', 'marks', 'tooltip', 'legend'])
+import type { Check } from './types'
 
 /**
  * Protects readers from a sum of ratios, which is the ratio of nothing: prices, rates and means are
@@ -19,7 +17,7 @@ export const summedRatio: Check<{ what: 'total' | 'marks'; first: string; count:
     const { kind, role, total, aggregate, surface, values } = proof
     const isRatio = (kind ?? role) === 'ratio'
     const what = total !== undefined ? 'total' : 'marks'
-    const isSummed = total !== undefined || (DRAWN.has(surface) && aggregate === 'sum')
+    const isSummed = total !== undefined || (surfaces[surface].isOfMarks && aggregate === 'sum')
     if (!isRatio || !isSummed || proof.shares || values.length === 0) return null
     return {
       severity: 'warning',

@@ -11,7 +11,8 @@ import { apartIn, togetherOf } from '../style/together'
 import { halfUnit, isNumeral, listed, placesWhere } from './numbers'
 import { labelAt, saidAt, valueAt, valuesOf, writtenAt } from './proof'
 import { fix } from './fixes'
-import type { Check, Proof, Surface } from './types'
+import type { Check, Proof } from './types'
+import type { Surface } from '../surfaces'
 
 /** A value that two surfaces say, or a quantity that is read together with this one. */
 type Apart =

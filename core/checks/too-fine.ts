@@ -6,11 +6,12 @@ import { quotientRounded } from '../decimal/round'
 import { unitOfLastDigit } from '../label/cells'
 import type { Decision } from '../label/fast/column'
 import type { Written } from '../label/types'
+import { surfaces } from '../surfaces'
 import { fewerDecimals, withError } from './changes'
 import { beyondError } from './beyond-error'
 import { doublesAt, isExact, isNumeral, isOver, isSure, placesWhere } from './numbers'
 import { doublesOf, labelAt, valueAt, writtenAt } from './proof'
-import type { Check, Proof, Surface } from './types'
+import type { Check, Proof } from './types'
 import { usualDecimals } from './usual'
 
 /** Digits finer than the closest pair by more than this tell nothing apart. */
@@ -36,9 +37,6 @@ function isMultipleByDoubles(double: number, { coefficient, exponent }: Decimal)
 /** Values at even steps need every digit that the step has. */
 const isMultiple = (value: Decimal, step: Decimal): boolean =>
   compare(multiply(decimal(quotientRounded(value, step, 'trunc')), step), value) === 0
-
-/** Where words tell numbers apart, and not their digits. */
-const IN_WORDS: readonly Surface[] = ['headline', 'sentence']
 
 const hasDecimals = (decision: Decision): boolean =>
   isSure(decision) && decision.written.decimals > 0
@@ -124,7 +122,8 @@ export const tooFine: Check<{ apart?: string; error?: string; label: string; uni
   find(proof) {
     const beyond = beyondError(proof)
     if (beyond) return { severity: 'note', ...beyond }
-    if (IN_WORDS.includes(proof.surface)) return null
+    // Words tell numbers apart there, and not their digits.
+    if (surfaces[proof.surface].isProse) return null
     const unitOf = unitsIn(proof)
     const needed = neededGap(proof, unitOf)
     if (needed === null || hasCloserAlike(proof, needed)) return null

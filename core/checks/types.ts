@@ -5,19 +5,9 @@ import type { DecidedColumn, Decision } from '../label/fast/column'
 import type { Context } from '../label/context'
 import type { Plan, Row } from '../label/types'
 import type { FieldName, FullStyle, Style } from '../style/fields'
+import type { Surface } from '../surfaces'
 import type { Weight } from '../text/advance'
 
-export const SURFACES = [
-  'axis',
-  'marks',
-  'table',
-  'tooltip',
-  'legend',
-  'headline',
-  'sentence',
-] as const
-/** A place where a quantity is written. */
-export type Surface = (typeof SURFACES)[number]
 export type Severity = 'error' | 'warning' | 'note'
 
 /**

@@ -1,12 +1,10 @@
 import type { Decision } from '../label/fast/column'
 import { decimalsText } from '../style/counts'
+import { surfaces } from '../surfaces'
 import { exactDecimals, stepDecimals } from './changes'
 import { placesWhere, quoted, saysSome } from './numbers'
 import { labelAt } from './proof'
-import type { Check, Proof, Surface } from './types'
-
-/** On these, labels stand in one line, and one is read against the next. */
-const IN_LINE: ReadonlySet<Surface> = new Set(['axis', 'marks', 'table', 'legend'])
+import type { Check, Proof } from './types'
 
 /** Labels of one level, whose decimals are of one size. */
 const levelOf = ({ written: { rule, rung, exponent } }: Decision): string =>
@@ -20,7 +18,7 @@ function isByChoice({ plan, surface, step }: Proof): boolean {
     ({ precision, multiple, clock, uncertainty }) =>
       precision.significant !== null || precision.strip || multiple || clock || uncertainty,
   )
-  return differs || (surface === 'axis' && step === undefined)
+  return differs || (surfaces[surface].hasTicks && step === undefined)
 }
 
 /**
@@ -41,7 +39,7 @@ export const unevenDecimals: Check<{
   finds: 'labels of one rung or exponent in a line whose counts of decimals differ',
   find(proof) {
     const { surface, decisions, byHand, values } = proof
-    if (!IN_LINE.has(surface) || byHand || values.length < 2 || isByChoice(proof)) return null
+    if (!surfaces[surface].isInLine || byHand || values.length < 2 || isByChoice(proof)) return null
     const levels = new Map<string, { least: number; most: number }>()
     for (const decision of decisions) {
       if (!saysSome(decision) || decision.written.bound) continue
@@ -68,7 +66,7 @@ export const unevenDecimals: Check<{
       [at[0], at[0]],
     )
     return {
-      severity: surface === 'axis' ? 'warning' : 'note',
+      severity: surfaces[surface].hasTicks ? 'warning' : 'note',
       params: {
         few: labelAt(proof, few!),
         fewest: decimalsAt(few!),

@@ -1,6 +1,7 @@
 import { compare, subtract } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
 import { plainly } from '../decimal/plainly'
+import { surfaces } from '../surfaces'
 import { finer } from './changes'
 import { listed, quoted } from './numbers'
 import { labelsOf, saidOf, valuesOf } from './proof'
@@ -22,7 +23,7 @@ export const unevenSteps: Check<{ step: string; labels: readonly string[] }> = {
   weight: 'error',
   finds: 'an axis with an even step whose labels read back at unequal distances',
   find(proof) {
-    if (proof.surface !== 'axis' || proof.values.length < 3) return null
+    if (!surfaces[proof.surface].hasTicks || proof.values.length < 3) return null
     const [steps, seen] = [stepsOf(valuesOf(proof)), stepsOf(saidOf(proof))]
     if (!areEven(steps) || areEven(seen)) return null
     const at = seen.flatMap((step, i) => (compare(step, steps[i]!) === 0 ? [] : [i, i + 1]))

@@ -1,14 +1,10 @@
 import { textOf } from '../label/write'
 import type { Written } from '../label/types'
+import { type Surface, surfaces } from '../surfaces'
 import { placesWhere } from './numbers'
 import { writtenAt } from './proof'
 import { fix } from './fixes'
-import type { Check, Surface } from './types'
-
-/** Where each label stands alone, without a title and without neighbours. */
-const ALONE: readonly Surface[] = ['tooltip', 'headline', 'sentence']
-/** Surfaces without a title of their own or their chart's. */
-const UNTITLED: readonly Surface[] = [...ALONE, 'legend']
+import type { Check } from './types'
 
 type LostUnit = {
   readonly unitAt: string
@@ -29,8 +25,8 @@ export const unitLost: Check<LostUnit> = {
   finds: 'labels that leave rung or unit to a title that their surface does not have',
   find(proof) {
     const { full, surface, plan } = proof
-    if (full.unitAt === 'label' || !(full.unitAt === 'title' ? UNTITLED : ALONE).includes(surface))
-      return null
+    const { isTitled, isAlone } = surfaces[surface]
+    if (full.unitAt === 'label' || (full.unitAt === 'title' ? isTitled : !isAlone)) return null
     const without = (written: Written) => textOf(plan, written, false)
     const at = placesWhere(proof, ({ written }) => textOf(plan, written, true) !== without(written))
     if (at.length === 0) return null

@@ -1,6 +1,7 @@
 import type { Decision } from '../label/fast/column'
 import { compare } from '../decimal/arithmetic'
 import type { Decimal } from '../decimal/decimal'
+import { surfaces } from '../surfaces'
 import { labelAt, valueAt } from './proof'
 import type { Proof } from './types'
 import { kindOf } from '../units'
@@ -51,7 +52,7 @@ const isOther = (a: Decimal | number, b: Decimal | number): boolean =>
  */
 export function usualRounding(proof: Proof): ((decision: Decision) => boolean) | null {
   const { surface, plan } = proof
-  const usual = surface === 'axis' ? null : usualDecimals(proof)
+  const usual = surfaces[surface].hasTicks ? null : usualDecimals(proof)
   if (usual === null) return null
   // All labels are compared only where one is asked about.
   let ambiguous: ReadonlySet<string> | undefined

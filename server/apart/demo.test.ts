@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { SURFACES } from '../../core/checks/types'
+import { SURFACES } from '../../core/surfaces'
 import type { Level } from '../../shared/quantities'
 import { EXPORT_IDS, type ExportId, exportForms } from '../../shared/exports'
 import type { Quantity } from '../../shared/study/quantity'

@@ -1,4 +1,5 @@
-import type { Severity, Surface } from '../../core/checks/types'
+import type { Severity } from '../../core/checks/types'
+import type { Surface } from '../../core/surfaces'
 
 /** A file that is handed over. */
 export interface ExportFile {

@@ -1,10 +1,9 @@
 import { RANK } from '../../core/checks/causes'
-import { SURFACES } from '../../core/checks/types'
+import { SURFACES, surfaces } from '../../core/surfaces'
 import { decimal } from '../../core/decimal/decimal'
 import { plainly } from '../../core/decimal/plainly'
 import type { Rule } from '../../core/label/types'
 import type { StudyFinding } from '../report/findings'
-import { surfaceWords } from '../surfaceWords'
 import { domainOf } from './code/source'
 import type { Standing } from './export'
 import { rowsSaid, type Written } from './written'
@@ -34,10 +33,11 @@ export function adjustedNotes({ adjusted }: Written, keepsThem: boolean): string
 /** What is said of surfaces that have a style of their own, where only the quantity's goes along. */
 export function surfaceNotes({ quantity, level }: Pick<Written, 'quantity' | 'level'>): string[] {
   if (level !== 'quantity') return []
-  const { surfaces = {} } = quantity
-  const own = SURFACES.filter((surface) => Object.keys(surfaces[surface] ?? {}).length > 0)
+  const own = SURFACES.filter(
+    (surface) => Object.keys(quantity.surfaces?.[surface] ?? {}).length > 0,
+  )
   if (own.length === 0) return []
-  const where = own.map((surface) => surfaceWords[surface]).join(', ')
+  const where = own.map((surface) => surfaces[surface].where).join(', ')
   return [`Written otherwise ${where}: take these by themselves, or the package, which has each.`]
 }
 

@@ -1,10 +1,9 @@
 import { version } from '../../package.json'
-import type { Surface } from '../../core/checks/types'
+import { surfaces } from '../../core/surfaces'
 import { onLine } from '../escape'
 import type { StatedRate } from '../../core/style/rates'
-import type { Level } from '../quantities'
+import { isSurface, type Level } from '../quantities'
 import { ratesSaid } from '../rates/text'
-import { surfaceWords } from '../surfaceWords'
 import { USUAL_WISHES, type Wishes } from './wishes'
 
 /** Where an export comes from. */
@@ -22,7 +21,7 @@ export interface Provenance {
 
 /** Where labels of a level stand, in words. */
 export const levelWhere = (level: Level): string =>
-  Object.hasOwn(surfaceWords, level) ? surfaceWords[level as Surface] : 'on every surface'
+  isSurface(level) ? surfaces[level].where : 'on every surface'
 
 /** A word of a shell. */
 const word = (text: string): string =>
@@ -37,7 +36,7 @@ export const renewal = (
   [
     `ivory-abacus export ${word(file)} --as ${as}`,
     ...(of ? [`--quantity ${word(of.quantity)}`] : []),
-    ...(of && Object.hasOwn(surfaceWords, of.level) ? [`--surface ${of.level}`] : []),
+    ...(of && isSurface(of.level) ? [`--surface ${of.level}`] : []),
     ...(wishes.rows === USUAL_WISHES.rows ? [] : [`--rows ${wishes.rows}`]),
     ...(wishes.lacking === null ? [] : [`--lacking ${word(wishes.lacking)}`]),
     '--out .',

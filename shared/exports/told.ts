@@ -1,5 +1,8 @@
-import type { Surface } from '../../core/checks/types'
-import { type Decimal, toExactText } from '../../core/decimal/decimal'
+import { NONE_BY_HAND } from '../page/surfaces/usual'
+import { isProsaic } from '../page/messages'
+import { pageSurfaces } from '../page/surfaces'
+import type { Surface } from '../../core/surfaces'
+import type { Decimal } from '../../core/decimal/decimal'
 import type { Context } from '../../core/label/context'
 import type { Regions } from '../../core/label/region'
 import type { Row, Value } from '../../core/label/types'
@@ -8,7 +11,6 @@ import type { FullStyle } from '../../core/style/schemas'
 import type { Prose } from '../../core/text/prose'
 import { columnInCommon, inUnitOfRow, recordedInCommon, withUnits } from '../page/commonUnit'
 import { placesShown } from '../page/rows'
-import { hasOwnScales } from '../page/scales'
 import { type AdjustedParts, NONE_ADJUSTED } from '../page/totals'
 import type { PageValues } from '../page/values'
 import { type Cell, type Level, rowsBeside } from '../quantities'
@@ -61,7 +63,6 @@ export interface Told {
   /** A value of the page as a program has it: in the unit that its row names. */
   readonly inRow?: (value: Value, row?: Row) => Value
 }
-export const NO_LABELS: ReadonlyMap<number, string> = new Map()
 
 /**
  * The columns that labels look at: those of the style, and that of the units where values are in the
@@ -113,43 +114,16 @@ export function onColumn(
       title: name,
       cells: shown(name).map((cell) => String(cell ?? '')),
     })),
-    ...{ ticks: null, message: null, hand: NO_LABELS, adjusted: NONE_ADJUSTED },
+    ...{ ticks: null, message: null, hand: NONE_BY_HAND, adjusted: NONE_ADJUSTED },
   }
 }
 
 /** The message of a surface that is prose; null where nothing is said, or not all of it can be. */
 function messageOn(page: Readonly<PageValues>, surface: Surface): WrittenMessage | null {
-  if (surface !== 'headline' && surface !== 'sentence') return null
+  if (!isProsaic(surface)) return null
   const { text, problems } = page[`said.${surface}`]
   if (text === '' || problems.length > 0) return null
   return { source: page[`source.${surface}`], prose: page[`prose.${surface}`], text }
-}
-
-/** What stands by hand in the place of a tick's label. */
-function handOn({ styledTicks, tickLabels }: Readonly<PageValues>): ReadonlyMap<number, string> {
-  return new Map(
-    styledTicks.flatMap((label, at) => {
-      const text = tickLabels[at]!
-      return text === label ? [] : [[at, text] as const]
-    }),
-  )
-}
-/** Numbers of a message whose labels are adjusted, by their places in it. */
-const adjustedSaid = (page: Readonly<PageValues>, id: 'headline' | 'sentence'): AdjustedParts =>
-  new Map(
-    page[`numbers.${id}`].flatMap((value, at) => {
-      const part = page[`adjusted.${id}`].get(toExactText(value))
-      return part ? [[at, part] as const] : []
-    }),
-  )
-/** The labels of each surface of a page that are adjusted; on the others none is. */
-const adjustedOn: {
-  readonly [S in Surface]?: (page: Readonly<PageValues>) => AdjustedParts
-} = {
-  marks: (page) => page['adjusted.marks'],
-  tooltip: (page) => page['adjusted.tooltip'],
-  headline: (page) => adjustedSaid(page, 'headline'),
-  sentence: (page) => adjustedSaid(page, 'sentence'),
 }
 
 /**
@@ -187,18 +161,14 @@ export function onSurface(page: Readonly<PageValues>, surface: Surface): Told {
   const { drawing, chart } = page
   if (!drawing)
     throw new ExportError('The page shows no number; choose other rows, or another quantity.')
-  const places: Partial<Record<Surface, readonly number[]>> = {
-    marks: drawing.labelled,
-    tooltip: [...drawing.groups.keys()],
-  }
-  const cells = places[surface]?.map((at) => drawing.groups[at]!.category)
+  const { marks, ticks, byHand, adjusted } = pageSurfaces[surface]
+  const cells = marks?.(drawing).map((at) => drawing.groups[at]!.category)
   return {
     ...inUnitsOfRows(page, surface),
     names: cells && chart.category !== null ? [{ title: chart.category, cells }] : [],
-    // Axes of several panels have no ticks in common.
-    ticks: surface === 'axis' && !hasOwnScales(drawing) ? drawing.ticks.values : null,
+    ticks: ticks(drawing),
     message: messageOn(page, surface),
-    hand: surface === 'axis' ? handOn(page) : NO_LABELS,
-    adjusted: adjustedOn[surface]?.(page) ?? NONE_ADJUSTED,
+    hand: byHand(page),
+    adjusted: adjusted(page),
   }
 }

@@ -1,7 +1,7 @@
 import { sum } from '../../core/decimal/arithmetic'
 import { toExactText } from '../../core/decimal/decimal'
 import { type Labeller, labeller } from '../../core/label/labeller'
-import type { Surface } from '../../core/checks/types'
+import { type Surface, surfaces } from '../../core/surfaces'
 import { recordedOf } from '../../core/label/context'
 import { resolve } from '../../core/label/resolve'
 import type { Plan, Value } from '../../core/label/types'
@@ -15,7 +15,7 @@ import { titled } from '../page/numbers'
 import { adjustedBy, type AdjustedParts, NONE_ADJUSTED, shownAs } from '../page/totals'
 import { pageSnapshot } from '../page/snapshot'
 import { fileStem } from '../names'
-import { type Level, isPart, styleOf, stylesIn } from '../quantities'
+import { isSurface, type Level, styleOf, stylesIn } from '../quantities'
 import type { Quantity } from '../study/quantity'
 import { frozen } from './frozen'
 import { type Asked, onColumn, onSurface, type Told } from './told'
@@ -48,7 +48,7 @@ export function exactText(value: Value): string {
  * column alone, since a page of a long one takes a while.
  */
 const surfaceOf = (level: Level): Surface | null =>
-  level === 'quantity' || level === 'house' || isPart(level) || level === 'table' ? null : level
+  isSurface(level) && !surfaces[level].isByRow ? level : null
 
 /** The styles whose tables are needed to write a level and to say its labels. */
 export const stylesToWrite = ({
@@ -120,7 +120,7 @@ export function writtenOn(asked: Asked): Written {
   const style = sharedBefore(decidedStyle, told)
   const plan = resolve(style, told.context)
   const writer = labeller(plan)
-  const isTable = level === 'table' || level === 'quantity'
+  const isTable = level === 'quantity' || (isSurface(level) && surfaces[level].isByRow)
   const adjusted = isTable ? adjustedRows(asked, { plan, style }, told) : told.adjusted
   return {
     ...told,

@@ -1,3 +1,4 @@
+import type { Surface } from '../../core/surfaces'
 import { type AggregateId, aggregates } from '../../core/data/aggregate'
 import { compare, sum } from '../../core/decimal/arithmetic'
 import { type Decimal, parseDecimal, toExactText } from '../../core/decimal/decimal'
@@ -12,11 +13,19 @@ import { formOf } from '../forms'
 import type { Drawing } from '../forms/types'
 
 /** Surfaces that are written as messages. */
-export type Prosaic = 'headline' | 'sentence'
+export const PROSAIC = ['headline', 'sentence'] as const satisfies readonly Surface[]
+export type Prosaic = (typeof PROSAIC)[number]
+export const isProsaic = (surface: Surface): surface is Prosaic =>
+  PROSAIC.some((one) => one === surface)
 export const MESSAGES = ['headline', 'sentence', 'callout'] as const
 /** The messages of a quantity: a callout is a sentence that stands at a mark. */
 export type MessageId = (typeof MESSAGES)[number]
-export const surfaceOf = (id: MessageId): Prosaic => (id === 'headline' ? 'headline' : 'sentence')
+const standsOn: Readonly<Record<MessageId, Prosaic>> = {
+  headline: 'headline',
+  sentence: 'sentence',
+  callout: 'sentence',
+}
+export const surfaceOf = (id: MessageId): Prosaic => standsOn[id]
 
 /** Names that a message takes apart by; anything else is put between bars. */
 const NAME = /^[A-Za-z_][\w-]*$/
@@ -109,6 +118,13 @@ export const messageOf = (quantity: Quantity, id: MessageId, drawing: Told = nul
 
 /** A text as a message says it, with nothing in it put in. */
 const verbatim = (text: string): string => text.replace(/[\\{}]/g, '\\$&')
+type OfMixed = (quantity: Quantity, units: readonly string[]) => string
+const shareNoScale: OfMixed = (_, units) => `${units.map(verbatim).join(', ')} share no scale yet.`
+const ofMixed: Readonly<Record<MessageId, OfMixed>> = {
+  headline: ({ title }) => verbatim(title),
+  sentence: shareNoScale,
+  callout: shareNoScale,
+}
 /**
  * The source of a message about rows in units that share no scale: no number stands for all of them.
  *
@@ -119,11 +135,7 @@ export function mixedMessageOf(
   id: MessageId,
   units: readonly string[],
 ): string {
-  const own = quantity.texts?.[id]
-  if (own !== undefined) return own
-  return id === 'headline'
-    ? verbatim(quantity.title)
-    : `${units.map(verbatim).join(', ')} share no scale yet.`
+  return quantity.texts?.[id] ?? ofMixed[id](quantity, units)
 }
 
 const byValue = (groups: Drawing['groups']) => [...groups].sort((a, b) => compare(b.value, a.value))

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { SURFACES } from '../../core/checks/types'
+import { SURFACES } from '../../core/surfaces'
 import { load } from '../../core/label/testing/platform'
 import { joinRegions, regionsBy } from '../../core/label/needs'
 import { MEASURE_SYMBOLS } from '../../core/units/names'

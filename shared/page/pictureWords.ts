@@ -1,3 +1,4 @@
+import { PROSAIC, type Prosaic } from './messages'
 import { textWidth } from '../../core/text/advance'
 import { element } from '../element'
 import { escapeMarkup } from '../escape'
@@ -14,8 +15,13 @@ export const COLOURS = [
   ...['#3f8270', '#b98a4a', '#a05a63'],
   ...['#7d93a8', '#b5ab7c', '#a8a29a'],
 ] as const
-/** Sizes of the words above the chart, in CSS pixels. */
-const [HEADLINE, SENTENCE, GAP] = [20, 14, 10]
+/** Below the words, in CSS pixels. */
+const GAP = 10
+/** The type of the words above the chart: sizes in CSS pixels. */
+const TYPE = {
+  headline: { size: 20, weight: 600 },
+  sentence: { size: 14, weight: 400 },
+} as const satisfies Record<Prosaic, object>
 
 export type Attributes = Readonly<Record<string, string | number | undefined>>
 /** A text at a spot. */
@@ -48,17 +54,14 @@ type Said = Directed & Pick<PageValues, 'said.headline' | 'said.sentence' | 'sho
 /** Headline and sentence, line under line. */
 export function wordsOf(page: Said, width: number): PicturePart {
   let y = 0
-  const lines = (['headline', 'sentence'] as const)
-    .filter((id) => page.shown.includes(id))
-    .flatMap((id) => {
-      const size = id === 'headline' ? HEADLINE : SENTENCE
-      const weight = id === 'headline' ? 600 : 400
-      return linesIn(page[`said.${id}`].text, width, size).map((line) => {
-        y += size * LEADING
-        const spot = { x: beginsAt(page, width), y, anchor: 'start' } as const
-        return text(line, spot, { 'font-size': size, 'font-weight': weight })
-      })
+  const lines = PROSAIC.filter((id) => page.shown.includes(id)).flatMap((id) => {
+    const { size, weight } = TYPE[id]
+    return linesIn(page[`said.${id}`].text, width, size).map((line) => {
+      y += size * LEADING
+      const spot = { x: beginsAt(page, width), y, anchor: 'start' } as const
+      return text(line, spot, { 'font-size': size, 'font-weight': weight })
     })
+  })
   return { svg: lines.join(''), height: lines.length === 0 ? 0 : y + GAP }
 }
 

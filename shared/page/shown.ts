@@ -1,4 +1,4 @@
-import { SURFACES, type Surface } from '../../core/checks/types'
+import { type Surface, SURFACES, surfaces } from '../../core/surfaces'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { StudyDocument } from '../study/document'
 
@@ -8,5 +8,5 @@ export const shownSurfaces = (
   edges: readonly Decimal[],
 ): Surface[] =>
   SURFACES.filter(
-    (surface) => !without?.includes(surface) && (surface !== 'legend' || edges.length > 0),
+    (surface) => !without?.includes(surface) && (!surfaces[surface].isOfShades || edges.length > 0),
   )

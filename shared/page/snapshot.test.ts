@@ -1,4 +1,4 @@
-import type { Surface } from '../../core/checks/types'
+import type { Surface } from '../../core/surfaces'
 import { decimal } from '../../core/decimal/decimal'
 import type { Style } from '../../core/style/fields'
 import type { Cell } from '../quantities'

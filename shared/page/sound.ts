@@ -1,13 +1,8 @@
 import { isOfStyle } from '../../core/checks/fixes'
 import { labelsOf, valueAt } from '../../core/checks/proof'
 import { findAll, runChecks } from '../../core/checks/run'
-import {
-  type Finding,
-  type Fix,
-  type Subject,
-  type Surface,
-  SURFACES,
-} from '../../core/checks/types'
+import type { Finding, Fix, Subject } from '../../core/checks/types'
+import { type Surface, SURFACES, surfaces, surfacesWhere } from '../../core/surfaces'
 import { compare } from '../../core/decimal/arithmetic'
 import { whereResolved } from '../../core/error'
 import { suggest } from '../../core/suggest/suggest'
@@ -44,7 +39,7 @@ function subjectOf(placed: CheckedSubject): Subject {
 /** A few of the values of a subject, its ends among them. */
 function fewOf(subject: Subject): Subject {
   const { values, rows, byHand, around, below, surface } = subject
-  const isWhole = rows || byHand || around || below || surface === 'axis'
+  const isWhole = rows || byHand || around || below || surfaces[surface].hasTicks
   if (isWhole || values.length <= SOUGHT_FOR) return subject
   const order = [...values.keys()].sort((a, b) => compare(valueAt(subject, a), valueAt(subject, b)))
   const stride = (order.length - 1) / (SOUGHT_FOR - 1)
@@ -69,12 +64,10 @@ const weigh = (findings: readonly Pick<Finding, 'check' | 'severity'>[]): number
 /** Nobody counts more digits than these, and who looks at a chart reads no more than these. */
 const [MOST_COUNTED, MOST_READ] = [15, 6]
 const [UNCOUNTED, UNREAD] = [20, 3]
-/** Where numbers are looked at in passing: a table and a tooltip are asked for the number itself. */
-const IN_PASSING: readonly Surface[] = ['axis', 'marks', 'legend', 'headline', 'sentence']
 function lengthWeight(labels: readonly string[], surface: Surface): number {
   const most = Math.max(0, ...labels.map((label) => label.match(/\p{Nd}/gu)?.length ?? 0))
   if (most > MOST_COUNTED) return UNCOUNTED
-  return most > MOST_READ && IN_PASSING.includes(surface) ? UNREAD : 0
+  return most > MOST_READ && surfaces[surface].isPassedOver ? UNREAD : 0
 }
 
 /** A style and how grave is what is found of it. */
@@ -148,7 +141,7 @@ function soundStyle(subject: Subject, beside: readonly Style[] = []): Style | nu
 }
 
 /** What another form of chart has another room for. */
-const DRAWN: readonly Surface[] = ['axis', 'marks']
+const DRAWN = surfacesWhere(({ isInChart }) => isInChart)
 /** A quantity with the styles that its surfaces need, and how grave is what is left. */
 function styled(
   sources: SnapshotSources,
@@ -158,18 +151,18 @@ function styled(
   const page = pageSnapshot(sources)
   if (!page.drawing) return { quantity, weight: 0 }
   const beside: Style[] = []
-  const surfaces = wanted
+  const styles = wanted
     .filter((surface) => page.shown.includes(surface))
     .flatMap((surface) => {
       const subject = subjectOf(page[`subject.${surface}`])
       const style = whereResolved(() => soundStyle(subject, beside))
       if (!style || Object.keys(style).length === 0) return []
-      if (surface !== 'axis') beside.push({ ...subject.style, ...style })
+      if (!surfaces[surface].hasTicks) beside.push({ ...subject.style, ...style })
       return [[surface, style] as const]
     })
   const next =
-    surfaces.length > 0
-      ? { ...quantity, surfaces: { ...quantity.surfaces, ...Object.fromEntries(surfaces) } }
+    styles.length > 0
+      ? { ...quantity, surfaces: { ...quantity.surfaces, ...Object.fromEntries(styles) } }
       : quantity
   return { quantity: next, weight: weightOf({ ...sources, quantity: next }) }
 }
@@ -196,7 +189,7 @@ export interface StartSources extends SnapshotSources {
   readonly each?: number
 }
 /** What writes sums of rows: all but the table, whose own style was found on rows. */
-const OF_SUMS = SURFACES.filter((surface) => surface !== 'table')
+const OF_SUMS = surfacesWhere(({ isByRow }) => !isByRow)
 /** The page with sums as large as those of all rows. */
 const summed = (sources: SnapshotSources, each: number): SnapshotSources => {
   const { column, chart } = sources.quantity
@@ -219,11 +212,11 @@ export function withSoundStart({ each = 1, ...given }: StartSources): Quantity {
   const sources = each === 1 ? rows : { ...summed(given, each), memory: newMemory() }
   let best = styled({ ...sources, quantity: own }, each === 1 ? SURFACES : OF_SUMS)
   const { quantity } = best
-  const surfaces = { ...quantity.surfaces }
-  for (const surface of DRAWN) delete surfaces[surface]
+  const kept = { ...quantity.surfaces }
+  for (const surface of DRAWN) delete kept[surface]
   for (const chart of ROOMIER) {
     if (best.weight === 0) break
-    const drawn = { ...quantity, surfaces, chart: { ...quantity.chart, ...chart } }
+    const drawn = { ...quantity, surfaces: kept, chart: { ...quantity.chart, ...chart } }
     const found = styled({ ...sources, quantity: drawn }, DRAWN)
     if (found.weight < best.weight) best = found
   }

@@ -1,4 +1,5 @@
-import type { Subject, Surface } from '../../core/checks/types'
+import type { Subject } from '../../core/checks/types'
+import type { Surface } from '../../core/surfaces'
 import type { Cell } from '../quantities'
 import type { MarkText } from './marks'
 import type { AxisPart } from './scales'

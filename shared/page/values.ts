@@ -1,6 +1,7 @@
 import type { Agreed } from './agreed'
 import type { AxisWishes } from './axis'
-import type { Room, Subject, Surface } from '../../core/checks/types'
+import type { Room, Subject } from '../../core/checks/types'
+import type { Surface } from '../../core/surfaces'
 import type { Role } from '../../core/data/roles'
 import type { Decimal } from '../../core/decimal/decimal'
 import type { Labeller } from '../../core/label/labeller'

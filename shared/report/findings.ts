@@ -1,5 +1,6 @@
 import { RANK } from '../../core/checks/causes'
-import type { Finding, Severity, Surface } from '../../core/checks/types'
+import type { Finding, Severity } from '../../core/checks/types'
+import type { Surface } from '../../core/surfaces'
 import type { Regions } from '../../core/label/region'
 import { runPlaced, runPlacedAlone } from '../page/check'
 import { USUAL_SIZE } from '../page/layout'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { SURFACES } from '../../core/checks/types'
+import { SURFACES } from '../../core/surfaces'
 import { ROLES } from '../../core/data/roles'
 import { type OwnLadder, ownLadder } from '../../core/ladders/own'
 import { styleSchema } from '../../core/style/parse'

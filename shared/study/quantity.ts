@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { SURFACES } from '../../core/checks/types'
+import { SURFACES } from '../../core/surfaces'
 import { styleSchema } from '../../core/style/parse'
 import { measureId } from '../../core/units/measure'
 import { chartSchema, ticksSchema } from './chart'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { beads } from '~/composables/beads'
-import { SURFACES, type Surface } from '~~/core/checks/types'
+import { SURFACES, type Surface } from '~~/core/surfaces'
 import { levelWords } from '~/stores/levelWords'
 import { isZeroPart, percentText } from './percent'
 import type { Comparing } from './useCompare'

@@ -1,4 +1,5 @@
-import type { Subject, Surface } from '~~/core/checks/types'
+import type { Subject } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import { drawn, PROBES } from '~~/core/compare/probes'
 import { type Decimal, decimal, toExactText } from '~~/core/decimal/decimal'
 import type { Context } from '~~/core/label/context'

@@ -1,4 +1,4 @@
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import type { FieldName, FullStyle, Style } from '~~/core/style/fields'
 import { difference, inherit, together } from '~~/core/style/inherit'
 import { type Comparison, FEWEST_COMPARED, MOST_COMPARED } from '~~/shared/study/comparison'

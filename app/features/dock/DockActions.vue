@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Subject, Surface } from '~~/core/checks/types'
+import type { Subject } from '~~/core/checks/types'
+import { type Surface, surfaces } from '~~/core/surfaces'
 import { notationOf } from '~~/core/notations'
 import type { Style } from '~~/core/style/fields'
 import { difference, inherit } from '~~/core/style/inherit'
@@ -37,7 +38,7 @@ function subject(): Subject {
     readers: study.readers,
     values: values.filter((_, at) => at % every === 0),
     step:
-      props.surface === 'axis' && drawing
+      surfaces[props.surface].hasTicks && drawing
         ? (numberStep(drawing.ticks, study.quantity?.ticks ?? {}) ?? undefined)
         : undefined,
     context: {

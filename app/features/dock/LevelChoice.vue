@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import type { FieldName } from '~~/core/style/fields'
 import { isPart, type Level } from '~~/shared/quantities'
 import { LEVELS, levelWords } from '~/stores/levelWords'

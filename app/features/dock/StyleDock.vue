@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Surface } from '~~/core/checks/types'
+import { type Surface, surfaces } from '~~/core/surfaces'
 import { useEventListener } from '@vueuse/core'
 import { doublesOf } from '~~/core/checks/proof'
 import { extremesOf } from '~~/core/data/extremes'
@@ -59,9 +59,10 @@ const extremes = computed(() =>
       : undefined,
   ),
 )
+const hasTicks = computed(() => surfaces[surface.value].hasTicks)
 /** The step belongs to the axis, and to what all surfaces share. */
 const step = computed(() =>
-  surface.value === 'axis' || levels.level === 'quantity' || levels.level === 'house'
+  hasTicks.value || levels.level === 'quantity' || levels.level === 'house'
     ? numberStep(props.page.drawing.value!.ticks, study.quantity?.ticks ?? {})
     : null,
 )
@@ -157,7 +158,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
       @give="give"
     >
       <template #level><LevelChoice :shown="page.shown.value" @who="isAsked = true" /></template>
-      <template v-if="surface === 'axis' || levels.level === 'quantity'">
+      <template v-if="hasTicks || levels.level === 'quantity'">
         <span class="lead">{{ words.tickEvery }}</span>
         <StepInput
           :step="study.quantity?.ticks.step"

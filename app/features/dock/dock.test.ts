@@ -1,4 +1,4 @@
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { labeller } from '~~/core/label/labeller'
 import { resolve } from '~~/core/label/resolve'

@@ -1,4 +1,4 @@
-import type { Surface } from '~~/core/checks/types'
+import { type Surface, surfaces } from '~~/core/surfaces'
 import { type Decimal, parseDecimal, toExactText, toText } from '~~/core/decimal/decimal'
 import type { Row } from '~~/core/label/types'
 import { adjustedByNumber, type AdjustedParts, NONE_ADJUSTED } from '~~/shared/page/totals'
@@ -44,7 +44,7 @@ export function useBesideExtremes(
   /** Adjusted parts by their places among the numbers of a surface: in a table, cells may lack one. */
   function placedAmongNumbers(of: Surface): AdjustedParts {
     const parts = adjustedNow(of)
-    if (of !== 'table' || parts.size === 0) return parts
+    if (!surfaces[of].isByRow || parts.size === 0) return parts
     const present = page.rows.value!.values.flatMap((value, at) => (value ? [at] : []))
     return new Map(present.flatMap((at, i) => (parts.has(at) ? [[i, parts.get(at)!]] : [])))
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SURFACES } from '~~/core/checks/types'
+import { SURFACES } from '~~/core/surfaces'
 import { decimal, toText } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Export, ExportFile } from '~~/shared/exports/export'

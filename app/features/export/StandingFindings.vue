@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { beads } from '~/composables/beads'
 import type { Standing } from '~~/shared/exports/export'
-import { surfaceWords } from '~~/shared/surfaceWords'
+import { surfaces } from '~~/core/surfaces'
 import { exportDialog as words } from './words'
 
 /** The errors and warnings that stand when something is taken away. */
@@ -21,7 +21,7 @@ const left = computed(() => props.findings.length - shown.value.length)
         <span class="bead" :class="beads[one.severity]" />
         <span
           ><b>{{ one.quantity }}</b
-          >{{ ' ' }}{{ surfaceWords[one.surface] }}: {{ one.message }}</span
+          >{{ ' ' }}{{ surfaces[one.surface].where }}: {{ one.message }}</span
         >
       </li>
       <li v-if="left > 0">{{ words.more(left) }}</li>

@@ -1,3 +1,4 @@
+import { surfaces, surfacesWhere } from '~~/core/surfaces'
 import { toExactText, toText } from '~~/core/decimal/decimal'
 import type { Export } from '~~/shared/exports/export'
 import { fileStem } from '~~/shared/names'
@@ -16,7 +17,7 @@ export const chartsOnPage = (): SVGSVGElement[] => onPage('svg.chart')
 const unbroken = (text: string) => text.replace(/\s/g, '')
 
 /** The surfaces whose labels have their values behind them in a picture. */
-const VALUED = ['axis', 'marks'] as const
+const VALUED = surfacesWhere(({ isInChart }) => isInChart)
 
 /** The chart as a picture: read in again, each label must be the one on the page. */
 async function make({ quantity: { title } }: Taking, page: Page): Promise<Export> {
@@ -26,7 +27,7 @@ async function make({ quantity: { title } }: Taking, page: Page): Promise<Export
     const valued = VALUED.find((one) => one === surface)
     const value = valued && page.numbersOf(valued)[at]
     if (!value) return null
-    const say = surface === 'marks' ? page.spoken.marks.value : null
+    const say = valued && surfaces[valued].isAtMarks ? page.spoken.marks.value : null
     const spoken = say?.(toExactText(value), page.markRows.value?.[at]) ?? null
     return { value: toText(value), spoken }
   }

@@ -1,4 +1,4 @@
-import { SURFACES } from '~~/core/checks/types'
+import { SURFACES } from '~~/core/surfaces'
 import type { Level } from '~~/shared/quantities'
 import { levelWords } from '~/stores/levelWords'
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { houseRuleSchema, houseRuleWords, RULED_FIELDS } from '~~/core/checks/houseRules'
-import { type HouseRule, type Surface, SURFACES } from '~~/core/checks/types'
+import type { HouseRule } from '~~/core/checks/types'
+import { type Surface, SURFACES } from '~~/core/surfaces'
 import { type FieldName, fields } from '~~/core/style/fields'
 import type { Phrase } from '~~/core/style/phrases/types'
 import { useLevels } from '~/stores/levels'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import type { Level } from '~~/shared/quantities'
 import type { Desk } from '~/features/dock/choices'
 import { levelHeads, type Origin, originWords } from '~/stores/levelWords'

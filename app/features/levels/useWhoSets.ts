@@ -1,7 +1,7 @@
 import { DEFAULTS, type FieldName } from '~~/core/style/fields'
 import type { Level } from '~~/shared/quantities'
 import { STYLED_PARTS } from '~~/shared/forms/parts'
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/features/dock/choices'
 import { type Origin, originOn } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'

@@ -12,7 +12,7 @@ import {
   sameElsewhere,
   surfacesOf,
 } from './cards'
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import { vFocus } from '~/controls/vFocus'
 import { levelWords } from '~/stores/levelWords'
 import { findingCard as words } from './words'

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import type { PageSurface } from '~~/shared/page/surfaces/types'
+import { pageSurfaces } from '~~/shared/page/surfaces'
 import { useElementSize, useEventListener } from '@vueuse/core'
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import type { Card, PlacedFinding } from './cards'
 
 /**
@@ -20,36 +22,22 @@ const CARD_LINE = 11
 const lines = shallowRef<Line[]>([])
 const { width, height } = useElementSize(() => props.desk)
 
-/**
- * What a line leads to: the first label, or the head of a table's column, whose rows may be out of
- * sight, and of a legend, whose title stands before its labels.
- */
-const label = (surface: Surface) => (at: number) => `[data-surface="${surface}"][data-at="${at}"]`
-const whole = (surface: Surface) => () => `[data-surface="${surface}"]`
-const head = (surface: Surface) => () => `[data-head="${surface}"]`
-const targets: Record<Surface, (at: number) => string> = {
-  axis: label('axis'),
-  marks: label('marks'),
-  table: head('table'),
-  tooltip: whole('tooltip'),
-  legend: head('legend'),
-  headline: whole('headline'),
-  sentence: whole('sentence'),
+/** What a line may lead to on a surface, as a selector. */
+const targets: Record<PageSurface['leadsTo'], (surface: Surface, at: number) => string> = {
+  label: (surface, at) => `[data-surface="${surface}"][data-at="${at}"]`,
+  whole: (surface) => `[data-surface="${surface}"]`,
+  head: (surface) => `[data-head="${surface}"]`,
 }
-/**
- * Those at the left of the page are reached straight from the gutter; lines to the others run above
- * them.
- */
-const AT_LEFT: ReadonlySet<Surface> = new Set(['axis', 'headline', 'sentence', 'legend'])
-
-const isBeside = ({ surface, other }: PlacedFinding) => AT_LEFT.has(surface) && !other
+function targetOf({ surface, other, at }: PlacedFinding): string {
+  return other ? '[data-second]' : targets[pageSurfaces[surface].leadsTo](surface, at[0] ?? 0)
+}
+/** Lines to what is not at the left of the page run above it. */
+const isBeside = ({ surface, other }: PlacedFinding) => pageSurfaces[surface].isAtLeft && !other
 
 function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {
   const origin = desk.getBoundingClientRect()
   const card = desk.querySelector(`[data-finding="${at}"]`)?.getBoundingClientRect()
-  const target = desk
-    .querySelector(finding.other ? '[data-second]' : targets[finding.surface](finding.at[0] ?? 0))
-    ?.getBoundingClientRect()
+  const target = desk.querySelector(targetOf(finding))?.getBoundingClientRect()
   const body = desk.querySelector('[data-page-body]')?.getBoundingClientRect()
   if (!card || !target || !body) return null
   const [x1, y1] = [card.right - origin.left, card.top + CARD_LINE - origin.top]

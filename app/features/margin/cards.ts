@@ -1,7 +1,8 @@
 import { checks } from '~~/core/checks'
 import { withAlso } from '~~/core/checks/causes'
 import { fixKey, isOfStyle } from '~~/core/checks/fixes'
-import type { Finding, Fix, Severity, Surface, ToldFinding } from '~~/core/checks/types'
+import type { Finding, Fix, Severity, ToldFinding } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import type { Left } from '~~/shared/study/quantity'
 
 export const checkTitles: Readonly<Record<string, string>> = Object.fromEntries(

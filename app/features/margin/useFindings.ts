@@ -1,4 +1,4 @@
-import { SURFACES } from '~~/core/checks/types'
+import { SURFACES } from '~~/core/surfaces'
 import type { PlacedSubject } from '~~/shared/page/subjects'
 import type { PlacedFinding } from './cards'
 import { checkRuns, type Found, type Told } from './checkRuns'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import { briefly } from '~~/core/decimal/plainly'
 import type { Level } from '~~/shared/quantities'
 import type { Page } from './usePage'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SURFACES, type Surface } from '~~/core/checks/types'
+import { type Surface, SURFACES, surfaces } from '~~/core/surfaces'
 import { USUAL_FONT_SIZE } from '~~/shared/page/layout'
 import type { StudyDocument } from '~~/shared/study/document'
 import { useStudy } from '~/stores/study'
@@ -85,9 +85,11 @@ const toWidth = (text: string) =>
             :model-value="isOn(surface)"
             @update:model-value="toggle(surface)"
           />{{ surface
-          }}<span v-if="surface === 'legend' && !study.quantity?.chart.shaded" class="soft">{{
-            words.onceMarksShadedBy
-          }}</span></label
+          }}<span
+            v-if="surfaces[surface].isOfShades && !study.quantity?.chart.shaded"
+            class="soft"
+            >{{ words.onceMarksShadedBy }}</span
+          ></label
         >
         <p v-for="{ key, name, places } in PARTS" :key="key">
           {{ name }}

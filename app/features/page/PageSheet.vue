@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { pageSurfaces } from '~~/shared/page/surfaces'
 import { useElementSize } from '@vueuse/core'
-import type { Surface } from '~~/core/checks/types'
-import type { MessageId } from '~~/shared/page/messages'
+import type { Surface } from '~~/core/surfaces'
+import { type MessageId, PROSAIC } from '~~/shared/page/messages'
 import type { OtherColumn } from '~~/shared/page/otherColumns'
 import type { PlaceSet } from '~/features/margin/cards'
 import { levelAt } from '~/stores/levelWords'
@@ -82,7 +83,7 @@ const misleads = structuralComputed((): Record<MessageId, boolean> => {
   }
 })
 /** Headline and sentence, as a line of words takes them. */
-const messages = (['headline', 'sentence'] as const).map((message) => ({
+const messages = PROSAIC.map((message) => ({
   message,
   view: {
     source: props.page[`source.${message}`],
@@ -117,8 +118,8 @@ function categoryAt(target: Element): string | null {
   const mark = target.closest<HTMLElement>('[data-mark]')?.dataset.mark
   if (mark !== undefined) return now.groups[Number(mark)]?.category ?? null
   const at = Number(label?.at)
-  if (label?.surface === 'marks') return now.groups[now.labelled[at]!]?.category ?? null
-  return label?.surface === 'table' ? (rows.value?.categories[at] ?? null) : null
+  const on = label && pageSurfaces[label.surface as Surface]
+  return on?.nameAt({ drawing: now, rows: rows.value }, at) ?? null
 }
 </script>
 

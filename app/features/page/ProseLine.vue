@@ -24,8 +24,13 @@ const text = ref('')
 const field = useTemplateRef<HTMLTextAreaElement>('field')
 const problems = structuralComputed(() => props.view.said.value.problems)
 
-const SIZES: Record<MessageId, number> = { headline: 1.75, sentence: 1.3, callout: 1 }
-const size = computed(() => Math.round(props.fontSize * SIZES[props.id]))
+/** The type of each message: how much larger than labels it is, and its weight. */
+const TYPE = {
+  headline: { times: 1.75, weight: '600' },
+  sentence: { times: 1.3, weight: '400' },
+  callout: { times: 1, weight: '400' },
+} as const satisfies Record<MessageId, object>
+const size = computed(() => Math.round(props.fontSize * TYPE[props.id].times))
 /** The room of the button that offers to write it, in pixels. */
 const OFFER = 48
 const isOneLine = computed(
@@ -35,7 +40,7 @@ const isOneLine = computed(
     problems.value.length === 0 &&
     areSureToFit([props.view.said.value.text], {
       size: size.value,
-      weight: props.id === 'headline' ? '600' : '400',
+      weight: TYPE[props.id].weight,
       beside: OFFER,
       room: props.width,
     }),

@@ -1,4 +1,5 @@
-import { SURFACES, type Surface } from '~~/core/checks/types'
+import { pageSurfaces } from '~~/shared/page/surfaces'
+import { SURFACES, type Surface } from '~~/core/surfaces'
 import type { Decimal } from '~~/core/decimal/decimal'
 import { newDocument } from '~~/shared/study/document'
 import { pageGraph } from '~~/shared/page/graph'
@@ -98,8 +99,8 @@ export function usePage() {
   const { tipLabel, tipConversion, tipPieces } = useTooltip(values)
   /** The number that a label of a surface stands for. */
   function valueAt(surface: Surface, at: number): Decimal | null | undefined {
-    if (surface === 'legend' || surface === 'sentence') return null
-    return surface === 'table' ? rows.value?.values[at] : values[`numbers.${surface}`].value[at]
+    const numbers = values[`numbers.${surface}`].value
+    return pageSurfaces[surface].numberAt({ rows: rows.value }, numbers, at)
   }
   const numbersOf = (of: NumbersOf) => values[`numbers.${of}`].value
 

@@ -1,4 +1,4 @@
-import { SURFACES } from '~~/core/checks/types'
+import { SURFACES } from '~~/core/surfaces'
 import { evaluate } from '~~/shared/graph/derivation'
 import { pageGraph } from '~~/shared/page/graph'
 import { USUAL_SIZE } from '~~/shared/page/layout'

@@ -1,4 +1,4 @@
-import type { Surface } from '~~/core/checks/types'
+import type { Surface } from '~~/core/surfaces'
 import type { Style } from '~~/core/style/fields'
 import { withOwn } from '~~/shared/quantities'
 import type { StudyDocument } from '~~/shared/study/document'

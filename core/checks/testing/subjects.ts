@@ -1,7 +1,8 @@
 import { decimal, parseDecimal } from '../../decimal/decimal'
 import type { Style } from '../../style/fields'
 import { linearTicks } from '../../ticks/linear'
-import type { Subject, Surface } from '../types'
+import type { Subject } from '../types'
+import type { Surface } from '../../surfaces'
 
 type Number = number | string
 

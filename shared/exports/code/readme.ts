@@ -1,3 +1,5 @@
+import { isSurface } from '../../quantities'
+import { surfaces } from '../../../core/surfaces'
 import { onLine, scriptJson } from '../../escape'
 import { levelWhere, madeBy, type Provenance, renewal } from '../provenance'
 import type { PackedMessage } from './messages'
@@ -20,7 +22,7 @@ function linesFor(name: string, packed: Packed): string[] {
   const own = nameFor(packed)
   const column = scriptJson(written.quantity.column)
   const isByRow = goesByRow(written)
-  if (written.level === 'axis' && written.ticks)
+  if (written.ticks)
     return [
       `import { label as ${own}, tickValues } from '${name}/${path}'`,
       `axisLeft(y).tickFormat(${own}).tickValues(tickValues)`,
@@ -30,7 +32,7 @@ function linesFor(name: string, packed: Packed): string[] {
       `import { labelRow as ${own} } from '${name}/${path}'`,
       `rows.map(${own})   // each by its ${columnsLookedAt(written).map(onLine).join(', ')}`,
     ]
-  if (written.level === 'table')
+  if (isSurface(written.level) && surfaces[written.level].isByRow)
     return [
       `import { label as ${own} } from '${name}/${path}'`,
       `rows.map((row) => ${own}(row[${column}]))`,

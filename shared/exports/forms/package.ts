@@ -1,4 +1,4 @@
-import { SURFACES } from '../../../core/checks/types'
+import { SURFACES } from '../../../core/surfaces'
 import { version } from '../../../package.json'
 import { fileStem } from '../../names'
 import type { Level } from '../../quantities'

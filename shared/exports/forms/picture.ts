@@ -1,4 +1,4 @@
-import type { Surface } from '../../../core/checks/types'
+import type { Surface } from '../../../core/surfaces'
 import { lineOf } from '../../page/layout'
 import { pagePicture } from '../../page/picture'
 import type { PageValues } from '../../page/values'

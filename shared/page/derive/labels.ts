@@ -1,51 +1,29 @@
-import { SURFACES } from '../../../core/checks/types'
+import { SURFACES } from '../../../core/surfaces'
 import { STYLED_PARTS } from '../../forms/parts'
 import { withTexts } from '../drawing'
 import { binLabels } from '../legend'
 import { markTexts, partNumbers } from '../marks'
 import { shownAs } from '../totals'
 import { presentIn, textsOf } from '../numbers'
-import { tickRows, tickValues } from '../scales'
-import { groupValues, markedOf } from '../sources'
+import { pageSurfaces } from '../surfaces'
 import { each, from, type PageValues, type Shows } from '../values'
-import type { Surface } from '../../../core/checks/types'
-import type { Decimal } from '../../../core/decimal/decimal'
-
-/** The numbers of each surface, in their order. */
-const numbers: { readonly [S in Surface]: (page: PageValues) => readonly Decimal[] } = {
-  axis: ({ drawing }) => (drawing ? tickValues(drawing) : []),
-  marks: ({ drawing }) => markedOf(drawing),
-  table: ({ rows }) => presentIn(rows?.values ?? []),
-  tooltip: ({ drawing }) => groupValues(drawing),
-  legend: ({ edges }) => edges,
-  headline: (page) => page['said.headline'].numbers,
-  sentence: (page) => page['said.sentence'].numbers,
-}
-/** The rows that cases look at on each surface; none on the others. */
-const rowsOn: { readonly [S in Surface]?: (page: PageValues) => Shows['rows'] } = {
-  axis: ({ drawing, chart }) => (drawing ? tickRows(drawing, chart.panels) : undefined),
-  marks: ({ markRows }) => markRows,
-  table: ({ tableRows }) => tableRows,
-  tooltip: ({ tipRows }) => tipRows,
-}
-const LOOKED_AT = ['chart', 'drawing', 'rows', 'edges', 'markRows', 'tableRows', 'tipRows'] as const
 
 /** What stands on the surfaces of a page, and its labels. */
 export const labelDerivations = {
-  ...each('numbers', SURFACES, (surface) =>
-    from([...LOOKED_AT, 'said.headline', 'said.sentence'], (page) =>
-      numbers[surface](page as PageValues),
-    ),
-  ),
+  ...each('numbers', SURFACES, (surface) => pageSurfaces[surface].numbers),
   ...each('numbers', STYLED_PARTS, (part) =>
     from(['drawing'], ({ drawing }) => (drawing ? presentIn(partNumbers[part](drawing)) : [])),
   ),
-  ...each('shows', SURFACES, (surface) =>
-    from([...LOOKED_AT, `numbers.${surface}`], (page): Shows => ({
-      values: surface === 'table' ? (page.rows?.cells ?? []) : textsOf(page[`numbers.${surface}`]),
-      rows: rowsOn[surface]?.(page as PageValues),
-    })),
-  ),
+  ...each('shows', SURFACES, (surface) => {
+    const { values, rows } = pageSurfaces[surface]
+    return from(
+      [`numbers.${surface}`, ...(values?.needs ?? []), ...(rows?.needs ?? [])],
+      (page): Shows => ({
+        values: values?.make(page as PageValues) ?? textsOf(page[`numbers.${surface}`]),
+        rows: rows?.make(page as PageValues),
+      }),
+    )
+  }),
   styledTicks: from(['written.axis', 'shows.axis'], (page) => {
     const { values, rows } = page['shows.axis']
     return page['written.axis'].writer.labels(values, rows)

@@ -1,7 +1,7 @@
 import { agreedCells } from '../agreed'
 import { extent } from '../../../core/data/extent'
 import type { Setting } from '../../../core/label/context'
-import { SURFACES } from '../../../core/checks/types'
+import { SURFACES } from '../../../core/surfaces'
 import { columnsOf } from '../../../core/style/dependencies'
 import type { PageValues } from '../values'
 import { shownUnitOf } from '../../../core/ticks/shown'

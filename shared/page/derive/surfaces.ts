@@ -1,56 +1,17 @@
-import { SURFACES, type Surface } from '../../../core/checks/types'
+import { SURFACES } from '../../../core/surfaces'
 import { labeller } from '../../../core/label/labeller'
 import type { Context } from '../../../core/label/context'
 import { resolve } from '../../../core/label/resolve'
-import { endsDecide, looksAtValues } from '../../../core/style/dependencies'
+import { looksAtValues } from '../../../core/style/dependencies'
 import { StyleError } from '../../../core/error'
 import type { FieldName, FullStyle } from '../../../core/style/fields'
 import { inherit } from '../../../core/style/inherit'
 import { STYLED_PARTS } from '../../forms/parts'
 import { hasOwnStyle, styleOf } from '../../quantities'
-import { numberStep } from '../axis'
-import { tickRows, tickValues } from '../scales'
 import { shownSurfaces } from '../shown'
-import { textsOf, titled } from '../numbers'
-import { categoryRows, groupValues, markedOf } from '../sources'
+import { pageSurfaces } from '../surfaces'
+import { titled } from '../numbers'
 import { each, from, type PageValues, type Readable, type Writing } from '../values'
-
-type Sharing = Pick<Context, 'values' | 'rows' | 'step'>
-const ofMarks = ({ chart, whole, agreedInAll }: PageValues): Sharing => ({
-  values: textsOf(markedOf(whole)),
-  rows: categoryRows(chart, whole, whole?.labelled ?? [], agreedInAll),
-})
-/** What messages share a rung over: the marks and the two ends, which are of no row. */
-function said(page: PageValues): Sharing {
-  const { values, rows } = ofMarks(page)
-  return {
-    values: [...values!, ...page.allEnds],
-    rows: rows && [...rows, ...page.allEnds.map(() => ({}))],
-  }
-}
-/**
- * What decides the labels of a surface besides its style: values that share a rung, and rows that
- * cases look at; of all rows, so that a filter changes no unit.
- */
-const sharing: Readonly<Record<Surface, (page: PageValues) => Sharing>> = {
-  axis: ({ chart, whole, wishes }) => ({
-    values: textsOf(whole ? tickValues(whole) : []),
-    rows: (whole && tickRows(whole, chart.panels)) ?? undefined,
-    step: (whole && numberStep(whole.ticks, wishes)) ?? undefined,
-  }),
-  marks: ofMarks,
-  table: (page) => ({
-    values: endsDecide(page['asked.table']) ? page.allEnds : (page.allRows?.cells ?? []),
-    rows: page.caseRows,
-  }),
-  tooltip: ({ chart, whole, agreedInAll }) => ({
-    values: textsOf(groupValues(whole)),
-    rows: categoryRows(chart, whole, [...(whole?.groups.keys() ?? [])], agreedInAll),
-  }),
-  legend: ({ edges }) => ({ values: textsOf(edges) }),
-  headline: said,
-  sentence: said,
-}
 
 const writingOf = (style: FullStyle, context: Context): Writing => {
   const plan = resolve(style, context)
@@ -138,28 +99,14 @@ const styles = {
 export const surfaceDerivations = {
   ...styles,
   plans: from(['setting', 'recorded'], planMemory),
-  ...each('context', SURFACES, (surface) =>
-    from(
-      [
-        'setting',
-        'recorded',
-        'chart',
-        'wishes',
-        'whole',
-        'allEnds',
-        'allRows',
-        'caseRows',
-        'agreedInAll',
-        'edges',
-        'asked.table',
-      ],
-      (page): Context => ({
-        ...page.setting,
-        ...sharing[surface](page as PageValues),
-        ...page.recorded,
-      }),
-    ),
-  ),
+  ...each('context', SURFACES, (surface) => {
+    const { sharing } = pageSurfaces[surface]
+    return from(['setting', 'recorded', ...sharing.needs], (page): Context => ({
+      ...page.setting,
+      ...sharing.make(page as PageValues),
+      ...page.recorded,
+    }))
+  }),
   ...each('readable', SURFACES, (surface) =>
     from([`asked.${surface}`, `context.${surface}`, 'plans'], (page): Readable => {
       const context = page[`context.${surface}`]

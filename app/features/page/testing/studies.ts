@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { SURFACES } from '../../../../core/checks/types'
+import { SURFACES } from '../../../../core/surfaces'
 import { anyStyle } from '../../../../core/label/testing/styles'
 import { parseStyle } from '../../../../core/style/parse'
 import { part } from '../../../../core/testing/part'

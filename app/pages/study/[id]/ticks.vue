@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { surfaces } from '~~/core/surfaces'
 import type { Style } from '~~/core/style/fields'
 import { isClockUnit } from '~~/core/notations/clock'
 import { COUNTED, type Counted } from '~~/core/ticks/counted'
@@ -29,9 +30,9 @@ const reach = computed<Span | null>(
   () => drawing.value && reachOf(drawing.value.wanted, drawing.value.ticks.values),
 )
 const cards = computed(() =>
-  cardsOf(page.findings.value.filter(({ surface }) => surface === 'axis')),
+  cardsOf(page.findings.value.filter(({ surface }) => surfaces[surface].hasTicks)),
 )
-const left = computed(() => study.left.filter(({ surface }) => surface === 'axis'))
+const left = computed(() => study.left.filter(({ surface }) => surfaces[surface].hasTicks))
 const room = computed(() => ({
   width: wishes.value.length ?? fitting,
   fontSize: wishes.value.fontSize ?? USUAL_SIZE,

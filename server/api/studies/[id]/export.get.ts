@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { SURFACES } from '../../../../core/checks/types'
+import { SURFACES } from '../../../../core/surfaces'
 import { EXPORT_IDS } from '../../../../shared/exports'
 import { LONGEST_LACKING, ROWS_TAKEN, USUAL_WISHES } from '../../../../shared/exports/wishes'
 import { studyFileName } from '../../../../shared/names'

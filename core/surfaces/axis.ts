@@ -1,0 +1,15 @@
+import { type SurfaceTraits, USUAL } from './types'
+
+/** The labels of ticks along the scale of a chart. */
+export const axis: SurfaceTraits = {
+  ...USUAL,
+  where: 'on the axis',
+  hasTicks: true,
+  isInChart: true,
+  isOfMarks: true,
+  sharesRoom: true,
+  isInLine: true,
+  isCompared: true,
+  hasOwnTitle: true,
+  isTitled: true,
+}

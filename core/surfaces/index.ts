@@ -1,0 +1,23 @@
+import { axis } from './axis'
+import { headline } from './headline'
+import { legend } from './legend'
+import { marks } from './marks'
+import { sentence } from './sentence'
+import { table } from './table'
+import { tooltip } from './tooltip'
+import type { SurfaceTraits } from './types'
+
+/** Each surface by its id, in the order in which surfaces are listed. */
+const all = { axis, marks, table, tooltip, legend, headline, sentence }
+/** A place where a quantity is written. */
+export type Surface = keyof typeof all
+export const surfaces: Readonly<Record<Surface, SurfaceTraits>> = all
+export const SURFACES = Object.keys(all) as readonly Surface[] as readonly [Surface, ...Surface[]]
+
+/**
+ * The surfaces that have a trait.
+ *
+ * @example surfacesWhere(({ isProse }) => isProse) // ['headline', 'sentence']
+ */
+export const surfacesWhere = (has: (traits: SurfaceTraits) => boolean): Surface[] =>
+  SURFACES.filter((surface) => has(surfaces[surface]))

@@ -1,0 +1,35 @@
+import { toText } from '../../../core/decimal/decimal'
+import { axis } from './axis'
+import { pageOf, TOWNS } from './testing/pages'
+
+const RATED = `shop,currency,revenue
+Ask,EUR,120
+Brodd,SEK,1400
+Una,EUR,98`
+
+test('its numbers are the ticks, of no row, and go with it into a program', () => {
+  const page = pageOf(TOWNS, 'visits')
+  const ticks = page.drawing!.ticks.values
+  expect(axis.numbers.make(page).map(toText)).toEqual(ticks.map(toText))
+  expect(axis.rows!.make(page)).toBeUndefined()
+  expect(axis.ticks(page.drawing!)).toEqual(ticks)
+})
+
+test('panels with an axis each have their ticks one after the other, each in its panel’s unit', () => {
+  const page = pageOf(RATED, 'revenue', { chart: { panels: 'currency' } })
+  const { panels } = page.drawing!
+  expect(panels.map(({ name }) => name)).toEqual(['EUR', 'SEK'])
+  expect(axis.numbers.make(page)).toHaveLength(
+    panels.reduce((count, { scale }) => count + scale!.ticks.values.length, 0),
+  )
+  expect(new Set(axis.rows!.make(page)!.map((row) => row.currency))).toEqual(
+    new Set(['EUR', 'SEK']),
+  )
+  expect(axis.ticks(page.drawing!)).toBeNull()
+})
+
+test('labels that are written by hand are told by the places of their ticks', () => {
+  const page = pageOf(TOWNS, 'visits', { ticks: { labels: ['', 'half'] } })
+  expect([...axis.byHand(page)]).toEqual([[1, 'half']])
+  expect(axis.byHand(pageOf(TOWNS, 'visits')).size).toBe(0)
+})

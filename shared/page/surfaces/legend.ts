@@ -1,0 +1,20 @@
+import { textsOf } from '../numbers'
+import { groupValues } from '../sources'
+import { from } from '../values'
+import type { PageSurface } from './types'
+import { USUAL } from './usual'
+
+/** The bounds between the shades of a page's marks. */
+export const legend: PageSurface = {
+  ...USUAL,
+  numbers: from(['edges'], ({ edges }) => edges),
+  sharing: from(['edges'], ({ edges }) => ({ values: textsOf(edges) })),
+  checked: from(['edges', 'drawing'], ({ edges, drawing }) => ({
+    values: edges,
+    binned: groupValues(drawing),
+  })),
+  numberAt: () => null,
+  // Its title stands before its labels.
+  leadsTo: 'head',
+  isAtLeft: true,
+}
