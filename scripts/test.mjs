@@ -3,7 +3,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { build, environment, findChromium, install, run } from './lib/prepare.mjs'
+import { build, environment, findChromium, install, ran, run } from './lib/prepare.mjs'
 
 install()
 const chromium = findChromium()
@@ -18,35 +18,28 @@ const count = (name, good) => {
   good ? passed++ : failed++
   console.log(`${good ? 'passed' : 'FAILED'}: ${name}`)
 }
-count('lint', run('npm', ['run', '--silent', 'lint'], { mayFail: true }))
-count('types', run('npm', ['run', '--silent', 'typecheck'], { mayFail: true }))
+const [lint, types] = await Promise.all(
+  ['lint', 'typecheck'].map((script) => ran('npm', ['run', '--silent', script])),
+)
+count('lint', lint)
+count('types', types)
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
-/**
- * The built program is tested by itself, a file at a time, since some of those tests take its time.
- */
-const projects = { unit: ['--maxWorkers=100%'], whole: ['--runInBand'] }
-for (const [project, options] of Object.entries(projects)) {
-  const report = join(folder, `${project}.json`)
-  const clean = run(
-    'npx',
-    ['jest', '--selectProjects', project, ...options, '--json', `--outputFile=${report}`],
-    {
-      mayFail: true,
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...environment, CHROMIUM: chromium, IVORY_ABACUS_TESTS: tests },
-    },
-  )
-  try {
-    const { numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites } =
-      JSON.parse(readFileSync(report, 'utf8'))
-    passed += numPassedTests
-    failed += numFailedTests + numRuntimeErrorTestSuites
-    if (!clean && numFailedTests + numFailedTestSuites === 0) failed++
-  } catch {
-    console.error('Jest left no report.')
-    failed++
-  }
+const report = join(folder, 'report.json')
+const clean = run('npx', ['jest', '--maxWorkers=100%', '--json', `--outputFile=${report}`], {
+  mayFail: true,
+  stdio: ['ignore', 'ignore', 'inherit'],
+  env: { ...environment, CHROMIUM: chromium, IVORY_ABACUS_TESTS: tests },
+})
+try {
+  const { numPassedTests, numFailedTests, numFailedTestSuites, numRuntimeErrorTestSuites } =
+    JSON.parse(readFileSync(report, 'utf8'))
+  passed += numPassedTests
+  failed += numFailedTests + numRuntimeErrorTestSuites
+  if (!clean && numFailedTests + numFailedTestSuites === 0) failed++
+} catch {
+  console.error('Jest left no report.')
+  failed++
 }
 rmSync(folder, { recursive: true, force: true })
 console.log(`${passed} passed, ${failed} failed`)

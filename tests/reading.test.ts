@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { countText } from '../shared/import/counts'
+import { isExhaustive, part } from '../core/testing/part'
 import { removeFolder, root, until, withDesk } from './lib/program'
 
 /** How long it takes from a table to its page, and what can be done meanwhile. */
@@ -61,7 +62,7 @@ test('a long file is read beside the page, and its first lines are shown', async
 })
 
 const TEXTS = /\.(csv|tsv|json|jsonl|txt)$/
-const JOURNEYS = 10
+const JOURNEYS = part(4, 10)
 const [MOST_CLICKS, MOST_SECONDS] = [2, 60]
 test('from a pasted table to a page that could be printed it is two clicks and few seconds', async () => {
   const { page, program } = desk
@@ -97,6 +98,7 @@ test('from a pasted table to a page that could be printed it is two clicks and f
   console.info(JSON.stringify(journeys))
   for (const [file, { clicks, seconds }] of Object.entries(journeys)) {
     expect([file, clicks]).toEqual([file, MOST_CLICKS])
-    expect(seconds).toBeLessThan(MOST_SECONDS)
+    // On a machine that does other work besides, seconds say nothing.
+    if (isExhaustive) expect(seconds).toBeLessThan(MOST_SECONDS)
   }
 })

@@ -15,7 +15,7 @@ import { changed, type Draw, drawing, oneOf, problemIn } from './lib/mutations'
 import { type Program, removeFolder, root, startProgram } from './lib/program'
 
 /** How often each is tried: what takes minutes in full is tried in part where nobody asked for all. */
-const [REQUESTS, KILLS, CLIENTS, SAVES] = isExhaustive ? [20_000, 200, 50, 60] : [600, 5, 12, 6]
+const [REQUESTS, KILLS, CLIENTS, SAVES] = isExhaustive ? [20_000, 200, 50, 60] : [400, 3, 12, 6]
 /** In milliseconds; a machine that does other work besides may take longer. */
 const SLOWEST = isExhaustive ? 2000 : 10_000
 jest.setTimeout(isExhaustive ? 3_600_000 : 300_000)

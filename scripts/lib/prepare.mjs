@@ -1,5 +1,5 @@
 // What every command needs first: packages, a build that is not stale, a browser for tests.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync, mkdirSync } from 'node:fs'
 import { dirname, join } from 'node:path'
@@ -22,6 +22,14 @@ export function run(command, args, { mayFail = false, ...options } = {}) {
   console.error(`${command} ${args.join(' ')} failed${error ? `: ${error.message}` : ''}`)
   process.exit(1)
 }
+
+/** Runs a command beside others, and promises whether it ended well. */
+export const ran = (command, args) =>
+  new Promise((tell) => {
+    const started = spawn(command, args, { cwd: root, stdio: 'inherit', env: environment })
+    started.on('error', () => tell(false))
+    started.on('exit', (status) => tell(status === 0))
+  })
 
 const digest = (text) => createHash('sha256').update(text).digest('hex')
 const stampFile = join(root, 'node_modules', '.ivory-abacus-installed')
