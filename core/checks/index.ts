@@ -1,6 +1,7 @@
 import { beyondAxis } from './beyond-axis'
 import { binEdge } from './bin-edge'
 import { boundUntrue } from './bound-untrue'
+import { convertedByHand } from './converted-by-hand'
 import { crowded } from './crowded'
 import { cutLabel } from './cut-label'
 import { differenceMismatch } from './difference-mismatch'
@@ -69,6 +70,7 @@ export const checks: readonly Check[] = [
   boundUntrue,
   percentScaled,
   factorUnsaid,
+  convertedByHand,
   signInText,
   timestamp,
   unclearMarks,

@@ -135,3 +135,17 @@ export function conversionFor(
     ? { factor: toText(multiply(factor, exact)) }
     : { factor: toText(factor), convert: { scale: asTexts(scale), shift: asTexts(shift) } }
 }
+
+/**
+ * Whether the program itself converts what a style writes, from the recorded unit into another.
+ *
+ * @example convertsItself(inherit(inMiles), { measure: 'kilometer' }) // true
+ */
+export function convertsItself(style: FullStyle, recorded: RecordedUnit): boolean {
+  try {
+    return !notationOf(style).isClock && toUnit(style, recorded) !== null
+  } catch (error) {
+    if (error instanceof StyleError) return false
+    throw error
+  }
+}
