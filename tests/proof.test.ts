@@ -201,7 +201,6 @@ test.each(CHARTS)(
     expect(text).not.toBe(original)
     expect(withoutTexts(text)).toBe(withoutTexts(original))
   },
-  60_000,
 )
 
 test('a drawing that is dropped on any screen opens here, and its bars make a study', async () => {

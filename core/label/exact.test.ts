@@ -1,3 +1,4 @@
+import { part } from '../testing/part'
 import fc from 'fast-check'
 import { ROUNDING_MODES, type RoundingMode } from '../decimal/round'
 import { labeller } from './labeller'
@@ -77,7 +78,7 @@ test('text of any length is rounded to any place as whole numbers say, in all ni
         expect(write.label(value)).toBe(oracle(value, decimals, rounding, groups))
       },
     ),
-    { numRuns: 1500 },
+    { numRuns: part(700, 1500) },
   )
 })
 
@@ -95,7 +96,7 @@ test('doubles mean their shortest digits, from the smallest to the largest', () 
       },
     ),
     {
-      numRuns: 1500,
+      numRuns: part(700, 1500),
       examples: [
         [5e-324, 100, 'ceil'],
         [1.7976931348623157e308, 2, 'halfEven'],

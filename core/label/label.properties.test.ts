@@ -1,3 +1,4 @@
+import { part } from '../testing/part'
 import fc from 'fast-check'
 import {
   add,
@@ -148,7 +149,7 @@ test('a label reads back within half a unit of its last place, a directed one wi
       const allowed = rule!.multiple ? counted() : add(rounded, rule!.clock ? cut : ZERO)
       expect(compare(off, allowed)).toBeLessThanOrEqual(0)
     }),
-    { numRuns: 2000 },
+    { numRuns: part(1000, 2000) },
   )
 })
 
@@ -161,7 +162,7 @@ test('what is read is what was decided, and its own label is the same label', ()
       expect(compare(read, saidBy(plan, write.written(number)))).toBe(0)
       expect(write.label(`${read.coefficient}e${read.exponent}`)).toBe(label)
     }),
-    { numRuns: 2000 },
+    { numRuns: part(1000, 2000) },
   )
 })
 
@@ -174,7 +175,7 @@ test('a larger number never reads smaller', () => {
       for (let i = 1; i < read.length; i++)
         expect(compare(read[i - 1]!, read[i]!)).toBeLessThanOrEqual(0)
     }),
-    { numRuns: 1000 },
+    { numRuns: part(500, 1000) },
   )
 })
 
@@ -207,7 +208,7 @@ test('multiples of a constant keep their order close to simple fractions', () =>
       for (let i = 1; i < read.length; i++)
         expect(compare(read[i - 1]!, read[i]!)).toBeLessThanOrEqual(0)
     }),
-    { numRuns: 1000 },
+    { numRuns: part(500, 1000) },
   )
 })
 
@@ -235,6 +236,6 @@ test('parts join to the text', () => {
           .join(''),
       ).toBe(write.label(number))
     }),
-    { numRuns: 1000 },
+    { numRuns: part(500, 1000) },
   )
 })

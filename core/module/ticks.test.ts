@@ -1,3 +1,4 @@
+import { part } from '../testing/part'
 import fc from 'fast-check'
 import { type Decimal, toNumber } from '../decimal/decimal'
 import { labeller } from '../label/labeller'
@@ -56,6 +57,6 @@ test('every label is another, says its tick exactly, and has room', () => {
         }
       },
     ),
-    { numRuns: 300 },
+    { numRuns: part(150, 300) },
   )
 })

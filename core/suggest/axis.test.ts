@@ -108,9 +108,9 @@ test('the search finds what trying all of its set finds', () => {
         expect(search(1)[0]?.choice.labels).toEqual(every[0]?.choice.labels)
       },
     ),
-    { numRuns: part(200, 2000), seed: 5 },
+    { numRuns: part(100, 2000), seed: 5 },
   )
-}, 240_000)
+})
 
 test("ticks are even, in the domain's direction and never more than a step beyond it", () => {
   const value = fc.double({ min: -1e12, max: 1e12, noNaN: true })
@@ -130,6 +130,6 @@ test("ticks are even, in the domain's direction and never more than a step beyon
         for (const off of beyond) expect(compare(off, ticks.step)).toBeLessThan(0)
       }
     }),
-    { numRuns: part(40, 100) },
+    { numRuns: part(20, 100) },
   )
 })

@@ -55,4 +55,4 @@ test('modules of many styles write every value as the core does', async () => {
       )
   }
   expect(run).toBe(STYLES)
-}, 300_000)
+})

@@ -6,8 +6,8 @@ import { part } from '../../core/testing/part'
 import type { ReadFile } from './file'
 import { graveIn, readText } from './testing/readers'
 
-const CHARTS = part(300, 3000)
-const TABLES = part(60, 600)
+const CHARTS = part(150, 3000)
+const TABLES = part(40, 600)
 /** What has to be right of axes, of what was planted, and of what is told. */
 const BAR = 0.98
 

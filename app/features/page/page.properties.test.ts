@@ -97,4 +97,4 @@ test('a page that follows the study finds what a report on its file finds, crowd
   scope.stop()
   expect(found.some((one) => one.includes(' crowded '))).toBe(true)
   expect(new Set(found.map((one) => one.split(' ')[2])).size).toBeGreaterThan(8)
-}, 120_000)
+})

@@ -65,7 +65,7 @@ test.each<[string, string, () => Uint8Array]>([
   expect(String(failed)).toMatch(/which is as many as are taken|at most 5,000 are taken/)
   // What is refused is never made: a hundred times the cells would take no longer.
   expect(process.memoryUsage().heapUsed).toBeLessThan(2 ** 31)
-  expect(performance.now() - began).toBeLessThan(60_000)
+  expect(performance.now() - began).toBeLessThan(240_000)
 })
 
 test('blank rows and cells that a sheet repeats to its end are no cells of the table', async () => {
