@@ -1,14 +1,19 @@
+import { fields } from '../../core/style/fields'
 import {
+  closeSync,
+  constants,
   existsSync,
+  fstatSync,
   mkdirSync,
+  openSync,
   readdirSync,
   readFileSync,
+  realpathSync,
   renameSync,
   rmSync,
-  statSync,
   writeFileSync,
 } from 'node:fs'
-import { join, resolve } from 'node:path'
+import { dirname, join, resolve } from 'node:path'
 import type { z } from 'zod'
 import { parseStyle } from '../../core/style/parse'
 import { issueText } from '../../shared/issues'
@@ -32,10 +37,55 @@ function checked<Schema extends z.ZodType>(schema: Schema, content: unknown): z.
   return result.data
 }
 
+/** What a file may be read as; a FIFO keeps nobody waiting, and no link is followed any more. */
+const READING = constants.O_RDONLY | constants.O_NONBLOCK | constants.O_NOFOLLOW
+
+/** Where a file of the folder is, links followed. @throws Error where a link leads elsewhere */
+function placeOf(path: string): string {
+  let place: string
+  try {
+    place = realpathSync(path)
+  } catch {
+    throw new Error('it is a link to a file that is not there')
+  }
+  if (dirname(place) !== realpathSync(dirname(path)))
+    throw new Error('it is a link out of the folder, and was not read')
+  return place
+}
+
+/** The text of a file. @throws Error for what is no file, or longer than a style, without reading */
+function textIn(path: string): string {
+  const opened = openSync(placeOf(path), READING)
+  try {
+    const about = fstatSync(opened)
+    if (!about.isFile()) throw new Error('it is no file, and was not read')
+    if (about.size > MOST_BYTES)
+      throw new Error(`it has ${about.size} bytes; a style has at most ${MOST_BYTES}`)
+    return readFileSync(opened, 'utf8').replace(/^\uFEFF/, '')
+  } finally {
+    closeSync(opened)
+  }
+}
+
+/**
+ * What a file holds, where it is meant as a style: no message quotes a file that is something else.
+ */
+function contentOf(text: string): unknown {
+  let content: unknown
+  try {
+    content = JSON.parse(text)
+  } catch {
+    throw new Error('it is not valid JSON')
+  }
+  const style = isVersioned(content) ? (content as { style: unknown }).style : content
+  const names = typeof style === 'object' && style !== null ? Object.keys(style) : null
+  const isStyle = names?.length === 0 || names?.some((name) => Object.hasOwn(fields, name))
+  if (!isStyle || Array.isArray(style)) throw new Error('it is no style: no field of it is known')
+  return content
+}
+
 function entryIn(path: string, name: string): BookEntry {
-  if (statSync(path).size > MOST_BYTES)
-    throw new Error(`it is longer than the ${MOST_BYTES} bytes of a style`)
-  const content: unknown = JSON.parse(readFileSync(path, 'utf8').replace(/^\uFEFF/, ''))
+  const content = contentOf(textIn(path))
   const own = isVersioned(content)
     ? checked(fileSchema, content)
     : { version: 1, style: parseStyle(content) }
@@ -60,8 +110,12 @@ export function folderBook(given: string): Book {
       const files = readdirSync(folder)
         .filter((file) => file.endsWith(ENDING))
         .sort()
-        .slice(0, MOST_FILES)
-      for (const file of files) {
+      const more = files.length - MOST_FILES
+      if (more > 0)
+        found.troubles = [
+          { file: files[MOST_FILES]!, message: `it and ${more - 1} behind it were not read` },
+        ]
+      for (const file of files.slice(0, MOST_FILES)) {
         try {
           const entry = entryIn(join(folder, file), file.slice(0, -ENDING.length))
           found.entries = [...found.entries, entry]
@@ -74,9 +128,10 @@ export function folderBook(given: string): Book {
     write({ name, version, style }) {
       mkdirSync(folder, { recursive: true })
       const text = `${JSON.stringify({ version, style: ordered(style) }, null, 2)}\n`
-      // A reader never meets half a file.
+      // A reader never meets half a file, and nothing is written through a link.
       const draft = join(folder, `.${name}.draft`)
-      writeFileSync(draft, text)
+      rmSync(draft, { force: true })
+      writeFileSync(draft, text, { flag: 'wx' })
       renameSync(draft, pathOf(name))
     },
     remove(name) {

@@ -1,4 +1,15 @@
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import { execFileSync } from 'node:child_process'
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { openDatabase } from '../db/database'
@@ -68,4 +79,86 @@ test('a folder that is not there yet is made with the first style', () => {
   expect([stylebook(db).read().entries, existsSync(book)]).toEqual([[], false])
   enterStyle(db, 'Money', {})
   expect(existsSync(book)).toBe(true)
+})
+
+describe('what is in the folder and is no style', () => {
+  const troubleOf = (db: ReturnType<typeof open>, file: string) =>
+    stylebook(db)
+      .read()
+      .troubles.find((one) => one.file === file)?.message
+  const secret = () => {
+    const path = join(folder, 'secret.json')
+    writeFileSync(path, '{"fraction": [0, 7], "password": "kelp"}')
+    return path
+  }
+
+  test('a link out of it, a link to nothing, a folder, a FIFO and a device are refused by name', () => {
+    const book = inFolder()
+    const db = open()
+    enterStyle(db, 'Money', {})
+    symlinkSync(secret(), join(book, 'Out.json'))
+    symlinkSync(join(book, 'nowhere'), join(book, 'Lost.json'))
+    mkdirSync(join(book, 'Folder.json'))
+    execFileSync('mkfifo', [join(book, 'Pipe.json')])
+    symlinkSync('/dev/zero', join(book, 'Device.json'))
+    expect(troubleOf(db, 'Out.json')).toBe('it is a link out of the folder, and was not read')
+    expect(troubleOf(db, 'Device.json')).toBe('it is a link out of the folder, and was not read')
+    expect(troubleOf(db, 'Lost.json')).toBe('it is a link to a file that is not there')
+    expect(troubleOf(db, 'Folder.json')).toBe('it is no file, and was not read')
+    expect(troubleOf(db, 'Pipe.json')).toBe('it is no file, and was not read')
+    expect(
+      stylebook(db)
+        .read()
+        .entries.map(({ name }) => name),
+    ).toEqual(['Money'])
+  })
+
+  test('a link to another style of the folder is read as that style', () => {
+    const book = inFolder()
+    const db = open()
+    enterStyle(db, 'Money', { sign: 'always' })
+    symlinkSync('Money.json', join(book, 'Also.json'))
+    const { entries, troubles } = stylebook(db).read()
+    expect(troubles).toEqual([])
+    expect(entries).toContainEqual({ name: 'Also', version: 1, style: { sign: 'always' } })
+  })
+
+  test('a file that is too long is told by its size, without being read', () => {
+    const book = inFolder()
+    const db = open()
+    enterStyle(db, 'Money', {})
+    writeFileSync(join(book, 'Huge.json'), '')
+    truncateSync(join(book, 'Huge.json'), 2 ** 40)
+    expect(troubleOf(db, 'Huge.json')).toBe(
+      'it has 1099511627776 bytes; a style has at most 1048576',
+    )
+  })
+
+  test('no message quotes what is no style', () => {
+    const book = inFolder()
+    const db = open()
+    enterStyle(db, 'Money', {})
+    writeFileSync(join(book, 'Key.json'), 'PRIVATE KEY kelp')
+    writeFileSync(join(book, 'Login.json'), '{"password": "kelp"}')
+    writeFileSync(join(book, 'List.json'), '["kelp"]')
+    writeFileSync(join(book, 'Told.json'), '{"version": 1, "style": {"password": "kelp"}}')
+    expect(troubleOf(db, 'Key.json')).toBe('it is not valid JSON')
+    const { troubles } = stylebook(db).read()
+    expect(troubles).toHaveLength(4)
+    expect(troubles.map(({ message }) => message).join()).not.toMatch(/kelp|password/)
+  })
+
+  test('a style is saved over a link, and what the link leads to stays', () => {
+    const book = inFolder()
+    const db = open()
+    mkdirSync(book)
+    const path = secret()
+    symlinkSync(path, join(book, 'Money.json'))
+    symlinkSync(path, join(book, '.Money.draft'))
+    enterStyle(db, 'Money', { sign: 'always' })
+    expect(readFileSync(path, 'utf8')).toContain('kelp')
+    expect(stylebook(db).read().entries).toEqual([
+      { name: 'Money', version: 1, style: { sign: 'always' } },
+    ])
+  })
 })
