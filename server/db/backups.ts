@@ -1,6 +1,7 @@
 import {
   copyFileSync,
   existsSync,
+  lstatSync,
   mkdirSync,
   readdirSync,
   renameSync,
@@ -18,6 +19,9 @@ export const DATABASE = 'ivory-abacus.sqlite'
 const FOLDER = 'backups'
 /** So many days are kept. */
 const DAYS = 7
+/** Days without a backup after which a clock may have been set wrong, or the machine stood still. */
+const GAP_DAYS = 31
+const DAY = 86_400_000
 const NAME = /^ivory-abacus-[\w.-]+\.sqlite$/
 const DAILY = /^ivory-abacus-\d{4}-\d{2}-\d{2}\.sqlite$/
 
@@ -28,7 +32,9 @@ export function listBackups(folder: string): Backup[] {
   return readdirSync(within)
     .filter((name) => NAME.test(name))
     .map((name) => {
-      const { size, mtime } = statSync(join(within, name))
+      const path = join(within, name)
+      // A link to what is not there is listed as the link that it is.
+      const { size, mtime } = statSync(path, { throwIfNoEntry: false }) ?? lstatSync(path)
       return { name, size, madeAt: mtime.toISOString() }
     })
     .sort((a, b) => b.madeAt.localeCompare(a.madeAt))
@@ -66,21 +72,37 @@ function backUp(db: Db, folder: string, name: string): void {
   renameSync(begun, join(within, name))
 }
 
+const dateIn = (name: string): string => /\d{4}-\d{2}-\d{2}/.exec(name)![0]
+/**
+ * The backups up to a day, the newest first, as far as they follow each other without a long gap: a
+ * clock that was set years ahead or back leaves those of other days alone.
+ */
+function upTo(day: string, names: readonly string[]): string[] {
+  const past = names
+    .filter((name) => dateIn(name) <= day)
+    .sort()
+    .reverse()
+  const end = past.findIndex((name, at) => {
+    const before = past[at + 1]
+    return !before || Date.parse(dateIn(name)) - Date.parse(dateIn(before)) > GAP_DAYS * DAY
+  })
+  return past.slice(0, end + 1)
+}
+
 /**
  * Backs the studies up once a day; the last seven days are kept.
  *
  * @returns the name of the backup, or null where today has one
  */
 export function backUpDaily(db: Db, folder: string, now = new Date()): string | null {
-  const name = `ivory-abacus-${now.toISOString().slice(0, 10)}.sqlite`
+  const day = now.toISOString().slice(0, 10)
+  const name = `ivory-abacus-${day}.sqlite`
   if (existsSync(join(folder, FOLDER, name))) return null
   backUp(db, folder, name)
   const daily = listBackups(folder)
     .map((one) => one.name)
     .filter((one) => DAILY.test(one))
-    .sort()
-  for (const old of daily.slice(0, Math.max(0, daily.length - DAYS)))
-    rmSync(join(folder, FOLDER, old), { force: true })
+  for (const old of upTo(day, daily).slice(DAYS)) rmSync(join(folder, FOLDER, old), { force: true })
   return name
 }
 

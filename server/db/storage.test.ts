@@ -5,6 +5,7 @@ import {
   readdirSync,
   readFileSync,
   rmSync,
+  symlinkSync,
   writeFileSync,
 } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -81,6 +82,36 @@ test('each day has one backup, the last seven are kept, and each is sound', () =
     [3, 4, 5, 6, 7, 8, 9].map((day) => `ivory-abacus-2026-11-0${day}.sqlite`),
   )
   expect(names.every((name) => isSound(join(folder, 'backups', name)))).toBe(true)
+})
+
+test('a clock that is set ahead and back again removes no backup of another day', () => {
+  const db = open()
+  const names = () => listBackups(folder).map(({ name }) => name.slice(13, 23))
+  const days = (month: string, from: number, to: number) =>
+    Array.from(
+      { length: to - from + 1 },
+      (_, at) => `${month}-${String(from + at).padStart(2, '0')}`,
+    )
+  const backUpOn = (day: string) => backUpDaily(db, folder, new Date(`${day}T12:00:00Z`))
+  const [first, ahead] = [days('2026-11', 1, 7), days('2027-11', 1, 9)]
+  for (const day of [...first, ...ahead]) backUpOn(day)
+  expect(names().sort()).toEqual([...first, ...ahead.slice(2)])
+  for (const day of days('2026-11', 8, 9)) backUpOn(day)
+  expect(names().sort()).toEqual([...days('2026-11', 3, 9), ...ahead.slice(2)])
+  closeDatabase(db)
+})
+
+test('a backup that is a link to nothing is listed with the others, and is not brought back', () => {
+  const db = open()
+  const name = backUpDaily(db, folder)!
+  closeDatabase(db)
+  symlinkSync(join(folder, 'nowhere'), join(folder, 'backups', 'ivory-abacus-link.sqlite'))
+  expect(
+    listBackups(folder)
+      .map((one) => one.name)
+      .sort(),
+  ).toEqual([name, 'ivory-abacus-link.sqlite'])
+  expect(() => restoreBackup(folder, 'ivory-abacus-link.sqlite')).toThrow('There is no backup')
 })
 
 test('a backup is brought back, and what stood there is moved aside', () => {

@@ -42,33 +42,62 @@ test('every revision is there as it was, whatever it leans on, at a tenth of its
   expect(sizes / 201).toBeLessThan(40)
 })
 
-test('the last of each old hour and day stays, all of the last day, and the newest', () => {
-  const id = changedStudy(120)
-  const now = new Date('2026-11-29T12:00:00Z')
-  const dated = db.prepare('UPDATE revision SET made_at = ? WHERE number = ?')
-  /** Every half hour, back from now. */
-  for (let number = 1; number <= 121; number++)
-    dated.run(new Date(now.getTime() - (121 - number) * 1_800_000).toISOString(), number)
-  expect(thinOut(db, now).revisions).toBeGreaterThan(30)
-  const left = db.prepare('SELECT number FROM revision ORDER BY number').pluck().all() as number[]
-  // The last day has 48 half hours and the moment itself; before it one an hour, and those leant
-  // on.
-  expect(left.filter((number) => number >= 73)).toHaveLength(49)
-  expect(left.filter((number) => number < 73).length).toBeLessThan(40)
-  for (const number of left)
+const NOW = new Date('2026-11-29T12:00:00Z')
+const date = (number: number, moment: Date) =>
+  db.prepare('UPDATE revision SET made_at = ? WHERE number = ?').run(moment.toISOString(), number)
+const left = () =>
+  db.prepare('SELECT number FROM revision ORDER BY number').pluck().all() as number[]
+/** Every half hour a change, the last of them now. */
+function everyHalfHour(times: number): string {
+  const id = changedStudy(times)
+  for (let number = 1; number <= times + 1; number++)
+    date(number, new Date(NOW.getTime() - (times + 1 - number) * 1_800_000))
+  return id
+}
+
+test('of old changes the last of each hour and day stays, and the newest 200 all do', () => {
+  const id = everyHalfHour(340)
+  expect(thinOut(db, NOW).revisions).toBeGreaterThan(30)
+  const kept = left()
+  // Before the newest 200, a day of half hours stays; before that one an hour, and those leant on.
+  expect(kept.filter((number) => number >= 142 - 48)).toHaveLength(200 + 48)
+  expect(kept.filter((number) => number < 142 - 48).length).toBeLessThan(62)
+  for (const number of kept)
     if (number > 1) expect(fractionAt(id, number)).toEqual([0, (number - 1) % 100])
-  expect(thinOut(db, now)).toEqual({ revisions: 0, studies: 0 })
-  expect(loadStudy(db, id)!.revision).toBe(121)
+  expect(thinOut(db, NOW)).toEqual({ revisions: 0, studies: 0 })
+  expect(loadStudy(db, id)!.revision).toBe(341)
+})
+
+test('a clock that is ten years ahead makes nothing old, and neither does a change made then', () => {
+  everyHalfHour(190)
+  const ahead = new Date('2036-11-29T12:00:00Z')
+  expect(thinOut(db, ahead)).toEqual({ revisions: 0, studies: 0 })
+  date(191, ahead)
+  expect(thinOut(db, ahead).revisions).toBe(0)
+  expect(left()).toHaveLength(191)
+})
+
+test('with more than 200 changes, a clock that is ten years ahead removes no more than today’s', () => {
+  const leftIn = (id: string) =>
+    db.prepare('SELECT number FROM revision WHERE study_id = ? ORDER BY number').pluck().all(id)
+  const [right, ahead] = [everyHalfHour(340), everyHalfHour(340)]
+  db.prepare('UPDATE revision SET made_at = ? WHERE study_id = ? AND number = 341').run(
+    '2036-11-29T12:00:00Z',
+    ahead,
+  )
+  thinOut(db, new Date('2036-11-29T12:00:00Z'))
+  expect(leftIn(ahead)).toEqual(leftIn(right))
+  expect(leftIn(ahead).length).toBeGreaterThan(248)
 })
 
 test('a revision that has a name stays, listed with it, until the name is taken away', () => {
-  const id = changedStudy(120)
-  db.prepare('UPDATE revision SET made_at = ?').run('2026-10-01T00:00:00Z')
+  const id = changedStudy(320)
+  db.prepare('UPDATE revision SET made_at = ? WHERE number <= 121').run('2026-10-01T00:00:00Z')
   const now = new Date('2026-11-29T12:00:00Z')
   expect(nameRevision(db, id, 101, 'as printed')).toBe(true)
   expect(nameRevision(db, id, 999, 'no such')).toBe(false)
   thinOut(db, now)
-  const named = () => listRevisions(db, id).filter(({ name }) => name !== null)
+  const named = () => listRevisions(db, id, 130).filter(({ name }) => name !== null)
   expect(named()).toEqual([
     {
       number: 101,
@@ -82,29 +111,52 @@ test('a revision that has a name stays, listed with it, until the name is taken 
   expect(listRevisions(db, id, 101).every(({ number }) => number < 101)).toBe(true)
   nameRevision(db, id, 101, null)
   thinOut(db, now)
-  expect(listRevisions(db, id).map(({ number }) => number)).not.toContain(101)
+  expect(left()).not.toContain(101)
 })
 
 test('a revision of which something was taken away stays', () => {
-  const id = changedStudy(120)
-  db.prepare('UPDATE revision SET made_at = ?').run('2026-10-01T00:00:00Z')
+  const id = changedStudy(320)
+  db.prepare('UPDATE revision SET made_at = ? WHERE number <= 121').run('2026-10-01T00:00:00Z')
   expect(noteTaken(db, id, 50, '2026-10-02T00:00:00Z')).toBe(true)
   expect(noteTaken(db, id, 999, '2026-10-02T00:00:00Z')).toBe(false)
   thinOut(db, new Date('2026-11-29T12:00:00Z'))
-  const left = listRevisions(db, id).filter(({ takenAt }) => takenAt !== null)
-  expect(left.map(({ number }) => number)).toEqual([50])
+  const taken = listRevisions(db, id, 60).filter(({ takenAt }) => takenAt !== null)
+  expect(taken.map(({ number }) => number)).toEqual([50])
   expect(fractionAt(id, 50)).toEqual([0, 49])
 })
 
-test('a study that was removed a month ago leaves, and its room goes back to the disk', () => {
+/** A study on which somebody worked on some days of November. */
+function workedOn(days: number): string {
+  const { id } = createStudy(db, newDocument('Kept'), 'Begin')
+  for (let base = 1; base < days; base++)
+    saveStudy(db, id, { base, document: newDocument(`Kept ${base}`), what: 'Change' })
+  for (let number = 1; number <= days; number++)
+    db.prepare('UPDATE revision SET made_at = ? WHERE study_id = ? AND number = ?').run(
+      `2026-11-${String(number).padStart(2, '0')}T09:00:00Z`,
+      id,
+      number,
+    )
+  return id
+}
+
+test('a study that was removed a month ago leaves, and its space goes back to the disk', () => {
   const id = changedStudy(400)
+  db.prepare('UPDATE revision SET made_at = ?').run('2026-09-30T00:00:00Z')
   markRemoved(db, id, '2026-10-01T00:00:00Z')
-  const kept = createStudy(db, newDocument('Kept'), 'Begin').id
+  const kept = workedOn(8)
   markRemoved(db, kept, '2026-11-20T00:00:00Z')
   db.pragma('wal_checkpoint(TRUNCATE)')
   const before = statSync(path()).size
-  expect(thinOut(db, new Date('2026-11-29T12:00:00Z')).studies).toBe(1)
+  expect(thinOut(db, NOW).studies).toBe(1)
   db.pragma('wal_checkpoint(TRUNCATE)')
   expect(statSync(path()).size).toBeLessThan(before)
   expect(db.prepare('SELECT id FROM study').pluck().all()).toEqual([kept])
+})
+
+test('a study that was removed stays while people worked on few days since, whatever the clock says', () => {
+  const id = changedStudy(1)
+  db.prepare('UPDATE revision SET made_at = ?').run('2026-09-30T00:00:00Z')
+  markRemoved(db, id, '2026-10-01T00:00:00Z')
+  workedOn(6)
+  expect(thinOut(db, new Date('2036-11-29T12:00:00Z')).studies).toBe(0)
 })

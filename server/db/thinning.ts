@@ -1,50 +1,66 @@
 import { changing, type Db } from './database'
 
 const DAY = 86_400_000
-/** Days for which one revision an hour is kept, and days for which what was removed is. */
-const [HOURLY_DAYS, REMOVED_DAYS] = [7, 30]
+/** Days for which what was removed is kept, and days with work after which it may go. */
+const [REMOVED_DAYS, WORKED_DAYS] = [30, 7]
+/** Of each study so many revisions stay, whatever a clock says of them. */
+const NEWEST = 200
 /** Of an hour and of a day, as far as a moment of ISO 8601 tells it. */
 const [HOUR_LENGTH, DAY_LENGTH] = ['2026-11-29T12'.length, '2026-11-29'.length]
 
-const since = (now: Date, days: number): string =>
-  new Date(now.getTime() - days * DAY).toISOString()
+/** A moment some days before another, both as text of ISO 8601, in SQL. */
+const before = (moment: string, days: number): string =>
+  `strftime('%Y-%m-%dT%H:%M:%fZ', ${moment}, '-${days} days')`
 
 /**
- * Old revisions but the last of each hour, and of each day from a week on: those of the last day
- * stay, the newest of a study stays, and so does one that has a name, of which something was taken
- * away, or on which others lean.
+ * Revisions before the newest two hundred, but the last of each hour, and of each day from a week
+ * on. Ages are counted back from the oldest of those two hundred and not from now, so that a clock
+ * that goes wrong makes nothing old. What was made within a day of it stays, and so does a revision
+ * that has a name, of which something was exported, or on which others lean.
  */
 const OLD_REVISIONS = `
-WITH placed AS (
+WITH counted AS (
+  SELECT study_id, number, made_at,
+    row_number() OVER (PARTITION BY study_id ORDER BY number DESC) AS back
+  FROM revision
+), reference AS (
+  SELECT study_id, min(made_at, :now) AS moment FROM counted WHERE back = ${NEWEST}
+), placed AS (
   SELECT study_id, number, row_number() OVER (
-    PARTITION BY study_id, substr(made_at, 1, iif(made_at >= :week, ${HOUR_LENGTH}, ${DAY_LENGTH}))
+    PARTITION BY study_id,
+      substr(made_at, 1, iif(made_at >= ${before('moment', 7)}, ${HOUR_LENGTH}, ${DAY_LENGTH}))
     ORDER BY number DESC
   ) AS place
-  FROM revision WHERE made_at < :day
+  FROM counted JOIN reference USING (study_id)
+  WHERE back > ${NEWEST} AND made_at < ${before('moment', 1)}
 )
 DELETE FROM revision WHERE (study_id, number) IN (SELECT study_id, number FROM placed WHERE place > 1)
   AND name IS NULL AND taken_at IS NULL
-  AND number < (SELECT max(number) FROM revision AS other WHERE other.study_id = revision.study_id)
   AND NOT EXISTS (
     SELECT 1 FROM revision AS leaning
     WHERE leaning.study_id = revision.study_id AND leaning.base = revision.number
   )`
 
+/** Studies that were removed a month ago, where people worked on several days since. */
+const OLD_STUDIES = `
+DELETE FROM study WHERE removed_at < :month AND (
+  SELECT count(DISTINCT substr(made_at, 1, ${DAY_LENGTH})) FROM revision
+  WHERE made_at > study.removed_at
+) >= ${WORKED_DAYS}`
+
 /**
- * Takes old revisions away, and studies that were removed a month ago, and gives their room back to
+ * Removes old revisions, and studies that were removed a month ago, and gives their space back to
  * the disk. What leans on a revision goes before it, so that a second look may take that too.
  *
  * @returns how many revisions and studies went
  */
 export function thinOut(db: Db, now = new Date()): { revisions: number; studies: number } {
   const went = changing(db, () => {
-    const studies = db
-      .prepare('DELETE FROM study WHERE removed_at < ?')
-      .run(since(now, REMOVED_DAYS)).changes
+    const month = new Date(now.getTime() - REMOVED_DAYS * DAY).toISOString()
+    const studies = db.prepare(OLD_STUDIES).run({ month }).changes
     const thin = db.prepare(OLD_REVISIONS)
-    const ends = { week: since(now, HOURLY_DAYS), day: since(now, 1) }
-    const first = thin.run(ends).changes
-    return { revisions: first + thin.run(ends).changes, studies }
+    const first = thin.run({ now: now.toISOString() }).changes
+    return { revisions: first + thin.run({ now: now.toISOString() }).changes, studies }
   })
   if (went.revisions + went.studies > 0) db.pragma('incremental_vacuum')
   return went

@@ -33,7 +33,7 @@ export const historyList = {
   keepName: 'Keep the name',
   taken: ', taken away',
   namedStay:
-    'What has a name or was taken away stays for good; of the rest one an hour, later one a day.',
+    'The last 200 changes stay, and all that have a name or were exported. Of older ones, one an hour stays, and after a week one a day.',
   goBack: 'Go back to this',
   asItIs: 'This is how it stands',
   wentBack: (to: Told) => `Go back to ${to}`,
