@@ -9,7 +9,7 @@ import type { CurrencyNames, LocaleTable } from '../locale/types'
 import type { FullStyle, Style } from '../style/schemas'
 import { saidBy } from './cells'
 import { labeller } from './labeller'
-import { isInterval, type ReadNumber, sameSaid } from './readback'
+import { isInterval, readBack, type ReadNumber, sameSaid } from './readback'
 import { resolve } from './resolve'
 import type { Plan } from './types'
 
@@ -97,6 +97,29 @@ test.each([
   ['١٢', 'digits of another system'],
 ])('%s is not read: %s', (label) => {
   expect(labeller(planOf({})).read(label).candidates).toEqual([])
+})
+
+test.each<[object, string, string]>([
+  [{ unit: { kind: 'symbol', text: 'kg' } }, '5 kg', '5'],
+  [{ notation: 'scaled', rungForm: 'word' }, '1.5 million', '1500000'],
+  [{ unit: { kind: 'currency', code: 'EUR' }, locale: 'de' }, '1.234,5 €', '1234.5'],
+  [{ unit: { kind: 'currency', code: 'EUR' }, locale: 'fr' }, '12 345,50 €', '12345.5'],
+  [{ unit: { kind: 'currency', code: 'EUR' }, locale: 'fr' }, '12\u00a0345,50 €', '12345.5'],
+  [{ unit: { kind: 'symbol', text: 'kg' }, gap: 'thin' }, '-5 kg', '-5'],
+])('%j reads “%s” with the blanks that people type', (style, typed, value) => {
+  expect(read(style as never, typed)).toBe(value)
+})
+
+test('an ordinary blank is no other mark, and a label that is read as it stands keeps its blanks', () => {
+  expect(labeller(planOf({})).read('1 000').candidates).toEqual([])
+  const kilograms = planOf({ unit: { kind: 'symbol', text: 'kg' } })
+  expect(readBack('5 kg', kilograms, 0).candidates).toEqual([])
+  expect(readBack('5\u00a0kg', kilograms, 0).candidates).toHaveLength(1)
+})
+
+test('a text for missing values is known by ordinary blanks too', () => {
+  const plan = planOf({ missing: 'no\u00a0data' })
+  expect(labeller(plan).read('no data').missing).toBe(true)
 })
 
 test('intervals are equal when both ends are', () => {

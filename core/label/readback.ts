@@ -5,7 +5,7 @@ import { inCells, type Reach } from './cells'
 import { readClock } from './clock'
 import { readConstant } from './constant'
 import { unitsRung } from './level'
-import { reachOf, readUncertain, type Uncertain } from './uncertainty'
+import { reachOf, readUncertain, signsWithin, type Uncertain } from './uncertainty'
 import { inLatin } from './digits'
 import type { Frame, Frames, Name, Plan, Rule, SignState, Slot } from './types'
 import { fromSuperscript } from '../decimal/superscript'
@@ -250,7 +250,8 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
         const [before, after] = textAround(rule, frame, rung, name)
         if (!rest.startsWith(before) || !rest.endsWith(after)) continue
         const read = readWithin(rest, { frame, name, plural, rung, before, after }, rule, plan)
-        if (!read) continue
+        // Ends of an interval have signs of their own, and none stands around both.
+        if (!read || (state !== 'none' && signsWithin(rule, read))) continue
         const number = state === 'minus' ? negate(read.number) : read.number
         keep(beyond(bound, inCellsOf(plan, rule, { ...read, number })))
       }
@@ -259,21 +260,43 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
   if (rule.zero !== null && label === rule.zero) keep({ coefficient: 0n, exponent: 0 })
 }
 
-/**
- * Reads a label by its own style: the inverse of `label`.
- *
- * @param label the whole text
- * @param at the rule that wrote it, where that is known; every rule is tried otherwise
- * @returns the number in the cells' own measure, and all candidates where the label is unclear
- * @example readBack('1.3M', plan).value // 1300000 as a Decimal
- */
-export function readBack(label: string, plan: Plan, at?: number): Reading {
-  if (label === plan.missing) return { value: null, missing: true, candidates: [] }
+/** Blanks that are typed as an ordinary one: no-break, narrow no-break, thin. */
+const BLANKS = /[\u00a0\u202f\u2009]/g
+const ordinary = (text: string): string => text.replace(BLANKS, ' ')
+const withOrdinary = new WeakMap<Plan, Plan>()
+/** A Plan that writes an ordinary blank wherever it writes another. */
+function blanksAlike(plan: Plan): Plan {
+  const found = withOrdinary.get(plan) ?? (JSON.parse(ordinary(JSON.stringify(plan))) as Plan)
+  withOrdinary.set(plan, found)
+  return found
+}
+
+function candidatesFor(label: string, plan: Plan, rules: readonly Rule[]): ReadNumber[] {
   const found: ReadNumber[] = []
   const keep = (said: ReadNumber) => {
     if (!found.some((other) => sameSaid(other, said))) found.push(said)
   }
-  for (const rule of at === undefined ? plan.rules : [plan.rules[at]!])
-    readByRule(plan, rule, label, keep)
+  for (const rule of rules) readByRule(plan, rule, label, keep)
+  return found
+}
+
+/**
+ * Reads a label by its own style: the inverse of `label`. Where somebody typed it, ordinary blanks
+ * stand for those that the style writes.
+ *
+ * @param label the whole text
+ * @param at the rule that wrote it, where that is known: the label is read as it stands then
+ * @returns the number in the cells' own measure, and all candidates where the label is unclear
+ * @example readBack('1.3M', plan).value // 1300000 as a Decimal
+ * @example readBack('5 kg', plan).value // 5 as a Decimal, though the label has a no-break blank
+ */
+export function readBack(label: string, plan: Plan, at?: number): Reading {
+  if (label === plan.missing) return { value: null, missing: true, candidates: [] }
+  let found = candidatesFor(label, plan, at === undefined ? plan.rules : [plan.rules[at]!])
+  if (found.length === 0 && at === undefined && ordinary(label).includes(' ')) {
+    const alike = blanksAlike(plan)
+    if (ordinary(label) === alike.missing) return { value: null, missing: true, candidates: [] }
+    found = candidatesFor(ordinary(label), alike, alike.rules)
+  }
   return { value: found.length === 1 ? found[0]! : null, missing: false, candidates: found }
 }

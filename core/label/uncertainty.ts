@@ -175,7 +175,7 @@ export function emitUncertain(
 }
 
 /** Whether a label's ends have signs of their own, so that none stands around both. */
-export const signsWithin = (rule: Rule, { error }: Written): boolean =>
+export const signsWithin = (rule: Rule, { error }: { readonly error?: unknown }): boolean =>
   error !== undefined && rule.uncertainty?.form === 'interval'
 
 /** A number with its error, as it was written. */
@@ -212,7 +212,7 @@ const readers: Record<
     const { between, apart } = rule.uncertainty!
     const ends = text.split(text.includes(apart) ? apart : between)
     const [least, most] = ends.map((end) => readEnd(end, rule, readDigits))
-    return ends.length === 2 && least && most
+    return ends.length === 2 && least && most && compare(least, most) <= 0
       ? { number: multiply(add(least, most), HALF), error: multiply(subtract(most, least), HALF) }
       : null
   },
