@@ -1,7 +1,7 @@
 // npm test: installs what is missing, finds a browser, builds, then lint, types, Jest and browser
 // journeys.
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { availableParallelism, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { build, environment, findChromium, install, ran, run } from './lib/prepare.mjs'
 
@@ -27,7 +27,7 @@ count('types', types)
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
 const report = join(folder, 'report.json')
 /** Tests of the built program wait for its browser a third of their time, which others take. */
-const WORKERS = '150%'
+const WORKERS = Math.ceil(1.5 * availableParallelism())
 const clean = run('npx', ['jest', `--maxWorkers=${WORKERS}`, '--json', `--outputFile=${report}`], {
   mayFail: true,
   stdio: ['ignore', 'ignore', 'inherit'],
