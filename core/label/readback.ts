@@ -1,5 +1,6 @@
 import { compare, negate } from '../decimal/arithmetic'
 import { type Decimal, MOST_PLACES, parseDecimal } from '../decimal/decimal'
+import { blanksAlike, ordinary } from './blanks'
 import { boundSigns } from './bounds'
 import { inCells, type Reach } from './cells'
 import { readClock } from './clock'
@@ -258,17 +259,6 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
     }
   }
   if (rule.zero !== null && label === rule.zero) keep({ coefficient: 0n, exponent: 0 })
-}
-
-/** Blanks that are typed as an ordinary one: no-break, narrow no-break, thin. */
-const BLANKS = /[\u00a0\u202f\u2009]/g
-const ordinary = (text: string): string => text.replace(BLANKS, ' ')
-const withOrdinary = new WeakMap<Plan, Plan>()
-/** A Plan that writes an ordinary blank wherever it writes another. */
-function blanksAlike(plan: Plan): Plan {
-  const found = withOrdinary.get(plan) ?? (JSON.parse(ordinary(JSON.stringify(plan))) as Plan)
-  withOrdinary.set(plan, found)
-  return found
 }
 
 function candidatesFor(label: string, plan: Plan, rules: readonly Rule[]): ReadNumber[] {
