@@ -1,17 +1,14 @@
+import { pageIn, studyOf } from './testing/pages'
 import { compare } from '../../core/decimal/arithmetic'
 import { type Decimal, toText } from '../../core/decimal/decimal'
 import { load } from '../../core/label/testing/platform'
 import { joinRegions, regionsBy } from '../../core/label/needs'
 import type { Style } from '../../core/style/fields'
-import { readTable } from '../import/table'
 import type { StudyDocument } from '../study/document'
 import type { Quantity } from '../study/quantity'
 import { stylesIn } from '../quantities'
 import { runPlacedAlone } from './check'
 import { conversionSaid } from './conversionSaid'
-import { USUAL_SIZE } from './layout'
-import { pageSnapshot } from './snapshot'
-import { startOfTable } from './start'
 
 const BAKERIES = `bakery,currency,revenue
 Ask & Sons,EUR,120000
@@ -26,14 +23,12 @@ const RATES: StudyDocument['rates'] = [
 
 /** The page of a table's first quantity, with something changed in the study or the quantity. */
 function pageOf(text: string, more: Partial<StudyDocument>, change: Partial<Quantity> = {}) {
-  const started = startOfTable('table', readTable(text), (style) => regionsBy(style, load))
-  const quantity = { ...started.document.quantities[0]!, surfaces: undefined, ...change }
-  const document = { ...started.document, ...more, quantities: [quantity] }
-  const regions = joinRegions(stylesIn(document).map((style) => regionsBy(style, load)))
-  const { dataset, cellsOf } = started
-  return pageSnapshot({
-    ...{ document, quantity, dataset, cellsOf, regions, size: USUAL_SIZE, machine: false },
-  })
+  const study = studyOf(text)
+  const quantity = { ...study.document.quantities[0]!, surfaces: undefined, ...change }
+  const changed = { ...more, quantities: [quantity] }
+  const styles = stylesIn({ ...study.document, ...changed })
+  const regions = joinRegions(styles.map((style) => regionsBy(style, load)))
+  return pageIn({ ...study, regions }, quantity, changed)
 }
 type Page = ReturnType<typeof pageOf>
 const checksOn = (page: Page) =>

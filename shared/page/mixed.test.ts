@@ -1,14 +1,9 @@
+import { type NewStudy, pageIn, quantityIn, studyOf } from './testing/pages'
 import { toText } from '../../core/decimal/decimal'
-import { load } from '../../core/label/testing/platform'
-import { regionsBy } from '../../core/label/needs'
 import { runChecks } from '../../core/checks/run'
-import { readTable } from '../import/table'
 import type { Quantity } from '../study/quantity'
 import { runPlacedAlone } from './check'
-import { USUAL_SIZE } from './layout'
 import { pagePicture } from './picture'
-import { pageSnapshot } from './snapshot'
-import { startOfTable } from './start'
 
 const BAKERIES = `bakery,country,currency,revenue,loaves
 Ask & Sons,FR,EUR,120000,5200
@@ -16,23 +11,8 @@ Brodd,SE,SEK,1400000,6100
 Corner Loaf,GB,GBP,98000,4300
 Dough Bros,US,USD,143000,7000
 Emmer,FR,EUR,87000,3900`
-const started = (text: string) =>
-  startOfTable('bakeries', readTable(text), (style) => regionsBy(style, load))
-type Started = ReturnType<typeof started>
-
-function pageOf(
-  { document, dataset, cellsOf, regions }: Started,
-  column: string,
-  change: Partial<Quantity> = {},
-) {
-  const own = document.quantities.find((one) => one.column === column)!
-  const quantity = { ...own, ...change }
-  const quantities = document.quantities.map((one) => (one === own ? quantity : one))
-  return pageSnapshot({
-    ...{ document: { ...document, quantities }, quantity, dataset, cellsOf, regions },
-    ...{ size: USUAL_SIZE, machine: false },
-  })
-}
+const pageOf = (study: NewStudy, column: string, change: Partial<Quantity> = {}) =>
+  pageIn(study, { ...quantityIn(study, column), ...change })
 const mixedOn = (page: ReturnType<typeof pageOf>) =>
   page.subjects.flatMap(({ surface, subject }) =>
     runPlacedAlone(subject).flatMap(({ check, severity, message }) =>
@@ -41,7 +21,7 @@ const mixedOn = (page: ReturnType<typeof pageOf>) =>
   )
 
 test('an amount is linked to the column of its currencies, a count beside it is not', () => {
-  const { quantities } = started(BAKERIES).document
+  const { quantities } = studyOf(BAKERIES).document
   expect(quantities.map(({ column, style }) => [column, style.unit])).toEqual([
     ['revenue', { kind: 'currency', code: { column: 'currency' } }],
     ['loaves', undefined],
@@ -61,12 +41,12 @@ test.each<[string, string, string, boolean]>([
   ['codes that are no currencies', 'site,price,ccy\na,5,EUR\nb,6,ABC', 'price', false],
   ['two columns of codes', 'from,price,to\nEUR,5,USD\nGBP,6,EUR', 'price', false],
 ])('%s', (_, text, column, isLinked) => {
-  const own = started(text).document.quantities.find((one) => one.column === column)!
+  const own = studyOf(text).document.quantities.find((one) => one.column === column)!
   expect(JSON.stringify(own.style.unit ?? {}).includes('column')).toBe(isLinked)
 })
 
 test('four currencies on one axis are found on the axis, in the headline and in the sentence', () => {
-  const found = mixedOn(pageOf(started(BAKERIES), 'revenue'))
+  const found = mixedOn(pageOf(studyOf(BAKERIES), 'revenue'))
   expect(found.map(({ surface, severity }) => [surface, severity])).toEqual([
     ['axis', 'error'],
     ['headline', 'error'],
@@ -78,7 +58,7 @@ test('four currencies on one axis are found on the axis, in the headline and in 
 })
 
 test('marks that add rows of several currencies are found too, and so is the total', () => {
-  const study = started(BAKERIES.replace('Emmer,FR', 'Emmer,GB'))
+  const study = studyOf(BAKERIES.replace('Emmer,FR', 'Emmer,GB'))
   const chart = { ...study.document.quantities[0]!.chart, category: 'country' }
   const page = pageOf(study, 'revenue', { chart, total: 'plain' })
   expect(mixedOn(page).map(({ surface }) => surface)).toEqual([
@@ -92,7 +72,7 @@ test('marks that add rows of several currencies are found too, and so is the tot
 })
 
 test('one currency alone mends all of it', () => {
-  const study = started(BAKERIES)
+  const study = studyOf(BAKERIES)
   const page = pageOf(study, 'revenue')
   const axis = page.subjects.find(({ surface }) => surface === 'axis')!.subject
   const finding = runChecks(axis as never).find(({ check }) => check === 'mixed-units')!
@@ -105,11 +85,11 @@ test.each([
   ['one currency', BAKERIES.replace(/SEK|GBP|USD/g, 'EUR'), 'revenue'],
   ['a count', BAKERIES, 'loaves'],
 ])('%s has no such finding', (_, text, column) => {
-  expect(mixedOn(pageOf(started(text), column))).toEqual([])
+  expect(mixedOn(pageOf(studyOf(text), column))).toEqual([])
 })
 
 test('no number is said of rows in several currencies, neither in words nor in a total', () => {
-  const page = pageOf(started(BAKERIES), 'revenue', { total: 'plain' })
+  const page = pageOf(studyOf(BAKERIES), 'revenue', { total: 'plain' })
   expect(page['said.headline'].text).toBe('revenue')
   expect(page['said.sentence'].text).toBe('EUR, SEK, GBP, USD share no scale yet.')
   expect(page.total).toBeNull()
@@ -122,14 +102,14 @@ test('no number is said of rows in several currencies, neither in words nor in a
 })
 
 test('rows of one currency that are ticked have a total', () => {
-  const page = pageOf(started(BAKERIES), 'revenue', { total: 'plain', selected: [0, 4] })
+  const page = pageOf(studyOf(BAKERIES), 'revenue', { total: 'plain', selected: [0, 4] })
   expect(page.total && toText(page.total)).toBe('207000')
   expect(mixedOn(page).some(({ surface }) => surface === 'table')).toBe(false)
 })
 
 describe('a panel for each currency', () => {
   const panelled = (change: Partial<Quantity['chart']> = {}) => {
-    const start = started(BAKERIES)
+    const start = studyOf(BAKERIES)
     const chart = { category: 'bakery', aggregate: 'sum', panels: 'currency', ...change } as const
     return pageOf(start, 'revenue', { chart })
   }

@@ -1,28 +1,19 @@
+import { pageIn, studyOf } from './testing/pages'
 import fc from 'fast-check'
 import { compare } from '../../core/decimal/arithmetic'
 import { decimal, toText } from '../../core/decimal/decimal'
 import { load } from '../../core/label/testing/platform'
 import { regionsBy } from '../../core/label/needs'
 import type { Style } from '../../core/style/fields'
-import { readTable } from '../import/table'
 import type { Quantity } from '../study/quantity'
 import { runPlacedAlone } from './check'
-import { USUAL_SIZE } from './layout'
 import { stepRecorded, stepShown, type ShownUnit } from '../../core/ticks/shown'
-import { pageSnapshot } from './snapshot'
-import { startOfTable } from './start'
 
 const measure = (id: string): Style => ({ unit: { kind: 'measure', id } })
 /** The page of one column in a style. */
 function pageOf(table: string, style: Style, more: Partial<Quantity> = {}) {
-  const { document, dataset, cellsOf, regions } = startOfTable('rows', readTable(table), () =>
-    regionsBy(style, load),
-  )
-  const quantity: Quantity = { ...document.quantities[0]!, style, surfaces: {}, ...more }
-  return pageSnapshot({
-    document: { ...document, quantities: [quantity] },
-    ...{ quantity, dataset, cellsOf, regions, size: USUAL_SIZE, machine: false },
-  })
+  const study = studyOf(table, () => regionsBy(style, load))
+  return pageIn(study, { ...study.document.quantities[0]!, style, surfaces: {}, ...more })
 }
 const digitsOf = (labels: readonly string[]) =>
   labels.map((label) => label.replace(/[^\d.,-]/g, ''))

@@ -1,25 +1,14 @@
+import { pageIn, quantityIn, studyOf } from './testing/pages'
 import { shift } from '../../core/decimal/arithmetic'
 import { toText } from '../../core/decimal/decimal'
-import { load } from '../../core/label/testing/platform'
-import { regionsBy } from '../../core/label/needs'
-import { readTable } from '../import/table'
 import { runPlacedAlone } from './check'
-import { USUAL_SIZE } from './layout'
-import { pageSnapshot } from './snapshot'
-import { startOfTable } from './start'
 import { UNIT_TABLES, type UnitTable } from './testing/unitTables'
 
 /** The page of a column with its total, as it opens behind an import. */
 function pageOf({ table, column, rates }: UnitTable) {
-  const { document, dataset, cellsOf, regions } = startOfTable('rows', readTable(table), (style) =>
-    regionsBy(style, load),
-  )
-  const own = document.quantities.find((one) => one.column === column)!
-  const quantity = { ...own, total: 'plain' as const }
-  return pageSnapshot({
-    document: { ...document, quantities: [quantity], rates },
-    ...{ quantity, dataset, cellsOf, regions, size: USUAL_SIZE, machine: false },
-  })
+  const study = studyOf(table)
+  const quantity = { ...quantityIn(study, column), total: 'plain' as const }
+  return pageIn(study, quantity, { quantities: [quantity], rates })
 }
 type Page = ReturnType<typeof pageOf>
 

@@ -1,21 +1,11 @@
-import { load } from '../../core/label/testing/platform'
-import { regionsBy } from '../../core/label/needs'
-import { readTable } from '../import/table'
+import { pageIn, studyOf } from './testing/pages'
 import { runPlacedAlone } from './check'
-import { USUAL_SIZE } from './layout'
-import { pageSnapshot } from './snapshot'
-import { startOfTable } from './start'
 import type { ChartWishes } from '../study/chart'
 
 const pageOf = (text: string, chart: Partial<ChartWishes> = {}) => {
-  const started = startOfTable('table', readTable(text), (style) => regionsBy(style, load))
-  const own = started.document.quantities[0]!
-  const quantity = { ...own, surfaces: undefined, chart: { ...own.chart, ...chart } }
-  const document = { ...started.document, quantities: [quantity] }
-  const { dataset, cellsOf, regions } = started
-  return pageSnapshot({
-    ...{ document, quantity, dataset, cellsOf, regions, size: USUAL_SIZE, machine: false },
-  })
+  const study = studyOf(text)
+  const own = study.document.quantities[0]!
+  return pageIn(study, { ...own, surfaces: undefined, chart: { ...own.chart, ...chart } })
 }
 const missedOn = (page: ReturnType<typeof pageOf>) =>
   page.subjects.flatMap(({ surface, subject }) =>

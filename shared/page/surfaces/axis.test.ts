@@ -1,6 +1,6 @@
 import { toText } from '../../../core/decimal/decimal'
 import { axis } from './axis'
-import { pageOf, TOWNS } from './testing/pages'
+import { pageOf, TOWNS } from '../testing/pages'
 
 const RATED = `shop,currency,revenue
 Ask,EUR,120

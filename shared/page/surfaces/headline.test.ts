@@ -1,6 +1,6 @@
 import { toText } from '../../../core/decimal/decimal'
 import { headline } from './headline'
-import { pageOf, TOWNS } from './testing/pages'
+import { pageOf, TOWNS } from '../testing/pages'
 
 test('its numbers are those that its message puts in, in their order', () => {
   const page = pageOf(TOWNS, 'visits', { texts: { headline: '{$total} in all, {$largest} once' } })

@@ -1,6 +1,6 @@
 import { compare } from '../../../core/decimal/arithmetic'
 import { legend } from './legend'
-import { pageOf } from './testing/pages'
+import { pageOf } from '../testing/pages'
 
 const SHADED = `town,visits,beds
 Ask,120,30

@@ -1,6 +1,6 @@
 import { toText } from '../../../core/decimal/decimal'
 import { marks } from './marks'
-import { pageOf, TOWNS } from './testing/pages'
+import { pageOf, TOWNS } from '../testing/pages'
 
 test('its numbers are those of the marks that have a label, each with the name of its mark', () => {
   const page = pageOf(TOWNS, 'visits')

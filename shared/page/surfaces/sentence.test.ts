@@ -1,6 +1,6 @@
 import { toText } from '../../../core/decimal/decimal'
 import { sentence } from './sentence'
-import { pageOf, TOWNS } from './testing/pages'
+import { pageOf, TOWNS } from '../testing/pages'
 
 test('its numbers are those of its message, and nobody points at one', () => {
   const page = pageOf(TOWNS, 'visits')

@@ -1,6 +1,6 @@
 import { toText } from '../../../core/decimal/decimal'
 import { table } from './table'
-import { pageOf, TOWNS } from './testing/pages'
+import { pageOf, TOWNS } from '../testing/pages'
 
 test('each row has a cell, those without a number too, and its numbers are the others', () => {
   const page = pageOf(TOWNS, 'visits')

@@ -1,5 +1,5 @@
 import { toText } from '../../../core/decimal/decimal'
-import { pageOf, TOWNS } from './testing/pages'
+import { pageOf, TOWNS } from '../testing/pages'
 import { tooltip } from './tooltip'
 
 test('every mark says its number, though few of them have a label', () => {
