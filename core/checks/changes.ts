@@ -27,6 +27,21 @@ const styled = ({ style }: Proof, way: Change['way'], changes: Style): Change =>
   way,
   style: { ...style, ...changes },
 })
+/**
+ * The style with what one of its cases uses changed.
+ *
+ * @param at the place of the case
+ */
+export const withCase = (
+  { style, full }: Proof,
+  at: number,
+  changed: (use: Style) => Style,
+): Style => ({
+  ...style,
+  cases: full.cases.map((one, place) =>
+    place === at ? { ...one, use: changed(one.use) as typeof one.use } : one,
+  ),
+})
 /** So many decimals. */
 export const toDecimals = (proof: Proof, count: number): Fix =>
   fix('decimals', { count }, styled(proof, 'decimals', withDecimals(proof.style, count)))

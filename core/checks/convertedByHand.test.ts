@@ -56,6 +56,12 @@ describeCheck('converted-by-hand', {
       [5],
       inGbp,
     ),
+    'a factor of one, however it is written': written(
+      'table',
+      { unit: mass, factor: '1.0' },
+      [5],
+      inKg,
+    ),
     'a rate of the study alone': written('table', { unit: euros }, [5], withRates),
     'a measure that is converted alone': written('table', { unit: mass }, [5], inKg),
     'a factor where nobody says what is recorded': written(
@@ -83,16 +89,14 @@ test('it weighs most where labels are converted twice, and more in a case than e
 test('it names the label, both units and the factor, and points at the labels of the case', () => {
   const finding = found(oneOfTwo(inGbp), 'converted-by-hand')!
   expect(finding.message).toBe(
-    '“€2,515,500.00” is converted from GBP to EUR at 1.17, a rate that the study does not have.',
+    '“€2,515,500.00” is converted from GBP to EUR at 1.17. The study does not have this rate.',
   )
   expect(finding.at).toEqual([0])
   const twice = found(
     written('table', { unit: mass, factor: '2.2' }, [70], inKg),
     'converted-by-hand',
   )!
-  expect(twice.message).toMatch(
-    /is converted twice: from kilogram to pound, and times 2\.2 besides/,
-  )
+  expect(twice.message).toMatch(/is converted twice: from kilogram to pound, then times 2\.2\./)
 })
 
 test('its fix writes the amount that is recorded, with its own currency', () => {

@@ -1,3 +1,5 @@
+import { currencySaid } from '../units/said'
+import { withCase } from './changes'
 import { compare } from '../decimal/arithmetic'
 import { decimal, ONE, toText } from '../decimal/decimal'
 import { areAlike, conversionOf } from '../measures/convert'
@@ -103,7 +105,7 @@ function otherCurrency({ full, context }: Proof): OtherCurrency | null {
   const recorded = context?.currency
   if (recorded === undefined || compare(decimal(factor), ONE) !== 0) return null
   const letters = lettersOf(unit)
-  const named = currencyOf(letters === null ? unit : unitNamed(letters))
+  const named = currencySaid(unit)
   if (named === null || named === recorded) return null
   const hasRate = rateConversion(context?.rates ?? [], recorded, named) !== null
   // A currency is converted where there is a rate; letters never are.
@@ -200,25 +202,19 @@ export const unitUnconverted: Check<Params> = {
     }
     const [found] = unconverted(proof)
     if (!found) return
-    const changed = (use: (own: Style) => Style): Style => ({
-      ...proof.style,
-      cases: proof.full.cases.map((one, at) =>
-        at === found.at ? { ...one, use: use(one.use) as typeof one.use } : one,
-      ),
-    })
     const power = powerOf(found.from, found.to)
     if (power !== null) {
       const factor = toText({ coefficient: 1n, exponent: power })
       yield fix(
         'convert',
         { from: found.from, factor, to: found.to },
-        { way: 'unit', style: changed((use) => ({ ...use, factor })) },
+        { way: 'unit', style: withCase(proof, found.at, (use) => ({ ...use, factor })) },
       )
     }
     yield fix(
       'keep-unit',
       { unit: found.from },
-      { way: 'cases', style: changed(({ unit: _, ...use }) => use) },
+      { way: 'cases', style: withCase(proof, found.at, ({ unit: _, ...use }) => use) },
     )
   },
 }

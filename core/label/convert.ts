@@ -2,7 +2,7 @@ import { multiply, tenTo } from '../decimal/arithmetic'
 import { type Decimal, decimal, toText } from '../decimal/decimal'
 import { tellingDigits } from '../decimal/zeros'
 import { currencyOf, isMoney, measureOf } from '../units'
-import { StyleError } from '../error'
+import { StyleError, whereResolved } from '../error'
 import type { Conversion } from '../measures/apply'
 import { conversionOf, MeasureError } from '../measures/convert'
 import { type Rate, rateConversion } from '../measures/rates'
@@ -99,18 +99,12 @@ function isPowerOfTen({ scale, shift }: Conversion): boolean {
  */
 export function shownConversion(style: FullStyle, recorded: RecordedUnit): Conversion | undefined {
   if (notationOf(style).isClock) return undefined
-  try {
+  const shown = whereResolved(() => {
     const conversion = toUnit(style, recorded) ?? { scale: ONE_WHOLE, shift: NOTHING }
     const factor = fractionOf(decimal(style.factor))
-    const shown = {
-      scale: times(conversion.scale, factor),
-      shift: times(conversion.shift, factor),
-    }
-    return isPowerOfTen(shown) ? undefined : shown
-  } catch (error) {
-    if (error instanceof StyleError) return undefined
-    throw error
-  }
+    return { scale: times(conversion.scale, factor), shift: times(conversion.shift, factor) }
+  })
+  return shown && !isPowerOfTen(shown) ? shown : undefined
 }
 
 /**
@@ -137,15 +131,11 @@ export function conversionFor(
 }
 
 /**
- * Whether the program itself converts what a style writes, from the recorded unit into another.
+ * Whether the program itself converts values into the unit of a style. A clock does not count, and
+ * neither does a unit that cannot be converted into.
  *
+ * @param recorded the unit of the values
  * @example convertsItself(inherit(inMiles), { measure: 'kilometer' }) // true
  */
-export function convertsItself(style: FullStyle, recorded: RecordedUnit): boolean {
-  try {
-    return !notationOf(style).isClock && toUnit(style, recorded) !== null
-  } catch (error) {
-    if (error instanceof StyleError) return false
-    throw error
-  }
-}
+export const convertsItself = (style: FullStyle, recorded: RecordedUnit): boolean =>
+  !notationOf(style).isClock && whereResolved(() => toUnit(style, recorded)) !== null
