@@ -3,7 +3,8 @@ const ISO =
   /^(\d{4})-(\d{2})-(\d{2})(?:[T ]\d{2}:\d{2}(?::\d{2}(?:\.\d+)?)?(?:Z|[+-]\d{2}:?\d{2})?)?$/
 /** Day and month in one order or the other, and the year. */
 const MIXED = /^(\d{1,2})([./-])(\d{1,2})\2(\d{4})$/
-const DAY = 86_400_000
+/** Milliseconds of a day. */
+export const DAY = 86_400_000
 
 export const DATE_ORDERS = ['iso', 'dmy', 'mdy'] as const
 /** How dates are written: ISO 8601, or which of day and month comes first. */

@@ -283,10 +283,11 @@ function candidatesFor(label: string, plan: Plan, rules: readonly Rule[]): ReadN
 export function readBack(label: string, plan: Plan, at?: number): Reading {
   if (label === plan.missing) return { value: null, missing: true, candidates: [] }
   let found = candidatesFor(label, plan, at === undefined ? plan.rules : [plan.rules[at]!])
-  if (found.length === 0 && at === undefined && ordinary(label).includes(' ')) {
+  const typed = ordinary(label)
+  if (found.length === 0 && at === undefined && typed.includes(' ')) {
     const alike = blanksAlike(plan)
-    if (ordinary(label) === alike.missing) return { value: null, missing: true, candidates: [] }
-    found = candidatesFor(ordinary(label), alike, alike.rules)
+    if (typed === alike.missing) return { value: null, missing: true, candidates: [] }
+    found = candidatesFor(typed, alike, alike.rules)
   }
   return { value: found.length === 1 ? found[0]! : null, missing: false, candidates: found }
 }

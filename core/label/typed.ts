@@ -1,3 +1,4 @@
+import { ordinary } from './blanks'
 import { compare, multiply, negate, shift } from '../decimal/arithmetic'
 import { type Decimal, decimal, MOST_PLACES, toExactText, toText } from '../decimal/decimal'
 import { NUMBERS_TAKEN } from '../decimal/beyond'
@@ -20,7 +21,6 @@ const DIGITS = /^(?:\d+(?:[.,’'\s٬٫·]\d+)*|[.,]\d+)/
 const EXPONENT = /^(?:\s*[×x·*]\s*10(?:\^([-+]?\d+)|(⁻?[⁰¹²³⁴⁵⁶⁷⁸⁹]+))|[eE]([-+]?\d+))/
 const SIGNS = /^([-+]?)\s*/
 const MINUS = /[−‒–]/g
-const BLANKS = /[\u00a0\u202f\u2009]/g
 const PERCENT = -2
 const SLASH = /^\s*\/\s*(\d+)$/
 /** Angles are counted in these; of `e` nobody knows whether an exponent follows. */
@@ -82,7 +82,7 @@ function fractionOf(count: Decimal, rest: string): Decimal | null {
  * @example typedNumber('π/2', english) // { value: decimal('1.5707963267948966…') }
  */
 export function typedNumber(text: string, region: ChosenRegion): TypedNumber {
-  const plain = inLatin(text, region.digits).trim().replace(MINUS, '-').replace(BLANKS, ' ')
+  const plain = ordinary(inLatin(text, region.digits).trim().replace(MINUS, '-'))
   const sign = SIGNS.exec(plain)!
   const unsigned = plain.slice(sign[0].length)
   const signed = (value: Decimal): TypedNumber => ({

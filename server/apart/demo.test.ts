@@ -42,9 +42,9 @@ const APART = part(4, 1)
 test('every surface of the demo passes its proofs, in forms that take turns', async () => {
   const tried = new Set<string>()
   for (const [turn, one] of demo.document.quantities.entries()) {
-    for (const level of ['quantity', ...SURFACES] as const) {
+    for (const [place, level] of (['quantity', ...SURFACES] as const).entries()) {
       if (level === 'legend' && !one.chart.shaded) continue
-      const first = (turn + SURFACES.length - SURFACES.indexOf(level as never)) % APART
+      const first = (turn + place) % APART
       for (const kind of LEVEL_FORMS.filter((_, at) => at % APART === first)) {
         const { proof } = await take(kind, one, level)
         // Options and patterns have no word for some of them, number styles for two.

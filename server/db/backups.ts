@@ -1,3 +1,4 @@
+import { DAY } from '../../core/data/dates'
 import {
   copyFileSync,
   existsSync,
@@ -21,7 +22,6 @@ const FOLDER = 'backups'
 const DAYS = 7
 /** Days without a backup after which a clock may have been set wrong, or the machine stood still. */
 const GAP_DAYS = 31
-const DAY = 86_400_000
 const NAME = /^ivory-abacus-[\w.-]+\.sqlite$/
 const DAILY = /^ivory-abacus-\d{4}-\d{2}-\d{2}\.sqlite$/
 

@@ -1,6 +1,6 @@
+import { DAY } from '../../core/data/dates'
 import { changing, type Db } from './database'
 
-const DAY = 86_400_000
 /** Days for which what was removed is kept, and days with work after which it may go. */
 const [REMOVED_DAYS, WORKED_DAYS] = [30, 7]
 /** Of each study so many revisions stay, whatever a clock says of them. */
@@ -58,9 +58,8 @@ export function thinOut(db: Db, now = new Date()): { revisions: number; studies:
   const went = changing(db, () => {
     const month = new Date(now.getTime() - REMOVED_DAYS * DAY).toISOString()
     const studies = db.prepare(OLD_STUDIES).run({ month }).changes
-    const thin = db.prepare(OLD_REVISIONS)
-    const first = thin.run({ now: now.toISOString() }).changes
-    return { revisions: first + thin.run({ now: now.toISOString() }).changes, studies }
+    const thin = () => db.prepare(OLD_REVISIONS).run({ now: now.toISOString() }).changes
+    return { revisions: thin() + thin(), studies }
   })
   if (went.revisions + went.studies > 0) db.pragma('incremental_vacuum')
   return went

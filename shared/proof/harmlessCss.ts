@@ -1,12 +1,12 @@
-import postcss, { type AtRule, type Container, type Declaration } from 'postcss'
+import postcss, { type AtRule, type ChildNode, type Container, type Declaration } from 'postcss'
 import { PRESENTATION } from './harmlessNames'
 
-const OWN_ESCAPE = /\\(?:([0-9a-f]{1,6})\s?|([^\n]))/gi
+const ESCAPE = /\\(?:([0-9a-f]{1,6})\s?|([^\n]))/gi
 /** A text of CSS with its escapes and comments resolved, as a browser reads it. */
 const resolved = (css: string): string =>
   css
     .replace(/\/\*[^]*?(?:\*\/|$)/g, '')
-    .replace(OWN_ESCAPE, (_, hex?: string, other?: string) =>
+    .replace(ESCAPE, (_, hex?: string, other?: string) =>
       hex === undefined ? other! : (codePoint(Number.parseInt(hex, 16)) ?? ''),
     )
 const codePoint = (code: number): string | null =>
@@ -30,13 +30,18 @@ const isHarmlessRule = ({ name, params }: AtRule): boolean =>
 const isHarmlessDeclaration = ({ prop, value }: Declaration): boolean =>
   (PRESENTATION.has(prop.toLowerCase()) || /^--[\w-]+$/.test(prop)) && isHarmlessValue(value)
 
-/** Takes away what is not known to be harmless. */
+/** What may stay in a sheet, by the kind of its node; of rules what is in them decides. */
+const stays: { readonly [Kind in ChildNode['type']]: (node: never) => boolean } = {
+  comment: () => false,
+  decl: isHarmlessDeclaration,
+  atrule: isHarmlessRule,
+  rule: () => true,
+}
+/** Removes what is not known to be harmless. */
 function clean(css: Container): void {
   css.each((node) => {
-    if (node.type === 'comment') return void node.remove()
-    if (node.type === 'decl') return isHarmlessDeclaration(node) ? undefined : void node.remove()
-    if (node.type === 'atrule' && !isHarmlessRule(node)) return void node.remove()
-    clean(node as Container)
+    if (!stays[node.type](node as never)) node.remove()
+    else if ('each' in node) clean(node as Container)
   })
 }
 
