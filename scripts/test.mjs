@@ -26,7 +26,7 @@ count('types', types)
 
 const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-report-'))
 const report = join(folder, 'report.json')
-/** Tests of the built program wait for its browser a third of their time, which others take. */
+/** Browser tests wait about a third of their time, so more files run than there are processors. */
 const WORKERS = Math.ceil(1.5 * availableParallelism())
 const clean = run('npx', ['jest', `--maxWorkers=${WORKERS}`, '--json', `--outputFile=${report}`], {
   mayFail: true,

@@ -198,7 +198,7 @@ describe('rules of the house', () => {
     await select('Value of the rule', 'no decimals')
     await page.getByLabel('why').fill('Tables are long.')
     await page.getByRole('button', { name: 'Add the rule' }).click()
-    // The margin may already quote the rule in a sentence of its own.
+    // A finding in the margin may already quote the rule.
     await page.getByText('decimals (table): no decimals', { exact: true }).waitFor()
     await closed('Rules of the house')
     const card = page.locator('article[data-check="house-rule"]')

@@ -98,7 +98,7 @@ test('from a pasted table to a page that could be printed it is two clicks and f
   console.info(JSON.stringify(journeys))
   for (const [file, { clicks, seconds }] of Object.entries(journeys)) {
     expect([file, clicks]).toEqual([file, MOST_CLICKS])
-    // On a machine that does other work besides, seconds say nothing.
+    // Times mean nothing on a busy machine.
     if (isExhaustive) expect(seconds).toBeLessThan(MOST_SECONDS)
   }
 })

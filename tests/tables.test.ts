@@ -53,7 +53,7 @@ async function unsound(): Promise<string[]> {
   return told.filter((text) => /error/.test(text) || UNSOUND.some((check) => text.includes(check)))
 }
 
-/** Every sixth table on each run: of each kind of file some. */
+/** A usual run tries every sixth table, which includes every kind of file. */
 const EVERY = 6
 const tried = made.map(({ file }) => file).filter((_, at) => isExhaustive || at % EVERY === 0)
 test.each(tried)('%s begins soundly, on every page', async (file) => {

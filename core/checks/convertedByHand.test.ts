@@ -78,7 +78,7 @@ describeCheck('converted-by-hand', {
   },
 })
 
-test('it weighs most where labels are converted twice, and more in a case than everywhere', () => {
+test('it is an error if labels are converted twice, a warning in a case, and else a note', () => {
   const severity = (subject: Parameters<typeof found>[0]) =>
     found(subject, 'converted-by-hand')!.severity
   expect(severity(written('table', { unit: mass, factor: '2.2' }, [70], inKg))).toBe('error')
@@ -86,7 +86,7 @@ test('it weighs most where labels are converted twice, and more in a case than e
   expect(severity(written('table', { unit: euros, factor: '1.17' }, [5], inGbp))).toBe('note')
 })
 
-test('it names the label, both units and the factor, and points at the labels of the case', () => {
+test('its message names the label, both units and the factor', () => {
   const finding = found(oneOfTwo(inGbp), 'converted-by-hand')!
   expect(finding.message).toBe(
     '“€2,515,500.00” is converted from GBP to EUR at 1.17. The study does not have this rate.',
@@ -99,7 +99,7 @@ test('it names the label, both units and the factor, and points at the labels of
   expect(twice.message).toMatch(/is converted twice: from kilogram to pound, then times 2\.2\./)
 })
 
-test('its fix writes the amount that is recorded, with its own currency', () => {
+test('its fix returns to the recorded amount and currency', () => {
   const subject = oneOfTwo(inGbp)
   const [keep] = found(subject, 'converted-by-hand')!.fixes
   expect(keep!.id).toBe('keep-unit')

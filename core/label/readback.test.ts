@@ -106,18 +106,18 @@ test.each<[object, string, string]>([
   [{ unit: { kind: 'currency', code: 'EUR' }, locale: 'fr' }, '12 345,50 €', '12345.5'],
   [{ unit: { kind: 'currency', code: 'EUR' }, locale: 'fr' }, '12\u00a0345,50 €', '12345.5'],
   [{ unit: { kind: 'symbol', text: 'kg' }, gap: 'thin' }, '-5 kg', '-5'],
-])('%j reads “%s” with the blanks that people type', (style, typed, value) => {
+])('%j reads “%s” as people type it', (style, typed, value) => {
   expect(read(style as never, typed)).toBe(value)
 })
 
-test('an ordinary blank is no other mark, and a label that is read as it stands keeps its blanks', () => {
+test('a space is not a separator, and with a known rule labels are read only as they stand', () => {
   expect(labeller(planOf({})).read('1 000').candidates).toEqual([])
   const kilograms = planOf({ unit: { kind: 'symbol', text: 'kg' } })
   expect(readBack('5 kg', kilograms, 0).candidates).toEqual([])
   expect(readBack('5\u00a0kg', kilograms, 0).candidates).toHaveLength(1)
 })
 
-test('a text for missing values is known by ordinary blanks too', () => {
+test('the text for missing values can be typed with ordinary spaces', () => {
   const plan = planOf({ missing: 'no\u00a0data' })
   expect(labeller(plan).read('no data').missing).toBe(true)
 })

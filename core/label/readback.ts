@@ -251,7 +251,7 @@ function readByRule(plan: Plan, rule: Rule, label: string, keep: (said: ReadNumb
         const [before, after] = textAround(rule, frame, rung, name)
         if (!rest.startsWith(before) || !rest.endsWith(after)) continue
         const read = readWithin(rest, { frame, name, plural, rung, before, after }, rule, plan)
-        // Ends of an interval have signs of their own, and none stands around both.
+        // Each end of an interval has its own sign, so no sign applies to both.
         if (!read || (state !== 'none' && signsWithin(rule, read))) continue
         const number = state === 'minus' ? negate(read.number) : read.number
         keep(beyond(bound, inCellsOf(plan, rule, { ...read, number })))
@@ -271,14 +271,14 @@ function candidatesFor(label: string, plan: Plan, rules: readonly Rule[]): ReadN
 }
 
 /**
- * Reads a label by its own style: the inverse of `label`. Where somebody typed it, ordinary blanks
- * stand for those that the style writes.
+ * Reads a label by its own style: the inverse of `label`. If the label cannot be read as it stands,
+ * ordinary spaces in it count as the blanks that the style writes.
  *
  * @param label the whole text
- * @param at the rule that wrote it, where that is known: the label is read as it stands then
+ * @param at the rule that wrote it, if known; then the label is read only as it stands
  * @returns the number in the cells' own measure, and all candidates where the label is unclear
  * @example readBack('1.3M', plan).value // 1300000 as a Decimal
- * @example readBack('5 kg', plan).value // 5 as a Decimal, though the label has a no-break blank
+ * @example readBack('5 kg', plan).value // 5 as a Decimal, with a space in place of a no-break one
  */
 export function readBack(label: string, plan: Plan, at?: number): Reading {
   if (label === plan.missing) return { value: null, missing: true, candidates: [] }

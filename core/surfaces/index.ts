@@ -7,15 +7,15 @@ import { table } from './table'
 import { tooltip } from './tooltip'
 import type { SurfaceTraits } from './types'
 
-/** Each surface by its id, in the order in which surfaces are listed. */
+/** Every surface by its id, in the order in which the program lists them. */
 const all = { axis, marks, table, tooltip, legend, headline, sentence }
-/** A place where a quantity is written. */
+/** The id of a surface. */
 export type Surface = keyof typeof all
 export const surfaces: Readonly<Record<Surface, SurfaceTraits>> = all
 export const SURFACES = Object.keys(all) as readonly Surface[] as readonly [Surface, ...Surface[]]
 
 /**
- * The surfaces that have a trait.
+ * Returns the surfaces that have a trait, in their order.
  *
  * @example surfacesWhere(({ isProse }) => isProse) // ['headline', 'sentence']
  */

@@ -1,6 +1,6 @@
 import { type SurfaceTraits, USUAL } from './types'
 
-/** The bounds between shades of marks. */
+/** The values at which the shade of the marks changes. */
 export const legend: SurfaceTraits = {
   ...USUAL,
   where: 'in the legend',

@@ -1,6 +1,6 @@
 import { type SurfaceTraits, USUAL } from './types'
 
-/** The labels at columns, bars, dots and slices. */
+/** The data labels on columns, bars, dots and slices. */
 export const marks: SurfaceTraits = {
   ...USUAL,
   where: 'on the marks',

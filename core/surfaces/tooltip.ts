@@ -1,6 +1,6 @@
 import { type SurfaceTraits, USUAL } from './types'
 
-/** What a mark says while somebody points at it. */
+/** The label that a mark shows while the pointer is on it. */
 export const tooltip: SurfaceTraits = {
   ...USUAL,
   where: 'in the tooltip',

@@ -1,49 +1,40 @@
-/** A surface: a place where numbers are written, and all that the checks have to know of it. */
+/** A surface, a place where numbers are written, with everything that checks ask about it. */
 export interface SurfaceTraits {
-  /** How it stands in a sentence. */
+  /** Where the surface is, as part of a sentence. */
   readonly where: string
-  /**
-   * Whether its labels are those of ticks: places on a scale, which stand at even steps, and no
-   * numbers of the data.
-   */
+  /** Whether its labels belong to ticks at even steps of a scale, and not to the data. */
   readonly hasTicks: boolean
-  /** Whether it is drawn within the chart, so that the form of the chart decides what room it has. */
+  /** Whether it is inside the chart, so the form of the chart decides how much space it has. */
   readonly isInChart: boolean
-  /**
-   * Whether its labels stand at marks: these can be laid down, turned, made fewer, or given a second
-   * line.
-   */
+  /** Whether its labels are on marks, so they can be turned, thinned out or moved. */
   readonly isAtMarks: boolean
-  /** Whether its numbers are those of marks, each put together from the rows behind it. */
+  /** Whether its numbers belong to marks, each of which may aggregate several rows. */
   readonly isOfMarks: boolean
-  /**
-   * Whether it tells what the shades of marks stand for, so that it is there only where marks are
-   * shaded.
-   */
+  /** Whether it explains the shades of marks, so it appears only if marks are shaded. */
   readonly isOfShades: boolean
-  /** Whether each of its labels is the cell of a row. */
+  /** Whether each of its labels is a cell of a table row. */
   readonly isByRow: boolean
-  /** Whether its labels stand in sentences, between words. */
+  /** Whether its labels are part of sentences. */
   readonly isProse: boolean
-  /** Whether labels share its room side by side; otherwise each has all of it. */
+  /** Whether its labels share its space side by side; otherwise each label has all of it. */
   readonly sharesRoom: boolean
-  /** Whether labels stand in one line, so that decimals that differ are seen. */
+  /** Whether its labels form a row or column, so readers notice if their decimals differ. */
   readonly isInLine: boolean
-  /** Whether labels are compared down that line, so that rungs that differ mislead. */
+  /** Whether readers compare its labels with each other, so mixed rungs mislead. */
   readonly isCompared: boolean
-  /** Whether it has a title of its own that can say rung and unit for all labels. */
+  /** Whether it has a title of its own, which can state the rung and the unit for all labels. */
   readonly hasOwnTitle: boolean
-  /** Whether some title tells what its labels leave out: its own, or the chart's. */
+  /** Whether a title, its own or the chart's, can state what its labels leave out. */
   readonly isTitled: boolean
-  /** Whether each label stands alone, without a neighbour that could say what it leaves out. */
+  /** Whether each label is alone: no label next to it can state what it leaves out. */
   readonly isAlone: boolean
-  /** Whether readers pass over it; a table and a tooltip are asked for the number itself. */
+  /** Whether readers only glance at it; in a table or a tooltip they look a number up. */
   readonly isPassedOver: boolean
-  /** How many telling digits readers keep of a number here; null where that is not asked. */
+  /** How many significant digits readers remember from it; null if no check limits them. */
   readonly mostKept: number | null
 }
 
-/** What most surfaces have in common. */
+/** The traits that most surfaces share. */
 export const USUAL = {
   hasTicks: false,
   isInChart: false,

@@ -2,7 +2,8 @@ import { currencyOf, lettersOf, type Unit } from './index'
 import { unitNamed } from './names'
 
 /**
- * The code of the currency that a unit says, by itself or by letters; null where it says none.
+ * Returns the ISO 4217 code of the currency that a unit names, as a currency or as letters such as
+ * “€”; null if it names none.
  *
  * @example currencySaid({ kind: 'symbol', text: '€' }) // 'EUR'
  */

@@ -23,7 +23,7 @@ export function run(command, args, { mayFail = false, ...options } = {}) {
   process.exit(1)
 }
 
-/** Runs a command beside others, and promises whether it ended well. */
+/** Runs a command without blocking others, and resolves to whether it succeeded. */
 export const ran = (command, args) =>
   new Promise((tell) => {
     const started = spawn(command, args, { cwd: root, stdio: 'inherit', env: environment })

@@ -20,7 +20,7 @@ export const DATABASE = 'ivory-abacus.sqlite'
 const FOLDER = 'backups'
 /** So many days are kept. */
 const DAYS = 7
-/** Days without a backup after which a clock may have been set wrong, or the machine stood still. */
+/** A longer gap between backups, in days, means a wrong clock or a machine that was off. */
 const GAP_DAYS = 31
 const NAME = /^ivory-abacus-[\w.-]+\.sqlite$/
 const DAILY = /^ivory-abacus-\d{4}-\d{2}-\d{2}\.sqlite$/
@@ -33,7 +33,7 @@ export function listBackups(folder: string): Backup[] {
     .filter((name) => NAME.test(name))
     .map((name) => {
       const path = join(within, name)
-      // A link to what is not there is listed as the link that it is.
+      // A broken link is listed with the size and date of the link itself.
       const { size, mtime } = statSync(path, { throwIfNoEntry: false }) ?? lstatSync(path)
       return { name, size, madeAt: mtime.toISOString() }
     })
@@ -74,8 +74,8 @@ function backUp(db: Db, folder: string, name: string): void {
 
 const dateIn = (name: string): string => /\d{4}-\d{2}-\d{2}/.exec(name)![0]
 /**
- * The backups up to a day, the newest first, as far as they follow each other without a long gap: a
- * clock that was set years ahead or back leaves those of other days alone.
+ * Returns the daily backups up to a day, newest first, back to the first long gap. So if the clock is
+ * set years ahead or back, backups of other days are left alone.
  */
 function upTo(day: string, names: readonly string[]): string[] {
   const past = names

@@ -84,7 +84,7 @@ test('each day has one backup, the last seven are kept, and each is sound', () =
   expect(names.every((name) => isSound(join(folder, 'backups', name)))).toBe(true)
 })
 
-test('a clock that is set ahead and back again removes no backup of another day', () => {
+test('setting the clock ahead and back deletes no backup of another day', () => {
   const db = open()
   const names = () => listBackups(folder).map(({ name }) => name.slice(13, 23))
   const days = (month: string, from: number, to: number) =>
@@ -101,7 +101,7 @@ test('a clock that is set ahead and back again removes no backup of another day'
   closeDatabase(db)
 })
 
-test('a backup that is a link to nothing is listed with the others, and is not brought back', () => {
+test('a broken link is listed with the backups, but cannot be restored', () => {
   const db = open()
   const name = backUpDaily(db, folder)!
   closeDatabase(db)

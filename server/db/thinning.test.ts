@@ -47,7 +47,7 @@ const date = (number: number, moment: Date) =>
   db.prepare('UPDATE revision SET made_at = ? WHERE number = ?').run(moment.toISOString(), number)
 const left = () =>
   db.prepare('SELECT number FROM revision ORDER BY number').pluck().all() as number[]
-/** Every half hour a change, the last of them now. */
+/** Makes a study with a change every half hour, the last of them now. */
 function everyHalfHour(times: number): string {
   const id = changedStudy(times)
   for (let number = 1; number <= times + 1; number++)
@@ -55,11 +55,11 @@ function everyHalfHour(times: number): string {
   return id
 }
 
-test('of old changes the last of each hour and day stays, and the newest 200 all do', () => {
+test('the newest 200 changes are kept, and older ones are thinned to one an hour', () => {
   const id = everyHalfHour(340)
   expect(thinOut(db, NOW).revisions).toBeGreaterThan(30)
   const kept = left()
-  // Before the newest 200, a day of half hours stays; before that one an hour, and those leant on.
+  // The day before the newest 200 is kept whole; before that, one an hour and their bases.
   expect(kept.filter((number) => number >= 142 - 48)).toHaveLength(200 + 48)
   expect(kept.filter((number) => number < 142 - 48).length).toBeLessThan(62)
   for (const number of kept)
@@ -68,7 +68,7 @@ test('of old changes the last of each hour and day stays, and the newest 200 all
   expect(loadStudy(db, id)!.revision).toBe(341)
 })
 
-test('a clock that is ten years ahead makes nothing old, and neither does a change made then', () => {
+test('a clock ten years ahead deletes nothing, even after a change was saved with it', () => {
   everyHalfHour(190)
   const ahead = new Date('2036-11-29T12:00:00Z')
   expect(thinOut(db, ahead)).toEqual({ revisions: 0, studies: 0 })
@@ -77,7 +77,7 @@ test('a clock that is ten years ahead makes nothing old, and neither does a chan
   expect(left()).toHaveLength(191)
 })
 
-test('with more than 200 changes, a clock that is ten years ahead removes no more than today’s', () => {
+test('with more than 200 changes, a clock ten years ahead deletes no more than today’s', () => {
   const leftIn = (id: string) =>
     db.prepare('SELECT number FROM revision WHERE study_id = ? ORDER BY number').pluck().all(id)
   const [right, ahead] = [everyHalfHour(340), everyHalfHour(340)]
@@ -125,7 +125,7 @@ test('a revision of which something was taken away stays', () => {
   expect(fractionAt(id, 50)).toEqual([0, 49])
 })
 
-/** A study on which somebody worked on some days of November. */
+/** Makes a study with one change on each of the first days of November. */
 function workedOn(days: number): string {
   const { id } = createStudy(db, newDocument('Kept'), 'Begin')
   for (let base = 1; base < days; base++)
@@ -139,7 +139,7 @@ function workedOn(days: number): string {
   return id
 }
 
-test('a study that was removed a month ago leaves, and its space goes back to the disk', () => {
+test('a study removed a month ago is deleted, and its disk space is freed', () => {
   const id = changedStudy(400)
   db.prepare('UPDATE revision SET made_at = ?').run('2026-09-30T00:00:00Z')
   markRemoved(db, id, '2026-10-01T00:00:00Z')
@@ -153,7 +153,7 @@ test('a study that was removed a month ago leaves, and its space goes back to th
   expect(db.prepare('SELECT id FROM study').pluck().all()).toEqual([kept])
 })
 
-test('a study that was removed stays while people worked on few days since, whatever the clock says', () => {
+test('a removed study is kept until seven days of work followed, whatever the clock says', () => {
   const id = changedStudy(1)
   db.prepare('UPDATE revision SET made_at = ?').run('2026-09-30T00:00:00Z')
   markRemoved(db, id, '2026-10-01T00:00:00Z')

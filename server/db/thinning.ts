@@ -1,22 +1,22 @@
 import { DAY } from '../../core/data/dates'
 import { changing, type Db } from './database'
 
-/** Days for which what was removed is kept, and days with work after which it may go. */
+/** Days that a removed study is kept, and days with changes that must follow before it goes. */
 const [REMOVED_DAYS, WORKED_DAYS] = [30, 7]
-/** Of each study so many revisions stay, whatever a clock says of them. */
+/** How many of a study's newest revisions are always kept. */
 const NEWEST = 200
 /** Of an hour and of a day, as far as a moment of ISO 8601 tells it. */
 const [HOUR_LENGTH, DAY_LENGTH] = ['2026-11-29T12'.length, '2026-11-29'.length]
 
-/** A moment some days before another, both as text of ISO 8601, in SQL. */
+/** Returns the SQL for the moment some days before another, as ISO 8601 text. */
 const before = (moment: string, days: number): string =>
   `strftime('%Y-%m-%dT%H:%M:%fZ', ${moment}, '-${days} days')`
 
 /**
- * Revisions before the newest two hundred, but the last of each hour, and of each day from a week
- * on. Ages are counted back from the oldest of those two hundred and not from now, so that a clock
- * that goes wrong makes nothing old. What was made within a day of it stays, and so does a revision
- * that has a name, of which something was exported, or on which others lean.
+ * Deletes revisions older than the newest two hundred, except the last one of each hour, and after a
+ * week the last one of each day. Ages count back from the oldest of those two hundred, not from now,
+ * so a wrong clock makes nothing old. Revisions within a day of it are kept, and so are those that
+ * have a name, were exported, or are the base of others.
  */
 const OLD_REVISIONS = `
 WITH counted AS (
@@ -41,7 +41,7 @@ DELETE FROM revision WHERE (study_id, number) IN (SELECT study_id, number FROM p
     WHERE leaning.study_id = revision.study_id AND leaning.base = revision.number
   )`
 
-/** Studies that were removed a month ago, where people worked on several days since. */
+/** Deletes studies removed a month ago, once changes on several days followed. */
 const OLD_STUDIES = `
 DELETE FROM study WHERE removed_at < :month AND (
   SELECT count(DISTINCT substr(made_at, 1, ${DAY_LENGTH})) FROM revision

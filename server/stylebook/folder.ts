@@ -37,28 +37,28 @@ function checked<Schema extends z.ZodType>(schema: Schema, content: unknown): z.
   return result.data
 }
 
-/** What a file may be read as; a FIFO keeps nobody waiting, and no link is followed any more. */
+/** Opens a file without waiting for a FIFO and without following a link. */
 const READING = constants.O_RDONLY | constants.O_NONBLOCK | constants.O_NOFOLLOW
 
-/** Where a file of the folder is, links followed. @throws Error where a link leads elsewhere */
+/** Follows a link within the folder. @throws Error if it is broken or leads outside */
 function placeOf(path: string): string {
   let place: string
   try {
     place = realpathSync(path)
   } catch {
-    throw new Error('it is a link to a file that is not there')
+    throw new Error('it links to a file that does not exist')
   }
   if (dirname(place) !== realpathSync(dirname(path)))
-    throw new Error('it is a link out of the folder, and was not read')
+    throw new Error('it links to a file outside the folder, so it was not read')
   return place
 }
 
-/** The text of a file. @throws Error for what is no file, or longer than a style, without reading */
+/** Reads a file. @throws Error before reading, if it is not a file or longer than a style */
 function textIn(path: string): string {
   const opened = openSync(placeOf(path), READING)
   try {
     const about = fstatSync(opened)
-    if (!about.isFile()) throw new Error('it is no file, and was not read')
+    if (!about.isFile()) throw new Error('it is not a file, so it was not read')
     if (about.size > MOST_BYTES)
       throw new Error(`it has ${about.size} bytes; a style has at most ${MOST_BYTES}`)
     return readFileSync(opened, 'utf8').replace(/^\uFEFF/, '')
@@ -67,9 +67,7 @@ function textIn(path: string): string {
   }
 }
 
-/**
- * What a file holds, where it is meant as a style: no message quotes a file that is something else.
- */
+/** Parses a file that is meant as a style. The messages quote nothing of any other file. */
 function contentOf(text: string): unknown {
   let content: unknown
   try {
@@ -80,7 +78,8 @@ function contentOf(text: string): unknown {
   const style = isVersioned(content) ? (content as { style: unknown }).style : content
   const names = typeof style === 'object' && style !== null ? Object.keys(style) : null
   const isStyle = names?.length === 0 || names?.some((name) => Object.hasOwn(fields, name))
-  if (!isStyle || Array.isArray(style)) throw new Error('it is no style: no field of it is known')
+  if (!isStyle || Array.isArray(style))
+    throw new Error('it is not a style: none of its fields is known')
   return content
 }
 
@@ -113,7 +112,10 @@ export function folderBook(given: string): Book {
       const more = files.length - MOST_FILES
       if (more > 0)
         found.troubles = [
-          { file: files[MOST_FILES]!, message: `it and ${more - 1} behind it were not read` },
+          {
+            file: files[MOST_FILES]!,
+            message: `only the first ${MOST_FILES} files are read; ${more} are not`,
+          },
         ]
       for (const file of files.slice(0, MOST_FILES)) {
         try {
@@ -128,7 +130,7 @@ export function folderBook(given: string): Book {
     write({ name, version, style }) {
       mkdirSync(folder, { recursive: true })
       const text = `${JSON.stringify({ version, style: ordered(style) }, null, 2)}\n`
-      // A reader never meets half a file, and nothing is written through a link.
+      // Readers never see half a file, and a link is replaced instead of followed.
       const draft = join(folder, `.${name}.draft`)
       rmSync(draft, { force: true })
       writeFileSync(draft, text, { flag: 'wx' })

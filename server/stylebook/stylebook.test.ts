@@ -81,7 +81,7 @@ test('a folder that is not there yet is made with the first style', () => {
   expect(existsSync(book)).toBe(true)
 })
 
-describe('what is in the folder and is no style', () => {
+describe('files in the folder that are not styles', () => {
   const troubleOf = (db: ReturnType<typeof open>, file: string) =>
     stylebook(db)
       .read()
@@ -92,7 +92,7 @@ describe('what is in the folder and is no style', () => {
     return path
   }
 
-  test('a link out of it, a link to nothing, a folder, a FIFO and a device are refused by name', () => {
+  test('links out of the folder, broken links, FIFOs and devices are refused by name', () => {
     const book = inFolder()
     const db = open()
     enterStyle(db, 'Money', {})
@@ -101,11 +101,15 @@ describe('what is in the folder and is no style', () => {
     mkdirSync(join(book, 'Folder.json'))
     execFileSync('mkfifo', [join(book, 'Pipe.json')])
     symlinkSync('/dev/zero', join(book, 'Device.json'))
-    expect(troubleOf(db, 'Out.json')).toBe('it is a link out of the folder, and was not read')
-    expect(troubleOf(db, 'Device.json')).toBe('it is a link out of the folder, and was not read')
-    expect(troubleOf(db, 'Lost.json')).toBe('it is a link to a file that is not there')
-    expect(troubleOf(db, 'Folder.json')).toBe('it is no file, and was not read')
-    expect(troubleOf(db, 'Pipe.json')).toBe('it is no file, and was not read')
+    expect(troubleOf(db, 'Out.json')).toBe(
+      'it links to a file outside the folder, so it was not read',
+    )
+    expect(troubleOf(db, 'Device.json')).toBe(
+      'it links to a file outside the folder, so it was not read',
+    )
+    expect(troubleOf(db, 'Lost.json')).toBe('it links to a file that does not exist')
+    expect(troubleOf(db, 'Folder.json')).toBe('it is not a file, so it was not read')
+    expect(troubleOf(db, 'Pipe.json')).toBe('it is not a file, so it was not read')
     expect(
       stylebook(db)
         .read()
@@ -113,7 +117,7 @@ describe('what is in the folder and is no style', () => {
     ).toEqual(['Money'])
   })
 
-  test('a link to another style of the folder is read as that style', () => {
+  test('a link to a style in the folder is read as that style', () => {
     const book = inFolder()
     const db = open()
     enterStyle(db, 'Money', { sign: 'always' })
@@ -123,7 +127,7 @@ describe('what is in the folder and is no style', () => {
     expect(entries).toContainEqual({ name: 'Also', version: 1, style: { sign: 'always' } })
   })
 
-  test('a file that is too long is told by its size, without being read', () => {
+  test('a file that is too long is refused by its size without being read', () => {
     const book = inFolder()
     const db = open()
     enterStyle(db, 'Money', {})
@@ -134,7 +138,7 @@ describe('what is in the folder and is no style', () => {
     )
   })
 
-  test('no message quotes what is no style', () => {
+  test('no message quotes a file that is not a style', () => {
     const book = inFolder()
     const db = open()
     enterStyle(db, 'Money', {})
@@ -148,7 +152,7 @@ describe('what is in the folder and is no style', () => {
     expect(troubles.map(({ message }) => message).join()).not.toMatch(/kelp|password/)
   })
 
-  test('a style is saved over a link, and what the link leads to stays', () => {
+  test('saving a style replaces a link and leaves its target as it is', () => {
     const book = inFolder()
     const db = open()
     mkdirSync(book)

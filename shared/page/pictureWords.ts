@@ -15,7 +15,7 @@ export const COLOURS = [
   ...['#3f8270', '#b98a4a', '#a05a63'],
   ...['#7d93a8', '#b5ab7c', '#a8a29a'],
 ] as const
-/** Below the words, in CSS pixels. */
+/** The gap below the words, in CSS pixels. */
 const GAP = 10
 /** The type of the words above the chart: sizes in CSS pixels. */
 const TYPE = {

@@ -5,7 +5,7 @@ import { ATTRIBUTES, ELEMENTS, PRESENTATION } from './harmlessNames'
 
 const SVG = 'http://www.w3.org/2000/svg'
 
-/** What an element or one of those around it says of a prefix; undefined where none does. */
+/** Returns the namespace of a prefix at an element; undefined if none is declared. */
 function namespaceOf(element: Element, prefix: string): string | undefined {
   const name = prefix === '' ? 'xmlns' : `xmlns:${prefix}`
   for (let one: AnyNode | null = element; one; one = one.parent)
@@ -13,24 +13,24 @@ function namespaceOf(element: Element, prefix: string): string | undefined {
   return undefined
 }
 
-/** The name of an element of SVG, without its prefix; null for any other element. */
+/** Returns the name of an SVG element without its prefix; null for any other element. */
 function nameIn(element: Element): string | null {
   const at = element.name.indexOf(':')
   const prefix = element.name.slice(0, Math.max(0, at))
   const namespace = namespaceOf(element, prefix)
-  // A page of HTML declares none for its drawings.
+  // HTML pages declare no namespace for their drawings.
   const isSvg = namespace === SVG || (namespace === undefined && prefix === '')
   const name = element.name.slice(at + 1)
   return isSvg && ELEMENTS.has(name.toLowerCase()) ? name : null
 }
 
 const PICTURE = /^\s*data:image\/(?:png|jpe?g|gif|webp)[;,]/i
-/** What a reference may lead to: a part of the drawing, and for an image its own pixels. */
+/** Whether a reference stays inside: a part of the drawing, or the pixels of an image. */
 const isInside = (element: string, value: string): boolean =>
   /^\s*#/.test(value) || (element.toLowerCase() === 'image' && PICTURE.test(value))
 const KEPT = /^(?:(?:data|aria)-[\w-]+|xml:(?:space|lang))$/
 
-/** An attribute as it may stay; null where it may not. */
+/** Returns the harmless value of an attribute; null if the attribute must go. */
 function attributeOf(element: string, name: string, value: string): string | null {
   const own = name.toLowerCase()
   if (own === 'style') return harmlessStyle(value)
@@ -47,8 +47,8 @@ const attributesOf = (element: string, all: Readonly<Record<string, string>>) =>
   )
 
 /**
- * A drawing as a file of its own, with the elements, attributes and styles of SVG that only draw:
- * whatever else a file holds does not come along, so that nothing runs and nothing is loaded.
+ * Copies a drawing into a file of its own with only those elements, attributes and styles that are
+ * known to draw, so nothing in it runs or loads.
  */
 export function harmless(svg: Element): string {
   const copy = (node: AnyNode): ChildNode[] => {

@@ -2,7 +2,7 @@ import postcss, { type AtRule, type ChildNode, type Container, type Declaration 
 import { PRESENTATION } from './harmlessNames'
 
 const ESCAPE = /\\(?:([0-9a-f]{1,6})\s?|([^\n]))/gi
-/** A text of CSS with its escapes and comments resolved, as a browser reads it. */
+/** Resolves the escapes of a piece of CSS and removes its comments, as a browser does. */
 const resolved = (css: string): string =>
   css
     .replace(/\/\*[^]*?(?:\*\/|$)/g, '')
@@ -12,12 +12,12 @@ const resolved = (css: string): string =>
 const codePoint = (code: number): string | null =>
   code > 0 && code <= 0x10ffff ? String.fromCodePoint(code) : null
 
-/** Functions of CSS that may fetch something, unless they name a part of the drawing itself. */
+/** CSS functions that may load something, unless they refer to a part of the drawing. */
 const FETCHES =
   /(?:url|src|image|image-set|cross-fade|element|paint|expression|attr)\s*\(\s*(?!["']?\s*#)/i
 
 /**
- * Whether a value of CSS, or of an attribute of SVG, refers to nothing outside of the file.
+ * Returns whether a CSS value or an SVG attribute refers only to its own file.
  *
  * @example isHarmlessValue('url(#stripes)') // true
  * @example isHarmlessValue('u\\72l(//a.example/x)') // false
@@ -30,14 +30,14 @@ const isHarmlessRule = ({ name, params }: AtRule): boolean =>
 const isHarmlessDeclaration = ({ prop, value }: Declaration): boolean =>
   (PRESENTATION.has(prop.toLowerCase()) || /^--[\w-]+$/.test(prop)) && isHarmlessValue(value)
 
-/** What may stay in a sheet, by the kind of its node; of rules what is in them decides. */
+/** Whether a node of a style sheet may stay, by its type. */
 const stays: { readonly [Kind in ChildNode['type']]: (node: never) => boolean } = {
   comment: () => false,
   decl: isHarmlessDeclaration,
   atrule: isHarmlessRule,
   rule: () => true,
 }
-/** Removes what is not known to be harmless. */
+/** Removes every node that is not known to be harmless. */
 function clean(css: Container): void {
   css.each((node) => {
     if (!stays[node.type](node as never)) node.remove()
@@ -45,19 +45,19 @@ function clean(css: Container): void {
   })
 }
 
-/** A style sheet with rules and declarations that only say how a drawing looks; empty if it is none. */
+/** Returns a style sheet with its harmless rules only; empty if it cannot be parsed. */
 export function harmlessSheet(text: string): string {
   try {
     const sheet = postcss.parse(text)
     clean(sheet)
-    // What stands between declarations as it was may hold anything.
+    // The text between declarations is kept as it was, and may contain tags.
     return sheet.nodes.length === 0 ? '' : sheet.toString().replaceAll('<', '')
   } catch {
     return ''
   }
 }
 
-/** The declarations of a `style` attribute that only say how an element looks. */
+/** Returns the harmless declarations of a `style` attribute; empty if it cannot be parsed. */
 export function harmlessStyle(text: string): string {
   try {
     const [rule, more] = postcss.parse(`a{${text}}`).nodes

@@ -1,7 +1,7 @@
-/** Names of SVG 2 (https://www.w3.org/TR/SVG2/) that draw, and neither run nor load anything. */
+/** Names from SVG 2 (https://www.w3.org/TR/SVG2/) that only draw. */
 const words = (text: string): ReadonlySet<string> => new Set(text.trim().split(/\s+/))
 
-/** Elements, in lower case, since a page of HTML writes them so. */
+/** Elements, in lower case, as HTML pages write them. */
 export const ELEMENTS = words(`
   svg g defs symbol use title desc switch a style
   path rect circle ellipse line polyline polygon image
@@ -13,7 +13,7 @@ export const ELEMENTS = words(`
   feoffset fepointlight fespecularlighting fespotlight fetile feturbulence
 `)
 
-/** Properties of CSS that say how an element looks; most are attributes as well. */
+/** CSS properties for the look of an element; most of them are attributes too. */
 export const PRESENTATION = words(`
   alignment-baseline baseline-shift clip clip-path clip-rule color color-interpolation
   color-interpolation-filters color-rendering direction display dominant-baseline

@@ -4,9 +4,8 @@ import { join } from 'node:path'
 import { removeFolder, startProgram } from './program'
 
 /**
- * Starts the built server once on an empty folder before all tests, and ends it again: what it made
- * there is what each test that asks for a fresh demo gets a copy of. To make the demo takes seconds,
- * to copy it none.
+ * Starts the built server once on an empty folder, so it makes the demo there, and stops it again.
+ * Tests that need a fresh demo copy that folder, which is much faster than making it.
  */
 export default async function makeFreshDemo(): Promise<void> {
   const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-demo-'))
@@ -14,5 +13,5 @@ export default async function makeFreshDemo(): Promise<void> {
   process.env.IVORY_ABACUS_FRESH_DEMO = folder
 }
 
-/** Removes the folder again after all tests. */
+/** Removes that folder after all tests. */
 export const removeFreshDemo = (): void => removeFolder(process.env.IVORY_ABACUS_FRESH_DEMO!)

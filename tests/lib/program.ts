@@ -24,7 +24,7 @@ export interface Program {
   stop(signal?: NodeJS.Signals): Promise<void>
 }
 
-/** A data folder with the demo as a first start makes it: a copy of what `freshDemo` made. */
+/** Copies the data folder that `freshDemo` made. */
 function demoFolder(): string {
   const folder = mkdtempSync(join(tmpdir(), 'ivory-abacus-'))
   cpSync(process.env.IVORY_ABACUS_FRESH_DEMO!, folder, { recursive: true })
@@ -32,7 +32,7 @@ function demoFolder(): string {
 }
 
 /**
- * @param data a folder to start on, empty or with data; a fresh demo where none is given
+ * @param data the folder to start on; by default a copy of a fresh demo
  * @param token what callers must know, where they must
  * @param env more of its environment
  */

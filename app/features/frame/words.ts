@@ -33,7 +33,8 @@ export const historyList = {
   keepName: 'Keep the name',
   taken: ', taken away',
   namedStay:
-    'The last 200 changes stay, and all that have a name or were exported. Of older ones, one an hour stays, and after a week one a day.',
+    'Your last 200 changes are kept, and so is every change that you named or exported. ' +
+    'Older changes are thinned to one an hour, and after a week to one a day.',
   goBack: 'Go back to this',
   asItIs: 'This is how it stands',
   wentBack: (to: Told) => `Go back to ${to}`,

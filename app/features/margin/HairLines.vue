@@ -22,7 +22,7 @@ const CARD_LINE = 11
 const lines = shallowRef<Line[]>([])
 const { width, height } = useElementSize(() => props.desk)
 
-/** What a line may lead to on a surface, as a selector. */
+/** The selector of the target of a line on a surface. */
 const targets: Record<PageSurface['leadsTo'], (surface: Surface, at: number) => string> = {
   label: (surface, at) => `[data-surface="${surface}"][data-at="${at}"]`,
   whole: (surface) => `[data-surface="${surface}"]`,
@@ -31,7 +31,7 @@ const targets: Record<PageSurface['leadsTo'], (surface: Surface, at: number) => 
 function targetOf({ surface, other, at }: PlacedFinding): string {
   return other ? '[data-second]' : targets[pageSurfaces[surface].leadsTo](surface, at[0] ?? 0)
 }
-/** Lines to what is not at the left of the page run above it. */
+/** Whether a line goes straight to its target; the other lines run above the page. */
 const isBeside = ({ surface, other }: PlacedFinding) => pageSurfaces[surface].isAtLeft && !other
 
 function pathTo(finding: PlacedFinding, at: number, desk: HTMLElement): string | null {

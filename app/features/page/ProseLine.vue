@@ -24,7 +24,7 @@ const text = ref('')
 const field = useTemplateRef<HTMLTextAreaElement>('field')
 const problems = structuralComputed(() => props.view.said.value.problems)
 
-/** The type of each message: how much larger than labels it is, and its weight. */
+/** The type of each message: its size as a multiple of the labels' size, and its weight. */
 const TYPE = {
   headline: { times: 1.75, weight: '600' },
   sentence: { times: 1.3, weight: '400' },

@@ -1,10 +1,10 @@
 import type { Subject } from '../../../core/checks/types'
 import type { PageValues } from '../values'
 
-/** What tells how the rows of marks are put together. */
+/** The page values that tell whether marks aggregate rows. */
 export const AGGREGATED = ['chart', 'drawing', 'rows'] as const
 
-/** How the rows of marks are put together, where some mark stands for several. */
+/** Returns how marks aggregate rows, if any mark stands for several. */
 export function aggregatedIn({
   chart,
   drawing,

@@ -7,7 +7,7 @@ Ask,EUR,120
 Brodd,SEK,1400
 Una,EUR,98`
 
-test('its numbers are the ticks, of no row, and go with it into a program', () => {
+test('its numbers are the ticks, which have no rows and are exported with the labels', () => {
   const page = pageOf(TOWNS, 'visits')
   const ticks = page.drawing!.ticks.values
   expect(axis.numbers.make(page).map(toText)).toEqual(ticks.map(toText))
@@ -15,7 +15,7 @@ test('its numbers are the ticks, of no row, and go with it into a program', () =
   expect(axis.ticks(page.drawing!)).toEqual(ticks)
 })
 
-test('panels with an axis each have their ticks one after the other, each in its panel’s unit', () => {
+test('if each panel has an axis, the ticks follow panel by panel, each in its own unit', () => {
   const page = pageOf(RATED, 'revenue', { chart: { panels: 'currency' } })
   const { panels } = page.drawing!
   expect(panels.map(({ name }) => name)).toEqual(['EUR', 'SEK'])
@@ -28,7 +28,7 @@ test('panels with an axis each have their ticks one after the other, each in its
   expect(axis.ticks(page.drawing!)).toBeNull()
 })
 
-test('labels that are written by hand are told by the places of their ticks', () => {
+test('labels typed by hand are found by the index of their tick', () => {
   const page = pageOf(TOWNS, 'visits', { ticks: { labels: ['', 'half'] } })
   expect([...axis.byHand(page)]).toEqual([[1, 'half']])
   expect(axis.byHand(pageOf(TOWNS, 'visits')).size).toBe(0)

@@ -8,7 +8,7 @@ import type { PageSurface } from './types'
 import { MIXED, unitsOnScale } from './units'
 import { USUAL } from './usual'
 
-/** The axis of a page: of panels with an axis each, all of them one after the other. */
+/** The axis of a page; if each panel has its own, all of them in order. */
 export const axis: PageSurface = {
   ...USUAL,
   numbers: from(['drawing'], ({ drawing }) => (drawing ? tickValues(drawing) : [])),
@@ -44,14 +44,14 @@ export const axis: PageSurface = {
         axes: axisParts(drawing!, rows, axisRooms, stepOf),
         step: stepOf(drawing!.ticks),
         room: axisRooms[0],
-        // A list that is too short leaves the last ticks without a label of its own.
+        // If the list is too short, the last ticks have no typed label.
         byHand: wishes.labels?.some((text) => text !== '')
           ? tickLabels.slice(0, wishes.labels.length)
           : undefined,
       }
     },
   ),
-  // Axes of several panels have no ticks in common.
+  // Panels with their own axes share no ticks.
   ticks: (drawing) => (hasOwnScales(drawing) ? null : drawing.ticks.values),
   byHand: ({ styledTicks, tickLabels }) =>
     new Map(

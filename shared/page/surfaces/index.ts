@@ -8,7 +8,7 @@ import { table } from './table'
 import { tooltip } from './tooltip'
 import type { PageSurface } from './types'
 
-/** How a page fills each of its surfaces. */
+/** Every surface of a page. */
 export const pageSurfaces: Readonly<Record<Surface, PageSurface>> = {
   axis,
   marks,

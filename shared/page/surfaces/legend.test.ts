@@ -8,13 +8,13 @@ Brodd,1400,55
 Una,98,12
 Esk,640,80`
 
-test('it has no number while no mark is shaded', () => {
+test('it has no numbers if no marks are shaded', () => {
   const page = pageOf(SHADED, 'visits')
   expect(legend.numbers.make(page)).toEqual([])
   expect(page.shown).not.toContain('legend')
 })
 
-test('its numbers are the bounds of the shades, which rise, and nobody points at one', () => {
+test('its numbers are the bounds of the shades in ascending order; none can be picked', () => {
   const page = pageOf(SHADED, 'visits', { chart: { shaded: true } })
   const edges = legend.numbers.make(page)
   expect(edges.length).toBeGreaterThan(1)

@@ -4,7 +4,7 @@ import { from } from '../values'
 import type { PageSurface } from './types'
 import { USUAL } from './usual'
 
-/** The bounds between the shades of a page's marks. */
+/** The legend of a page. */
 export const legend: PageSurface = {
   ...USUAL,
   numbers: from(['edges'], ({ edges }) => edges),
@@ -14,7 +14,7 @@ export const legend: PageSurface = {
     binned: groupValues(drawing),
   })),
   numberAt: () => null,
-  // Its title stands before its labels.
+  // Its title comes before its labels.
   leadsTo: 'head',
   isAtLeft: true,
 }

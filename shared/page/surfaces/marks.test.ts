@@ -2,7 +2,7 @@ import { toText } from '../../../core/decimal/decimal'
 import { marks } from './marks'
 import { pageOf, TOWNS } from '../testing/pages'
 
-test('its numbers are those of the marks that have a label, each with the name of its mark', () => {
+test('its numbers are those of the labelled marks, and each has the name of its mark', () => {
   const page = pageOf(TOWNS, 'visits')
   const { groups, labelled } = page.drawing!
   const numbers = marks.numbers.make(page)
@@ -12,7 +12,7 @@ test('its numbers are those of the marks that have a label, each with the name o
   expect(marks.nameAt(page, 99)).toBeNull()
 })
 
-test('where few marks have a label, the others have no number here', () => {
+test('marks without a label have no number here', () => {
   const page = pageOf(TOWNS, 'visits', { chart: { few: true } })
   expect(marks.numbers.make(page).length).toBeLessThan(page.drawing!.groups.length)
 })

@@ -37,7 +37,7 @@ function sharesIn({
 }
 
 export const SHARED_BY_MARKS = ['chart', 'whole', 'agreedInAll'] as const
-/** What decides the labels of the marks, which messages share with them. */
+/** Returns what decides the rung of data labels; messages share it. */
 export const sharingOfMarks = ({
   chart,
   whole,
@@ -47,7 +47,7 @@ export const sharingOfMarks = ({
   rows: categoryRows(chart, whole, whole?.labelled ?? [], agreedInAll),
 })
 
-/** The labels at the marks of a page. */
+/** The data labels of a page. */
 export const marks: PageSurface = {
   ...USUAL,
   numbers: from(['drawing'], ({ drawing }) => markedOf(drawing)),

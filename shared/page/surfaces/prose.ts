@@ -5,7 +5,7 @@ import { from, type PageValues } from '../values'
 import { SHARED_BY_MARKS, sharingOfMarks } from './marks'
 import type { Sharing } from './types'
 
-/** What is checked of messages: their own numbers, and the texts that these stand in. */
+/** Returns the subject of messages: their numbers, and the texts around these. */
 export const inWords = (...said: readonly PageValues['said.headline'][]) => ({
   values: said.flatMap(({ numbers }) => numbers),
   rows: said.flatMap(({ rows }) => rows),
@@ -13,7 +13,7 @@ export const inWords = (...said: readonly PageValues['said.headline'][]) => ({
 })
 
 const SHARED_BY_WORDS = [...SHARED_BY_MARKS, 'allEnds'] as const
-/** What messages share a rung over: the marks and the two ends, which are of no row. */
+/** Returns what decides the rung of messages: the data labels and the extremes of the data. */
 function shared(page: Pick<PageValues, (typeof SHARED_BY_WORDS)[number]>): Sharing {
   const { values, rows } = sharingOfMarks(page)
   return {
@@ -24,7 +24,7 @@ function shared(page: Pick<PageValues, (typeof SHARED_BY_WORDS)[number]>): Shari
 
 export const sharingOfWords = from(SHARED_BY_WORDS, shared)
 
-/** Numbers of a message whose labels are adjusted, by their places in it. */
+/** Returns the adjusted labels of a message by their index in it. */
 export const adjustedWords = (page: Readonly<PageValues>, id: Prosaic): AdjustedParts =>
   new Map(
     page[`numbers.${id}`].flatMap((value, at) => {

@@ -4,7 +4,7 @@ import type { PageSurface } from './types'
 import { MIXED, unitsInWords } from './units'
 import { USUAL } from './usual'
 
-/** The sentence below the headline of a page; a callout at a mark is checked with it. */
+/** The sentence below the headline of a page. A callout on a mark is checked with it. */
 export const sentence: PageSurface = {
   ...USUAL,
   numbers: from(['said.sentence'], (page) => page['said.sentence'].numbers),

@@ -9,9 +9,7 @@ import type { PageSurface } from './types'
 import { USUAL } from './usual'
 
 const SUMMED = ['quantity', 'hasTotal', 'total', 'selected', 'summed'] as const
-/**
- * The total under the table and what is summed, where nothing was done about what its parts miss.
- */
+/** Returns the total and what it sums, unless its parts are adjusted or explained. */
 function summedIn({
   quantity,
   hasTotal,

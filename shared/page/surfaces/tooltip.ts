@@ -9,7 +9,7 @@ import { USUAL } from './usual'
 
 const everyMark = (drawing: Drawing | null): number[] => [...(drawing?.groups.keys() ?? [])]
 
-/** What the marks of a page say while somebody points at them. */
+/** The tooltips of a page. */
 export const tooltip: PageSurface = {
   ...USUAL,
   numbers: from(['drawing'], ({ drawing }) => groupValues(drawing)),

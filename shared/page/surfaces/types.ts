@@ -6,42 +6,42 @@ import type { CheckedSubject } from '../subjects'
 import type { AdjustedParts } from '../totals'
 import type { PageValues, Shows } from '../values'
 
-/** What decides the labels of a surface besides its style: values that share a rung, and rows. */
+/** What decides labels besides their style: the values that share a rung, and their rows. */
 export type Sharing = Pick<Context, 'values' | 'rows' | 'step'>
 
 type Without<One> = One extends unknown ? Omit<One, 'surface' | 'style'> : never
-/** What is checked of a surface besides its style. */
+/** The subject of a surface without its style. */
 export type Checked = Without<CheckedSubject>
 
-/** A surface as a page fills it, where its own file in `core/surfaces` says what it is. */
+/** How a page fills a surface. What the surface is, its file in `core/surfaces` says. */
 export interface PageSurface {
-  /** Its numbers, in their order. */
+  /** The numbers of its labels, in order. */
   readonly numbers: Derivation<PageValues, readonly Decimal[]>
-  /** Its values as they are written; its numbers, where nothing else is said. */
+  /** The values that it writes, if they are not its numbers. */
   readonly values?: Derivation<PageValues, Shows['values']>
-  /** The rows that cases look at; none where nothing is said. */
+  /** The rows that exceptions look at, if there are any. */
   readonly rows?: Derivation<PageValues, Shows['rows']>
-  /** Of all rows, so that a filter changes no unit. */
+  /** What decides its labels. It looks at all rows, so a filter changes no unit. */
   readonly sharing: Derivation<PageValues, Sharing>
   readonly checked: Derivation<PageValues, Checked>
-  /** The number that a label stands for; null where nobody can point at one. */
+  /** Returns the number of a label; null if labels cannot be picked. */
   readonly numberAt: (
     page: Pick<PageValues, 'rows'>,
     numbers: readonly Decimal[],
     at: number,
   ) => Decimal | null | undefined
-  /** The name of the mark or the row that a label stands at; null where there is none. */
+  /** Returns the name of a label's mark or row; null if it has none. */
   readonly nameAt: (page: Pick<PageValues, 'drawing' | 'rows'>, at: number) => string | null
-  /** The marks that its labels are of, by their places; null where they are of none. */
+  /** Returns the indices of the marks that its labels belong to; null if to none. */
   readonly marks: ((drawing: Drawing) => readonly number[]) | null
-  /** The ticks that go with its labels into a program; null where there are none. */
+  /** Returns the ticks that are exported with its labels; null if there are none. */
   readonly ticks: (drawing: Drawing) => readonly Decimal[] | null
-  /** Labels that stand in the place of what its style writes, by hand. */
+  /** Returns the labels that were typed by hand, by their index. */
   readonly byHand: (page: Readonly<PageValues>) => ReadonlyMap<number, string>
-  /** Labels that are adjusted so that all add up. */
+  /** Returns the labels that are adjusted so that parts add up, by their index. */
   readonly adjusted: (page: Readonly<PageValues>) => AdjustedParts
-  /** What a line from the margin leads to: a label, the head of its column, or all of it. */
+  /** Where a line from the margin ends: at a label, at a heading, or at the whole surface. */
   readonly leadsTo: 'label' | 'head' | 'whole'
-  /** Whether such a line reaches it straight from the left of the page. */
+  /** Whether such a line can go straight to it from the left of the page. */
   readonly isAtLeft: boolean
 }

@@ -3,15 +3,15 @@ import { mixedGroups, toldOf } from '../mixed'
 import { hasOwnScales } from '../scales'
 import type { PageValues } from '../values'
 
-/** What tells of rows in several units. */
+/** The page values that tell whether rows mix units. */
 export const MIXED = ['mixed', 'drawing', 'rows'] as const
 type Mixed = Pick<PageValues, (typeof MIXED)[number]>
 
-/** Units that stand side by side on one scale. */
+/** Returns the units that share one scale. */
 export const unitsOnScale = ({ mixed, drawing }: Mixed): Pick<Subject, 'mixed'> =>
   mixed && drawing && !hasOwnScales(drawing) ? { mixed: toldOf(mixed, 'scale') } : {}
 
-/** Marks, among those at some places, that were put together from rows of several units. */
+/** Returns which of some marks aggregate rows in several units. */
 export function unitsInMarks(
   { mixed, drawing, rows }: Mixed,
   places: readonly number[],
@@ -22,6 +22,6 @@ export function unitsInMarks(
   return at.length > 0 ? { mixed: toldOf(mixed, 'sum', at) } : {}
 }
 
-/** Units of all rows, where words speak of these together. */
+/** Returns the units of all rows, if a message speaks about them together. */
 export const unitsInWords = ({ mixed }: Mixed): Pick<Subject, 'mixed'> =>
   mixed ? { mixed: toldOf(mixed, 'words') } : {}

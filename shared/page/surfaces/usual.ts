@@ -1,10 +1,10 @@
 import { NONE_ADJUSTED } from '../totals'
 import type { PageSurface } from './types'
 
-/** Where no label is written by hand. */
+/** No label was typed by hand. */
 export const NONE_BY_HAND: ReadonlyMap<number, string> = new Map()
 
-/** What most surfaces of a page have in common. */
+/** What most surfaces of a page share. */
 export const USUAL = {
   numberAt: (_, numbers, at) => numbers[at],
   nameAt: () => null,

@@ -45,11 +45,11 @@ export function pageIn(
   })
 }
 
-/** The quantity of a column as a new study has it. */
+/** Returns the quantity of a column in a new study. */
 export const quantityIn = ({ document }: NewStudy, column: string): Quantity =>
   document.quantities.find((one) => one.column === column)!
 
-/** What is changed of a quantity; the rest of its chart stays. */
+/** A change to a quantity; what it does not set in the chart is kept. */
 type Change = Partial<Omit<Quantity, 'chart'>> & { readonly chart?: Partial<Quantity['chart']> }
 /**
  * Evaluates the page of a column of a table.
