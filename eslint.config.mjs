@@ -25,7 +25,7 @@ const resolver = {
   },
 }
 
-/** Arrows run one way: app, server and cli use shared, shared uses core, core uses nothing. */
+/** Arrows run one way: app, server and cli use shared, shared uses words and core, words use core. */
 const forbid = (files, folders, more = []) => ({
   files,
   rules: {
@@ -121,7 +121,8 @@ export default ts.config(
       'max-lines-per-function': ['error', { max: 60, skipComments: true, skipBlankLines: true }],
     },
   },
-  forbid(['core/**/*.ts'], ['app', 'server', 'cli', 'shared'], noPlatform),
+  forbid(['core/**/*.ts'], ['app', 'server', 'cli', 'shared', 'words'], noPlatform),
+  forbid(['words/**/*.ts'], ['app', 'server', 'cli', 'shared']),
   forbid(['shared/**/*.ts'], ['app', 'server', 'cli']),
   forbid(['server/**/*.ts'], ['app', 'cli']),
   forbid(['app/**/*.{ts,vue}'], ['server', 'cli']),

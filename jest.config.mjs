@@ -20,7 +20,7 @@ export default {
     {
       ...shared,
       displayName: 'unit',
-      testMatch: ['<rootDir>/{core,shared,server,cli,app}/**/*.test.ts'],
+      testMatch: ['<rootDir>/{words,core,shared,server,cli,app}/**/*.test.ts'],
     },
     {
       ...shared,

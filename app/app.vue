@@ -2,7 +2,9 @@
 import { useEventListener } from '@vueuse/core'
 import { useFailures } from '~/stores/failures'
 import { useWaiting } from '~/stores/waiting'
-import { wholeApp as words } from '~/features/frame/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.wholeApp
 
 const failures = useFailures()
 const reload = () => window.location.reload()
@@ -42,10 +44,10 @@ useEventListener(page, 'dragover', (event: DragEvent) => {
   <NuxtPage />
   <div v-if="failures.last !== null" class="failure" role="alert">
     <p>
-      {{ words.somethingOnPageFailed(failures.last) }}
+      {{ words.failed({ problem: failures.last }) }}
     </p>
     <Button size="small" :label="words.reload" @click="reload" />
-    <Button size="small" :label="words.goOn" variant="text" @click="failures.forget" />
+    <Button size="small" :label="words.continue" variant="text" @click="failures.forget" />
   </div>
 </template>
 

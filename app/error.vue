@@ -1,22 +1,24 @@
 <script setup lang="ts">
 import type { NuxtError } from '#app'
-import { errorPage as words } from '~/features/frame/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.errorPage
 
 /** What went wrong where a page cannot be shown at all, and the way back. */
 const props = defineProps<{ error: NuxtError }>()
 const isMissing = computed(() => props.error.statusCode === 404)
-const title = computed(() => (isMissing.value ? words.thereNoSuchPage : words.pageFailed))
-useHead({ title: () => words.ivoryAbacus(title.value) })
+const title = computed(() => (isMissing.value ? words.notFound : words.failed))
+useHead({ title: () => words.tab({ title: title.value }) })
 </script>
 
 <template>
   <main class="failed">
     <h1>{{ title }}</h1>
     <p v-if="isMissing">
-      {{ words.addressLeadsNowhereMay }}
+      {{ words.notFoundHelp }}
     </p>
     <p v-else>
-      {{ words.whatWasSavedSafe }}
+      {{ words.failedHelp }}
     </p>
     <p v-if="!isMissing" class="soft">{{ error.message }}</p>
     <p class="ways">

@@ -55,7 +55,7 @@ const measure = (page, weight) =>
 await withProgram(async ({ browser, url }) => {
   const page = await browser.newPage()
   await page.goto(`${url}/studies`)
-  await page.getByText('A new study').waitFor()
+  await page.getByText('Name of a new study').waitFor()
   const table = {}
   for (const weight of [400, 600]) {
     const byWidth = {}

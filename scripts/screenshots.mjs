@@ -23,7 +23,7 @@ const views = {
   desk: async () => {},
   'desk-mended': async (page) => {
     await page.getByRole('button', { name: 'Write 2 decimals' }).first().click()
-    await page.getByText('beside what a machine writes').click()
+    await page.getByText('Compare with raw numbers').click()
   },
   choices: (page) => page.getByRole('button', { name: /^rung:/ }).click(),
   ticks: async (page) => {
@@ -53,7 +53,7 @@ const views = {
     await page.getByRole('button', { name: 'Write the sentence' }).click()
   },
   import: async (page) => {
-    await page.getByRole('button', { name: 'Bring in data' }).click()
+    await page.getByRole('button', { name: 'Import' }).click()
     await page
       .getByLabel('Paste a table')
       .fill(
@@ -61,7 +61,7 @@ const views = {
       )
   },
   export: async (page) => {
-    await page.getByRole('button', { name: 'Take away', exact: true }).click()
+    await page.getByRole('button', { name: 'Export', exact: true }).click()
     await page.getByText('The package was run').waitFor()
   },
   studies: (page, url) => page.goto(`${url}/studies`),
@@ -74,7 +74,7 @@ const views = {
   colours: async (page) => {
     await page.getByRole('region', { name: 'Page' }).getByRole('button', { name: 'more …' }).click()
     await page.getByRole('combobox', { name: 'Colours' }).click()
-    await page.getByRole('option', { name: 'one colour a species' }).click()
+    await page.getByRole('option', { name: 'one colour for each species' }).click()
     await page.locator('[data-mark="1"]').hover()
   },
   surfaces: async (page) => {
@@ -87,7 +87,7 @@ const views = {
     await page.getByRole('option', { name: /in thousands/ }).click()
     for (const row of [1, 2])
       await page.getByRole('checkbox', { name: `Row ${row} in the total` }).check()
-    await page.getByRole('button', { name: 'What to do …' }).click()
+    await page.getByRole('button', { name: 'Options …' }).click()
   },
 }
 

@@ -31,11 +31,11 @@ test('axe finds nothing on the desk, its lists and its dialogs', async () => {
   await page.getByRole('button', { name: /^rung:/ }).click()
   expect(await violations()).toEqual([])
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill('a,b\nx,1')
   expect(await violations()).toEqual([])
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Take away', exact: true }).click()
+  await page.getByRole('button', { name: 'Export', exact: true }).click()
   await page.getByText(/The package was run: all [\d,]+ values/).waitFor()
   expect(await violations()).toEqual([])
 })
@@ -53,10 +53,10 @@ test.each(['light', 'dark'] as const)('axe finds nothing on the dialogs, %s', as
   expect(await violations()).toEqual([])
   await page.keyboard.press('Escape')
   for (const opener of [
-    'who sets what …',
+    'where settings come from …',
     'stylebook …',
-    'rules of the house …',
-    'read together …',
+    'house rules …',
+    'matched quantities …',
     'History',
   ]) {
     await page.getByRole('button', { name: opener }).click()

@@ -208,9 +208,9 @@ test.each(Object.entries(cases))(
     const surface = (await card.getAttribute('data-on'))!.split(' ')[0]
     const standing = page.locator(`article[data-checks~="${check}"][data-on~="${surface}"]`)
     if (scene.isLeft) {
-      await card.getByRole('button', { name: 'leave it' }).click()
-      await page.getByLabel('Why may it stand?').fill('The source is asked')
-      await page.getByLabel('Why may it stand?').press('Enter')
+      await card.getByRole('button', { name: 'Dismiss' }).click()
+      await page.getByLabel('Why is this fine?').fill('The source is asked')
+      await page.getByLabel('Why is this fine?').press('Enter')
       await page.getByText('left: The source is asked').waitFor()
     } else await card.locator('[data-fix]').first().click()
     await standing.waitFor({ state: 'detached' })

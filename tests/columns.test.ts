@@ -17,13 +17,13 @@ test('columns stand in the table in their order, each with its total in its own 
   await columns()
   for (const name of ['fare (EUR)', 'share (%)'])
     await page.getByRole('checkbox', { name, exact: true }).check()
-  await page.getByRole('button', { name: 'Move share (%) further to the left' }).click()
+  await page.getByRole('button', { name: 'Move share (%) to the left' }).click()
   await page.keyboard.press('Escape')
   await until(
     async () => (await page.getByRole('columnheader').allTextContents()).slice(1, -1),
     ['stop', 'line', 'share', 'fare', 'boardings'],
   )
-  await page.getByRole('button', { name: 'Add a total' }).click()
+  await page.getByRole('button', { name: 'Show a total' }).click()
   await until(() => cells('total'), ['2,500'])
   // What its chart averages has no total; money is written as money.
   await until(() => cells('other-total'), ['', '€5,000.0'])
@@ -37,11 +37,11 @@ test('a column is made with a number, taken back with one step and made anew', a
   const { page } = desk
   const make = async (number: string) => {
     await columns()
-    await page.getByRole('combobox', { name: 'How it is made' }).click()
+    await page.getByRole('combobox', { name: 'How it is calculated' }).click()
     await page.getByRole('option', { name: 'the quotient of' }).click()
     await page.getByLabel('Number', { exact: true }).fill(number)
     await page.getByLabel('Name of the new column').fill('scaled')
-    await page.getByRole('button', { name: 'Make it' }).click()
+    await page.getByRole('button', { name: 'Add column' }).click()
   }
   const shown = async (title: string) =>
     (await page.getByRole('combobox', { name: 'Quantity on the page' }).textContent())?.includes(

@@ -22,7 +22,7 @@ test('the style as it is stands beside the best that the program suggests, each 
   await until(() => column(1), ['€2M', '€1M', '€1M', '€1M', '€0M', '€0M'])
   expect(await column(2)).toEqual(['€1.74M', '€1.28M', '€0.96M', '€0.63M', '€0.49M', '€0.31M'])
   expect((await texts('different labels')).slice(0, 2)).toEqual(['3 of 6', '6 of 6'])
-  expect((await texts('off at most'))[0]).toMatch(/^100 %/)
+  expect((await texts('largest error'))[0]).toMatch(/^100 %/)
   expect((await texts('findings'))[1]).toBe('none')
   expect(await page.locator('tbody td.misread').count()).toBeGreaterThan(0)
 })
@@ -56,21 +56,21 @@ test('what is copied, pinned and moved is kept with the study, and undone', asyn
 
 test('styles are compared on troublesome, drawn and typed numbers, missing ones among them', async () => {
   const { page } = desk
-  await select('Compared on', 'numbers chosen for their trouble')
+  await select('Numbers to compare', 'edge values')
   await until(() => page.getByRole('rowheader', { name: 'missing' }).count(), 1)
-  await select('Compared on', 'numbers drawn by chance')
+  await select('Numbers to compare', 'random numbers')
   await until(() => page.locator('tbody tr').count(), 14)
   const before = await column(1)
   await page.getByRole('button', { name: 'draw others' }).click()
   await until(() => column(1).then((now) => now.join() !== before.join()), true)
-  await select('Compared on', 'numbers that you type')
-  await page.getByRole('textbox', { name: 'Numbers to compare on' }).fill('2500000 none 999500')
+  await select('Numbers to compare', 'numbers that you type')
+  await page.getByRole('textbox', { name: 'Your numbers' }).fill('2500000 none 999500')
   await until(() => column(1), ['€3M', '–', '€1M'])
 })
 
 test('the winner is taken for the quantity or for one surface alone, at one click', async () => {
   const { page } = desk
-  await select('Write with style 2', 'in the table')
+  await select('Apply style 2', 'in the table')
   await saved()
   await page.getByRole('link', { name: 'Desk' }).click()
   await until(
@@ -183,9 +183,9 @@ test('a suggested way is asked for in a form and a region, added, and printed wi
   await page.getByRole('link', { name: 'Compare', exact: true }).click()
   await page.locator('tbody tr').first().waitFor()
   const before = await page.locator('thead th').count()
-  await page.getByRole('button', { name: 'add a suggested way' }).click()
-  const ways = page.getByRole('dialog', { name: 'Suggested ways' })
-  await ways.getByRole('combobox', { name: 'Way of telling size' }).click()
+  await page.getByRole('button', { name: 'add a suggestion' }).click()
+  const ways = page.getByRole('dialog', { name: 'Suggested styles' })
+  await ways.getByRole('combobox', { name: 'How sizes are written' }).click()
   await page.getByRole('option', { name: 'words, such as million' }).click()
   await ways.getByText('million').first().waitFor()
   await ways.getByRole('combobox', { name: 'Region of the suggestions' }).click()
@@ -214,9 +214,9 @@ test('a suggested way is asked for in a form and a region, added, and printed wi
 test('what stands in the comparison already is not suggested again', async () => {
   const { page } = desk
   const before = await page.locator('thead th').count()
-  const ways = page.getByRole('dialog', { name: 'Suggested ways' })
+  const ways = page.getByRole('dialog', { name: 'Suggested styles' })
   const suggested = async () => {
-    await page.getByRole('button', { name: 'add a suggested way' }).click()
+    await page.getByRole('button', { name: 'add a suggestion' }).click()
     await ways.locator('.way b, p.soft:nth-of-type(2)').first().waitFor()
     return ways.locator('.way b').allTextContents()
   }
@@ -249,9 +249,9 @@ test('the edge of a case by size is moved on the line of sizes', async () => {
   const { page, program } = desk
   await page.goto(program.url)
   await page.getByRole('button', { name: /^another wording/ }).click()
-  await page.getByRole('combobox', { name: 'What the case goes by' }).click()
+  await page.getByRole('combobox', { name: 'What the exception depends on' }).click()
   await page.getByRole('option', { name: 'by size' }).click()
-  await page.getByLabel('Another unit for the case').fill('crowns')
+  await page.getByLabel('Unit of the exception').fill('crowns')
   await page.keyboard.press('Escape')
   const edge = page.getByRole('slider', { name: /^Edge of the case from 10\^6 on/ })
   await edge.press('ArrowLeft')
@@ -287,7 +287,7 @@ test.each([
       .first()
       .waitFor()
     await page.locator(`[data-order="${order}"]`).waitFor()
-    for (const place of ['the bottom', 'the top', 'the largest of the data']) {
+    for (const place of ['the bottom', 'the top', 'largest value']) {
       await page.getByRole('button', { name: place }).click()
       await page.locator('[data-order]').first().waitFor()
     }

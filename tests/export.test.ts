@@ -19,7 +19,7 @@ async function show(title: string) {
   await select('Quantity on the page', new RegExp(`^${title}$`))
   await until(() => desk.page.getByRole('img', { name: new RegExp(` of ${title}$`) }).count(), 1)
 }
-const open = () => desk.page.getByRole('button', { name: 'Take away', exact: true }).click()
+const open = () => desk.page.getByRole('button', { name: 'Export', exact: true }).click()
 /** Downloads what is made, and gives its path. */
 async function fetched(ending: string): Promise<string> {
   const button = desk.page.getByRole('button', { name: new RegExp(`^Download .*\\${ending}$`) })
@@ -59,7 +59,7 @@ test.each([
   const { page, program } = desk
   if (!page.url().startsWith(program.url)) await page.goto(program.url)
   if ((await page.getByRole('dialog').count()) === 0) await open()
-  await select('Taken away as', new RegExp(`^${title}`))
+  await select('Format', new RegExp(`^${title}`))
   await page.getByText(proof).waitFor()
   expect(readFileSync(await fetched(ending), 'utf8')).toMatch(content)
 })
@@ -105,7 +105,7 @@ const overlaps = (boxes: readonly Boxed[]) =>
 /** The picture of the shown chart, opened by itself. */
 async function pictured() {
   await open()
-  await select('Taken away as', /^the chart as a picture/)
+  await select('Format', /^the chart as a picture/)
   await desk.page.getByText('The picture was read in again').waitFor()
   const path = await fetched('.svg')
   const alone = await (

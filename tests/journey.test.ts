@@ -55,12 +55,12 @@ test('the whole path: from a pasted table to a module that writes the same label
   await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
   expect(await labels('axis')).toEqual(['€0M', '€0M', '€1M', '€1M', '€1M', '€1M', '€2M', '€2M'])
 
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill(TIDE)
   await page.getByText('Number: all 8 cells are numbers').first().waitFor()
   await page.getByLabel('Name').fill('Tide of May')
-  await page.getByLabel('into this one').check()
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByLabel('this study').check()
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByRole('img', { name: 'Columns of warming' }).waitFor()
 
   await page.getByLabel('Tick step', { exact: true }).fill('0.125')
@@ -86,7 +86,7 @@ test('the whole path: from a pasted table to a module that writes the same label
       before.join('|'),
     )
   }
-  await page.getByText('Every label reads back as its number.').waitFor()
+  await page.getByText('No finding on the labels of this page.').waitFor()
   expect(await labels('axis')).toEqual([
     '0.000',
     '0.125',
@@ -118,8 +118,8 @@ test('the whole path: from a pasted table to a module that writes the same label
   await page.getByRole('img', { name: 'Columns of volume' }).waitFor()
   expect((await labels('marks'))[0]).toBe('2.501M')
 
-  await page.getByRole('button', { name: 'Take away', exact: true }).click()
-  await page.getByRole('combobox', { name: 'Taken away as' }).click()
+  await page.getByRole('button', { name: 'Export', exact: true }).click()
+  await page.getByRole('combobox', { name: 'Format' }).click()
   await page.getByRole('option', { name: 'a module for JavaScript', exact: true }).click()
   await page.getByText('The module was run: all 8 values are written as on the desk.').waitFor()
   const [download] = await Promise.all([
@@ -167,7 +167,7 @@ test('the rail moves with the arrow keys, and every label with it', async () => 
 })
 
 test('beside the styled labels stands what a machine writes', async () => {
-  await page.getByText('beside what a machine writes').click()
+  await page.getByText('Compare with raw numbers').click()
   expect(await page.locator('svg.chart text.machine').allTextContents()).toEqual([
     '0',
     '250000',
@@ -178,7 +178,7 @@ test('beside the styled labels stands what a machine writes', async () => {
     '1.5e+06',
     '1.75e+06',
   ])
-  await page.getByText('beside what a machine writes').click()
+  await page.getByText('Compare with raw numbers').click()
 })
 
 test('a table sorts by the number, not by its label', async () => {
@@ -197,13 +197,15 @@ test('a table sorts by the number, not by its label', async () => {
 })
 
 test('what cannot be read is listed by row, and an empty paste says what to do', async () => {
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill('site;depth\na;1,5\nb;x7\nc;2\nd;3\ne;4')
   await page.getByText('row 2: “x7” is kept as missing').waitFor()
   await page.getByText('Numbers were read with a decimal comma.').waitFor()
   await page.getByLabel('Paste a table').fill('site,depth')
   await page.getByText('There is a header but no row below it.').waitFor()
-  expect(await page.getByRole('button', { name: 'Bring in', exact: true }).isDisabled()).toBe(true)
+  expect(await page.getByRole('dialog').getByRole('button', { name: 'Import' }).isDisabled()).toBe(
+    true,
+  )
   await page.keyboard.press('Escape')
 })
 
@@ -226,7 +228,7 @@ test('a dialog can be written in as soon as it is there, and leaves the hand in 
   const browser = await page.context().newCDPSession(page)
   await browser.send('Animation.enable')
   await browser.send('Animation.setPlaybackRate', { playbackRate: 0.05 })
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').waitFor({ state: 'attached' })
   await page.keyboard.press('Control+A')
   await page.keyboard.insertText('site,depth\na,7')
@@ -244,7 +246,7 @@ test('a dialog can be written in as soon as it is there, and leaves the hand in 
 })
 
 test('a table is a study of its own, read as it is meant, and begins sound', async () => {
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page
     .getByLabel('Paste a table')
     .fill(
@@ -254,7 +256,7 @@ test('a table is a study of its own, read as it is meant, and begins sound', asy
   await page.getByText('Read as numbers; only you know whether they are codes.').waitFor()
   await select('What station holds', 'codes')
   await page.getByLabel('Name').fill('Tram stops')
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByRole('img', { name: 'Columns of sales' }).waitFor()
   await page
     .getByRole('button', { name: 'Tram stops' })

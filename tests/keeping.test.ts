@@ -28,13 +28,13 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await other.getByText('Changed in another tab').waitFor()
   // Data that come in bring the server's study with them: they wait until it is chosen, and stay in
   // their field.
-  await other.getByRole('button', { name: 'Bring in data' }).click()
+  await other.getByRole('button', { name: 'Import' }).click()
   await other.getByLabel('Paste a table').fill('site,depth\na,7')
-  await other.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await other.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await other.getByText('Choose “Take theirs” or “Keep mine” first').waitFor()
   expect(await other.getByLabel('Paste a table').inputValue()).toBe('site,depth\na,7')
   await other.keyboard.press('Escape')
-  await other.getByRole('button', { name: 'Take theirs' }).click()
+  await other.getByRole('button', { name: 'Use the other version' }).click()
   await other.getByText('Saved', { exact: true }).waitFor()
   expect(await labels('axis', other)).toEqual(await labels('axis'))
   await other.close()
@@ -79,7 +79,7 @@ test('a saved change outlives the server being killed', async () => {
   expect((await labels('axis')).slice(0, 2)).toEqual(['0.000\u00a0°C', '0.125\u00a0°C'])
 })
 
-test('a phrase is opened, searched and chosen with the keyboard alone', async () => {
+test('a phrase is opened, searched and chosen with the keyboard only', async () => {
   await show('Harvest')
   await page.getByRole('button', { name: /^notation:/ }).focus()
   await page.keyboard.press('ArrowDown')
@@ -122,19 +122,19 @@ test('labels follow another region, fetched when it is chosen, and an increment 
 })
 
 test('a column names the currency of each row, on the desk and in the package', async () => {
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page
     .getByLabel('Paste a table')
     .fill('site,amount,currency\nHolm,1200,EUR\nVik,7000,JPY\nSund,3,EUR')
-  await page.getByLabel('into this one').check()
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByLabel('this study').check()
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByRole('button', { name: 'Enter exchange rates' }).click()
   await page.getByLabel('Rates', { exact: true }).fill('1 JPY = 0.0061 EUR')
   await page.getByRole('button', { name: 'Save rates' }).click()
   await page.getByRole('img', { name: 'Columns of amount' }).waitFor()
   expect(await labels('table')).toEqual(['€1,200.00', '¥7,000', '€3.00'])
   await saved()
-  await page.getByRole('button', { name: 'Take away', exact: true }).click()
+  await page.getByRole('button', { name: 'Export', exact: true }).click()
   const dialog = page.getByRole('dialog')
   const isDone = dialog.locator('.proof').or(dialog.getByRole('alert'))
   expect(await isDone.innerText()).toMatch(/^The package was run: all [\d,]+ values/)
@@ -142,14 +142,14 @@ test('a column names the currency of each row, on the desk and in the package', 
 
 test('a new study begins empty, says what to do, and keeps its data', async () => {
   await page.goto(`${desk.program.url}/studies`)
-  await page.getByLabel('A new study').fill('Depths')
+  await page.getByLabel('Name of a new study').fill('Depths')
   await page.getByRole('button', { name: 'Begin' }).click()
   await page.getByRole('heading', { name: 'No numbers yet' }).waitFor()
-  await page.getByRole('main').getByRole('button', { name: 'Bring in data' }).last().click()
+  await page.getByRole('main').getByRole('button', { name: 'Import' }).last().click()
   await page
     .getByLabel('Paste a table')
     .fill('mooring\tdepth\nFarrow Ledge\t4.125\nHolm Skerry\t11.75')
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
   expect(await labels('marks')).toEqual(['11.750', '4.125'])
   await page.goto(`${desk.program.url}/studies`)

@@ -14,7 +14,7 @@ const closed = async (name: string | RegExp) => {
   await desk.page.keyboard.press('Escape')
   await dialog(name).waitFor({ state: 'detached' })
 }
-const where = (title: string) => select('Where this style is set', title)
+const where = (title: string) => select('Where this style applies', title)
 
 test('the sentence of every surface says on which it is not so', async () => {
   const { page, program } = desk
@@ -34,7 +34,7 @@ describe('who sets what', () => {
   test('one view has every surface and phrase, with the value and who says it', async () => {
     const { page } = desk
     await page.getByRole('button', { name: /^except/ }).click()
-    await dialog('Who sets what: weight').waitFor()
+    await dialog('Where settings come from: weight').waitFor()
     await until(
       () =>
         cell('tooltip grouping').evaluate((one: HTMLElement) => [
@@ -51,7 +51,7 @@ describe('who sets what', () => {
     await cell('table grouping').click()
     await cell('headline grouping').click({ modifiers: ['Shift'] })
     await page.getByText('grouping, 2 places').waitFor()
-    await page.getByRole('combobox', { name: 'Another value of grouping' }).click()
+    await page.getByRole('combobox', { name: 'Another value for grouping' }).click()
     await page.getByRole('option', { name: 'not grouped' }).click()
     await until(
       () =>
@@ -70,7 +70,7 @@ describe('who sets what', () => {
           .then((one) => one?.trim() !== 'not grouped'),
       true,
     )
-    await closed('Who sets what: weight')
+    await closed('Where settings come from: weight')
     // One step did both.
     await page.getByRole('button', { name: 'Undo' }).click()
     await page.getByRole('button', { name: 'Undo' }).click()
@@ -87,7 +87,7 @@ describe('who sets what', () => {
       ['headline fraction', 'decimals', 'exactly 1 decimal'],
     ]) {
       await cell(key!).click()
-      await page.getByRole('combobox', { name: `Another value of ${field}` }).click()
+      await page.getByRole('combobox', { name: `Another value for ${field}` }).click()
       await page.getByRole('option', { name: value, exact: true }).click()
       await until(() => cell(key!).getAttribute('title'), 'Set here')
     }
@@ -104,7 +104,7 @@ describe('who sets what', () => {
     expect(await cell('table grouping').getAttribute('title')).not.toBe('Set here')
     expect(await cell('headline grouping').getAttribute('title')).toBe('Set here')
     expect(await cell('table fraction').getAttribute('title')).toBe('Set here')
-    await closed('Who sets what: weight')
+    await closed('Where settings come from: weight')
     for (let step = 0; step < 5; step++) await page.getByRole('button', { name: 'Undo' }).click()
     await saved()
   })
@@ -114,7 +114,7 @@ describe('who sets what', () => {
     await page.getByRole('button', { name: /^except/ }).click()
     await page.getByRole('button', { name: 'tooltip', exact: true }).click()
     await page.getByRole('button', { name: /^take (it|\d+) back$/ }).click()
-    await closed('Who sets what: weight')
+    await closed('Where settings come from: weight')
     await until(() => page.locator('[title*="in the tooltip"]').count(), 0)
   })
 })
@@ -124,7 +124,7 @@ describe('the stylebook', () => {
     const { page } = desk
     await page.getByRole('button', { name: /^stylebook/ }).click()
     await page.getByLabel(/^Enter the style as it is/).fill(name)
-    await page.getByRole('button', { name: 'Enter it' }).click()
+    await page.getByRole('button', { name: 'Save' }).click()
     await page.getByText(`${name} is entered as version`).waitFor()
   }
   /** Another program, or another tab, enters a style. */
@@ -161,7 +161,7 @@ describe('the stylebook', () => {
     await page.getByText('weight, in the table').waitFor()
     await page.getByText('5.25M   980.00K   41.25K').waitFor()
     expect(await first('table')).not.toBe('5.25M')
-    await page.getByRole('button', { name: 'Take the new one' }).click()
+    await page.getByRole('button', { name: 'Update' }).click()
     await until(() => first('table'), '5.25M')
     await closed('Stylebook')
     await saved()
@@ -182,7 +182,7 @@ describe('the stylebook', () => {
     await field.fill('{"fraction": [0, 400]}')
     await page.getByText(/fraction: \[0,400\] is not allowed/).waitFor()
     await field.fill('{"notation": "scientific", "fraction": [1, 1], "significant": null}')
-    await page.getByRole('button', { name: 'Set it in the table' }).click()
+    await page.getByRole('button', { name: 'Apply it in the table' }).click()
     await closed('Stylebook')
     await until(() => first('table'), '5.3×10⁶')
     await page.getByRole('button', { name: 'Undo' }).click()
@@ -193,14 +193,14 @@ describe('the stylebook', () => {
 describe('rules of the house', () => {
   test('a rule is made in words, broken by labels, told in the margin, and mended there', async () => {
     const { page } = desk
-    await page.getByRole('button', { name: 'rules of the house …' }).click()
+    await page.getByRole('button', { name: 'house rules …' }).click()
     await select('Surface of the rule', 'in the table')
     await select('Value of the rule', 'no decimals')
     await page.getByLabel('why').fill('Tables are long.')
-    await page.getByRole('button', { name: 'Add the rule' }).click()
+    await page.getByRole('button', { name: 'Add rule' }).click()
     // A finding in the margin may already quote the rule.
     await page.getByText('decimals (table): no decimals', { exact: true }).waitFor()
-    await closed('Rules of the house')
+    await closed('House rules')
     const card = page.locator('article[data-check="house-rule"]')
     await card
       .getByText('“5.3M” breaks “decimals (table): no decimals”: Tables are long.')
@@ -214,11 +214,11 @@ describe('rules of the house', () => {
     const { page } = desk
     await page.getByRole('button', { name: 'Undo' }).click()
     await page.locator('article[data-check="house-rule"]').waitFor()
-    await page.getByRole('button', { name: 'rules of the house …' }).click()
+    await page.getByRole('button', { name: 'house rules …' }).click()
     await page
       .getByRole('button', { name: 'Remove the rule decimals (table): no decimals' })
       .click()
-    await closed('Rules of the house')
+    await closed('House rules')
     await page.locator('article[data-check="house-rule"]').waitFor({ state: 'detached' })
     await saved()
   })
@@ -231,10 +231,10 @@ test('a case goes by another column with that column’s own texts, and by none 
   // What is opened at the dock closes where the dock scrolls: it stands still once all is checked.
   await until(() => page.locator('aside.margin .clean .busy').count(), 0)
   await page.getByRole('button', { name: /^another wording/ }).click()
-  await select('What the case goes by', 'where kind is')
-  const categories = dialog('Another wording for some').locator('.p-multiselect-label')
+  await select('What the exception depends on', 'where kind is')
+  const categories = dialog('Add an exception').locator('.p-multiselect-label')
   await until(() => categories.textContent().then((text) => text?.trim()), 'brick')
-  await page.getByLabel('Another unit for the case').fill('m')
+  await page.getByLabel('Unit of the exception').fill('m')
   await page.getByRole('button', { name: 'where kind is brick: “m” after it' }).waitFor()
   await page.keyboard.press('Escape')
   await until(() => labels('marks'), ['12\u00a0m', '9'])
@@ -271,7 +271,7 @@ test('quantities are read together at one click, and one that leaves its set is 
     'town,cost,yield\nVik,5250000,3120000\nHolm,980000,41250\nTarn,61000,8000',
     'cost',
   )
-  await page.getByRole('button', { name: 'read together …' }).click()
+  await page.getByRole('button', { name: 'matched quantities …' }).click()
   await page
     .locator('.p-multiselect')
     .filter({ has: page.getByRole('combobox', { name: /^Quantities that are read together/ }) })

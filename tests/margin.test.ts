@@ -48,7 +48,7 @@ test('a check that takes long says how far it is, is stopped, and begins again',
     await route.continue()
   })
   await page.goto(program.url)
-  await page.getByRole('progressbar', { name: 'How much is checked' }).waitFor()
+  await page.getByRole('progressbar', { name: 'Progress of the check' }).waitFor()
   await page.getByRole('button', { name: 'stop', exact: true }).click()
   await page.getByText('The check was stopped.').waitFor()
   expect(await cards().count()).toBe(0)
@@ -68,8 +68,8 @@ test('the table marks the rows that mislead, and only errors and warnings', asyn
 
 test('a finding is left with a reason, which outlives a reload, and is taken back', async () => {
   const { page } = desk
-  await axisCard().getByRole('button', { name: 'leave it' }).click()
-  const field = page.getByLabel('Why may it stand?')
+  await axisCard().getByRole('button', { name: 'Dismiss' }).click()
+  const field = page.getByLabel('Why is this fine?')
   await field.press('Enter')
   await expect(axisCard().count()).resolves.toBe(1)
   await field.fill('A sketch for the board')
@@ -81,7 +81,7 @@ test('a finding is left with a reason, which outlives a reload, and is taken bac
 
   await page.reload()
   await page.getByText('1 left: A sketch for the board').waitFor()
-  await page.getByRole('button', { name: 'take back' }).click()
+  await page.getByRole('button', { name: 'Restore' }).click()
   await axisCard().waitFor()
 })
 

@@ -49,7 +49,7 @@ describe('one colour for each', () => {
     await page.goto(program.url)
     await page.getByRole('img', { name: 'Columns of Revenue' }).waitFor()
     await unfold()
-    await select('Colours', 'one colour a species')
+    await select('Colours', 'one colour for each species')
     await until(() => page.locator('[data-mark="0"] rect').count(), 4)
     const colours = await page
       .getByRole('list', { name: 'Colours' })
@@ -71,7 +71,7 @@ describe('one colour for each', () => {
     expect(await page.locator('[data-mark="0"] rect').count()).toBe(1)
     await select('Aggregate', 'sum')
     await until(() => page.locator('[data-mark="0"] rect').count(), 4)
-    await select('Colours', 'in one shade')
+    await select('Colours', 'in one colour')
   })
 })
 
@@ -100,14 +100,14 @@ test('a callout stands at its mark, is written in its place, and moved with the 
 test('a mark says its change from another column, and its share of its panel', async () => {
   const { page } = desk
   await show('Harvest')
-  const parts = page.getByRole('combobox', { name: 'What a mark says' })
+  const parts = page.getByRole('combobox', { name: 'What data labels show' })
   const tick = async (title: string) => {
     await page.locator('.p-multiselect', { has: parts }).click()
     await page.getByRole('option', { name: title, exact: true }).click()
     await page.keyboard.press('Escape')
   }
   await tick('the change from another column')
-  await select('Column that changes are told from', 'extract l')
+  await select('Column to compare with', 'extract l')
   const against = await texts('[data-part="against"]')
   expect(against.every((one) => /^ ?\([+−]\d[\d.,]*%\)$/.test(one))).toBe(true)
   expect(against.length).toBeGreaterThan(2)
@@ -125,7 +125,7 @@ test('a mark says its change from another column, and its share of its panel', a
     .count()
   expect(shares.slice(0, inPanel).reduce((sum, share) => sum + share, 0)).toBeCloseTo(100, 0)
   await tick('its share of the panel')
-  await select('Panels', 'in one piece')
+  await select('Panels', 'in one panel')
 })
 
 test('the spread of all rows says its least, median and largest, on an axis of the quantity', async () => {
@@ -155,23 +155,23 @@ test('marks without room get a second line, or keep the labels that tell most', 
     'landed',
   )
   await select('Category', 'week')
-  await select('Order', 'as the rows come')
+  await select('Order', 'in row order')
   await page
     .locator('.p-multiselect')
-    .filter({ has: page.getByRole('combobox', { name: 'What a mark says' }) })
+    .filter({ has: page.getByRole('combobox', { name: 'What data labels show' }) })
     .click()
-  await page.getByRole('option', { name: 'its share of all' }).click()
+  await page.getByRole('option', { name: 'its share of the total' }).click()
   await page.keyboard.press('Escape')
   await finding('crowded')
     .getByRole('button', { name: 'Put what stands behind on a second line' })
     .click()
   await until(
-    () => page.getByRole('combobox', { name: 'Lines of a mark' }).textContent(),
+    () => page.getByRole('combobox', { name: 'Lines of a data label' }).textContent(),
     'on two lines',
   )
   await page.getByRole('button', { name: 'Undo' }).click()
   await unfold()
-  await select('Which are marked', 'the ends, the largest and the least')
+  await select('Which marks have labels', 'the ends, the largest and the smallest')
   await until(
     () =>
       page
@@ -186,7 +186,7 @@ test('labels stand inside the columns that have room for them, and outside the o
   const { page } = desk
   await show('Harvest')
   await unfold()
-  await select('Where labels stand', 'inside where there is room')
+  await select('Position of the labels', 'inside where it fits')
   await until(
     () =>
       page
@@ -202,7 +202,7 @@ test('labels stand inside the columns that have room for them, and outside the o
       inside.x + inside.width <= column.x + column.width &&
       inside.y >= column.y,
   ).toBe(true)
-  await select('Where labels stand', 'outside')
+  await select('Position of the labels', 'outside')
 })
 
 test('a page in a language that is read from right to left begins there: axis, marks, table, words', async () => {

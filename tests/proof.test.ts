@@ -183,8 +183,8 @@ test.each(CHARTS)(
     const card = page.locator(`.finding[data-check=${check}]`)
     await card.locator('.fixes button').first().click()
     await page.getByText(/With these labels nothing is found/).waitFor()
-    await page.getByRole('button', { name: 'Write them into the file' }).click()
-    await page.getByText('Nothing is wrong with its numbers').waitFor()
+    await page.getByRole('button', { name: 'Write to the file' }).click()
+    await page.getByText('No findings on its numbers').waitFor()
     const [saved] = await Promise.all([
       page.waitForEvent('download'),
       page.getByRole('button', { name: 'Save the file' }).click(),
@@ -206,7 +206,7 @@ test.each(CHARTS)(
 test('a drawing that is dropped on any screen opens here, and its bars make a study', async () => {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await page.goto(`${program.url}/studies`)
-  await page.getByText('Proof a finished chart or table').waitFor()
+  await page.getByText('Proofread a finished chart or table').waitFor()
   const svg = await draw({
     side: 'left',
     ticks: [0, 2_000_000, 4_000_000, 6_000_000],
@@ -226,7 +226,7 @@ test('a drawing that is dropped on any screen opens here, and its bars make a st
   }, svg)
   await page.waitForURL('**/proof')
   await page.getByText(/The mark labelled “5.2M”.*ends at 6,000,000 on its axis/).waitFor()
-  await page.getByRole('button', { name: 'Make a study of its numbers' }).click()
+  await page.getByRole('button', { name: 'Create a study from its numbers' }).click()
   await page.waitForURL('**/study/*')
   await page.getByRole('heading', { name: 'bars' }).waitFor()
   await page.evaluate(() => {
@@ -236,7 +236,7 @@ test('a drawing that is dropped on any screen opens here, and its bars make a st
       new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }),
     )
   })
-  await page.getByText('Nothing is wrong with its numbers').waitFor()
+  await page.getByText('No findings on its numbers').waitFor()
   await page.goBack()
   await page.getByRole('heading', { name: 'bars' }).waitFor()
   await page.close()

@@ -20,7 +20,7 @@ test('a table shows other columns, each written as its own quantity is', async (
   )
   await page.getByRole('columnheader', { name: 'Harvest' }).getByRole('button').click()
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
-  expect(await page.getByRole('combobox', { name: 'Where this style is set' }).textContent()).toBe(
+  expect(await page.getByRole('combobox', { name: 'Where this style applies' }).textContent()).toBe(
     'in the table',
   )
 })
@@ -57,7 +57,7 @@ test('panels for each site share one axis and one rung, and their labels are num
       ),
     true,
   )
-  await select('Panels', 'in one piece')
+  await select('Panels', 'in one panel')
 })
 
 test('a second quantity has an axis of its own, in its own wording, which leads to it', async () => {
@@ -67,7 +67,7 @@ test('a second quantity has an axis of its own, in its own wording, which leads 
   await page.locator('[data-second]').first().click()
   await page.getByRole('img', { name: 'Columns of Extract' }).waitFor()
   await until(
-    () => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+    () => page.getByRole('combobox', { name: 'Where this style applies' }).textContent(),
     'on the axis',
   )
   await show('Harvest')
@@ -93,11 +93,11 @@ test('an axis of powers is chosen on the ruler, and stands on the desk', async (
 test('a column is made of two others and written on its own', async () => {
   const { page } = desk
   await page.getByRole('button', { name: 'Columns of the table' }).click()
-  await select('How it is made', 'the ratio of')
+  await select('How it is calculated', 'the ratio of')
   await select('Column', 'revenue eur')
   await select('Other column', 'harvest kg')
   await page.getByLabel('Name of the new column').fill('price')
-  await page.getByRole('button', { name: 'Make it' }).click()
+  await page.getByRole('button', { name: 'Add column' }).click()
   await page.getByRole('img', { name: 'Columns of price' }).waitFor()
   await until(() => page.getByRole('combobox', { name: 'Aggregate' }).textContent(), 'mean')
   await page.keyboard.press('Escape')
@@ -107,13 +107,13 @@ test('a column is made of two others and written on its own', async () => {
 test('three ways of writing are offered, and one is taken', async () => {
   const { page } = desk
   await label('axis').click()
-  await page.getByRole('button', { name: 'three ways to write it' }).click()
-  const ways = page.getByRole('dialog', { name: 'Three ways to write it' }).getByRole('button')
+  await page.getByRole('button', { name: 'suggestions' }).click()
+  const ways = page.getByRole('dialog', { name: 'Suggested styles' }).getByRole('button')
   expect(await ways.count()).toBe(3)
   const promised = (await ways.first().locator('b').textContent())!.split(/ {2,}/)
   await ways.first().click()
   await until(() => text('axis', 1), promised[1]!)
-  await page.getByText('take all back').waitFor()
+  await page.getByText('clear all').waitFor()
 })
 
 test('the keyboard alone takes up a surface, changes it and undoes that', async () => {
@@ -145,14 +145,14 @@ test('a study is renamed, copied, removed and brought back', async () => {
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'Copy Osprind', exact: true }).click()
   await page.getByRole('link', { name: 'Osprind, a copy' }).waitFor()
-  await page.getByRole('button', { name: 'Remove Osprind', exact: true }).click()
-  await page.getByRole('heading', { name: 'Removed' }).waitFor()
+  await page.getByRole('button', { name: 'Delete Osprind', exact: true }).click()
+  await page.getByRole('heading', { name: 'Deleted' }).waitFor()
   expect(await page.getByRole('link', { name: 'Osprind', exact: true }).count()).toBe(0)
-  await page.getByRole('button', { name: 'Bring Osprind back' }).click()
+  await page.getByRole('button', { name: 'Restore Osprind' }).click()
   await page.getByRole('link', { name: 'Osprind', exact: true }).waitFor()
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'save to a file: Osprind', exact: true }).click(),
+    page.getByRole('button', { name: 'Save to a file: Osprind', exact: true }).click(),
   ])
   await page.getByLabel('Bring a study in from its file').setInputFiles(await file.path())
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
@@ -186,8 +186,8 @@ test('a revision is named, found by its name over a reload, and gone back to', a
   await page.getByRole('img', { name: 'Columns of flow' }).waitFor()
   const first = await text('table')
   await page.getByRole('button', { name: 'History' }).click()
-  await page.getByLabel('Give it a name').fill('as sent to print')
-  await page.getByRole('button', { name: 'Keep the name' }).click()
+  await page.getByLabel('Name this version').fill('as sent to print')
+  await page.getByRole('button', { name: 'Save the name' }).click()
   await page.locator('.steps .step', { hasText: 'as sent to print' }).waitFor()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: /^grouping:/ }).click()
@@ -196,9 +196,9 @@ test('a revision is named, found by its name over a reload, and gone back to', a
   await saved()
   await page.reload()
   await page.getByRole('button', { name: 'History' }).click()
-  await page.getByLabel('with a name alone').check()
+  await page.getByLabel('named only').check()
   await page.locator('.steps .step', { hasText: 'as sent to print' }).click()
-  await page.getByRole('button', { name: 'Go back to this' }).click()
+  await page.getByRole('button', { name: 'Restore this version' }).click()
   await until(() => text('table'), first)
   await saved()
 })

@@ -14,10 +14,10 @@ const shot = async (name: string) =>
 test('amounts in several currencies are not drawn before somebody decides how', async () => {
   const { page, program } = desk
   await page.goto(program.url)
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill(BAKERIES)
-  await page.getByLabel('into this one').check()
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByLabel('this study').check()
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByText('These amounts are in 3 currencies: EUR, SEK, GBP.').waitFor()
   await until(() => page.locator('[data-surface="marks"]').count(), 0)
   await shot('offer')
@@ -107,7 +107,7 @@ test('rates are kept with the study, and taken back by one step', async () => {
 
 test('the column of currencies can be unlinked: then its numbers are in no unit', async () => {
   const { page } = desk
-  const unit = page.getByLabel('Unit that it is recorded in')
+  const unit = page.getByLabel('Unit of the recorded numbers')
   await unit.click()
   await page.getByRole('option', { name: 'in no unit' }).click()
   await until(() => page.locator('[data-rates-note]').count(), 0)

@@ -17,7 +17,7 @@ const problem = async (response: Response) => ({
   ...((await response.json()) as { status: number; detail: string }),
 })
 
-test('pages carry a policy that allows their own files alone', async () => {
+test('pages carry a policy that allows their own files only', async () => {
   const policy = (await send('/')).headers.get('content-security-policy')
   expect(policy).toMatch(/default-src 'self'; script-src 'self' 'sha256-[^;]*; /)
   expect(policy).not.toMatch(/script-src[^;]*unsafe/)

@@ -43,7 +43,7 @@ test('rows that are ticked for a total stay ticked over a reload and a filter', 
 test('the page is laid out anew: the table below, the words under all', async () => {
   const { page } = desk
   await page.getByRole('button', { name: 'On the page …' }).click()
-  await select('Where the table stands', 'below the chart')
+  await select('Position of the tables', 'below the chart')
   // The menu goes where a page that is laid out anew scrolls.
   if (!(await page.getByRole('dialog', { name: 'On the page' }).isVisible()))
     await page.getByRole('button', { name: 'On the page …' }).click()
@@ -56,11 +56,11 @@ test('the page is laid out anew: the table below, the words under all', async ()
 
 test('dates that can be read in two ways are asked for at import, and sentences follow the answer', async () => {
   const { page } = desk
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill('buoy,laid,depth\na,03/04/2026,4.5\nb,05/06/2026,2.5')
-  await page.getByLabel('into this one').check()
-  await select('Order of the dates in laid', 'the month comes first')
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByLabel('this study').check()
+  await select('Order of the dates in laid', 'month first')
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
   await page.getByRole('button', { name: 'Write the sentence' }).click()
   await page.getByLabel('Text of the sentence').fill('Laid {laid :date largest=depth}')
@@ -76,7 +76,7 @@ test('a rail drawn move by move looks as one that is drawn at once', async () =>
   await page.goto(program.url)
   await show('Revenue')
   const spots = page
-    .getByRole('group', { name: 'Rail: digits of telling values' })
+    .getByRole('group', { name: 'Rail: digits of sample values' })
     .locator('.spots > span')
   const drawn = () =>
     spots.evaluateAll((all) =>

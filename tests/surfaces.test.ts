@@ -14,7 +14,7 @@ describe('a style on each of three levels', () => {
     await page.goto(program.url)
     await label('table').click()
     await until(
-      () => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+      () => page.getByRole('combobox', { name: 'Where this style applies' }).textContent(),
       'in the table',
     )
     await choose(/^rung: in millions/, 'in thousands (K)')
@@ -31,12 +31,12 @@ describe('a style on each of three levels', () => {
       'From the quantity',
     )
     await phrase.click()
-    await page.getByRole('button', { name: 'take it back' }).click()
+    await page.getByRole('button', { name: 'clear' }).click()
     await until(() => text('table'), '€0M')
-    await page.getByText('as the quantity is,').waitFor()
+    await page.getByText('as the quantity,').waitFor()
     await choose(/^rung: in millions/, 'in thousands (K)')
     await phrase.click()
-    await page.getByRole('button', { name: 'give it to the quantity' }).click()
+    await page.getByRole('button', { name: 'move to the quantity' }).click()
     await until(() => text('axis', 4), '€1,000K')
     expect([await text('table'), await text('tooltip', 5)]).toEqual(['€65K', '€307,502.88'])
   })
@@ -58,7 +58,7 @@ describe('a style on each of three levels', () => {
     await done.waitFor()
     await page.locator('.steps .step').nth(1).click()
     await page.getByRole('img', { name: /^The page after/ }).waitFor()
-    await page.getByRole('button', { name: 'Go back to this' }).click()
+    await page.getByRole('button', { name: 'Restore this version' }).click()
     await until(() => text('axis', 4), '€1,000K')
     await page.getByRole('button', { name: 'Undo' }).click()
     await until(() => text('axis', 4), '€1000K')
@@ -72,9 +72,9 @@ describe('other wordings for some', () => {
     const { page } = desk
     await show('Extract')
     await page.locator('[data-mark="0"]').click()
-    await page.getByRole('button', { name: 'another wording for crown kelp …' }).click()
-    await page.getByLabel('Another unit for the case').fill('m³')
-    await page.getByLabel('Factor for the case').fill('0.001')
+    await page.getByRole('button', { name: 'Add an exception for crown kelp …' }).click()
+    await page.getByLabel('Unit of the exception').fill('m³')
+    await page.getByLabel('Factor of the exception').fill('0.001')
     await until(() => text('marks'), '9,820.685\u00a0m³')
     expect(await text('marks', 1)).toMatch(/\u00a0l$/)
     expect(await text('tooltip', 3)).toMatch(/\u00a0l$/)
@@ -90,17 +90,19 @@ describe('other wordings for some', () => {
     const { page } = desk
     await page.locator('[data-mark="0"]').click()
     const cases = () => page.getByRole('button', { name: /^where species is/ }).count()
-    await page.getByRole('button', { name: 'another wording for crown kelp …' }).click()
-    await page.getByLabel('Another unit for the case').waitFor()
+    await page.getByRole('button', { name: 'Add an exception for crown kelp …' }).click()
+    await page.getByLabel('Unit of the exception').waitFor()
     // A case that changes nothing is none.
     expect(await cases()).toBe(1)
-    await page.getByLabel('Another unit for the case').fill('l')
-    await page.getByText('never used: the one where species is crown kelp comes first').waitFor()
+    await page.getByLabel('Unit of the exception').fill('l')
+    await page
+      .getByText('never used: the exception where species is crown kelp comes first')
+      .waitFor()
     await page.keyboard.press('Escape')
-    await page.getByRole('button', { name: 'let it come first' }).click()
+    await page.getByRole('button', { name: 'put first' }).click()
     await until(() => text('marks').then((one) => /\u00a0l$/.test(one!)), true)
     await page
-      .getByRole('button', { name: 'Remove the wording where species is crown kelp' })
+      .getByRole('button', { name: 'Remove the exception where species is crown kelp' })
       .first()
       .click()
     await until(() => text('marks'), '9,820.685\u00a0m³')
@@ -110,17 +112,17 @@ describe('other wordings for some', () => {
 test('a mark says its number, its share and its change in two lines, each still a number underneath', async () => {
   const { page } = desk
   await show('Harvest')
-  await openList('What a mark says')
-  await page.getByRole('option', { name: 'its share of all' }).click()
+  await openList('What data labels show')
+  await page.getByRole('option', { name: 'its share of the total' }).click()
   await page.keyboard.press('Escape')
   const shares = () => page.locator('[data-part="share"]').allTextContents()
   await until(async () => (await shares()).length, 4)
   expect((await shares())[0]).toMatch(/^ \(\d\d(\.\d)?%\)$/)
-  await select('Lines of a mark', 'on two lines')
+  await select('Lines of a data label', 'on two lines')
   await until(async () => /^\d\d(\.\d)?%$/.test((await shares())[0]!), true)
   await page.locator('[data-part="share"]').first().click()
   await until(
-    () => page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+    () => page.getByRole('combobox', { name: 'Where this style applies' }).textContent(),
     'in the shares on marks',
   )
   await choose(/^decimals: at most 1 decimal/, '2 decimals')
@@ -138,7 +140,7 @@ describe('sentences', () => {
       'Shallowest mooring: Hythe Sands, 2.875\u00a0m,',
     )
     await page.getByRole('button', { name: 'all rows …' }).click()
-    await openList('Shown rows')
+    await openList('Rows to show')
     await page.getByRole('option', { name: 'Farrow Ledge' }).click()
     await page.getByRole('option', { name: 'Northmost' }).click()
     await page.keyboard.press('Escape')
@@ -169,7 +171,7 @@ describe('sentences', () => {
     await page
       .getByText(/there is no column “depth”; the columns are mooring, laid, depth m, north m/)
       .waitFor()
-    await page.getByRole('button', { name: 'as the program writes it' }).click()
+    await page.getByRole('button', { name: 'write it automatically' }).click()
     await until(() => text('headline'), '38\u00a0m')
   })
 })

@@ -36,10 +36,10 @@ async function settled(): Promise<void> {
 async function bringFile(file: string): Promise<void> {
   const { page, program } = desk
   await page.goto(program.url)
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Choose a file').setInputFiles(join(folder, file))
   const before = page.url()
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.waitForFunction((url) => location.href !== url, before)
   await page.locator('svg [data-surface="marks"], svg [data-surface="axis"]').first().waitFor()
 }

@@ -3,7 +3,7 @@ import { until, withDesk } from './lib/program'
 const desk = withDesk()
 const labels = () =>
   desk.page
-    .getByRole('group', { name: 'The axis as it stands' })
+    .getByRole('group', { name: 'The axis on the page' })
     .locator('[data-ruler-label]')
     .allTextContents()
 const handle = (name: string) => desk.page.getByRole('slider', { name, exact: true })
@@ -90,7 +90,7 @@ test('a candidate is drawn with its labels and taken with its style, as one step
   const { page } = desk
   // They are sought once the hand rests.
   await page.getByLabel(/^Candidate 1: .*€1\.75M$/).waitFor()
-  await page.getByRole('button', { name: 'Take candidate 1: every 250000' }).click()
+  await page.getByRole('button', { name: 'Use candidate 1: every 250000' }).click()
   await until(labels, [
     '€0.00M',
     '€0.25M',
@@ -101,7 +101,7 @@ test('a candidate is drawn with its labels and taken with its style, as one step
     '€1.50M',
     '€1.75M',
   ])
-  await page.getByText('Every label reads back as its number.').waitFor()
+  await page.getByText('No finding on the labels of this page.').waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
   await until(labels, ['€0M', '€1M', '€2M'])
 })
@@ -141,7 +141,7 @@ test('an axis counts parts of π, and names of winds are told as no numbers', as
 
 test('ends are typed as multiples of π, and the axis in use stands among the candidates, marked', async () => {
   const { page } = desk
-  const first = page.getByLabel('First end')
+  const first = page.getByLabel('Start of the axis')
   await first.fill('-2π')
   await first.press('Enter')
   await until(labels, ['−2π', '−π', '0', 'π', '2π', '3π'])
@@ -157,7 +157,7 @@ test('tick labels are pasted as a list: too few, too many and another number are
     await page.getByRole('button', { name: 'paste labels as a list …' }).click()
     await page.getByLabel('A label a line').fill(list)
     await page.getByText(said).waitFor()
-    await page.getByRole('button', { name: 'Set them' }).click()
+    await page.getByRole('button', { name: 'Apply' }).click()
   }
   await pasted('−π\n0\nπ', '3 labels for 5 ticks: 2 too few')
   await card

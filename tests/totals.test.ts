@@ -11,17 +11,17 @@ test('parts that miss their printed total are told, with three ways out and thei
   await bringIn(desk, 'site,part\nHolm,3.4\nVik,5.4\nTarn,2.4', 'part')
   await page.getByRole('button', { name: /^decimals:/ }).click()
   await page.getByRole('option', { name: 'no decimals' }).click()
-  await page.getByRole('button', { name: 'Add a total' }).click()
+  await page.getByRole('button', { name: 'Show a total' }).click()
   await until(total, '11')
   await page.getByText('The printed parts add up to 10.').waitFor()
-  await page.getByRole('button', { name: 'What to do …' }).click()
+  await page.getByRole('button', { name: 'Options …' }).click()
   await page.getByText('Unrounded: 3.4 + 5.4 + 2.4 = 11.2').waitFor()
   await page.getByRole('button', { name: 'Write 1 decimal 3.4 + 5.4 + 2.4 = 11.2' }).waitFor()
   await page
     .getByRole('button', { name: /^Adjust 1 of the printed parts 4 \+ 5 \+ 2 = 11/ })
     .click()
   await until(parts, ['†4', '5', '2'])
-  await page.getByText('1 printed part is adjusted (†) so that all add up.').waitFor()
+  await page.getByText('1 printed part is adjusted (†) so that they add up to the total.').waitFor()
   // The bars say the same; they stand in the order of their size.
   await until(marks, ['5', '†4', '2'])
 })
@@ -72,10 +72,10 @@ test('a label under the pointer says its value, what it reads back as, and what 
     'value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96',
   )
   expect(
-    await page.getByRole('combobox', { name: 'Where this style is set' }).textContent(),
+    await page.getByRole('combobox', { name: 'Where this style applies' }).textContent(),
   ).toContain('on the marks')
   await page.locator('[data-surface="legend"]').first().hover()
-  await until(() => note.innerText(), 'Click to write it another way in the legend')
+  await until(() => note.innerText(), 'Click to change how it is written in the legend')
   await page.mouse.move(5, 5)
   await note.waitFor({ state: 'detached' })
 })

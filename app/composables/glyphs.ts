@@ -1,3 +1,5 @@
+import { words } from '~~/words'
+
 /** No typeface has this one: what it looks like is what all look like that cannot be drawn. */
 const NONE = '\u{10fffd}'
 /** CSS pixels of the type that characters are drawn in to be looked at. */
@@ -56,7 +58,9 @@ export const drawable = (text: string): string =>
   runsOf(text)
     .map(({ drawn, characters }) => {
       if (drawn) return characters.join('')
-      return characters.length === 1 ? byNumber(characters[0]!) : `‹${characters.length} signs›`
+      return characters.length === 1
+        ? byNumber(characters[0]!)
+        : `‹${words.frame.signs({ count: characters.length })}›`
     })
     .join('')
 

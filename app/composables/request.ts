@@ -1,4 +1,7 @@
 import { FetchError, ofetch } from 'ofetch'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.requests
 
 /** A request that the server could not meet, with what it said. */
 export class ProblemError extends Error {
@@ -11,9 +14,6 @@ export class ProblemError extends Error {
     super(message)
   }
 }
-
-const UNREACHABLE =
-  'The server cannot be reached. Is it still running? Start it again with npm start.'
 
 /** What a problem document says, also where bytes were asked for; nothing where it is none. */
 function saidIn(data: unknown): Record<string, unknown> {
@@ -30,13 +30,14 @@ function saidIn(data: unknown): Record<string, unknown> {
  * where it sent one.
  */
 function problemOf(error: unknown): ProblemError {
-  if (!(error instanceof FetchError) || !error.response) return new ProblemError(0, UNREACHABLE, {})
+  if (!(error instanceof FetchError) || !error.response)
+    return new ProblemError(0, words.unreachable, {})
   const { status } = error.response
   const body = saidIn(error.data)
   const { detail } = body
   return new ProblemError(
     status,
-    typeof detail === 'string' ? detail : `The server answered ${status}.`,
+    typeof detail === 'string' ? detail : words.failed({ status }),
     body,
   )
 }

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { StudySummary } from '~~/shared/study/study'
 import { request } from '~/composables/request'
-import { indexPage as words } from '~/features/frame/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.indexPage
 
 /** The desk is the first thing to see: the study changed last, which is the demo at first. */
 const problem = ref('')

@@ -3,8 +3,10 @@ import { useDropZone } from '@vueuse/core'
 import { download } from '~/composables/download'
 import { useMending } from '~/features/proof/useMending'
 import { useProof } from '~/features/proof/useProof'
-import { proofPage as words } from '~/features/proof/words'
+import { words as catalogue } from '~~/words'
 import { useWaiting } from '~/stores/waiting'
+
+const words = catalogue.proofread.proofPage
 
 /**
  * Finished charts and tables, whatever made them: what is wrong with their numbers, shown on the
@@ -62,7 +64,7 @@ async function makeStudy() {
   const made = await proof.makeStudy()
   if (made) await navigateTo(`/study/${made.id}`)
 }
-useHead({ title: words.title })
+useHead({ title: words.tab })
 </script>
 
 <template>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useDropZone } from '@vueuse/core'
 import { useStudyList } from '~/features/studies/useStudyList'
-import { studiesPage as words } from '~/features/studies/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.studies.studiesPage
 
 const { studies, bin, backups, aside, trouble, begin, bringIn, ...list } = useStudyList()
 const { copy, rename, remove, restore, save, goBack } = list
@@ -16,48 +18,48 @@ function choose() {
 const { isOverDropZone } = useDropZone(import.meta.client ? document : null, {
   onDrop: (dropped) => void bringIn(dropped ?? []),
 })
-useHead({ title: words.studiesIvoryAbacus })
+useHead({ title: words.tab })
 </script>
 
 <template>
   <div class="screen" :class="{ over: isOverDropZone }">
     <header class="bar">
       <img src="/icon.svg" width="22" height="22" alt="" />
-      <h1>{{ words.studies }}</h1>
+      <h1>{{ words.title }}</h1>
       <span class="spread" />
       <form class="new" @submit.prevent="begin(name)">
         <InputText
           v-model="name"
           size="small"
-          :aria-label="words.newStudy"
-          :placeholder="words.untitledStudy"
+          :aria-label="words.newName"
+          :placeholder="words.untitled"
           maxlength="200"
         />
-        <Button size="small" type="submit" :label="words.begin" />
+        <Button size="small" type="submit" :label="words.create" />
       </form>
       <input
         ref="file"
         type="file"
         multiple
         hidden
-        :aria-label="words.bringStudyInFrom"
+        :aria-label="words.openLabel"
         @change="choose"
       />
       <Button
         size="small"
         variant="outlined"
-        :label="words.fromFile"
-        :title="words.bringStudyInFrom"
+        :label="words.open"
+        :title="words.openLabel"
         @click="file?.click()"
       />
     </header>
     <main class="studies">
       <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
-      <p v-if="!studies && !trouble" role="status">{{ words.fetchingStudies }}</p>
+      <p v-if="!studies && !trouble" role="status">{{ words.loading }}</p>
       <section class="proof">
-        <h2>{{ words.proof }}</h2>
-        <p class="soft">{{ words.proofSays }}</p>
-        <Button size="small" variant="outlined" :label="words.openProof" @click="toProof" />
+        <h2>{{ words.proofread }}</h2>
+        <p class="soft">{{ words.proofreadHelp }}</p>
+        <Button size="small" variant="outlined" :label="words.openProofread" @click="toProof" />
       </section>
       <ul v-if="studies" class="list">
         <StudyRow
@@ -71,9 +73,9 @@ useHead({ title: words.studiesIvoryAbacus })
         />
       </ul>
       <p v-if="studies?.length === 0" class="soft">
-        {{ words.noStudyYetBegin }}
+        {{ words.none }}
       </p>
-      <p class="soft">{{ words.drop }}</p>
+      <p class="soft">{{ words.dropHint }}</p>
       <StudyBin :removed="bin" @restore="restore" />
       <StudyBackups :backups="backups" :aside="aside" @restore="goBack" />
     </main>

@@ -3,6 +3,7 @@ import { cellsKept } from '~~/shared/import/kept'
 import type { Cell } from '~~/shared/quantities'
 import type { DatasetMeta } from '~~/shared/study/dataset'
 import { requestBytes } from '~/composables/request'
+import { words } from '~~/words'
 
 /** Cells of columns, fetched once; a data set never changes after it was brought in. */
 export const useCells = defineStore('columns', () => {
@@ -12,7 +13,7 @@ export const useCells = defineStore('columns', () => {
   function cells(dataset: DatasetMeta, name: string): Promise<Cell[]> {
     const column = dataset.columns.find((one) => one.name === name)
     if (!column)
-      return Promise.reject(new Error(`There is no column “${name}” in ${dataset.name}.`))
+      return Promise.reject(new Error(words.frame.requests.noColumn({ name, table: dataset.name })))
     const path = `/api/datasets/${dataset.id}/columns/${column.position}`
     let found = kept.get(path)
     if (!found) {

@@ -143,7 +143,7 @@ describe('columns', () => {
   })
   test('that are not there are said by their name', () =>
     expect(useCells().cells(dataset, 'colour')).rejects.toThrow(
-      'There is no column “colour” in Harvest.',
+      'Harvest has no column “colour”.',
     ))
   test('a server that is gone is said, with what to do', async () => {
     globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'))

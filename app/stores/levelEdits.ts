@@ -4,7 +4,9 @@ import { type Level, withOwn } from '~~/shared/quantities'
 import type { Pair } from './levelsTo'
 import { levelNames, levelWords } from './levelWords'
 import { useStudy } from './study'
-import { levelEdits as words } from './study/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.stores.levelEdits
 
 const without = (own: Style, fields: readonly FieldName[]): Style =>
   Object.fromEntries(Object.entries(own).filter(([name]) => !fields.includes(name as FieldName)))
@@ -35,7 +37,7 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
     study.withTables(
       at.map((one) => inherit(styleAt(one), patch)),
       () => edit(`${what}, ${namesOf(at)}`, at, (now) => ({ ...now, ...patch }), moves),
-      words.styleStays,
+      words.styleUnchanged,
     )
   function edit(
     what: string,
@@ -58,7 +60,7 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
   function takeBackAt(back: ReadonlyMap<Level, readonly FieldName[]>) {
     const fields = new Set([...back.values()].flat())
     edit(
-      words.takeBack([...fields].join(', '), namesOf([...back.keys()])),
+      words.clear({ fields: [...fields].join(', '), where: namesOf([...back.keys()]) }),
       [...back.keys()],
       (now, at) => without(now, (back.get(at) ?? []).flatMap(together)),
     )
@@ -75,7 +77,11 @@ export function levelEdits({ pair, level, own, styleAt }: InHand) {
     )
     const wide = withOwn(document, quantity.id, to, (now) => ({ ...without(now, given), ...moved }))
     study.change(
-      words.giveTo(fields.join(', '), levelNames[level.value], levelNames[to]),
+      words.moveTo({
+        fields: fields.join(', '),
+        from: levelNames[level.value],
+        to: levelNames[to],
+      }),
       withOwn(wide, quantity.id, level.value, (now) => without(now, given)),
     )
   }

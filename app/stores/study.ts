@@ -10,7 +10,9 @@ import { awaited, studyData } from './study/data'
 import { studyDocument } from './study/document'
 import { studySaving } from './study/saving'
 import { studySteps } from './study/steps'
-import { study as words } from './study/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.stores.study
 
 /** The study on the desk: what people decide, saved by itself as they decide it. */
 export const useStudy = defineStore('study', () => {

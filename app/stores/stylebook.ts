@@ -5,8 +5,10 @@ import { type Place, type Stylebook, type Update, updatesOf, withLinked } from '
 import type { StudyDocument } from '~~/shared/study/document'
 import type { BookEntry } from '~~/shared/study/linked'
 import { request } from '~/composables/request'
-import { stylebook as words } from './study/words'
+import { words as catalogue } from '~~/words'
 import { useStudy } from './study'
+
+const words = catalogue.stores.stylebook
 
 const PATH = '/api/stylebook'
 const EMPTY: Stylebook = { entries: [], troubles: [], folder: null }
@@ -41,14 +43,17 @@ export const useStylebook = defineStore('stylebook', () => {
     study.withTables(
       [inherit(style)],
       () => study.document && study.change(what, next(study.document)),
-      words.styleStays,
+      words.styleUnchanged,
     )
   const take = (place: Place, entry: BookEntry, where: string) =>
-    change(words.take(entry.name, entry.version, where), entry.style, (document) =>
-      withLinked(document, place, entry),
+    change(
+      words.use({ name: entry.name, version: entry.version, where }),
+      entry.style,
+      (document) => withLinked(document, place, entry),
     )
   const letGo = (place: Place, where: string) =>
-    study.document && study.change(words.letGo(where), withLinked(study.document, place, null))
+    study.document &&
+    study.change(words.stopUsing({ where }), withLinked(study.document, place, null))
 
   /** @returns the entry as it stands in the book; null where it could not be entered */
   async function enter(name: string, style: Style): Promise<BookEntry | null> {

@@ -116,12 +116,12 @@ test('the ladder of a region has no rungs before the region is known', () => {
 
 const rung = (power: number, symbol: string, word?: string) => ({ power, symbol, word })
 test.each([
-  ['powers that do not ascend', [rung(6, 'M'), rung(3, 'K')], /rungs\[1\]\.power: 3 .* from 6/],
-  ['a power twice', [rung(3, 'K'), rung(3, 'T')], /rungs\[1\]\.power: 3/],
-  ['a third that falls', [rung(3, 'K'), rung(6, 'M'), rung(5, 'L')], /rungs\[2\]\.power: 5/],
-  ['a name of the units', [rung(0, 'u'), rung(3, 'K')], /power 0 is the units/],
-  ['a symbol twice', [rung(3, 'K'), rung(6, 'K')], /the symbol "K" stands twice/],
-  ['a word twice', [rung(3, 'K', 'big'), rung(6, 'M', 'big')], /the word "big" stands twice/],
+  ['powers that do not ascend', [rung(6, 'M'), rung(3, 'K')], /the power 3 is not above 6/],
+  ['a power twice', [rung(3, 'K'), rung(3, 'T')], /the power 3 is not above 3/],
+  ['a third that falls', [rung(3, 'K'), rung(6, 'M'), rung(5, 'L')], /the power 5 is not above 6/],
+  ['a name of the units', [rung(0, 'u'), rung(3, 'K')], /has the power 0/],
+  ['a symbol twice', [rung(3, 'K'), rung(6, 'K')], /the symbol "K" is used twice/],
+  ['a word twice', [rung(3, 'K', 'big'), rung(6, 'M', 'big')], /the word "big" is used twice/],
   ['digits', [rung(3, 'K3')], /the symbol "K3" reads as part of a number/],
   ['an exponent', [rung(3, 'e')], /the symbol "e" reads/],
   ['a mark', [rung(3, 'K', '.K')], /the word "\.K" reads/],

@@ -11,14 +11,14 @@ export const readsAsNumber = (text: string): boolean =>
 function fault(rungs: readonly { power: number; symbol: string; word?: string }[]): string | null {
   for (let at = 1; at < rungs.length; at++) {
     if (rungs[at]!.power <= rungs[at - 1]!.power)
-      return `rungs[${at}].power: ${rungs[at]!.power} does not ascend from ${rungs[at - 1]!.power}`
+      return `the power ${rungs[at]!.power} is not above ${rungs[at - 1]!.power}, the power before it`
   }
   if (rungs.some(({ power }) => power === 0))
-    return 'a rung of power 0 is the units, which have no name'
+    return 'a rung has the power 0, but plain units have no name'
   for (const key of ['symbol', 'word'] as const) {
     const names = rungs.map((rung) => rung[key]).filter((one) => one !== undefined)
     const twice = names.find((one, at) => names.indexOf(one) !== at)
-    if (twice !== undefined) return `the ${key} ${JSON.stringify(twice)} stands twice`
+    if (twice !== undefined) return `the ${key} ${JSON.stringify(twice)} is used twice`
     const numeral = names.find(readsAsNumber)
     if (numeral !== undefined)
       return `the ${key} ${JSON.stringify(numeral)} reads as part of a number`

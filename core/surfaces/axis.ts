@@ -3,7 +3,6 @@ import { type SurfaceTraits, USUAL } from './types'
 /** The labels of ticks along the scale of a chart. */
 export const axis: SurfaceTraits = {
   ...USUAL,
-  where: 'on the axis',
   hasTicks: true,
   isInChart: true,
   isOfMarks: true,

@@ -3,7 +3,6 @@ import { type SurfaceTraits, USUAL } from './types'
 /** The values at which the shade of the marks changes. */
 export const legend: SurfaceTraits = {
   ...USUAL,
-  where: 'in the legend',
   isOfMarks: true,
   isOfShades: true,
   sharesRoom: true,

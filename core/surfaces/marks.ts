@@ -3,7 +3,6 @@ import { type SurfaceTraits, USUAL } from './types'
 /** The data labels on columns, bars, dots and slices. */
 export const marks: SurfaceTraits = {
   ...USUAL,
-  where: 'on the marks',
   isInChart: true,
   isAtMarks: true,
   isOfMarks: true,

@@ -3,7 +3,6 @@ import { type SurfaceTraits, USUAL } from './types'
 /** The sentence below the headline, and the callout at a mark. */
 export const sentence: SurfaceTraits = {
   ...USUAL,
-  where: 'in the sentence',
   isProse: true,
   isAlone: true,
 }

@@ -1,14 +1,8 @@
-import { type Surface, SURFACES, surfaces, surfacesWhere } from './index'
+import { type Surface, surfaces, surfacesWhere } from './index'
 import type { SurfaceTraits } from './types'
 
 const having = (trait: keyof SurfaceTraits): Surface[] =>
   surfacesWhere((traits) => Boolean(traits[trait]))
-
-test('every surface has its own words for where it is', () => {
-  const places = SURFACES.map((surface) => surfaces[surface].where)
-  for (const place of places) expect(place).toMatch(/^(on|in) the \w+$/)
-  expect(new Set(places).size).toBe(SURFACES.length)
-})
 
 test('a surface with ticks is in the chart and in a line, and has no cells, marks or prose', () => {
   for (const surface of having('hasTicks')) {

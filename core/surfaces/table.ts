@@ -3,7 +3,6 @@ import { type SurfaceTraits, USUAL } from './types'
 /** The cells of a column in the table beside the chart. */
 export const table: SurfaceTraits = {
   ...USUAL,
-  where: 'in the table',
   isByRow: true,
   isInLine: true,
   isCompared: true,

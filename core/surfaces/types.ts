@@ -1,7 +1,5 @@
 /** A surface, a place where numbers are written, with everything that checks ask about it. */
 export interface SurfaceTraits {
-  /** Where the surface is, as part of a sentence. */
-  readonly where: string
   /** Whether its labels belong to ticks at even steps of a scale, and not to the data. */
   readonly hasTicks: boolean
   /** Whether it is inside the chart, so the form of the chart decides how much space it has. */

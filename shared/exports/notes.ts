@@ -1,5 +1,5 @@
 import { RANK } from '../../core/checks/causes'
-import { SURFACES, surfaces } from '../../core/surfaces'
+import { SURFACES } from '../../core/surfaces'
 import { decimal } from '../../core/decimal/decimal'
 import { plainly } from '../../core/decimal/plainly'
 import type { Rule } from '../../core/label/types'
@@ -7,6 +7,7 @@ import type { StudyFinding } from '../report/findings'
 import { domainOf } from './code/source'
 import type { Standing } from './export'
 import { rowsSaid, type Written } from './written'
+import { words } from '../../words'
 
 /** What is said of ticks by hand, where only the style goes along. */
 export function handNotes({ hand }: Written, keepsThem: boolean): string[] {
@@ -37,7 +38,7 @@ export function surfaceNotes({ quantity, level }: Pick<Written, 'quantity' | 'le
     (surface) => Object.keys(quantity.surfaces?.[surface] ?? {}).length > 0,
   )
   if (own.length === 0) return []
-  const where = own.map((surface) => surfaces[surface].where).join(', ')
+  const where = own.map((surface) => words.surfaces.where[surface]).join(', ')
   return [`Written otherwise ${where}: take these by themselves, or the package, which has each.`]
 }
 

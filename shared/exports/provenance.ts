@@ -1,5 +1,5 @@
 import { version } from '../../package.json'
-import { surfaces } from '../../core/surfaces'
+import { words } from '../../words'
 import { onLine } from '../escape'
 import type { StatedRate } from '../../core/style/rates'
 import { isSurface, type Level } from '../quantities'
@@ -21,7 +21,7 @@ export interface Provenance {
 
 /** Where labels of a level stand, in words. */
 export const levelWhere = (level: Level): string =>
-  isSurface(level) ? surfaces[level].where : 'on every surface'
+  isSurface(level) ? words.surfaces.where[level] : words.levels.where.quantity
 
 /** A word of a shell. */
 const word = (text: string): string =>

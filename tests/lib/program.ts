@@ -141,10 +141,10 @@ export async function until<Seen>(look: () => Promise<Seen>, wanted: Seen): Prom
 
 /** Brings a pasted table in, and waits for its chart. */
 export async function bringIn({ page }: Desk, table: string, column: string): Promise<void> {
-  await page.getByRole('button', { name: 'Bring in data' }).click()
+  await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill(table)
-  await page.getByLabel('into this one').check()
-  await page.getByRole('button', { name: 'Bring in', exact: true }).click()
+  await page.getByLabel('this study').check()
+  await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByRole('img', { name: `Columns of ${column}` }).waitFor()
 }
 

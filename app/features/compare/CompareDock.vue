@@ -5,7 +5,9 @@ import type { Comparing } from './useCompare'
 import { type Choice, sentenceOf } from '~/features/dock/choices'
 import { samplesOf, useChoices } from '~/features/dock/useChoices'
 import { useStudy } from '~/stores/study'
-import { compareDock as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.compareDock
 
 /** The style in hand among those compared, with its own sentence and rail. */
 const props = defineProps<{ comparing: Comparing; hand: number }>()
@@ -38,9 +40,9 @@ const change = (what: string, patch: Style) =>
 </script>
 
 <template>
-  <section class="dock" :aria-label="words.styleInHand">
+  <section class="dock" :aria-label="words.current">
     <StyleSentence
-      :subject="words.style(hand + 1)"
+      :subject="words.style({ number: hand + 1 })"
       :phrases="phrases"
       :choices="choices"
       :typed="typed"

@@ -4,7 +4,9 @@ import { SURFACES, type Surface } from '~~/core/surfaces'
 import { levelWords } from '~/stores/levelWords'
 import { isZeroPart, percentText } from './percent'
 import type { Comparing } from './useCompare'
-import { compareTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.compareTable
 
 /** What each style comes to: its widest label, its worst loss, what is found of it. */
 const props = defineProps<{ comparing: Comparing; hand: number }>()
@@ -34,7 +36,7 @@ function takeFor(at: number, level: 'quantity' | Surface) {
       <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
         <template v-if="column.measured"
           ><b :class="{ best: column.measured.widest.width === narrowest }">{{
-            words.px(Math.ceil(column.measured.widest.width))
+            words.px({ width: Math.ceil(column.measured.widest.width) })
           }}</b
           >{{ ' ' }}
           <span class="soft">{{
@@ -44,7 +46,7 @@ function takeFor(at: number, level: 'quantity' | Surface) {
       </td>
     </tr>
     <tr>
-      <th scope="row">{{ words.offAtMost }}</th>
+      <th scope="row">{{ words.maxError }}</th>
       <td v-for="(column, at) in columns" :key="at" :class="{ hand: at === hand }">
         <template v-if="column.measured"
           ><b :class="{ best: isZeroPart(column.measured.worst.off) }">{{
@@ -65,7 +67,9 @@ function takeFor(at: number, level: 'quantity' | Surface) {
             column.measured.different
           }}</b
           >{{ ' ' }}
-          <span class="soft">{{ words.ofValues(column.measured.values) }}</span></template
+          <span class="soft">{{
+            words.ofValues({ values: column.measured.values })
+          }}</span></template
         >
       </td>
     </tr>
@@ -94,8 +98,8 @@ function takeFor(at: number, level: 'quantity' | Surface) {
           :options="targets"
           option-label="title"
           option-value="id"
-          :placeholder="words.writeSo"
-          :aria-label="words.writeWithStyle(at + 1)"
+          :placeholder="words.apply"
+          :aria-label="words.applyStyle({ at: at + 1 })"
           size="small"
           @update:model-value="takeFor(at, $event)"
         />

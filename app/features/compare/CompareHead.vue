@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Comparing } from './useCompare'
-import { compareTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.compareTable
 
 /** The styles that are compared, each with what tells it from the others and what is done with it. */
 const props = defineProps<{ comparing: Comparing; hand: number }>()
@@ -29,7 +31,7 @@ function copy(at: number) {
             type="button"
             class="name"
             :aria-pressed="at === hand"
-            :aria-label="words.style(at + 1, column.title)"
+            :aria-label="words.style({ at: at + 1, title: column.title })"
           >
             {{ column.title }}
           </button>
@@ -39,14 +41,14 @@ function copy(at: number) {
             </QuietButton>
             <QuietButton
               :disabled="at === 0"
-              :aria-label="words.moveStyleLeft(at + 1)"
+              :aria-label="words.moveLeft({ at: at + 1 })"
               @click.stop="comparing.move(at, -1)"
             >
               ←
             </QuietButton>
             <QuietButton
               :disabled="at === columns.length - 1"
-              :aria-label="words.moveStyleRight(at + 1)"
+              :aria-label="words.moveRight({ at: at + 1 })"
               @click.stop="comparing.move(at, 1)"
             >
               →

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { plainly } from '~~/core/decimal/plainly'
 import type { Comparing } from './useCompare'
-import { compareTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.compareTable
 
 /** Styles side by side on the same values; what differs from the first stands out. */
 const props = defineProps<{ comparing: Comparing; hand: number }>()
@@ -52,7 +54,7 @@ const digits = computed(() =>
                 type="button"
                 class="name"
                 :aria-expanded="opened === row"
-                :title="words.showDigits(plainly(value))"
+                :title="words.showDigits({ value: plainly(value) })"
                 @click="opened = opened === row ? null : row"
               >
                 {{ plainly(value) }}
@@ -66,7 +68,7 @@ const digits = computed(() =>
                 same: isAsFirst(at, row),
                 misread: column.misread.has(row),
               }"
-              :title="isAsFirst(at, row) ? words.asFirst : column.labels[row]"
+              :title="isAsFirst(at, row) ? words.sameAsFirst : column.labels[row]"
             >
               {{ column.labels[row]
               }}<span v-if="opened === row && digits[at]" class="digits"

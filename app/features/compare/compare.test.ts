@@ -18,7 +18,7 @@ describe('titles of compared styles', () => {
     expect(titles({ rounding: 'floor' }, {})).toEqual(['always down', 'halves away from zero']))
   test('of a copy say of which', () => {
     const [first, second, third] = titles({}, {}, { fraction: [1, 1] })
-    expect(second).toBe(`${first} (as 1)`)
+    expect(second).toBe(`${first} (same as 1)`)
     expect(third).toBe('exactly 1 decimal')
   })
 })

@@ -2,7 +2,9 @@ import { compare, shift } from '~~/core/decimal/arithmetic'
 import { type Decimal, decimal } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import { roundToPlace } from '~~/core/decimal/round'
-import { percent as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.percent
 
 /** Hundredths of a percent are the least that is told. */
 const PLACE = -2

@@ -1,5 +1,7 @@
 import type { SentencePhrase } from '~/features/dock/choices'
-import { compareTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.compareTable
 
 /**
  * What tells each style from the others, in words; all that they are where nothing does, and of one
@@ -32,6 +34,6 @@ export function titlesOf(all: readonly (readonly SentencePhrase[])[]): string[] 
   })
   return titles.map((title, at) => {
     const first = titles.indexOf(title)
-    return first === at ? title : words.asStyle(title, first + 1)
+    return first === at ? title : words.sameAs({ title, first: first + 1 })
   })
 }

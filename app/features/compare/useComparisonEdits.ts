@@ -5,7 +5,9 @@ import { type Comparison, FEWEST_COMPARED, MOST_COMPARED } from '~~/shared/study
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import type { OnCompare } from './useComparison'
-import { comparisonEdits as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.comparisonEdits
 
 type ComparedStyle = Comparison['styles'][number]
 const without = (style: Style, fields: readonly FieldName[]): Style =>
@@ -31,40 +33,40 @@ export function useComparisonEdits(
   const setOne = (at: number, what: string, by: (style: Style) => Style, moves = false) => {
     const change = (one: ComparedStyle, place: number) =>
       place === at ? { ...one, style: by(one.style) } : one
-    set(words.compare(what), { styles: styles().map(change) }, moves)
+    set(words.set({ what }), { styles: styles().map(change) }, moves)
   }
   /** Sets some fields of one style, once the tables of its region are here. */
   const setStyle = (at: number, what: string, patch: Style, moves = false) =>
     study.withTables(
       [inherit(ways.value[at]!.style, patch)],
       () => setOne(at, what, (style) => ({ ...style, ...patch }), moves),
-      words.styleStays,
+      words.styleUnchanged,
     )
   /** What one style sets of a field is taken back: it is the quantity's again. */
   const takeBack = (at: number, field: FieldName) =>
-    setOne(at, words.takeBack(field), (style) => without(style, together(field)))
+    setOne(at, words.clear({ field }), (style) => without(style, together(field)))
   const insert = (what: string, at: number, one: ComparedStyle) =>
     !isFull.value && set(what, { styles: styles().toSpliced(at, 0, one) })
-  const add = (at: number) => insert(words.compareOneMore, at + 1, { style: styles()[at]!.style })
+  const add = (at: number) => insert(words.addStyle, at + 1, { style: styles()[at]!.style })
   /** A suggested style stands last. */
   const addSuggested = (style: Style) =>
     study.withTables(
       [inherit(base.value, style)],
       () =>
-        insert(words.compareSuggestedStyle, styles().length, {
+        insert(words.addSuggestion, styles().length, {
           style: difference(base.value, inherit(base.value, style)),
         }),
-      words.comparisonStays,
+      words.unchanged,
     )
   const remove = (at: number) =>
-    !isLeast.value && set(words.compareOneLess, { styles: styles().toSpliced(at, 1) })
+    !isLeast.value && set(words.removeStyle, { styles: styles().toSpliced(at, 1) })
   return {
     ...{ isFull, isLeast, set, setStyle, takeBack, add, addSuggested, remove },
     ...useOrder(styles, set),
     /** The style becomes the quantity's, or that of one surface. */
     take(at: number, level: 'quantity' | Surface) {
       const { style, title } = ways.value[at]!
-      const what = words.takeComparedStyle(study.quantity?.title ?? '', title)
+      const what = words.applied({ quantity: study.quantity?.title ?? '', style: title })
       void levels.setStyle(what, difference(levels.styleAt(level), style), { at: [level] })
     },
   }
@@ -80,7 +82,7 @@ function useOrder(
     const rest = styles().toSpliced(at, 1)
     const first = rest.filter(({ pinned }) => pinned).length
     const pinned = one.pinned ? undefined : true
-    set(one.pinned ? words.letStyleGo : words.pinStyle, {
+    set(one.pinned ? words.unpin : words.pin, {
       styles: rest.toSpliced(first, 0, { ...one, pinned }),
     })
   }
@@ -89,7 +91,7 @@ function useOrder(
     const other = at + by
     if (!next[other] || Boolean(next[other].pinned) !== Boolean(next[at]!.pinned)) return
     ;[next[at], next[other]] = [next[other], next[at]!]
-    set(words.reorderWhatCompared, { styles: next })
+    set(words.reorder, { styles: next })
   }
   return { pin, move }
 }

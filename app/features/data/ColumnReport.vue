@@ -6,7 +6,10 @@ import { countText } from '~~/shared/import/counts'
 import type { Role } from '~~/core/data/roles'
 import type { Ask } from '~~/shared/import/types'
 import type { ColumnPreview } from './preview'
-import { importDialog as words, roleChoices, roleTitles } from './words'
+import { words as catalogue } from '~~/words'
+import { roleChoices, roleTitles } from './roleChoices'
+
+const words = catalogue.data.importDialog
 
 /** What a column was read as, and what its owner says of it. */
 const { column } = defineProps<{ column: ColumnPreview }>()
@@ -16,12 +19,12 @@ const mark = defineModel<DecimalMark | undefined>('mark')
 const duration = defineModel<TwoPlaces | undefined>('duration')
 
 const ORDERS: { id: AskedOrder; title: string }[] = [
-  { id: 'dmy', title: words.dayComesFirst },
-  { id: 'mdy', title: words.monthComesFirst },
+  { id: 'dmy', title: words.dayFirst },
+  { id: 'mdy', title: words.monthFirst },
 ]
 const MARKS: { id: DecimalMark; title: string }[] = [
-  { id: '.', title: words.pointIsDecimal },
-  { id: ',', title: words.commaIsDecimal },
+  { id: '.', title: words.point },
+  { id: ',', title: words.comma },
 ]
 const DURATIONS: { id: TwoPlaces; title: string }[] = [
   { id: 'h:mm', title: words.hoursAndMinutes },
@@ -30,7 +33,16 @@ const DURATIONS: { id: TwoPlaces; title: string }[] = [
 const MOST_UNREAD = 8
 const askOf = ({ asks = [] }: ColumnPreview, about: Ask['about']) =>
   asks.find((ask) => ask.about === about)
-const titlesOf = ({ choices }: Ask) => choices.map((one) => roleTitles[one as Role])
+/** Which roles the column can have besides the one that it was read in. */
+function onlyYouKnow({ choices }: Ask): string {
+  const [role, ...others] = choices.map((one) => roleTitles[one as Role])
+  return words.onlyYouKnow({ role: role!, others })
+}
+const MOST_CELLS = 3
+const twoWays = (ask: Ask | undefined) =>
+  ask && ask.cells.length > 0
+    ? words.twoWays({ cells: ask.cells.slice(0, MOST_CELLS).join(', ') })
+    : words.asYouSay
 /** Cells that were read as another text than their own. */
 const readOtherwise = ({ sample = [] }: ColumnPreview) =>
   sample.filter((one) => one.text !== one.value)
@@ -40,7 +52,7 @@ const readOtherwise = ({ sample = [] }: ColumnPreview) =>
   <PhraseSelect
     :value="role"
     :options="roleChoices"
-    :label="words.roleOf(column.name)"
+    :label="words.roleOf({ name: column.name })"
     :placeholder="roleTitles[column.role ?? 'text']"
     @change="role = $event"
   />{{ ' ' }}
@@ -49,50 +61,50 @@ const readOtherwise = ({ sample = [] }: ColumnPreview) =>
     <PhraseSelect
       :value="date"
       :options="ORDERS"
-      :label="words.orderDatesIn(column.name)"
-      :placeholder="words.doesDayOrMonth"
+      :label="words.dateOrderOf({ name: column.name })"
+      :placeholder="words.dateOrder"
       @change="date = $event"
   /></template>
   <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">{{
-    words.missing(countText(column.missing))
+    words.missing({ count: countText(column.missing) })
   }}</template>
   <p v-if="askOf(column, 'role')" class="ask">
-    {{ words.onlyYouKnow(titlesOf(askOf(column, 'role')!)) }}
+    {{ onlyYouKnow(askOf(column, 'role')!) }}
   </p>
   <p v-if="askOf(column, 'mark') || mark" class="ask">
-    {{ words.twoWays(askOf(column, 'mark')?.cells ?? []) }}
+    {{ twoWays(askOf(column, 'mark')) }}
     <PhraseSelect
       :value="mark"
       :options="MARKS"
-      :label="words.markOf(column.name)"
-      :placeholder="words.pointIsDecimal"
+      :label="words.separatorOf({ name: column.name })"
+      :placeholder="words.point"
       @change="mark = $event"
     />
   </p>
   <p v-if="askOf(column, 'duration') || duration" class="ask">
-    {{ words.twoWays(askOf(column, 'duration')?.cells ?? []) }}
+    {{ twoWays(askOf(column, 'duration')) }}
     <PhraseSelect
       :value="duration"
       :options="DURATIONS"
-      :label="words.durationOf(column.name)"
+      :label="words.durationOf({ name: column.name })"
       :placeholder="words.hoursAndMinutes"
       @change="duration = $event"
     />
   </p>
   <p v-if="askOf(column, 'unit')" class="ask">
-    {{ words.otherUnits(askOf(column, 'unit')!.choices) }}
+    {{ words.otherUnits({ units: askOf(column, 'unit')!.choices }) }}
   </p>
   <p v-if="readOtherwise(column).length > 0" class="soft sample">
     <span v-for="one in readOtherwise(column)" :key="one.text">{{
-      words.isRead(one.text, one.value)
+      words.isRead({ cell: one.text, value: one.value })
     }}</span>
   </p>
   <ul v-if="column.unread.length > 0" class="unread">
     <li v-for="cell in column.unread.slice(0, MOST_UNREAD)" :key="cell.row">
-      {{ words.rowKeptAsMissing(cell.row, cell.text) }}
+      {{ words.keptAsMissing({ row: cell.row, text: cell.text }) }}
     </li>
     <li v-if="column.unread.length > MOST_UNREAD">
-      {{ words.andMore(column.unread.length - MOST_UNREAD) }}
+      {{ words.andMore({ count: column.unread.length - MOST_UNREAD }) }}
     </li>
   </ul>
 </template>

@@ -11,7 +11,15 @@ import type { ColumnPreview } from './preview'
 import { useBringing } from './useBringing'
 import { useReading } from './useReading'
 import { useTableFile } from './useTableFile'
-import { importDialog as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.data.importDialog
+const delimiterNames: Readonly<Record<string, string>> = {
+  ',': words.delimiters.comma,
+  ';': words.delimiters.semicolon,
+  '\t': words.delimiters.tab,
+  '|': words.delimiters.bar,
+}
 
 const visible = defineModel<boolean>('visible', { required: true })
 const study = useStudy()
@@ -98,20 +106,20 @@ async function bringIn() {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="words.bringInData"
+    :header="words.title"
     :style="{ width: 'min(760px, 94vw)' }"
   >
     <div class="form" @dragover.prevent @drop.prevent="drop">
       <label for="import-text"
-        >{{ words.pasteTableDropFile }}
+        >{{ words.paste }}
         <span class="file"
-          >{{ words.chooseOne
+          >{{ words.choose
           }}<input
             type="file"
             :accept="FILE_ENDINGS.join(',')"
             :aria-label="words.chooseFile"
             @change="choose" /></span
-        >{{ words.formsOfFiles }}</label
+        >{{ words.formats }}</label
       >
       <Textarea
         id="import-text"
@@ -126,7 +134,7 @@ async function bringIn() {
         @paste="paste"
       />
       <label v-if="parts.length > 0" class="name"
-        >{{ words.part }}
+        >{{ words.table }}
         <Select
           :model-value="part"
           :options="parts.map((label, value) => ({ label, value }))"
@@ -139,11 +147,15 @@ async function bringIn() {
         >{{ words.name }}
         <InputText id="import-name" v-model="name" size="small" :placeholder="words.pastedTable"
       /></label>
-      <p v-if="head !== null" class="soft">{{ words.firstLines(countText(text.length)) }}</p>
+      <p v-if="head !== null" class="soft">
+        {{ words.firstLines({ length: countText(text.length) }) }}
+      </p>
       <p v-if="cancelReading || partRead !== null" class="soft">
         {{ words.reading }}
         <progress v-if="partRead !== null" :value="partRead" :aria-label="words.reading" />{{ ' ' }}
-        <QuietButton @click="(cancelReading ?? file.clear)()">{{ words.giveUp }}</QuietButton>
+        <QuietButton @click="(cancelReading ?? file.clear)()">{{
+          words.cancelReading
+        }}</QuietButton>
       </p>
       <Message v-if="trouble || refused" severity="error" :closable="false">{{
         trouble || refused
@@ -151,12 +163,12 @@ async function bringIn() {
       <template v-if="table">
         <p class="soft">
           {{
-            words.rowsPartedByColumns(
-              countText(table.rowCount),
-              words.delimiters[table.delimiter] ?? table.delimiter,
-              numbers,
-              table.columns.length,
-            )
+            words.summary({
+              rows: countText(table.rowCount),
+              delimiter: delimiterNames[table.delimiter] ?? table.delimiter,
+              numeric: numbers,
+              columns: table.columns.length,
+            })
           }}
         </p>
         <ul v-if="table.notices.length > 0" class="notices">
@@ -179,9 +191,9 @@ async function bringIn() {
       </template>
     </div>
     <template #footer>
-      <span v-if="table && numbers === 0" class="soft">{{ words.noColumnHoldsNumbers }}</span>
+      <span v-if="table && numbers === 0" class="soft">{{ words.noNumbers }}</span>
       <span v-if="partBrought !== null" class="soft under-way">
-        {{ words.bringingIn }} <progress :value="partBrought" :aria-label="words.bringingIn" />
+        {{ words.importing }} <progress :value="partBrought" :aria-label="words.importing" />
       </span>
       <fieldset v-else class="where">
         <legend class="unseen">{{ words.where }}</legend>
@@ -194,7 +206,7 @@ async function bringIn() {
       </fieldset>
       <Button :label="words.cancel" severity="secondary" variant="text" @click="leave" />
       <Button
-        :label="words.bringIn"
+        :label="words.import"
         :disabled="!table || numbers === 0"
         :loading="busy"
         @click="bringIn"

@@ -1,6 +1,8 @@
 import { LIMITS } from '~~/shared/limits'
 import type { ReadingAnswer, ReadingJob } from './reading.worker'
-import { reading as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.data.reading
 
 type Result = Exclude<ReadingAnswer, { done: number } | { trouble: string }>
 
@@ -24,7 +26,10 @@ export function readApart(job: ReadingJob, tell: (done: number) => void = () => 
       reject(new Error(message))
     }
     cancel = () => fail(words.cancelled)
-    limit = setTimeout(() => fail(words.tooLong(LIMITS.readSeconds)), LIMITS.readSeconds * 1000)
+    limit = setTimeout(
+      () => fail(words.tooLong({ seconds: LIMITS.readSeconds })),
+      LIMITS.readSeconds * 1000,
+    )
     worker.onmessage = ({ data }: MessageEvent<ReadingAnswer>) => {
       if ('done' in data) return tell(data.done)
       if ('trouble' in data) return fail(data.trouble)

@@ -7,8 +7,10 @@ import { useTexts, useTextsOf } from '~/features/data/useDistinctTexts'
 import { type Choice, choicesOf, type Desk, sentenceOf } from './choices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { caseEditor as words } from './words'
+import { words as catalogue } from '~~/words'
 import { lettersOf } from '~~/core/units'
+
+const words = catalogue.dock.caseEditor
 
 /** What stands beside the columns among what a case can go by: no column is called so. */
 const [BY_SIZE, BY_WIDTH] = ['\u0000size', '\u0000width']
@@ -16,13 +18,13 @@ const [BY_SIZE, BY_WIDTH] = ['\u0000size', '\u0000width']
 const NARROW_PAGE = 480
 const SPANS = {
   magnitude: {
-    from: words.from,
-    toBelow: words.toBelow,
+    from: words.fromPower,
+    toBelow: words.toBelowPower,
     unit: '',
     least: words.leastPower,
-    below: words.powerBelowEnds,
-    what: words.setSizesWording,
-    check: (text: string) => (/^-?\d{1,3}$/.test(text) ? '' : words.powerTenWholeNumber),
+    below: words.powerBelow,
+    what: words.setSizes,
+    check: (text: string) => (/^-?\d{1,3}$/.test(text) ? '' : words.powerError),
   },
   width: {
     from: words.fromWidth,
@@ -31,7 +33,7 @@ const SPANS = {
     least: words.leastWidth,
     below: words.widthBelow,
     what: words.setWidths,
-    check: (text: string) => (/^\d{1,5}$/.test(text) ? '' : words.pixels),
+    check: (text: string) => (/^\d{1,5}$/.test(text) ? '' : words.widthError),
   },
 }
 /** What another wording is for, and what it changes. */
@@ -45,7 +47,7 @@ const textColumns = computed(
   () => study.dataset?.columns.filter(({ kind }) => kind === 'text').map(({ name }) => name) ?? [],
 )
 const kinds = computed(() => [
-  ...textColumns.value.map((name) => ({ id: name, title: words.where(name) })),
+  ...textColumns.value.map((name) => ({ id: name, title: words.where({ name }) })),
   { id: BY_SIZE, title: words.bySize },
   { id: BY_WIDTH, title: words.byWidth },
 ])
@@ -77,12 +79,11 @@ function setEnd(end: 'from' | 'to', text: string | undefined) {
 const textsOf = useTextsOf()
 /** Another column begins with its first category; that of the mark pointed at, where it has it. */
 async function setKind(name: string) {
-  if (name === BY_SIZE) return set({ when: { magnitude: { from: 6 } } }, words.setWhatWordingFor)
-  if (name === BY_WIDTH)
-    return set({ when: { width: { to: NARROW_PAGE } } }, words.setWhatWordingFor)
+  if (name === BY_SIZE) return set({ when: { magnitude: { from: 6 } } }, words.setCategories)
+  if (name === BY_WIDTH) return set({ when: { width: { to: NARROW_PAGE } } }, words.setCategories)
   const found = await textsOf(name)
   const first = found.includes(levels.picked ?? '') ? levels.picked! : found[0]
-  if (first !== undefined) set({ when: { column: name, is: [first] } }, words.setWhatWordingFor)
+  if (first !== undefined) set({ when: { column: name, is: [first] } }, words.setCategories)
 }
 
 /** What a case usually changes. */
@@ -103,31 +104,25 @@ function use(patch: Style, what: string) {
   void set({ use: { ...props.edited.use, ...own } }, what)
 }
 const choose = (choice: Choice | undefined) =>
-  choice && use(choice.patch, words.writeForCase(choice.title))
-const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factorNumberNotZero : '')
+  choice && use(choice.patch, words.setField({ field: choice.title }))
+const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factorError : '')
 </script>
 
 <template>
   <div class="editor">
     <p>
-      <PhraseSelect
-        :value="kind"
-        :options="kinds"
-        :label="words.whatCaseGoesBy"
-        @change="setKind"
-      />
+      <PhraseSelect :value="kind" :options="kinds" :label="words.basis" @change="setKind" />
       <MultiSelect
         v-if="'column' in edited.when"
         :model-value="[...edited.when.is]"
         :options="[...texts]"
         filter
         :show-toggle-all="false"
-        :aria-label="words.categoriesCase"
+        :aria-label="words.categories"
         class="in-text"
         :max-selected-labels="2"
         @update:model-value="
-          $event.length > 0 &&
-          set({ when: { column: column!, is: $event } }, words.setWhatWordingFor)
+          $event.length > 0 && set({ when: { column: column!, is: $event } }, words.setCategories)
         "
       />
       <template v-else-if="span">
@@ -148,7 +143,7 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
           @change="setEnd('to', $event)"
         />{{ span.unit }}
       </template>
-      {{ words.written }}
+      {{ words.isWritten }}
     </p>
     <p>
       <template v-for="phrase in phrases" :key="phrase.field">
@@ -158,7 +153,7 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
           option-value="key"
           option-label="title"
           option-disabled="refused"
-          :aria-label="words.case(phrase.name)"
+          :aria-label="words.fieldOf({ field: phrase.name })"
           class="in-text"
           scroll-height="16rem"
           @update:model-value="
@@ -176,21 +171,18 @@ const notZero = ({ coefficient }: Decimal) => (coefficient === 0n ? words.factor
       <TypedField
         :value="unitText"
         :placeholder="words.same"
-        :label="words.anotherUnitForCase"
+        :label="words.unitLabel"
         @change="
-          use(
-            { unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } },
-            words.anotherUnitForA,
-          )
+          use({ unit: $event ? { kind: 'symbol', text: $event } : { kind: 'none' } }, words.setUnit)
         "
       />
       {{ words.convertedBy }}
       <NumberField
         :value="edited.use.factor"
         placeholder="1"
-        :label="words.factorForCase"
+        :label="words.factor"
         :check="notZero"
-        @change="use({ factor: $event ?? '1' }, words.convertCase)"
+        @change="use({ factor: $event ?? '1' }, words.setFactor)"
       />
     </p>
   </div>

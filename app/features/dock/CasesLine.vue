@@ -6,7 +6,9 @@ import { useTexts } from '~/features/data/useDistinctTexts'
 import { type Desk, sentenceOf } from './choices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { casesLine as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.casesLine
 
 /**
  * Other wordings for some categories or sizes: what each is for, what it changes, and what keeps it
@@ -26,8 +28,8 @@ const wordsOf = ({ use }: StyleCase): string => {
   const said = sentenceOf(whole)
     .filter(({ field }) => field !== 'factor' && use[field as keyof typeof use] !== undefined)
     .map(({ title }) => title)
-  if (use.factor !== undefined) said.push(words.convertedBy(use.factor))
-  return said.join(', ') || words.nothingElseYet
+  if (use.factor !== undefined) said.push(words.convertedBy({ factor: use.factor }))
+  return said.join(', ') || words.nothingYet
 }
 const save = (what: string, next: readonly StyleCase[], moves = false) =>
   levels.setStyle(`${study.quantity?.title}: ${what}`, { cases: [...next] }, { moves })
@@ -73,21 +75,21 @@ async function set(patch: Partial<StyleCase>, what: string) {
   const begun = { ...draft.value, ...patch }
   draft.value = begun
   if (Object.keys(begun.use).length === 0) return
-  await save(words.anotherWording(caseWords(begun.when)), [...cases.value, begun])
+  await save(words.add({ for: caseWords(begun.when) }), [...cases.value, begun])
   opened.value = cases.value.length - 1
   draft.value = null
 }
 function remove(at: number) {
   list.value?.hide()
   void save(
-    words.noOtherWording(caseWords(cases.value[at]!.when)),
+    words.removed({ for: caseWords(cases.value[at]!.when) }),
     cases.value.filter((_, place) => place !== at),
   )
 }
 function raise(at: number) {
   const next = [...cases.value]
   ;[next[at - 1], next[at]] = [next[at]!, next[at - 1]!]
-  void save(words.letWordingComeFirst(caseWords(next[at - 1]!.when)), next)
+  void save(words.moveFirst({ for: caseWords(next[at - 1]!.when) }), next)
 }
 </script>
 
@@ -98,26 +100,25 @@ function raise(at: number) {
         {{ caseWords(one.when) }}: <b>{{ wordsOf(one) }}</b>
       </button>
       <QuietButton v-if="at > 0 && problems.has(at)" @click="raise(at)">
-        {{ words.letComeFirst }}
+        {{ words.first }}
       </QuietButton>
       <span v-if="problems.has(at)" class="why">{{
-        words.oneComesFirst(
-          problems.get(at)!.isUnreachable ? words.neverUsed : words.usedInPart,
-          caseWords(cases[problems.get(at)!.by]!.when),
-        )
+        words.shadowed({
+          use: problems.get(at)!.isUnreachable ? words.neverUsed : words.usedInPart,
+          for: caseWords(cases[problems.get(at)!.by]!.when),
+        })
       }}</span>
-      <QuietButton :aria-label="words.removeWording(caseWords(one.when))" @click="remove(at)">
+      <QuietButton
+        :aria-label="words.removeLabel({ for: caseWords(one.when) })"
+        @click="remove(at)"
+      >
         {{ words.remove }}
       </QuietButton>
     </span>
     <QuietButton @click="add">
-      {{
-        levels.picked === null
-          ? words.anotherWordingForSome
-          : words.anotherWordingFor(levels.picked)
-      }}
+      {{ levels.picked === null ? words.addSome : words.addFor({ category: levels.picked }) }}
     </QuietButton>
-    <Popover ref="list" :aria-label="words.anotherWordingForSomeLabel" @hide="close">
+    <Popover ref="list" :aria-label="words.addLabel" @hide="close">
       <CaseEditor v-if="edited" :desk="desk" :edited="edited" @change="set" />
     </Popover>
   </div>

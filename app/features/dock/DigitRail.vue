@@ -13,7 +13,9 @@ import {
   spotsOf,
 } from './railGeometry'
 import type { Rail } from './rail'
-import { digitRail as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.digitRail
 
 /** The rail and the style come by getters: a move draws them anew, not what the rail stands in. */
 const props = defineProps<{ railNow: () => Rail; styleNow: () => FullStyle; width: number }>()
@@ -54,13 +56,7 @@ const inWords = debouncedComputed(() => spokenRows(rail.value), REST)
 </script>
 
 <template>
-  <div
-    ref="box"
-    class="rail"
-    role="group"
-    :aria-label="words.railDigitsTellingValues"
-    :style="lengths"
-  >
+  <div ref="box" class="rail" role="group" :aria-label="words.title" :style="lengths">
     <RailGround :places="places" :heads="heads" :names="names" :width="width" />
     <div class="face" role="img" :aria-label="inWords">
       <div class="spots" aria-hidden="true">

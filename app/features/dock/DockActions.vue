@@ -10,8 +10,10 @@ import { levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { useStylebook } from '~/stores/stylebook'
-import { dockActions as words } from './words'
+import { words as catalogue } from '~~/words'
 import { isWritten } from '~~/core/units'
+
+const words = catalogue.dock.dockActions
 
 /**
  * What is done with a whole style: another one that suits the numbers, and copies of it and of its
@@ -50,7 +52,7 @@ function subject(): Subject {
 }
 function take(style: Style, labels: readonly string[]) {
   void levels.setStyle(
-    words.takeSuggestion(study.quantity?.title ?? '', labels[0] ?? ''),
+    words.tookSuggestion({ quantity: study.quantity?.title ?? '', label: labels[0] ?? '' }),
     difference(levels.style, inherit(levels.style, style)),
   )
   list.value?.hide()
@@ -65,10 +67,10 @@ function sayOnce() {
   const hasOwn = notationOf(levels.style).hasRungs && levels.style.rung === 'each'
   const shared = hasOwn ? { rung: 'shared' as const } : {}
   void levels.setStyle(
-    words.sayUnit(
-      study.quantity?.title ?? '',
-      isSaidOnce.value ? words.onEachLabel : words.inTitle,
-    ),
+    words.putUnit({
+      quantity: study.quantity?.title ?? '',
+      where: isSaidOnce.value ? words.onEachLabel : words.inTitle,
+    }),
     isSaidOnce.value ? { unitAt: 'label' } : { ...shared, unitAt: 'title' },
   )
 }
@@ -95,10 +97,10 @@ const copyStyle = () =>
 <template>
   <div class="actions">
     <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)">
-      {{ words.threeWaysToWrite }}
+      {{ words.suggestions }}
     </QuietButton>
     <QuietButton v-if="sayable" @click="sayOnce">
-      {{ isSaidOnce ? words.sayUnitOnEach : words.sayUnitOnceIn }}
+      {{ isSaidOnce ? words.unitOnLabels : words.unitInTitle }}
     </QuietButton>
     <QuietButton @click="copyLabels">
       {{ copied === 'labels' ? words.copied : words.copyLabels }}
@@ -106,24 +108,24 @@ const copyStyle = () =>
     <QuietButton @click="copyStyle">
       {{ copied === 'style' ? words.copied : words.copyStyle }}
     </QuietButton>
-    <QuietButton aria-haspopup="dialog" @click="emit('who')">{{ words.whoSetsWhat }}</QuietButton>
+    <QuietButton aria-haspopup="dialog" @click="emit('who')">{{
+      words.settingsOrigin
+    }}</QuietButton>
     <QuietButton aria-haspopup="dialog" @click="emit('stylebook')">
       {{ words.stylebook }}
       <b v-if="stylebook.updates.length > 0" class="news">{{
-        words.changedStyles(stylebook.updates.length)
+        words.changedStyles({ count: stylebook.updates.length })
       }}</b>
     </QuietButton>
-    <QuietButton aria-haspopup="dialog" @click="emit('rules')">{{ words.rules }}</QuietButton>
+    <QuietButton aria-haspopup="dialog" @click="emit('rules')">{{ words.houseRules }}</QuietButton>
     <QuietButton
       v-if="(study.document?.quantities.length ?? 0) > 1"
       aria-haspopup="dialog"
       @click="emit('together')"
-      >{{ words.readTogether }}</QuietButton
+      >{{ words.matched }}</QuietButton
     >
-    <span v-if="copied === 'refused'" role="alert" class="trouble">{{
-      words.browserLetsNothingBe
-    }}</span>
-    <Popover ref="list" :aria-label="words.threeWaysToWriteLabel">
+    <span v-if="copied === 'refused'" role="alert" class="trouble">{{ words.copyRefused }}</span>
+    <Popover ref="list" :aria-label="words.suggestionsLabel">
       <SuggestList :subject="subject" :where="levelWords[levels.level]" @take="take" />
     </Popover>
   </div>

@@ -5,7 +5,9 @@ import { isPart, type Level } from '~~/shared/quantities'
 import { LEVELS, levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { levelChoice as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.levelChoice
 
 /** Which surface the sentence speaks of; those that have something of their own are marked. */
 const props = defineProps<{ shown: readonly Surface[] }>()
@@ -35,7 +37,7 @@ const exceptions = structuralComputed(() => {
     :options="options"
     option-label="title"
     option-value="id"
-    :aria-label="words.whereStyleSet"
+    :aria-label="words.title"
     class="in-text level"
     scroll-height="22rem"
     @update:model-value="levels.take($event)"
@@ -43,12 +45,12 @@ const exceptions = structuralComputed(() => {
     <template #option="{ option }"
       ><span class="option"
         >{{ option.title }}
-        <span v-if="option.isOwn" class="own" :title="words.somethingSetOnAlone">●</span></span
+        <span v-if="option.isOwn" class="own" :title="words.hasOwn">●</span></span
       ></template
     >
   </Select>
   <span v-if="isSurface && own.length === 0" class="note">{{
-    words.asWhat(isPart(levels.level) ? words.marks : words.quantity)
+    words.as({ level: isPart(levels.level) ? words.asMarks : words.asQuantity })
   }}</span>
   <QuietButton
     v-if="exceptions.length > 0"
@@ -57,15 +59,15 @@ const exceptions = structuralComputed(() => {
     class="note except"
     @click="$emit('who')"
   >
-    {{ words.exceptOn(exceptions) }}
+    {{ words.exceptPlaces({ count: exceptions.length, places: exceptions }) }}
   </QuietButton>
   <QuietButton
     v-if="isSurface && own.length > 0"
-    :title="words.setHereAlone(own.join(', '))"
+    :title="words.ownSettings({ fields: own.join(', ') })"
     class="note"
     @click="levels.takeBack(own)"
   >
-    {{ words.takeAllBack }}
+    {{ words.clearAll }}
   </QuietButton>
 </template>
 

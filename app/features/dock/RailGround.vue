@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { headsOf, RailGeometry } from './railGeometry'
-import { railGround as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.railGround
 
 /**
  * What stands still on the rail while its handles move: columns and their names, rows and theirs.

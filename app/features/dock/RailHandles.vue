@@ -3,7 +3,9 @@ import { decimalsText } from '~~/core/style/counts'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { beamStops, powerText, type Rail, withBeam, withCut } from './rail'
 import type { RailGeometry } from './railGeometry'
-import { railHandles as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.railHandles
 
 /**
  * The two handles of the rail: the beam, where the decimal mark stands, and the cut, the last digit
@@ -23,14 +25,18 @@ const decimals = computed(() => Math.max(0, props.rail.beam - props.rail.cut))
 function moveBeam(power: number) {
   const stop = nearest(stops.value, power)
   if (stop !== props.rail.beam || !props.rail.beamIsShared)
-    emit('change', words.putBeamAt(powerText(stop, props.styleNow)), withBeam(props.styleNow, stop))
+    emit(
+      'change',
+      words.setBeam({ power: powerText(stop, props.styleNow) }),
+      withBeam(props.styleNow, stop),
+    )
 }
 function moveCut(power: number) {
   const kept = Math.min(props.rail.beam, power)
   if (kept !== props.rail.cut)
     emit(
       'change',
-      words.cutTo(decimalsText(props.rail.beam - kept)),
+      words.setCut({ decimals: decimalsText(props.rail.beam - kept) }),
       withCut(props.styleNow, props.rail.beam, kept),
     )
 }
@@ -45,18 +51,18 @@ const handles = computed(() => {
     {
       handle: 'beam' as const,
       name: words.beam,
-      title: words.whereDecimalMarkStands,
+      title: words.beamHelp,
       at: beam,
       isLoose: !beamIsShared,
       most: stops.value.length - 1,
       now: Math.max(0, stops.value.indexOf(beam)),
-      says: beamIsShared ? rung : words.eachLabelItsOwn(rung),
-      hint: beamIsShared ? rung : words.eachItsOwn,
+      says: beamIsShared ? rung : words.ownRungs({ rung }),
+      hint: beamIsShared ? rung : words.ownRung,
     },
     {
       handle: 'cut' as const,
       name: words.cut,
-      title: words.lastDigitWritten,
+      title: words.cutHelp,
       at: cut,
       isLoose: false,
       most: 100,
@@ -114,7 +120,7 @@ function press(handle: Handle, event: KeyboardEvent) {
       tabindex="0"
       role="slider"
       :aria-label="`${name}: ${title}`"
-      :title="words.dragOrUseArrow(handle, title)"
+      :title="words.help({ handle, what: title })"
       :aria-valuemin="0"
       :aria-valuemax="most"
       :aria-valuenow="now"

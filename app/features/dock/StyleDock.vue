@@ -19,7 +19,9 @@ import { present } from '~~/shared/page/packing'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import { useStylebook } from '~/stores/stylebook'
-import { styleDock as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.styleDock
 
 const props = defineProps<{ page: Page }>()
 const study = useStudy()
@@ -90,7 +92,7 @@ function sentence() {
   }
 }
 const told = debouncedComputed(sentence, REST)
-const origin = (field: FieldName) => told.value.origins.get(field) ?? 'nobody'
+const origin = (field: FieldName) => told.value.origins.get(field) ?? 'builtIn'
 const codes = useUnitColumns()
 const more = computed(() => ({
   ladder: study.document?.ladders ?? [],
@@ -133,7 +135,7 @@ const change = (what: string, patch: Style) =>
   levels.setStyle(`${study.quantity?.title}: ${what}`, patch, { moves: true })
 const setStep = (text: string | undefined) =>
   study.setTicks(
-    text ? words.stepBy(text) : words.letStepBeRound,
+    text ? words.stepBy({ step: text }) : words.roundStep,
     { ...study.quantity?.ticks, step: text },
     { moves: true },
   )
@@ -174,7 +176,7 @@ const give = (field: FieldName, to: Level) => levels.give([field], to)
     </p>
     <div class="work">
       <RailBox v-bind="onRail" @change="change">
-        <p class="soft">{{ words.noNumberQuantityStands(levelWords[written]) }}</p>
+        <p class="soft">{{ words.noNumber({ where: levelWords[written] }) }}</p>
       </RailBox>
       <aside v-if="!isPart(levels.level)" class="beside still" :aria-label="words.withStyle">
         <MagnitudeLine

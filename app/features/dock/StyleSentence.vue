@@ -3,7 +3,9 @@ import type { FieldName } from '~~/core/style/fields'
 import type { Level } from '~~/shared/quantities'
 import type { Choice, SentencePhrase, Typed } from './choices'
 import { type Origin, originWords } from '~/stores/levelWords'
-import { styleSentence as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.styleSentence
 
 /** The style as a sentence whose phrases are the controls; one list serves them all. */
 const props = defineProps<{
@@ -105,7 +107,7 @@ function choose(key: string | null) {
     </button>
     <Popover
       ref="list"
-      :aria-label="words.choices(phrase?.name ?? '')"
+      :aria-label="words.choices({ field: phrase?.name ?? '' })"
       @show="focusList"
       @hide="close"
     >
@@ -113,14 +115,14 @@ function choose(key: string | null) {
         <span>{{ originWords[origin(phrase.field)] }}</span>
         <template v-if="origin(phrase.field) === 'here'">
           <QuietButton @click="act(() => emit('takeBack', phrase!.field))">
-            {{ words.takeBack }}
+            {{ words.clear }}
           </QuietButton>
           <QuietButton
             v-for="{ level, name } in wider"
             :key="level"
             @click="act(() => emit('give', phrase!.field, level))"
           >
-            {{ words.giveTo(name) }}
+            {{ words.moveTo({ level: name }) }}
           </QuietButton>
         </template>
       </p>

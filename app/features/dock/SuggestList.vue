@@ -7,7 +7,9 @@ import { AGAINST } from '~~/core/ticks/search'
 import { regionOptions } from '~/features/regions/regionNames'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
-import { suggestList as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.suggestList
 
 /**
  * Ways to write some numbers, the best first: none with an error, for whom and in how much room is
@@ -27,20 +29,20 @@ const regions = useLocaleTables()
 const MOST_SHOWN = 3
 const ROOM_SIZE = 13
 const formNames: Record<Form, string> = {
-  digits: words.digitsAlone,
-  symbols: words.symbolsSuchAsK,
-  words: words.wordsSuchAsMillion,
-  exponents: words.powersTen,
+  digits: words.digits,
+  symbols: words.symbols,
+  words: words.words,
+  exponents: words.powers,
 }
 const forms = [
-  { id: null as Form | null, title: words.whateverBest },
+  { id: null as Form | null, title: words.best },
   ...FORMS.map((id) => ({ id: id as Form | null, title: formNames[id] })),
 ]
 const form = ref<Form | null>(null)
 const width = ref<string>()
 const locale = ref<string | null>(null)
 const localeOptions = computed(() => [
-  { id: null as string | null, title: words.itsOwnRegion },
+  { id: null as string | null, title: words.ownRegion },
   ...regionOptions(study.readers),
 ])
 const trouble = ref('')
@@ -48,7 +50,7 @@ const found = shallowRef<Suggestion[]>([])
 /** Whether there are ways at all, some of which may stand already. */
 const hasWays = ref(false)
 const toWidth = (text: string) =>
-  /^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : words.widthToPixels
+  /^\d{1,4}$/.test(text) && Number(text) >= 20 ? '' : words.widthError
 
 const textOf = (labels: readonly string[]) => labels.join('\n')
 
@@ -89,32 +91,32 @@ const isAgainst = (reason: string) => reason.startsWith(AGAINST)
 <template>
   <div class="found">
     <p class="soft">
-      {{ words.inWhere(where) }}
+      {{ words.in({ where }) }}
       <Select
         v-model="form"
         :options="forms"
         option-label="title"
         option-value="id"
-        :placeholder="words.whateverBest"
+        :placeholder="words.best"
         append-to="self"
-        :aria-label="words.wayTellingSize"
+        :aria-label="words.notation"
         class="in-text"
-      />{{ words.phraseFor }}
+      />{{ words.for }}
       <Select
         v-model="locale"
         :options="localeOptions"
         option-label="title"
         option-value="id"
-        :placeholder="words.itsOwnRegion"
+        :placeholder="words.ownRegion"
         filter
         append-to="self"
-        :aria-label="words.regionSuggestions"
+        :aria-label="words.region"
         class="in-text"
-      />{{ words.phraseIn }}
+      />{{ words.width }}
       <TypedField
         :value="width"
         :placeholder="words.any"
-        :label="words.widthSuggestions"
+        :label="words.widthLabel"
         :check="toWidth"
         @change="width = $event"
       />
@@ -137,10 +139,10 @@ const isAgainst = (reason: string) => reason.startsWith(AGAINST)
       >
     </button>
     <p v-if="found.length === 0 && hasWays && !trouble" class="soft">
-      {{ words.everySuchWayStands }}
+      {{ words.alreadyUsed }}
     </p>
     <p v-else-if="found.length === 0 && !trouble" class="soft">
-      {{ words.noSuchWayFree }}
+      {{ words.none }}
     </p>
   </div>
 </template>

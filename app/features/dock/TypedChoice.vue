@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Choice, Typed } from './choices'
-import { typedChoice as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.typedChoice
 
 /**
  * A value that the list does not have: typed, and written with the study's numbers at every
@@ -33,7 +35,7 @@ const trouble = computed(() => (read.value && 'trouble' in read.value ? read.val
     >
       <span class="sample">{{ choice.sample }}</span>
       <span v-if="choices.length > 1" class="enter">{{ choice.title }}</span>
-      <span v-if="at === 0" class="enter">{{ words.enterTakes }}</span>
+      <span v-if="at === 0" class="enter">{{ words.enter }}</span>
     </button>
     <span v-if="trouble" class="trouble" role="alert">{{ trouble }}</span>
   </form>

@@ -258,8 +258,8 @@ describe('cards of the margin', () => {
     const cards = cardsOf([
       finding('idle-zeros', 'note', 'axis', []),
       finding('same-label', 'warning', 'marks', ['Write 1 decimal']),
-      finding('step-hidden', 'error', 'axis', ['Write 1 decimal', 'Step by 1']),
-      finding('misread', 'error', 'axis', ['Step by 2', 'Write 1 decimal']),
+      finding('step-hidden', 'error', 'axis', ['Write 1 decimal', 'Set the step to 1']),
+      finding('misread', 'error', 'axis', ['Set the step to 2', 'Write 1 decimal']),
     ])
     expect(cards.map(({ main, also }) => [main.check, ...also.map(({ check }) => check)])).toEqual([
       ['step-hidden', 'misread'],

@@ -39,10 +39,10 @@ test('its rows are the largest, the smallest, the closest pair, what they differ
   expect(rows.map(({ name }) => name)).toEqual([
     'largest',
     'smallest',
-    'nearest to zero',
+    'closest to zero',
     'closest pair',
     'and',
-    'they differ by',
+    'difference',
     'tick step',
   ])
   expect(rows.map(({ label }) => label)).toEqual(['5.5', '-70', '5', '5.5', '5', '0.5', '0.25'])
@@ -106,7 +106,7 @@ test('what is put on the rail has a row in the place of another', () => {
     'smallest',
     'closest pair',
     'and',
-    'they differ by',
+    'difference',
     'Gull Stack',
   ])
 })

@@ -14,8 +14,10 @@ import { withDecimals } from '~~/core/style/decimals'
 import type { FullStyle, Style } from '~~/core/style/fields'
 import { notationOf } from '~~/core/notations'
 import { type AdjustedPart, shownAs } from '~~/shared/page/totals'
-import { rail as words } from './words'
+import { words as catalogue } from '~~/words'
 import { tellingDigits } from '~~/core/decimal/zeros'
+
+const words = catalogue.dock.rail
 
 export interface RailDigit {
   readonly power: number
@@ -202,7 +204,7 @@ function rowsOf(plan: Plan, extremes: Extremes, beside: BesideExtremes): RailRow
     const [below, above] = closest
     rows.push(own(words.closestPair, above), own(words.and, below))
     if (nearest || !picked)
-      rows.push(rowOf(words.theyDifferBy, subtract(above, below), between(plan)))
+      rows.push(rowOf(words.difference, subtract(above, below), between(plan)))
   }
   if (step) rows.push(rowOf(words.tickStep, step, between(plan)))
   if (picked) rows.push(rowOf(picked.name, picked.value, plan, picked))
@@ -265,5 +267,5 @@ export const withCut = (style: FullStyle, beam: number, power: number): Style =>
 export function powerText(power: number, style: FullStyle): string {
   if (power === 0) return words.units
   const found = ladderOf(style.ladder).rungs.find((rung) => rung.power === power)
-  return found ? words.rungs(found.word) : words.tenTo(power)
+  return found ? words.rungs({ word: found.word }) : words.tenTo({ power })
 }

@@ -158,5 +158,5 @@ test('a sign stands before the first digit of a negative number, a point at each
 test('the rail is told in words, a row each', () => {
   const told = spokenRows(rail).split('; ')
   expect(told.length).toBe(rail.rows.length)
-  expect(told[0]).toBe('largest: written 1.7M, read as 1,700,000, off by 39,346.2')
+  expect(told[0]).toBe('largest: written 1.7M, reads as 1,700,000, off by 39,346.2')
 })

@@ -2,7 +2,9 @@ import { ladderOf } from '~~/core/ladders/find'
 import { superscript } from '~~/core/decimal/superscript'
 import type { FullStyle } from '~~/core/style/fields'
 import type { Rail, RailDigit, RailRow } from './rail'
-import { railGeometry as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.railGeometry
 
 const NAMES = 112
 /** Room at the rows' ends for the label, what it reads back as, and how far off that is. */
@@ -246,6 +248,6 @@ export function spotsOf(
 export const spokenRows = ({ rows }: Rail): string =>
   rows
     .map(({ name, label, said, off }) =>
-      words.writtenReadAs(name, label, said, off ? words.offBy(off) : ''),
+      words.describe({ name, label, reading: said, off: off ? words.offBy({ off }) : '' }),
     )
     .join('; ')

@@ -6,7 +6,9 @@ import { type Cell, decimalOf } from '~~/shared/quantities'
 import type { Page } from '~/features/page/usePage'
 import { useLevels } from '~/stores/levels'
 import type { BesideExtremes, Picked } from './rail'
-import { styleDock as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.dock.styleDock
 
 /** Surfaces on which parts may be adjusted so that they add up. */
 const ADJUSTED = ['table', 'marks', 'tooltip'] as const satisfies readonly Surface[]
@@ -53,7 +55,7 @@ export function useBesideExtremes(
     const value = pointed && page.valueAt(pointed.surface, pointed.at)
     if (!pointed || !value) return null
     const at = page[`shows.${pointed.surface}`].value.rows?.[pointed.at]
-    const name = levels.picked ?? words.rowOf(pointed.at + 1)
+    const name = levels.picked ?? words.row({ at: pointed.at + 1 })
     return { name, value, row: at, part: adjustedNow(pointed.surface).get(pointed.at) }
   })
   const partFor = (value: Decimal) => adjusted.value.get(toExactText(value))

@@ -13,7 +13,9 @@ import { takenForms } from './takeAway'
 import { levelWords } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { exportDialog as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.exporting.exportDialog
 
 const visible = defineModel<boolean>('visible', { required: true })
 const props = defineProps<{ page: Page }>()
@@ -53,10 +55,13 @@ const isFiltered = computed(
 )
 /** What stands in the place of a unit that no row names, once it is typed; null is an error. */
 const lacking = ref<string | null>(null)
-const lackingChoices = (['error', 'text'] as const).map((id) => ({ id, title: words.lacking[id] }))
+const lackingChoices = (['error', 'text'] as const).map((id) => ({
+  id,
+  title: words.missingUnitIs[id],
+}))
 const lackingAs = computed({
   get: () => (lacking.value === null ? 'error' : 'text'),
-  set: (way) => (lacking.value = way === 'text' ? words.lackingStands : null),
+  set: (way) => (lacking.value = way === 'text' ? words.missingUnitDefault : null),
 })
 const goesByUnit = computed(
   () =>
@@ -119,8 +124,8 @@ const proof = computed(() => {
   const { how, ...counts } = made.value!.proof
   const [values, equal] = [counts.values, counts.equal].map((one) => plainly(decimal(one)))
   return equal === values
-    ? words.allValuesWrittenAs(how, values!)
-    : words.valuesWrittenAsOn(how, equal!, values!)
+    ? words.allVerified({ how, values: values! })
+    : words.someVerified({ how, equal: equal!, values: values! })
 })
 async function copy() {
   try {
@@ -128,7 +133,7 @@ async function copy() {
     copied.value = true
     void noteTaken(study.id, study.revision)
   } catch {
-    trouble.value = words.browserLetsNothingBe
+    trouble.value = words.copyRefused
   }
 }
 function take(file: ExportFile) {
@@ -141,21 +146,25 @@ function take(file: ExportFile) {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="words.takeAway((form.isOfStudy ? study.document?.name : study.quantity?.title) ?? '')"
+    :header="
+      words.title({
+        quantity: (form.isOfStudy ? study.document?.name : study.quantity?.title) ?? '',
+      })
+    "
     :style="{ width: 'min(760px, 94vw)' }"
   >
     <p class="which">
-      {{ words.asLabel }}
+      {{ words.formatLabel }}
       <Select
         v-model="as"
         :options="forms"
         option-label="title"
         option-value="id"
-        :aria-label="words.takenAwayAs"
+        :aria-label="words.format"
         class="in-text"
         scroll-height="26rem"
       /><template v-if="form.isOfLevel"
-        >{{ words.asWritten }}
+        >{{ words.from }}
         <Select
           v-model="level"
           :options="choices"
@@ -166,36 +175,36 @@ function take(file: ExportFile) {
       /></template>
     </p>
     <p v-if="isFiltered" class="which">
-      {{ words.ofRows }}
+      {{ words.of }}
       <Select
         v-model="rows"
         :options="rowChoices"
         option-label="title"
         option-value="id"
-        :aria-label="words.rowsTaken"
+        :aria-label="words.rows"
         class="in-text"
       />
     </p>
     <p v-if="goesByUnit" class="which">
-      {{ words.lackingIs }}
+      {{ words.missingUnit }}
       <Select
         v-model="lackingAs"
         :options="lackingChoices"
         option-label="title"
         option-value="id"
-        :aria-label="words.lackingIs"
+        :aria-label="words.missingUnit"
         class="in-text"
       />
       <InputText
         v-if="lacking !== null"
         v-model.lazy.trim="lacking"
         :maxlength="LONGEST_LACKING"
-        :aria-label="words.lackingText"
+        :aria-label="words.missingUnitText"
       />
     </p>
     <p class="soft">{{ form.says }}</p>
     <Message v-if="trouble" severity="error" :closable="false">{{ trouble }}</Message>
-    <p v-else-if="!made" role="status">{{ words.makingAndProvingOn }}</p>
+    <p v-else-if="!made" role="status">{{ words.verifying }}</p>
     <div v-else class="made">
       <p class="proof">
         <span class="bead" :class="made.proof.equal === made.proof.values ? 'good' : 'busy'" />
@@ -207,7 +216,7 @@ function take(file: ExportFile) {
           <tr>
             <th scope="col">{{ words.value }}</th>
             <th scope="col">{{ words.onDesk }}</th>
-            <th scope="col">{{ words.there }}</th>
+            <th scope="col">{{ words.inFile }}</th>
           </tr>
         </thead>
         <tbody>
@@ -232,13 +241,13 @@ function take(file: ExportFile) {
       <Button
         v-for="file in made?.files.slice(1)"
         :key="file.name"
-        :label="words.download(file.name)"
+        :label="words.download({ name: file.name })"
         variant="outlined"
         @click="take(file)"
       />
       <Button
         v-if="first"
-        :label="words.download(first.name)"
+        :label="words.download({ name: first.name })"
         :title="size(first)"
         @click="take(first)"
       />

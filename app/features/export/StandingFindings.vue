@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { beads } from '~/composables/beads'
 import type { Standing } from '~~/shared/exports/export'
-import { surfaces } from '~~/core/surfaces'
-import { exportDialog as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.exporting.exportDialog
 
 /** The errors and warnings that stand when something is taken away. */
 const props = defineProps<{ findings: readonly Standing[] }>()
@@ -14,17 +15,19 @@ const left = computed(() => props.findings.length - shown.value.length)
 <template>
   <details>
     <summary>
-      <span class="bead" :class="beads[findings[0]!.severity]" />{{ words.stand(findings.length) }}
+      <span class="bead" :class="beads[findings[0]!.severity]" />{{
+        words.openFindings({ count: findings.length })
+      }}
     </summary>
     <ul>
       <li v-for="(one, at) in shown" :key="at">
         <span class="bead" :class="beads[one.severity]" />
         <span
           ><b>{{ one.quantity }}</b
-          >{{ ' ' }}{{ surfaces[one.surface].where }}: {{ one.message }}</span
+          >{{ ' ' }}{{ catalogue.surfaces.where[one.surface] }}: {{ one.message }}</span
         >
       </li>
-      <li v-if="left > 0">{{ words.more(left) }}</li>
+      <li v-if="left > 0">{{ words.moreFindings({ count: left }) }}</li>
     </ul>
   </details>
 </template>

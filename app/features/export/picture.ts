@@ -1,4 +1,5 @@
 import { drawn, flat, set, wordsOf } from './pictureText'
+import { words } from '~~/words'
 
 /** What an element looks like, as attributes that need no style sheet. */
 const LOOKS = [
@@ -173,8 +174,7 @@ export function saidIn(picture: string): {
   words: string[]
 } {
   const read = new DOMParser().parseFromString(picture, 'image/svg+xml')
-  if (read.querySelector('parsererror'))
-    throw new Error('The picture cannot be read in again; nothing was exported.')
+  if (read.querySelector('parsererror')) throw new Error(words.exporting.picture.unreadable)
   return {
     labels: [...read.querySelectorAll('[data-value]')].map((one) => ({
       surface: one.getAttribute('data-surface') ?? '',

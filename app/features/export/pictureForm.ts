@@ -6,6 +6,9 @@ import type { Page } from '~/features/page/usePage'
 import { type LabelFacts, pictureOf, saidIn } from './picture'
 import { wordsOf } from './pictureText'
 import type { TakenForm, Taking } from './types'
+import { words as catalogue } from '~~/words'
+
+const texts = catalogue.exporting.picture
 
 /** Parts of the page, by a selector. */
 const onPage = <Part extends Element>(selector: string): Part[] => [
@@ -47,12 +50,11 @@ async function make({ quantity: { title } }: Taking, page: Page): Promise<Export
   const areSame =
     again.words.length === words.length &&
     again.words.every((said, at) => unbroken(said) === unbroken(wordsOf(words[at]!)))
-  if (!isSame || !areSame)
-    throw new Error('The picture does not say what the page says; nothing was exported.')
+  if (!isSame || !areSame) throw new Error(texts.differs)
   return {
     files: [{ name: `${fileStem(title, 'chart')}.svg`, type: 'image/svg+xml', text }],
     proof: {
-      how: 'The picture was read in again',
+      how: texts.verified,
       values: again.labels.length,
       equal: again.labels.length,
       differs: [],
@@ -64,8 +66,8 @@ async function make({ quantity: { title } }: Taking, page: Page): Promise<Export
 /** The chart as a picture, on a screen that shows it. */
 export const pictureForm: TakenForm = {
   id: 'svg',
-  title: 'the chart as a picture (SVG)',
-  says: 'As it stands on the page, with its words, legend and callouts; its text stays text, with the number behind each label.',
+  title: texts.title,
+  says: texts.help,
   isOfLevel: false,
   isOffered: () => chartsOnPage().length > 0,
   make,

@@ -3,6 +3,9 @@ import { studyFileName } from '~~/shared/names'
 import { studyFileSchema } from '~~/shared/study/study'
 import { requestText } from '~/composables/request'
 import type { TakenForm, Taking } from './types'
+import { words as catalogue } from '~~/words'
+
+const texts = catalogue.exporting.study
 
 async function make({ study: { id, name } }: Taking): Promise<Export> {
   const text = await requestText(`/api/studies/${id}/file`)
@@ -13,7 +16,7 @@ async function make({ study: { id, name } }: Taking): Promise<Export> {
   )
   return {
     files: [{ name: studyFileName(name), type: 'application/json', text }],
-    proof: { how: 'The file was read in again', values, equal: values, differs: [] },
+    proof: { how: texts.verified, values, equal: values, differs: [] },
     notes: [],
   }
 }
@@ -21,8 +24,8 @@ async function make({ study: { id, name } }: Taking): Promise<Export> {
 /** The whole study as one file. */
 export const studyForm: TakenForm = {
   id: 'study',
-  title: 'the whole study as one file',
-  says: 'All decisions and data. “ivory-abacus check” reports its findings in continuous integration, as text, JSON or SARIF.',
+  title: texts.title,
+  says: texts.help,
   isOfLevel: false,
   isOfStudy: true,
   make,

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useStudy } from '~/stores/study'
 import { momentOf, useRevisions } from './useRevisions'
-import { historyList as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.historyList
 
 /** Everything that was done to the study, the last first, with a look at it and a way back. */
 const study = useStudy()
@@ -58,7 +60,8 @@ async function back() {
               <b v-if="one.name">{{ one.name }}</b>
               <span>{{ one.what }}</span>
               <span class="soft"
-                >{{ momentOf(one) }}<template v-if="one.takenAt">{{ words.taken }}</template></span
+                >{{ momentOf(one)
+                }}<template v-if="one.takenAt">{{ words.exported }}</template></span
               >
             </button>
           </li>
@@ -67,10 +70,17 @@ async function back() {
       </div>
       <div v-if="shown" class="look">
         <p>
-          <b>{{ words.after(shown.what) }}</b>
-          <span class="soft moment">{{ momentOf(shown) }}, {{ words.revision(shown.number) }}</span>
+          <b>{{ words.after({ change: shown.what }) }}</b>
+          <span class="soft moment"
+            >{{ momentOf(shown) }}, {{ words.revision({ number: shown.number }) }}</span
+          >
         </p>
-        <img v-if="picture" :src="picture" :alt="words.page(shown.what)" class="picture" />
+        <img
+          v-if="picture"
+          :src="picture"
+          :alt="words.page({ change: shown.what })"
+          class="picture"
+        />
         <form class="name" @submit.prevent="keepName">
           <InputText
             v-model="name"
@@ -81,10 +91,10 @@ async function back() {
           />
           <Button size="small" type="submit" variant="outlined" :label="words.keepName" />
         </form>
-        <p class="soft">{{ words.namedStay }}</p>
+        <p class="soft">{{ words.kept }}</p>
         <Button
           size="small"
-          :label="isNewest ? words.asItIs : words.goBack"
+          :label="isNewest ? words.current : words.restore"
           :disabled="isNewest"
           @click="back"
         />

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { levelKeys, otherKeys } from './keys'
-import { keyMap as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.keyMap
 
 /** What keys do. */
 const visible = defineModel<boolean>('visible', { required: true })
@@ -24,10 +26,10 @@ const visible = defineModel<boolean>('visible', { required: true })
     </dl>
     <p class="guide">
       <a href="/guide/index.html" target="_blank" rel="noopener">{{ words.guide }}</a>
-      {{ words.goesThroughWorkStep }}
-      <a href="/guide/style.html" target="_blank" rel="noopener">{{ words.everyFieldStyle }}</a>
+      {{ words.explains }}
+      <a href="/guide/style.html" target="_blank" rel="noopener">{{ words.fields }}</a>
       {{ words.and }}
-      <a href="/guide/checks.html" target="_blank" rel="noopener">{{ words.everyCheck }}</a>.
+      <a href="/guide/checks.html" target="_blank" rel="noopener">{{ words.checks }}</a>.
     </p>
   </Dialog>
 </template>

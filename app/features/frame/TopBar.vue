@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { SCREENS } from './screens'
 import { useStudy } from '~/stores/study'
-import { topBar as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.topBar
 
 const study = useStudy()
 const emit = defineEmits<{ bringIn: []; takeAway: []; help: [] }>()
@@ -60,7 +62,7 @@ const groups = structuralComputed(() =>
       size="small"
       :label="words.undo"
       variant="text"
-      :title="words.undoCtrlZ"
+      :title="words.undoHelp"
       :disabled="!study.canUndo"
       class="undoing"
       @click="study.undo()"
@@ -71,7 +73,7 @@ const groups = structuralComputed(() =>
       size="small"
       :label="words.redo"
       variant="text"
-      :title="words.redoCtrlShiftZ"
+      :title="words.redoHelp"
       :disabled="!study.canRedo"
       class="undoing"
       @click="study.redo()"
@@ -82,18 +84,13 @@ const groups = structuralComputed(() =>
       size="small"
       label="?"
       variant="text"
-      :title="words.helpAndKeys"
+      :title="words.helpLabel"
       :aria-label="words.help"
       class="help"
       @click="emit('help')"
     />
-    <Button size="small" :label="words.bringInData" variant="outlined" @click="emit('bringIn')" />
-    <Button
-      size="small"
-      :label="words.takeAway"
-      :disabled="!hasQuantity"
-      @click="emit('takeAway')"
-    />
+    <Button size="small" :label="words.import" variant="outlined" @click="emit('bringIn')" />
+    <Button size="small" :label="words.export" :disabled="!hasQuantity" @click="emit('takeAway')" />
   </header>
 </template>
 

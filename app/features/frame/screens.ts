@@ -1,11 +1,15 @@
+import { words } from '~~/words'
+
+const { screens } = words.frame
+
 /** The screens of a study, by the last part of their address. */
 export const SCREENS = [
-  { path: '', title: 'Desk' },
-  { path: 'ticks', title: 'Ticks' },
-  { path: 'compare', title: 'Compare' },
-  { path: 'sweep', title: 'Sweep' },
-  { path: 'regions', title: 'Regions' },
-  { path: 'ladders', title: 'Ladders' },
+  { path: '', title: screens.desk },
+  { path: 'ticks', title: screens.ticks },
+  { path: 'compare', title: screens.compare },
+  { path: 'sweep', title: screens.sweep },
+  { path: 'regions', title: screens.regions },
+  { path: 'ladders', title: screens.ladders },
 ] as const
 
 /**

@@ -4,7 +4,9 @@ import type { RevisionSummary } from '~~/shared/study/study'
 import { request } from '~/composables/request'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
-import { historyList as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.historyList
 
 const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' })
 /** When a revision was made, as people say it. */
@@ -45,7 +47,7 @@ export function useRevisions() {
     attempt(async () => {
       const { document } = await request<{ document: StudyDocument }>(path(`/${one.number}`))
       await tables.load(stylesIn(document))
-      study.change(words.wentBack(one.name ?? momentOf(one)), document)
+      study.change(words.restored({ version: one.name ?? momentOf(one) }), document)
     })
   const picture = computed(() =>
     chosen.value === null ? null : `/api/studies/${study.id}/picture?revision=${chosen.value}`,

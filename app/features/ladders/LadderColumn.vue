@@ -4,7 +4,9 @@ import { superscript } from '~~/core/decimal/superscript'
 import type { DrawnLadder, StudyLadder } from '~~/shared/ladders'
 import { heightOf, STEP } from './ladderScale'
 import { useLadderDraft } from './useLadderDraft'
-import { ladderColumn as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ladders.ladderColumn
 
 /** A ladder drawn to scale; one of the study's own is edited where it stands. */
 const props = defineProps<{
@@ -58,7 +60,7 @@ function remove(at: number, isSure = false) {
   const users = props.fixedOn(rung.power)
   if (users.length > 0 && !isSure) return (going.value = { at, rung, users })
   going.value = null
-  put(draft.value.toSpliced(at, 1), words.takeAway(rung.symbol))
+  put(draft.value.toSpliced(at, 1), words.remove({ symbol: rung.symbol }))
 }
 defineExpose({ add })
 </script>
@@ -78,8 +80,8 @@ defineExpose({ add })
         <button
           type="button"
           class="bar grip"
-          :aria-label="words.moveAtTo(rung.symbol, rung.power)"
-          :title="words.dragOrUseArrow(superscript(rung.power))"
+          :aria-label="words.move({ symbol: rung.symbol, power: rung.power })"
+          :title="words.help({ power: superscript(rung.power) })"
           @keydown="press($event, at)"
           @pointerdown="take($event, at)"
           @pointermove="drag"
@@ -91,7 +93,7 @@ defineExpose({ add })
           class="symbol"
           maxlength="40"
           spellcheck="false"
-          :aria-label="words.symbolTo(rung.power)"
+          :aria-label="words.symbolOf({ power: rung.power })"
           @update:model-value="rename(at, 'symbol', $event ?? '')"
         />
         <InputText
@@ -99,14 +101,14 @@ defineExpose({ add })
           class="word"
           maxlength="40"
           spellcheck="false"
-          :aria-label="words.wordTo(rung.power)"
+          :aria-label="words.wordOf({ power: rung.power })"
           @update:model-value="rename(at, 'word', $event ?? '')"
         />
         <button
           type="button"
           class="away"
-          :aria-label="words.takeAwaySymbol(rung.symbol)"
-          :title="words.takeRungAway"
+          :aria-label="words.removeSymbol({ symbol: rung.symbol })"
+          :title="words.removeRung"
           @click="remove(at)"
         >
           ×
@@ -122,19 +124,19 @@ defineExpose({ add })
     </div>
     <p v-if="going" class="said" role="alert" :style="{ top: `${y(going.rung) + 14}px` }">
       {{
-        words.everyLabelFixedOn(
-          going.users.join(', '),
-          going.users.length === 1 ? words.has : words.have,
-          going.rung.symbol,
-        )
+        words.inUse({
+          users: going.users.join(', '),
+          have: going.users.length === 1 ? words.has : words.have,
+          symbol: going.rung.symbol,
+        })
       }}
       <QuietButton @click="remove(going!.at, true)">
-        {{ words.takeAwayEachLabel }}
+        {{ words.removeAnyway }}
       </QuietButton>
       <QuietButton @click="going = null">{{ words.keep }}</QuietButton>
     </p>
     <p v-else-if="trouble" class="said" role="alert" :style="{ top: `${top * STEP + 10}px` }">
-      {{ words.nothingKeptUntilMended(trouble) }}
+      {{ words.notSaved({ problem: trouble }) }}
     </p>
   </div>
 </template>

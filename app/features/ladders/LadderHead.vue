@@ -2,7 +2,9 @@
 import { beads } from '~/composables/beads'
 import type { DrawnLadder } from '~~/shared/ladders'
 import type { ladderFindings } from './ladderScale'
-import { ladderHead as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ladders.ladderHead
 
 /** The name of a ladder, a label on it, and what is done with it. */
 defineProps<{
@@ -33,8 +35,8 @@ const emit = defineEmits<{
     <h2 v-else>
       <TypedField
         :value="ladder.title"
-        :placeholder="words.itsName"
-        :label="words.nameLadder(ladder.title)"
+        :placeholder="words.name"
+        :label="words.nameOf({ title: ladder.title })"
         :check="check"
         @change="emit('rename', $event)"
       />
@@ -49,8 +51,13 @@ const emit = defineEmits<{
       </QuietButton>
     </p>
     <p v-if="users" class="trouble" role="alert">
-      {{ words.it(users.join(', '), users.length === 1 ? words.uses : words.phraseUse) }}
-      <QuietButton @click="emit('remove', true)"> {{ words.removeAllSame }} </QuietButton>{{ ' ' }}
+      {{
+        words.usedBy({
+          users: users.join(', '),
+          use: users.length === 1 ? words.uses : words.usePlural,
+        })
+      }}
+      <QuietButton @click="emit('remove', true)"> {{ words.removeAnyway }} </QuietButton>{{ ' ' }}
       <QuietButton @click="emit('keep')">{{ words.keep }}</QuietButton>
     </p>
     <p v-for="one in findings" :key="one.message" class="found">

@@ -31,12 +31,12 @@ test('what is no ladder is told by the rung that breaks it', () => {
   expect(ladderTrouble(boats)).toBe('')
   expect(
     ladderTrouble({ ...boats, rungs: [boats.rungs[0]!, { power: 6, symbol: '', word: 'fleet' }] }),
-  ).toBe('The rung at 10^6: symbol takes 1 to 40 characters.')
+  ).toBe('The symbol of the rung at 10^6 needs 1 to 40 characters.')
   expect(
     ladderTrouble({ ...boats, rungs: [boats.rungs[0]!, { ...boats.rungs[1]!, symbol: 'b' }] }),
-  ).toBe('the symbol "b" stands twice.')
+  ).toBe('The symbol "b" is used twice.')
   expect(ladderTrouble({ ...boats, rungs: [{ power: 3, symbol: 'E', word: 'E' }] })).toBe(
-    'the symbol "E" reads as part of a number.',
+    'The symbol "E" reads as part of a number.',
   )
   expect(ladderTrouble({ ...boats, rungs: [] })).not.toBe('')
 })

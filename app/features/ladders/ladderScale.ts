@@ -11,6 +11,9 @@ import { si } from '~~/core/ladders/si'
 import type { LadderRung } from '~~/core/ladders/types'
 import type { DrawnLadder, StudyLadder } from '~~/shared/ladders'
 import { checkTitles } from '~/features/margin/cards'
+import { words as catalogue } from '~~/words'
+
+const { problems, knownNames } = catalogue.ladders
 
 /** Pixels of a power of ten. */
 export const STEP = 12
@@ -49,8 +52,8 @@ export function ladderTrouble(ladder: StudyLadder): string {
   const at = issue!.path[1]
   const rung = typeof at === 'number' ? ladder.rungs[at] : undefined
   return rung
-    ? `The rung at 10^${rung.power}: ${String(issue!.path[2])} takes 1 to 40 characters.`
-    : `${issue!.message.replace(/^rungs\[\d+\]\.power: /, 'The power ')}.`
+    ? problems.nameLength({ field: String(issue!.path[2]), power: rung.power })
+    : problems.other({ problem: `${issue!.message[0]!.toUpperCase()}${issue!.message.slice(1)}` })
 }
 
 /** What is found of a ladder's names. */
@@ -92,16 +95,20 @@ function knownOtherwise({ rungs, base = 10 }: StudyLadder): LadderFinding[] {
     return others.length === 0
       ? []
       : [
-          `${others.map(({ name }) => `“${name}”`).join(' and ')} for 10${superscript(others[0]!.power)}, here ${base}${superscript(rung.power)}`,
+          knownNames.name({
+            names: others.map(({ name }) => name),
+            known: `10${superscript(others[0]!.power)}`,
+            here: `${base}${superscript(rung.power)}`,
+          }),
         ]
   })
   return told.length === 0
     ? []
     : [
         {
-          title: 'Known for another power',
+          title: knownNames.title,
           severity: 'warning',
-          message: `Most readers know ${told.join('; ')}.`,
+          message: knownNames.message({ names: told.join('; ') }),
         },
       ]
 }

@@ -1,7 +1,9 @@
 import type { LadderRung } from '~~/core/ladders/types'
 import type { DrawnLadder, StudyLadder } from '~~/shared/ladders'
 import { freeNames, freePower, ladderTrouble } from './ladderScale'
-import { ladderDraft as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ladders.ladderDraft
 
 /**
  * A ladder of the study while it is edited.
@@ -49,11 +51,11 @@ export function useLadderDraft(
     wanted === 0 || draft.value.some(({ power }) => power === wanted)
   function move(at: number, power: number) {
     const { symbol, power: before } = draft.value[at]!
-    change(at, { power }, words.moveFromTo(symbol, before, power))
+    change(at, { power }, words.moved({ symbol, from: before, to: power }))
   }
   function add() {
     const power = freePower(draft.value)
-    put([...draft.value, freeNames(draft.value, power)], words.addRungAt(power))
+    put([...draft.value, freeNames(draft.value, power)], words.added({ power }))
   }
 
   return { draft, trouble, put, rename, isTaken, move, add }

@@ -10,7 +10,9 @@ import {
 } from '~~/shared/ladders'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { laddersPage as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ladders.laddersPage
 
 /** What is done with the ladders of a study. */
 export function useLadderEdits() {
@@ -26,20 +28,26 @@ export function useLadderEdits() {
   const change = (what: string, title: string, next: StudyLadder) =>
     edit(what, ladderChanges.replace(study.document!, title, next), true)
   function copy(ladder: DrawnLadder) {
-    const title = freeTitle(study.document!, words.my(ladder.isOwn ? ladder.title : ladder.id))
-    edit(words.copyLadder(ladder.title), ladderChanges.add(study.document!, copyOf(ladder, title)))
+    const title = freeTitle(
+      study.document!,
+      words.copyName({ title: ladder.isOwn ? ladder.title : ladder.id }),
+    )
+    edit(
+      words.copyLadder({ title: ladder.title }),
+      ladderChanges.add(study.document!, copyOf(ladder, title)),
+    )
   }
   function rename(ladder: DrawnLadder, text: string | undefined) {
     if (text && text !== ladder.title)
-      change(words.callLadder(text), ladder.title, {
+      change(words.renamed({ name: text }), ladder.title, {
         ...(valueOf(ladder) as StudyLadder),
         title: text,
       })
   }
   const titleTrouble = (ladder: DrawnLadder) => (text: string) => {
     const isTaken = study.document?.ladders?.some(({ title }) => title === text)
-    if (text !== ladder.title && isTaken) return words.anotherLadderHasName
-    return text.length > 80 ? words.upToCharacters : ''
+    if (text !== ladder.title && isTaken) return words.nameTaken
+    return text.length > 80 ? words.nameLength : ''
   }
   /** A ladder in use goes only when that is said. */
   const going = ref<{ title: string; users: string[] } | null>(null)
@@ -47,11 +55,14 @@ export function useLadderEdits() {
     const users = usersOf(study.document!, ladder.title)
     if (users.length > 0 && !isSure) return (going.value = { title: ladder.title, users })
     going.value = null
-    edit(words.takeLadderAway(ladder.title), ladderChanges.remove(study.document!, ladder.title))
+    edit(
+      words.removed({ title: ladder.title }),
+      ladderChanges.remove(study.document!, ladder.title),
+    )
   }
   const use = (ladder: DrawnLadder) =>
     levels.setStyle(
-      words.climb(study.quantity?.title ?? '', ladder.title),
+      words.use({ quantity: study.quantity?.title ?? '', title: ladder.title }),
       { notation: 'scaled', rung: 'each', ladder: valueOf(ladder) },
       { at: ['quantity'] },
     )

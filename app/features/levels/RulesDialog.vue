@@ -7,7 +7,9 @@ import type { Phrase } from '~~/core/style/phrases/types'
 import { useLevels } from '~/stores/levels'
 import { levelWords } from '~/stores/levelWords'
 import { useStudy } from '~/stores/study'
-import { rulesDialog as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.levels.rulesDialog
 
 /** The rules of the house, in words: each is a check. */
 const visible = defineModel<boolean>('visible', { required: true })
@@ -20,7 +22,7 @@ const save = (what: string, next: readonly HouseRule[]) =>
   study.change(what, { ...study.document, rules: next.length > 0 ? [...next] : undefined })
 const remove = (at: number) =>
   save(
-    words.removed(houseRuleWords(rules.value[at]!)),
+    words.removed({ rule: houseRuleWords(rules.value[at]!) }),
     rules.value.filter((_, place) => place !== at),
   )
 
@@ -64,7 +66,7 @@ const made = computed((): HouseRule | null => {
 })
 function add() {
   if (!made.value) return
-  save(words.added(houseRuleWords(made.value)), [...rules.value, made.value])
+  save(words.added({ rule: houseRuleWords(made.value) }), [...rules.value, made.value])
   key.value = null
   why.value = ''
 }
@@ -74,7 +76,7 @@ function add() {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="words.rules"
+    :header="words.title"
     :style="{ width: 'min(760px, 96vw)' }"
   >
     <p class="soft">{{ rules.length === 0 ? words.none : '' }} {{ words.each }}</p>
@@ -83,9 +85,11 @@ function add() {
         ><b>{{ houseRuleWords(rule) }}</b
         >{{ words.since }} {{ rule.why }}</span
       >
-      <QuietButton :aria-label="words.removeRule(houseRuleWords(rule))" @click="remove(at)">{{
-        words.remove
-      }}</QuietButton>
+      <QuietButton
+        :aria-label="words.removeRule({ rule: houseRuleWords(rule) })"
+        @click="remove(at)"
+        >{{ words.remove }}</QuietButton
+      >
     </p>
     <form class="form" @submit.prevent="add">
       <span>

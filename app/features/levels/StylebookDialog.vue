@@ -14,7 +14,9 @@ import { useStudy } from '~/stores/study'
 import { useStylebook } from '~/stores/stylebook'
 import { usePasted } from './usePasted'
 import { useUpdateLabels } from './useUpdateLabels'
-import { stylebookDialog as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.levels.stylebookDialog
 
 /** Styles that have a name outside studies: taken, entered, brought up to date, pasted. */
 const props = defineProps<{ desk: () => Desk }>()
@@ -57,14 +59,14 @@ const wholeStyle = (): Style =>
 async function enter() {
   const entry = await stylebook.enter(name.value.trim(), wholeStyle())
   if (!entry) return
-  said.value = words.entered(entry.name, entry.version)
+  said.value = words.saved({ name: entry.name, version: entry.version })
   await take(entry)
   levels.takeBack(Object.keys(levels.own) as FieldName[])
   name.value = ''
 }
 const { text, read } = usePasted()
 const setPasted = () =>
-  read.value.style && levels.setStyle(words.pasted(where.value), read.value.style)
+  read.value.style && levels.setStyle(words.pasted({ where: where.value }), read.value.style)
 const removing = ref<string | null>(null)
 async function remove(one: string) {
   await stylebook.remove(one)
@@ -76,12 +78,14 @@ async function remove(one: string) {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="words.stylebook"
+    :header="words.title"
     :style="{ width: 'min(860px, 96vw)' }"
   >
     <p class="soft small">
       {{
-        stylebook.book.folder === null ? words.withStudies : words.inFolder(stylebook.book.folder)
+        stylebook.book.folder === null
+          ? words.withStudies
+          : words.inFolder({ folder: stylebook.book.folder })
       }}
     </p>
     <p v-if="stylebook.trouble" class="trouble" role="alert">{{ stylebook.trouble }}</p>
@@ -91,21 +95,21 @@ async function remove(one: string) {
       class="trouble"
       role="alert"
     >
-      {{ words.couldNotRead(file, message) }}
+      {{ words.notAStyle({ file, problem: message }) }}
     </p>
 
     <section v-if="updates.length > 0" :aria-label="words.changed">
       <h2>
         {{ words.changed }}
         <QuietButton v-if="updates.length > 1" @click="takeAllNew">{{
-          words.takeAllNew
+          words.updateAll
         }}</QuietButton>
       </h2>
       <article v-for="one in updates" :key="one.where" class="update">
         <p>
           <b>{{ one.where }}</b>:
-          {{ words.version(one.update.place.name, one.update.place.version) }},
-          {{ words.nowIs(one.update.entry.version) }}
+          {{ words.version({ name: one.update.place.name, version: one.update.place.version }) }},
+          {{ words.newVersion({ version: one.update.entry.version }) }}
         </p>
         <dl>
           <dt>{{ words.before }}</dt>
@@ -113,28 +117,31 @@ async function remove(one: string) {
           <dt>{{ words.after }}</dt>
           <dd>{{ one.after.join('   ') }}</dd>
         </dl>
-        <Button size="small" variant="outlined" :label="words.takeNew" @click="takeNew(one)" />
+        <Button size="small" variant="outlined" :label="words.update" @click="takeNew(one)" />
       </article>
     </section>
 
     <section :aria-label="words.styles">
       <p v-if="stylebook.book.entries.length === 0" class="soft">{{ words.none }}</p>
       <template v-else>
-        <p v-if="place" class="soft">{{ words.takes(where) }}</p>
+        <p v-if="place" class="soft">{{ words.uses({ where }) }}</p>
         <div v-for="entry in stylebook.book.entries" :key="entry.name" class="entry">
-          <b>{{ words.version(entry.name, entry.version) }}</b>
+          <b>{{ words.version({ name: entry.name, version: entry.version }) }}</b>
           <span class="sample">{{ sampleOf(entry.style) }}</span>
           <template v-if="removing === entry.name">
-            <span>{{ words.removeWhat(entry.name) }}</span>
+            <span>{{ words.confirmRemove({ name: entry.name }) }}</span>
             <QuietButton @click="remove(entry.name)">{{ words.remove }}</QuietButton>
             <QuietButton @click="removing = null">{{ words.keep }}</QuietButton>
           </template>
           <template v-else>
             <QuietButton v-if="place && isTaken(entry)" @click="stylebook.letGo(place, where)">
-              {{ words.letGo }}
+              {{ words.stopUsing }}
             </QuietButton>
-            <QuietButton v-else-if="place" @click="take(entry)">{{ words.take }}</QuietButton>
-            <QuietButton :aria-label="words.removeStyle(entry.name)" @click="removing = entry.name">
+            <QuietButton v-else-if="place" @click="take(entry)">{{ words.use }}</QuietButton>
+            <QuietButton
+              :aria-label="words.removeStyle({ name: entry.name })"
+              @click="removing = entry.name"
+            >
               {{ words.remove }}
             </QuietButton>
           </template>
@@ -143,9 +150,9 @@ async function remove(one: string) {
     </section>
 
     <form v-if="place" class="line" @submit.prevent="enter">
-      <label for="book-name">{{ words.enterStyle(where) }}</label>
+      <label for="book-name">{{ words.saveAs({ where }) }}</label>
       <InputText id="book-name" v-model="name" size="small" maxlength="80" />
-      <Button size="small" type="submit" :label="words.enter" :disabled="name.trim() === ''" />
+      <Button size="small" type="submit" :label="words.save" :disabled="name.trim() === ''" />
       <span role="status" class="soft">{{ said }}</span>
     </form>
 
@@ -162,7 +169,12 @@ async function remove(one: string) {
       <p v-if="read.trouble" class="trouble" role="alert">{{ read.trouble }}</p>
       <p v-else-if="read.style" class="line">
         <span class="sample">{{ sampleOf({ ...levels.style, ...read.style }) }}</span>
-        <Button size="small" variant="outlined" :label="words.setHere(where)" @click="setPasted" />
+        <Button
+          size="small"
+          variant="outlined"
+          :label="words.apply({ where })"
+          @click="setPasted"
+        />
       </p>
     </section>
   </Dialog>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useStudy } from '~/stores/study'
 import { type Common, useTogether } from './useTogether'
-import { together as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.levels.together
 
 /** Quantities that readers compare: one rung, exponent and precision for all of them. */
 const visible = defineModel<boolean>('visible', { required: true })
@@ -33,7 +35,7 @@ function leave() {
   <Dialog
     v-model:visible="visible"
     modal
-    :header="words.title(own.title)"
+    :header="words.title({ quantity: own.title })"
     :style="{ width: 'min(860px, 96vw)' }"
   >
     <p>
@@ -87,8 +89,8 @@ function leave() {
             <Button
               size="small"
               variant="outlined"
-              :label="words.take"
-              :aria-label="words.takeWay(way.title)"
+              :label="words.useForAll"
+              :aria-label="words.takeWay({ style: way.title })"
               @click="take(way)"
             />
           </td>
@@ -96,7 +98,7 @@ function leave() {
       </tbody>
     </table>
     <p v-if="before.length > 0">
-      <QuietButton @click="leave">{{ words.leave }}</QuietButton>
+      <QuietButton @click="leave">{{ words.unmatch }}</QuietButton>
     </p>
   </Dialog>
 </template>

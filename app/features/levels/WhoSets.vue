@@ -5,7 +5,9 @@ import type { Desk } from '~/features/dock/choices'
 import { levelHeads, type Origin, originWords } from '~/stores/levelWords'
 import { useStudy } from '~/stores/study'
 import { type Cell, keyOf, type Row, useWhoSets } from './useWhoSets'
-import { whoSets as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.levels.whoSets
 
 /** Which level says what: surfaces across, phrases down, changed and taken back where they stand. */
 const props = defineProps<{ shown: readonly Surface[]; deskAt: (level: Level) => Desk }>()
@@ -31,14 +33,14 @@ const pickColumn = (event: MouseEvent, level: Level) =>
     adds(event),
   )
 const name = computed(() => (field.value ? (rowOf(field.value)?.name ?? '') : ''))
-const ORIGINS: readonly Origin[] = ['here', 'quantity', 'house', 'stylebook', 'nobody']
+const ORIGINS: readonly Origin[] = ['here', 'quantity', 'house', 'stylebook', 'builtIn']
 </script>
 
 <template>
   <Dialog
     v-model:visible="visible"
     modal
-    :header="words.whoSetsWhat(study.quantity?.title ?? '')"
+    :header="words.title({ quantity: study.quantity?.title ?? '' })"
     :style="{ width: 'min(1180px, 96vw)' }"
   >
     <p class="legend">
@@ -89,19 +91,19 @@ const ORIGINS: readonly Origin[] = ['here', 'quantity', 'house', 'stylebook', 'n
       <p v-if="picked.length === 0" class="soft">
         {{ words.hint }}
         <QuietButton @click="everything = !everything">
-          {{ everything ? words.onlyWhatIsSet : words.everyPhrase }}
+          {{ everything ? words.onlySet : words.all }}
         </QuietButton>
       </p>
       <template v-else>
         <template v-if="field">
-          <span>{{ words.writeIn(picked.length, name) }}</span>
+          <span>{{ words.setIn({ count: picked.length, name }) }}</span>
           <Select
             :model-value="null"
             :options="choices"
             option-label="title"
             option-disabled="refused"
             :placeholder="words.choose"
-            :aria-label="words.choicesOf(name)"
+            :aria-label="words.choicesOf({ field: name })"
             class="in-text"
             scroll-height="18rem"
             @update:model-value="choose($event)"
@@ -115,9 +117,9 @@ const ORIGINS: readonly Origin[] = ['here', 'quantity', 'house', 'stylebook', 'n
           </Select>
           <TypedChoice v-if="typed" :key="field" :name="name" :typed="typed" @choose="choose" />
         </template>
-        <span v-else>{{ words.several(picked.length) }}</span>
+        <span v-else>{{ words.several({ count: picked.length }) }}</span>
         <QuietButton v-if="own.length > 0" @click="takeBack">
-          {{ words.takeBack(own.length) }}
+          {{ words.clear({ count: own.length }) }}
         </QuietButton>
       </template>
     </footer>

@@ -17,7 +17,9 @@ import { useCells } from '~/stores/cells'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import { someOf } from './someOf'
-import { together as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.levels.together
 
 /** A quantity with some of the numbers of its chart. */
 interface Member {
@@ -126,11 +128,11 @@ export function useTogether() {
   })
   function join(way: Common) {
     const ids = members.value.map(({ quantity }) => quantity.id)
-    study.change(words.joined(way.title), joined(study.document!, ids, way.style))
+    study.change(words.matched({ style: way.title }), joined(study.document!, ids, way.style))
   }
   const part = () =>
     study.change(
-      words.parted,
+      words.unmatched,
       apart(study.document!, [own.value.id, ...before.value.map(({ id }) => id)]),
     )
   return { own, before, members, ...asked, now, ways, join, part }

@@ -6,7 +6,9 @@ import { type Choice, choicesOf, type Desk, sentenceOf, typedOf } from '~/featur
 import { type Origin, originOn } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { whoSets as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.levels.whoSets
 
 /** A field on a level: what it is there, and who says so. */
 export interface Cell {
@@ -61,7 +63,7 @@ function useWhoRows(shown: () => readonly Surface[]) {
         field,
         name,
         cells,
-        isSet: cells.some((cell) => cell && cell.origin !== 'nobody' && !cell.isUsual),
+        isSet: cells.some((cell) => cell && cell.origin !== 'builtIn' && !cell.isUsual),
       }
     })
   })
@@ -109,7 +111,11 @@ export function useWhoSets(shown: () => readonly Surface[], deskAt: (level: Leve
   const rowOf = (wanted: FieldName) => rows.value.find((row) => row.field === wanted)
   const choose = (choice: Choice) =>
     levels.setStyle(
-      words.set(study.quantity?.title ?? '', rowOf(field.value!)?.name ?? '', choice.title),
+      words.set({
+        quantity: study.quantity?.title ?? '',
+        field: rowOf(field.value!)?.name ?? '',
+        value: choice.title,
+      }),
       choice.patch,
       { at: picked.value.map(({ level }) => level) },
     )

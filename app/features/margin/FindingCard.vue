@@ -15,7 +15,9 @@ import {
 import type { Surface } from '~~/core/surfaces'
 import { vFocus } from '~/controls/vFocus'
 import { levelWords } from '~/stores/levelWords'
-import { findingCard as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.margin.findingCard
 
 const props = defineProps<{ card: Card }>()
 const emit = defineEmits<{
@@ -33,7 +35,9 @@ const checks = computed(() =>
 )
 const surfaces = computed(() => surfacesOf(props.card))
 const places = computed(() =>
-  props.card.main.other ? words.onAxis(props.card.main.other.title) : onWhich(surfaces.value),
+  props.card.main.other
+    ? words.onAxis({ title: props.card.main.other.title })
+    : onWhich(surfaces.value),
 )
 /** What its fix mends too, and what has the same cause. */
 const also = computed(() => [props.card.main, ...props.card.also].flatMap(withAlso).slice(1))
@@ -46,7 +50,7 @@ const onWhich = (surfaces: readonly Surface[]) =>
   surfaces.map((surface) => levelWords[surface]).join(', ')
 /** A fix that leaves some of the card's places as they are says which it mends. */
 const titleOf = ({ fix, surfaces }: Offer) =>
-  surfaces.length > same.value.length ? fix.title : words.fixOn(fix.title, surfaces)
+  surfaces.length > same.value.length ? fix.title : words.fixOn({ title: fix.title, surfaces })
 /** What it says on other surfaces, where the labels are others. */
 const otherWords = computed(() =>
   same.value.filter(({ message }) => message !== props.card.main.message),
@@ -78,7 +82,7 @@ function leave() {
         {{ checkTitles[card.main.check] }}
       </h2>
       <QuietButton v-if="!card.main.other" v-show="reason === null" @click="reason = ''">
-        {{ words.leave }}
+        {{ words.dismiss }}
       </QuietButton>
     </header>
     <p class="place">{{ places }}</p>
@@ -90,16 +94,21 @@ function leave() {
         size="small"
         fluid
         maxlength="300"
-        :placeholder="words.whyMayStand"
-        :aria-label="words.whyMayStand"
+        :placeholder="words.reason"
+        :aria-label="words.reason"
       />
-      <Button size="small" :label="words.leaveLabel" type="submit" :disabled="!reason.trim()" />
+      <Button
+        size="small"
+        :label="words.dismissWithReason"
+        type="submit"
+        :disabled="!reason.trim()"
+      />
       <Button size="small" :label="words.cancel" variant="text" @click="reason = null" />
     </form>
     <div v-else-if="card.main.other" class="fixes">
       <Button
         size="small"
-        :label="words.show(card.main.other.title)"
+        :label="words.showQuantity({ title: card.main.other.title })"
         variant="outlined"
         @click="emit('show', card.main.other.id)"
       />
@@ -117,14 +126,14 @@ function leave() {
     </div>
     <details v-if="otherWords.length > 0" class="also">
       <summary>
-        {{ words.saidElsewhere(onWhich(otherWords.map(({ surface }) => surface))) }}
+        {{ words.elsewhere({ surfaces: onWhich(otherWords.map(({ surface }) => surface)) }) }}
       </summary>
       <p v-for="one in otherWords" :key="one.surface" :data-elsewhere="one.surface">
         <b>{{ levelWords[one.surface] }}</b> {{ one.message }}
       </p>
     </details>
     <details v-if="also.length > 0" class="also">
-      <summary>{{ words.mendsMore(also.length, alsoTitles) }}</summary>
+      <summary>{{ words.alsoFixes({ count: also.length, titles: alsoTitles }) }}</summary>
       <p v-for="one in also" :key="one.check" :data-check="one.check">
         <b>{{ checkTitles[one.check] }}.</b> {{ one.message }}
       </p>

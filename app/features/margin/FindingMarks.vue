@@ -3,7 +3,9 @@ import { refDebounced } from '@vueuse/core'
 import type { Left } from '~~/shared/study/quantity'
 import type { Checks } from './useFindings'
 import { type Card, checkTitles, type Offer, type PlacedFinding } from './cards'
-import { findingMarks as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.margin.findingMarks
 
 const props = defineProps<{
   cards: readonly Card[]
@@ -24,12 +26,17 @@ const isChecking = computed(() => props.checks.checking.value)
 const isLong = refDebounced(isChecking, LONG)
 const isSlow = computed(() => isChecking.value && isLong.value)
 
-/** How many cards of each gravity there are. */
+/** How many cards of each severity there are. */
 const tally = computed(() =>
-  (['error', 'warning', 'note'] as const).flatMap((severity) => {
+  (
+    [
+      ['error', words.errors],
+      ['warning', words.warnings],
+      ['note', words.notes],
+    ] as const
+  ).flatMap(([severity, counted]) => {
     const count = props.cards.filter(({ main }) => main.severity === severity).length
-    const [one, several] = words[severity]
-    return count > 0 ? [words.tally(count, count === 1 ? one! : several!)] : []
+    return count > 0 ? [counted({ count })] : []
   }),
 )
 /** What was left for one reason, with the surfaces that it was left on. */
@@ -41,34 +48,36 @@ const leftTogether = computed(() => {
   return [...groups].map(([reason, group]) => ({
     reason,
     group,
-    surfaces: [...new Set(group.map(({ surface }) => surface))].join(', '),
+    surfaces: [...new Set(group.map(({ surface }) => catalogue.surfaces.names[surface]))].join(
+      ', ',
+    ),
     checks: [...new Set(group.map(({ check }) => checkTitles[check] ?? check))],
   }))
 })
 </script>
 
 <template>
-  <aside class="margin still" :aria-label="words.whatReaderWouldGet" aria-live="polite">
+  <aside class="margin still" :aria-label="words.title" aria-live="polite">
     <header class="head">
       <ReadersChoice />
       <p v-if="cards.length > 0" class="counts">{{ tally.join(', ') }}</p>
     </header>
-    <p v-if="trouble" role="alert">{{ words.labelsCouldNotBe(trouble) }}</p>
+    <p v-if="trouble" role="alert">{{ words.checkFailed({ trouble }) }}</p>
     <p v-else-if="checks.isStopped.value" class="clean">
-      {{ words.checkWasStopped }}
+      {{ words.stopped }}
       <QuietButton @click="checks.again()">{{ words.checkAgain }}</QuietButton>
     </p>
     <p v-else-if="isSlow" class="clean">
-      <span class="bead busy" /> {{ words.readingBack }}
-      <progress :value="checks.progress.value" :aria-label="words.howMuchChecked" />{{ ' ' }}
+      <span class="bead busy" /> {{ words.readingLabels }}
+      <progress :value="checks.progress.value" :aria-label="words.progress" />{{ ' ' }}
       <QuietButton @click="checks.stop()">{{ words.stop }}</QuietButton>
     </p>
     <p v-else-if="cards.length === 0 && isChecking" class="clean">
-      <span class="bead busy" /> {{ words.readingLabelsBack }}
+      <span class="bead busy" /> {{ words.readingAllLabels }}
     </p>
     <p v-else-if="cards.length === 0" class="clean">
       <span class="bead good" />
-      {{ left.length === 0 ? words.everyLabelReadsBack : words.nothingButWhatWas }}
+      {{ left.length === 0 ? words.nothingFound : words.onlyDismissed }}
     </p>
     <FindingCard
       v-for="(card, at) in cards"
@@ -79,14 +88,14 @@ const leftTogether = computed(() => {
       @leave="(findings, reason) => emit('leave', findings, reason)"
       @show="emit('show', $event)"
     />
-    <section v-if="left.length > 0" class="left" :aria-label="words.leftWithReason">
+    <section v-if="left.length > 0" class="left" :aria-label="words.dismissed">
       <p
         v-for="{ reason, group, surfaces, checks: names } in leftTogether"
         :key="reason"
         :title="names.join(', ')"
       >
-        <b>{{ surfaces }}</b>{{ words.left(names.length, reason) }}
-        <QuietButton @click="emit('takeBack', group)">{{ words.takeBack }}</QuietButton>
+        <b>{{ surfaces }}</b>{{ words.dismissedCount({ count: names.length, reason }) }}
+        <QuietButton @click="emit('takeBack', group)">{{ words.restore }}</QuietButton>
       </p>
     </section>
   </aside>

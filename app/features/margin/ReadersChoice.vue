@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { regionName, regionOptions } from '~/features/regions/regionNames'
 import { useStudy } from '~/stores/study'
-import { readersChoice as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.margin.readersChoice
 
 /** The regions whose people will read the study. */
 const study = useStudy()
@@ -11,19 +13,19 @@ const options = computed(() => regionOptions(study.readers))
 
 <template>
   <p class="readers">
-    {{ words.forReaders }}
+    {{ words.label }}
     <MultiSelect
       :model-value="[...(study.readers ?? [])]"
       :options="options"
       option-label="title"
       option-value="id"
       filter
-      :placeholder="words.alone(regionName(own))"
-      :aria-label="words.readers"
+      :placeholder="words.only({ region: regionName(own) })"
+      :aria-label="words.title"
       size="small"
       class="in-text"
       :max-selected-labels="2"
-      :selected-items-label="words.languages"
+      :selected-items-label="words.several"
       @update:model-value="study.setReaders($event)"
     />
   </p>

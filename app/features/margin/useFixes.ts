@@ -7,7 +7,9 @@ import { type Card, findingsOf, type Offer } from './cards'
 import { levelNames } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { fixes as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.margin.fixes
 
 /** What the chart is told where its labels are to stand otherwise. */
 const layouts: Record<Layout, Partial<ChartWishes>> = {
@@ -27,12 +29,12 @@ export function useFixes() {
   const levels = useLevels()
 
   function fix({ fix: change, surfaces }: Offer, card: Card) {
-    const what = words.onSince(
-      study.quantity?.title ?? '',
-      change.title,
-      surfaces.map((surface) => levelNames[surface]).join(', '),
-      card.main.check,
-    )
+    const what = words.fixedOn({
+      quantity: study.quantity?.title ?? '',
+      fix: change.title,
+      surfaces: surfaces.map((surface) => levelNames[surface]).join(', '),
+      check: card.main.check,
+    })
     const { document, quantity } = study
     if (!document || !quantity) return
     if (change.ticks)
@@ -68,7 +70,7 @@ export function useFixes() {
     void study.withTables(
       patches.map(({ surface, patch }) => ({ ...levels.styleAt(surface), ...patch })),
       () => study.change(what, next()),
-      words.styleStays,
+      words.styleUnchanged,
     )
   }
   return { fix }

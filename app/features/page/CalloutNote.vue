@@ -3,7 +3,9 @@ import type { MessageView } from './messageView'
 import { freeSpot } from '~~/shared/page/calloutSpot'
 import type { Spot } from '~~/shared/forms/types'
 import { useStudy } from '~/stores/study'
-import { calloutNote as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.calloutNote
 
 /** A callout at its mark, dragged or moved with the arrow keys to where it has room. */
 const props = defineProps<{
@@ -36,7 +38,7 @@ const end = computed(() => Math.min(left.value + WIDTH, Math.max(left.value, mar
 
 function move(x: number, y: number) {
   study.changeQuantity(
-    words.moveCallout,
+    words.move,
     (one) => ({
       ...one,
       chart: {
@@ -85,8 +87,8 @@ function press(event: KeyboardEvent) {
     <button
       type="button"
       class="grip"
-      :aria-label="words.moveCallout"
-      :title="words.dragOrUseArrow"
+      :aria-label="words.move"
+      :title="words.help"
       @pointerdown="take"
       @pointermove="drag"
       @pointerup="release"

@@ -6,7 +6,9 @@ import { binOf } from '~~/shared/page/legend'
 import type { PanelDrawing } from '~~/shared/page/values'
 import { useStudy } from '~/stores/study'
 import type { Page } from './usePage'
-import { chartFigure as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.chartFigure
 
 /** The chart of a page: its panels, with what belongs to them. */
 const props = defineProps<{
@@ -66,7 +68,9 @@ const groups = computed(() => drawing.value?.groups ?? [])
 const chart = computed(() => props.page.chart.value)
 const form = computed(() => props.page.form.value)
 const title = computed(() => study.quantity?.title ?? '')
-const chartTitle = computed(() => words.ofName(form.value.name, title.value))
+const chartTitle = computed(() =>
+  words.description({ form: form.value.name, quantity: title.value }),
+)
 const titleOf = ({ name }: PanelDrawing) =>
   name === null ? chartTitle.value : `${chartTitle.value}, ${name}`
 const lines = computed(() => linesOf(chart.value))

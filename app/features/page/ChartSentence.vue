@@ -6,7 +6,9 @@ import { orderOf } from '~~/shared/page/drawing'
 import { addsUp } from '~~/shared/page/stacks'
 import type { ChartWishes } from '~~/shared/study/chart'
 import { useStudy } from '~/stores/study'
-import { chartSentence as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.chartSentence
 
 /** What the chart shows, as a sentence whose phrases are the controls. */
 const props = defineProps<{ drawing: Drawing | null; rows: number; count: number }>()
@@ -33,9 +35,10 @@ const formChoices = FORM_IDS.map((id) => ({ id, title: forms[id].title }))
 const aggregateChoices = AGGREGATE_IDS.map((id) => ({ id, title: aggregates[id].title }))
 const orders: Option<'number' | 'rows'>[] = [
   { id: 'number', title: words.largestFirst },
-  { id: 'rows', title: words.asRowsCome },
+  { id: 'rows', title: words.inRowOrder },
 ]
-const setForm = (id: FormId) => setChart(words.draw(forms[id].title.toLowerCase()), { form: id })
+const setForm = (id: FormId) =>
+  setChart(words.setForm({ form: forms[id].title.toLowerCase() }), { form: id })
 /** Names of the data set's columns, without the quantity's own. */
 const columnsOf = (of?: 'text' | 'number') =>
   study.dataset?.columns
@@ -55,13 +58,13 @@ const categories = structuralComputed(() => [
   { id: null, title: words.row },
 ])
 const panelChoices = structuralComputed(() =>
-  orNone(words.inOnePiece, columnsOf('text'), (name) => words.panelForEach(name)),
+  orNone(words.onePanel, columnsOf('text'), (name) => words.panelForEach({ name })),
 )
 const secondChoices = structuralComputed(() =>
-  orNone(words.alone, columnsOf('number'), (name) => words.withOnSecondAxis(name)),
+  orNone(words.noSecondAxis, columnsOf('number'), (name) => words.secondAxisOf({ name })),
 )
 const weightChoices = structuralComputed(() =>
-  orNone(words.unweighted, columnsOf('number'), (name) => words.weightedBy(name)),
+  orNone(words.unweighted, columnsOf('number'), (name) => words.weightedBy({ name })),
 )
 const hasWeights = computed(
   () =>
@@ -70,29 +73,31 @@ const hasWeights = computed(
     (everything.value || chart.value.weight !== undefined),
 )
 const setWeight = (name: string | null) =>
-  setChart(name ? words.weightedBy(name) : words.unweighted, { weight: name ?? undefined })
+  setChart(name ? words.weightedBy({ name }) : words.unweighted, { weight: name ?? undefined })
 const hasSecond = computed(
   () => secondChoices.value.length > 1 && !chart.value?.panels && form.value.takesSecond,
 )
 const setPanels = (name: string | null) =>
-  setChart(name ? words.drawPanelForEach(name) : words.drawOneChart, { panels: name ?? undefined })
+  setChart(name ? words.setPanels({ name }) : words.setOnePanel, { panels: name ?? undefined })
 const setSecond = (name: string | null) =>
-  setChart(name ? words.drawBeside(name) : words.drawAlone, { second: name ?? undefined })
+  setChart(name ? words.addSecondAxis({ name }) : words.removeSecondAxis, {
+    second: name ?? undefined,
+  })
 
 interface ColourChoice extends Option<string> {
   readonly patch: Pick<ChartWishes, 'shaded' | 'colour'>
 }
 const colourBy = (name: string): ColourChoice => ({
   id: `by ${name}`,
-  title: words.oneColour(name),
+  title: words.colourBy({ name }),
   patch: { shaded: undefined, colour: name },
 })
 const canStack = computed(
   () => chart.value && !chart.value.panels && form.value.hasAreas && addsUp(chart.value),
 )
 const colourChoices = structuralComputed((): ColourChoice[] => [
-  { id: 'one', title: words.inOneShade, patch: { shaded: undefined, colour: undefined } },
-  { id: 'size', title: words.shadedBySize, patch: { shaded: true, colour: undefined } },
+  { id: 'one', title: words.oneColour, patch: { shaded: undefined, colour: undefined } },
+  { id: 'size', title: words.shadeBySize, patch: { shaded: true, colour: undefined } },
   ...(canStack.value || chart.value?.colour
     ? columnsOf('text')
         .filter((name) => name !== chart.value?.category)
@@ -105,7 +110,7 @@ const coloured = computed(() => {
 })
 function setColours(id: string) {
   const { title, patch } = colourChoices.value.find((one) => one.id === id)!
-  setChart(words.drawColours(title), patch)
+  setChart(words.setColours({ colours: title }), patch)
 }
 </script>
 
@@ -117,14 +122,14 @@ function setColours(id: string) {
       :label="words.form"
       @change="setForm"
     />
-    {{ words.phraseOf }}
+    {{ words.of }}
     <template v-if="!form.isSpread"
       >{{ words.the }}
       <PhraseSelect
         :value="chart.aggregate"
         :options="aggregateChoices"
         :label="words.aggregate"
-        @change="setChart(words.drawWhat($event), { aggregate: $event })"
+        @change="setChart(words.setAggregate({ aggregate: $event }), { aggregate: $event })"
       /><template v-if="hasWeights"
         >,
         <PhraseSelect
@@ -134,26 +139,26 @@ function setColours(id: string) {
           @change="setWeight"
         />,</template
       >
-      {{ words.phraseOf }}{{ ' ' }}
+      {{ words.of }}{{ ' ' }}
     </template>
     <strong>{{ title }}</strong>, <QuantityPhrases :everything="everything" />,
-    <template v-if="form.isSpread">{{ words.overRows(rows) }}{{ ' ' }}</template>
+    <template v-if="form.isSpread">{{ words.overRows({ rows }) }}{{ ' ' }}</template>
     <template v-else
-      >{{ words.phraseBy }}
+      >{{ words.by }}
       <PhraseSelect
         :value="chart.category"
         :options="categories"
         :placeholder="words.row"
         :label="words.category"
-        @change="setChart(words.drawByAnotherCategory, { category: $event })"
+        @change="setChart(words.setCategory, { category: $event })"
       />,
       <PhraseSelect
         :value="orderOf(chart)"
         :options="orders"
         :label="words.order"
-        @change="setChart(words.drawInAnotherOrder, { order: $event })"
+        @change="setChart(words.setOrder, { order: $event })"
       /><template v-if="drawing && drawing.all.length > drawing.groups.length">{{
-        words.first(drawing.groups.length, drawing.all.length)
+        words.first({ shown: drawing.groups.length, all: drawing.all.length })
       }}</template
       >,
     </template>
@@ -161,7 +166,7 @@ function setColours(id: string) {
       ><PhraseSelect
         :value="chart.panels ?? null"
         :options="panelChoices"
-        :placeholder="words.inOnePiece"
+        :placeholder="words.onePanel"
         :label="words.panels"
         @change="setPanels"
       />,
@@ -170,7 +175,7 @@ function setColours(id: string) {
       ><PhraseSelect
         :value="chart.second ?? null"
         :options="secondChoices"
-        :placeholder="words.alone"
+        :placeholder="words.noSecondAxis"
         :label="words.secondAxis"
         @change="setSecond"
       />,
@@ -190,7 +195,7 @@ function setColours(id: string) {
     <QuietButton :aria-expanded="everything" @click="everything = !everything">{{
       everything ? words.less : words.more
     }}</QuietButton>
-    <template v-if="unread > 0">{{ ' ' }}{{ words.cellsCouldNotBe(unread) }}</template>
+    <template v-if="unread > 0">{{ ' ' }}{{ words.unread({ count: unread }) }}</template>
   </p>
 </template>
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { colourKey as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.colourKey
 /** What the colours of a chart's pieces stand for. */
 defineProps<{ names: readonly string[]; fontSize: number }>()
 </script>

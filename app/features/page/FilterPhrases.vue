@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useTexts } from '~/features/data/useDistinctTexts'
 import { useStudy } from '~/stores/study'
-import { filterPhrases as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.filterPhrases
 
 /** Which rows are shown, as the end of the chart's sentence. */
 defineProps<{ rows: number; count: number }>()
@@ -23,7 +25,7 @@ const shown = computed(() => [...(filter.value?.is ?? [])])
 
 const setFilter = (name: string | undefined, is: string[]) =>
   study.changeQuantity(
-    is.length > 0 ? words.showOnly(is.join(', ')) : words.showAllRows,
+    is.length > 0 ? words.showOnly({ what: is.join(', ') }) : words.showAllRows,
     (one) => ({
       ...one,
       filter: name && is.length > 0 ? { column: name, is } : undefined,
@@ -48,23 +50,23 @@ function choose(name: string) {
       <Select
         :model-value="column"
         :options="columns"
-        :aria-label="words.filteredColumn"
+        :aria-label="words.column"
         class="in-text"
         @update:model-value="choose"
       />
-      {{ words.phraseIs }}
+      {{ words.is }}
       <MultiSelect
         :model-value="shown"
         :options="[...texts]"
         filter
         :show-toggle-all="false"
-        :aria-label="words.shownRows"
+        :aria-label="words.values"
         :placeholder="words.any"
         class="in-text"
         :max-selected-labels="2"
-        :selected-items-label="words.one"
+        :selected-items-label="words.several"
         @update:model-value="setFilter(column, $event)"
-      />{{ words.rows(rows, count) }}
+      />{{ words.rows({ shown: rows, all: count }) }}
       <QuietButton @click="showAll">{{ words.showAll }}</QuietButton>
     </template>
     <QuietButton v-else @click="isChoosing = true">{{ words.allRows }}</QuietButton>

@@ -7,7 +7,9 @@ import type { Page } from './usePage'
 import { levelAt, levelWords } from '~/stores/levelWords'
 import { readingOf } from './reading'
 import { useLevels } from '~/stores/levels'
-import { labelNote as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.labelNote
 
 /**
  * Beside the label under the pointer: its true value, what a reader takes it for, and what a click
@@ -65,7 +67,7 @@ useEventListener(
 /** A surface that is in hand already is not offered. */
 const offers = computed(() =>
   note.value && note.value.level !== levels.level
-    ? words.clickToWriteAnother(levelWords[note.value.level])
+    ? words.click({ where: levelWords[note.value.level] })
     : '',
 )
 </script>

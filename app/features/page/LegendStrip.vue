@@ -2,7 +2,9 @@
 import type { PlaceSet } from '~/features/margin/cards'
 import { vLabel } from '~/controls/vLabel'
 import { areSureToFit } from './width'
-import { legendStrip as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.legendStrip
 
 /** Shades with the range of numbers that each stands for. */
 const props = defineProps<{
@@ -34,7 +36,7 @@ const isOneLine = computed(() =>
       data-head="legend"
       :style="{ fontSize: `${fontSize}px` }"
       role="list"
-      :aria-label="words.legend(title)"
+      :aria-label="words.legend({ title })"
     >
       <span class="title">{{ title }}</span>
       <span v-for="at in count" :key="at" role="listitem" class="bin">

@@ -4,7 +4,9 @@ import { formOf } from '~~/shared/forms'
 import type { MarkPart } from '~~/shared/forms/parts'
 import { againstOf, linesOf, partsOf } from '~~/shared/page/marks'
 import { useStudy } from '~/stores/study'
-import { markPhrases as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.markPhrases
 
 /** What a mark says and where, as the end of the chart's sentence. */
 const props = defineProps<{ everything: boolean; categories: readonly string[] }>()
@@ -17,12 +19,12 @@ const canTurn = computed(() => formOf(chart.value).canLie ?? false)
 const hasRects = computed(() => ['columns', 'bars'].includes(chart.value.form ?? 'columns'))
 
 const titles: Record<MarkPart, string> = {
-  value: words.itsNumber,
-  share: words.itsShareAll,
-  seriesShare: words.itsSharePanel,
-  change: words.changeFromOneBefore,
-  against: words.changeFromAnotherColumn,
-  name: words.itsName,
+  value: words.number,
+  share: words.share,
+  seriesShare: words.shareOfPanel,
+  change: words.change,
+  against: words.changeFromColumn,
+  name: words.name,
 }
 const parts = Object.entries(titles).map(([id, title]) => ({ id: id as MarkPart, title }))
 const numberColumns = structuralComputed(
@@ -47,11 +49,11 @@ const against = computed(() => againstOf(chart.value))
 
 const labelledChoices = [
   { id: false, title: 'each' },
-  { id: true, title: words.endsLargestAndLeast },
+  { id: true, title: words.fewLabels },
 ]
 const lineChoices = [
-  { id: 1, title: words.onOneLine },
-  { id: 2, title: words.onTwoLines },
+  { id: 1, title: words.oneLine },
+  { id: 2, title: words.twoLines },
 ] as const
 /** What of the labels is one way or another; the usual one stands first of the two. */
 interface Toggle {
@@ -65,24 +67,24 @@ interface Toggle {
 const toggles = computed((): readonly Toggle[] => [
   {
     field: 'turned',
-    label: words.howLabelsStand,
+    label: words.rotation,
     isOffered: canTurn.value,
     ways: [words.level, words.upright],
-    steps: [words.setLevel, words.setUpright],
+    steps: [words.setHorizontal, words.setRotated],
   },
   {
     field: 'small',
-    label: words.typeOfMarks,
+    label: words.size,
     isOffered: true,
-    ways: [words.usualType, words.smallerType],
-    steps: [words.setUsualType, words.setSmallerType],
+    ways: [words.usualSize, words.smallSize],
+    steps: [words.setUsualSize, words.setSmallSize],
   },
   {
     field: 'inside',
-    label: words.whereLabelsStand,
+    label: words.placement,
     isOffered: hasRects.value,
-    ways: [words.outside, words.insideWhereThereRoom],
-    steps: [words.putLabelsOutside, words.putLabelsInside],
+    ways: [words.outside, words.inside],
+    steps: [words.setOutside, words.setInside],
   },
 ])
 const shownToggles = computed(() =>
@@ -103,13 +105,13 @@ const calloutChoices = structuralComputed(() => [
   { id: null as string | null, title: words.noCallout },
   ...props.categories
     .slice(0, CALLED)
-    .map((id) => ({ id: id as string | null, title: words.calloutAt(id) })),
+    .map((id) => ({ id: id as string | null, title: words.calloutAt({ name: id }) })),
 ])
 
 const set = study.setChart
 /** The number stands first, however the others were ticked. */
 const setParts = (chosen: MarkPart[]) =>
-  set(words.markWithOtherParts, {
+  set(words.setParts, {
     parts:
       chosen.length === 0
         ? ['value']
@@ -125,38 +127,38 @@ const setParts = (chosen: MarkPart[]) =>
     ><PhraseSelect
       :value="chart.few ?? false"
       :options="labelledChoices"
-      :label="words.marked"
+      :label="words.which"
       @change="
-        set($event ? words.labelFewMarks : words.labelEachMark, { few: $event || undefined })
+        set($event ? words.setFewLabels : words.setAllLabels, { few: $event || undefined })
       " /></template
-  ><template v-else>{{ words.each }}</template> {{ words.markedWith }}
+  ><template v-else>{{ words.each }}</template> {{ words.with }}
   <MultiSelect
     :model-value="marked"
     :options="offered"
     option-label="title"
     option-value="id"
-    :aria-label="words.whatMarkSays"
+    :aria-label="words.parts"
     class="in-text"
     :show-toggle-all="false"
     :max-selected-labels="2"
-    :selected-items-label="words.parts"
+    :selected-items-label="words.severalParts"
     @update:model-value="setParts"
   />
   <template v-if="against !== undefined"
-    >, {{ marked.length > 2 ? words.changeFrom : words.whichIs }}
+    >, {{ marked.length > 2 ? words.changeFromWhich : words.whichIs }}
     <Select
       :model-value="against"
       :options="[...numberColumns]"
-      :aria-label="words.columnChangesToldFrom"
+      :aria-label="words.changeColumn"
       class="in-text"
-      @update:model-value="set(words.tellChangeFrom($event), { against: $event })"
+      @update:model-value="set(words.setChangeColumn({ name: $event }), { against: $event })"
   /></template>
   <template v-if="marked.length > 1">
     <PhraseSelect
       :value="linesOf(chart)"
       :options="lineChoices"
-      :label="words.linesMark"
-      @change="set(words.setLinesMarks, { lines: $event })"
+      :label="words.lines"
+      @change="set(words.setLines, { lines: $event })"
   /></template>
   <template v-for="toggle in shownToggles" :key="toggle.field"
     >,
@@ -174,7 +176,7 @@ const setParts = (chosen: MarkPart[]) =>
       :placeholder="words.noCallout"
       :label="words.callout"
       @change="
-        set($event === null ? words.takeCalloutAway : words.putCalloutAt($event), {
+        set($event === null ? words.removeCallout : words.setCallout({ name: $event }), {
           callout: $event === null ? undefined : { at: $event },
         })
       "

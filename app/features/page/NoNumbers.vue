@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Page } from './usePage'
-import { noNumbers as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.noNumbers
 
 /**
  * Why a screen has no numbers to show: they failed to come, there are none, or they are on their
@@ -12,9 +14,9 @@ defineProps<{ page: Page; isFiltered?: boolean }>()
 <template>
   <p v-if="page.trouble.value" class="trouble" role="alert">{{ page.trouble.value }}</p>
   <p v-else-if="page.rows.value" class="soft">
-    {{ isFiltered ? words.noRowShownHolds : words.columnHoldsNoNumber }}
+    {{ isFiltered ? words.noRows : words.noColumn }}
   </p>
-  <p v-else class="soft" role="status">{{ words.fetchingNumbers }}</p>
+  <p v-else class="soft" role="status">{{ words.loading }}</p>
 </template>
 
 <style scoped>

@@ -4,7 +4,11 @@ import { USUAL_FONT_SIZE } from '~~/shared/page/layout'
 import type { StudyDocument } from '~~/shared/study/document'
 import { useStudy } from '~/stores/study'
 import { PAGE_WIDTHS, type Widths } from './useWidths'
-import { pageMenu as words, pageWidths } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.pageMenu
+const pageWidths = catalogue.page.pageWidths
+const surfaceNames = catalogue.surfaces.names
 
 /** What stands on the page, and how large. */
 const machine = defineModel<boolean>('machine', { required: true })
@@ -22,7 +26,8 @@ const set = (what: string, patch: NonNullable<StudyDocument['page']>, moves = fa
 const isOn = (surface: Surface) => !page.value.without?.includes(surface)
 function toggle(surface: Surface) {
   const without = page.value.without ?? []
-  set(isOn(surface) ? words.leaveOffPage(surface) : words.putOnPage(surface), {
+  const name = { surface: surfaceNames[surface] }
+  set(isOn(surface) ? words.hide(name) : words.show(name), {
     without: isOn(surface) ? [...without, surface] : without.filter((one) => one !== surface),
   })
 }
@@ -34,10 +39,10 @@ const PARTS: readonly {
 }[] = [
   {
     key: 'words',
-    name: words.headlineAndSentence,
+    name: words.headline,
     places: [
-      { id: 'above', title: 'above' },
-      { id: 'below', title: 'below' },
+      { id: 'above', title: words.above },
+      { id: 'below', title: words.below },
     ],
   },
   {
@@ -59,24 +64,24 @@ const PARTS: readonly {
   },
 ]
 const [LEAST, MOST] = [9, 20]
-const NOTHING = words.letPageDecide
+const NOTHING = words.automatic
 const toWidth = (text: string) =>
-  /^\d+$/.test(text) && Number(text) >= 160 && Number(text) <= 2400 ? '' : words.widthToPixelsLeave
+  /^\d+$/.test(text) && Number(text) >= 160 && Number(text) <= 2400 ? '' : words.widthError
 </script>
 
 <template>
   <div class="menu">
     <QuietButton aria-haspopup="dialog" @click="list?.toggle($event)">
-      {{ words.onPage }}
+      {{ words.menu }}
     </QuietButton>
     <QuietButton v-if="shownFor" :title="pageWidths.asWindow" @click="width = null">
-      {{ pageWidths.at(shownFor) }} ×
+      {{ pageWidths.at({ title: shownFor }) }} ×
     </QuietButton>
     <label class="switch"
       ><ToggleSwitch v-model="machine" input-id="machine" />
-      <span class="words">{{ words.besideWhatMachineWrites }}</span></label
+      <span class="words">{{ words.rawNumbers }}</span></label
     >
-    <Popover ref="list" :aria-label="words.onPageLabel" @show="props.widths.look">
+    <Popover ref="list" :aria-label="words.title" @show="props.widths.look">
       <div class="choices">
         <label v-for="surface in SURFACES" :key="surface"
           ><Checkbox
@@ -84,11 +89,11 @@ const toWidth = (text: string) =>
             size="small"
             :model-value="isOn(surface)"
             @update:model-value="toggle(surface)"
-          />{{ surface
+          />{{ surfaceNames[surface]
           }}<span
             v-if="surfaces[surface].isOfShades && !study.quantity?.chart.shaded"
             class="soft"
-            >{{ words.onceMarksShadedBy }}</span
+            >{{ words.legendHint }}</span
           ></label
         >
         <p v-for="{ key, name, places } in PARTS" :key="key">
@@ -96,11 +101,17 @@ const toWidth = (text: string) =>
           <PhraseSelect
             :value="page[key] ?? places[0]!.id"
             :options="places"
-            :label="words.whereStand(key, key === 'words' ? '' : 's')"
+            :label="words.placeOf({ part: words.parts[key] })"
             @change="
-              set(words.put(key, places.find(({ id }) => id === $event)!.title), {
-                [key]: $event,
-              })
+              set(
+                words.place({
+                  part: words.parts[key],
+                  place: places.find(({ id }) => id === $event)!.title,
+                }),
+                {
+                  [key]: $event,
+                },
+              )
             "
           />
         </p>
@@ -108,12 +119,12 @@ const toWidth = (text: string) =>
           {{ words.chart }}
           <TypedField
             :value="page.chartWidth === undefined ? undefined : String(page.chartWidth)"
-            :placeholder="words.asWideAsFits"
-            :label="words.widthChart"
+            :placeholder="words.fillWidth"
+            :label="words.chartWidth"
             :check="toWidth"
             @change="
               set(
-                $event ? words.drawChartPxWide($event) : NOTHING,
+                $event ? words.setChartWidth({ width: $event }) : NOTHING,
                 { chartWidth: $event ? Number($event) : undefined },
                 true,
               )
@@ -127,11 +138,11 @@ const toWidth = (text: string) =>
             :min="LEAST"
             :max="MOST"
             :model-value="page.fontSize ?? USUAL_FONT_SIZE"
-            :aria-label="words.sizeLabels"
+            :aria-label="words.fontSize"
             class="size"
-            @update:model-value="set(words.setSizeLabels, { fontSize: Number($event) }, true)"
+            @update:model-value="set(words.setFontSize, { fontSize: Number($event) }, true)"
           />
-          {{ words.pxFontSize(page.fontSize ?? USUAL_FONT_SIZE) }}
+          {{ words.pixels({ size: page.fontSize ?? USUAL_FONT_SIZE }) }}
         </p>
         <PageWidth v-model="width" :counts="props.widths.counts.value" />
       </div>

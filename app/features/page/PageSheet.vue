@@ -9,9 +9,11 @@ import { levelAt } from '~/stores/levelWords'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
 import type { Page } from './usePage'
-import { pageSheet as words } from './words'
+import { words as catalogue } from '~~/words'
 import { unitKinds } from '~~/core/units'
 import type { UnitsByRow } from '~~/shared/quantities'
+
+const words = catalogue.page.pageSheet
 
 /** The page as readers will see it, on which every label leads to how it is written. */
 const props = defineProps<{ page: Page }>()

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { PAGE_WIDTHS, type Widths } from './useWidths'
-import { pageWidths as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.pageWidths
 
 /** For which reader's page the study is shown, with what has too little room on each. */
 const width = defineModel<number | null>({ required: true })
@@ -21,7 +23,7 @@ const choices = [{ width: 0, title: words.asWindow }, ...PAGE_WIDTHS]
         @update:model-value="width = one.width || null"
       />{{ one.title
       }}<span v-if="counts.has(one.width)" :class="counts.get(one.width) ? 'amiss' : 'soft'">{{
-        words.crowded(counts.get(one.width)!)
+        words.room({ count: counts.get(one.width)! })
       }}</span></label
     >
   </div>

@@ -7,7 +7,9 @@ import { vLabel } from '~/controls/vLabel'
 import { areSureToFit } from './width'
 import { type MessageId, piecesFor, surfaceOf } from '~~/shared/page/messages'
 import { useStudy } from '~/stores/study'
-import { proseLine as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.proseLine
 
 /** A headline, sentence or callout as a reader sees it; written anew in its place. */
 const props = defineProps<{
@@ -53,7 +55,7 @@ function open() {
 /** Every keystroke is written on the page; what is broken is told beside it. */
 function write(next: string | undefined) {
   study.changeQuantity(
-    next === undefined ? words.letProgramWrite(props.id) : words.write(props.id),
+    next === undefined ? words.clear({ part: props.id }) : words.write({ part: props.id }),
     (one) => {
       const { [props.id]: _, ...others } = one.texts ?? {}
       const texts = next === undefined ? others : { ...others, [props.id]: next }
@@ -130,8 +132,8 @@ async function insert(piece: Piece) {
         :data-at="id === 'callout' ? undefined : 0"
         :class="{ flagged }"
       />
-      <QuietButton v-if="!isOpen" :aria-label="words.write(id)" @click="open">
-        {{ words.phraseWrite }}
+      <QuietButton v-if="!isOpen" :aria-label="words.write({ part: id })" @click="open">
+        {{ words.edit }}
       </QuietButton>
     </p>
     <div v-if="isOpen" class="editor" dir="ltr">
@@ -142,7 +144,7 @@ async function insert(piece: Piece) {
         dir="auto"
         rows="2"
         spellcheck="false"
-        :aria-label="words.text(id)"
+        :aria-label="words.textOf({ part: id })"
         @keyup="note"
         @click="note"
         @input="note"
@@ -151,7 +153,7 @@ async function insert(piece: Piece) {
       <p v-for="problem in problems" :key="problem.message" class="trouble" role="alert">
         {{ problem.message }}
       </p>
-      <div class="pieces" :aria-label="words.whatCanBePut">
+      <div class="pieces" :aria-label="words.insert">
         <button
           v-for="piece in fitting"
           :key="piece.text"
@@ -163,7 +165,7 @@ async function insert(piece: Piece) {
         </button>
       </div>
       <p class="acts">
-        <QuietButton @click="letProgram">{{ words.asProgramWrites }}</QuietButton>{{ ' ' }}
+        <QuietButton @click="letProgram">{{ words.automatic }}</QuietButton>{{ ' ' }}
         <QuietButton @click="isOpen = false">{{ words.done }}</QuietButton>
       </p>
     </div>

@@ -8,7 +8,9 @@ import { unitByRow } from '~~/shared/page/commonUnit'
 import { type UnitsByRow, unitsByRow } from '~~/shared/quantities'
 import type { Quantity } from '~~/shared/study/quantity'
 import { useStudy } from '~/stores/study'
-import { quantityPhrases as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.quantityPhrases
 
 /** What the numbers are, and what they are recorded in: that decides what is checked of them. */
 defineProps<{ everything: boolean }>()
@@ -25,13 +27,16 @@ const kinds: Option<NonNullable<Quantity['kind']>>[] = [
   { id: 'count', title: 'a count' },
   { id: 'ratio', title: 'a ratio' },
   { id: 'change', title: 'a change' },
-  { id: 'shares', title: words.sharesWhole },
+  { id: 'shares', title: words.shares },
 ]
 const setKind = (next: NonNullable<Quantity['kind']>) =>
-  study.changeQuantity(words.takeFor(kinds.find(({ id }) => id === next)!.title), (one) => ({
-    ...one,
-    kind: next,
-  }))
+  study.changeQuantity(
+    words.setKind({ kind: kinds.find(({ id }) => id === next)!.title }),
+    (one) => ({
+      ...one,
+      kind: next,
+    }),
+  )
 
 /** What is measured most stands first; the rest by name. */
 const USUAL = ['mass', 'length', 'area', 'volume', 'temperature', 'duration', 'speed', 'energy']
@@ -40,7 +45,7 @@ const rankOf = (kind: string): number =>
 /** Measures by what they measure, so that those of one kind stand together. */
 const measures: Option<string | null>[] = Object.entries(measureKinds)
   .sort(([, one], [, other]) => rankOf(one) - rankOf(other) || one.localeCompare(other))
-  .map(([id, of]) => ({ id, title: words.inMeasureTitle(measureTitle(id), of) }))
+  .map(([id, of]) => ({ id, title: words.inUnit({ unit: measureTitle(id), example: of }) }))
 /** A column in the list, told from the id of a measure, which has no blank. */
 const keyOf = ({ column }: UnitsByRow) => `column ${column}`
 const columns = useUnitColumns()
@@ -53,8 +58,11 @@ const naming = computed(() => {
   return own && !found.some(({ column }) => column === own.column) ? [own, ...found] : found
 })
 const units = computed<Option<string | null>[]>(() => [
-  { id: null, title: words.inNoMeasure },
-  ...naming.value.map((one) => ({ id: keyOf(one), title: words.asColumn(one.column) })),
+  { id: null, title: words.noUnit },
+  ...naming.value.map((one) => ({
+    id: keyOf(one),
+    title: words.unitOfColumn({ column: one.column }),
+  })),
   ...measures,
 ])
 const unit = computed(() => (byRow.value ? keyOf(byRow.value) : measure.value))
@@ -68,14 +76,14 @@ function withUnit({ unit: old, ...style }: Style, next: Style['unit']): Style {
 function setUnit(id: string | null) {
   const named = naming.value.find((one) => keyOf(one) === id)
   if (named)
-    return study.changeQuantity(words.recordedAsColumn(named.column), (one) => ({
+    return study.changeQuantity(words.setUnitOfColumn({ column: named.column }), (one) => ({
       ...one,
       measure: undefined,
       units: named,
       style: withUnit(one.style, unitByRow(named)),
     }))
   study.changeQuantity(
-    id === null ? words.recordedInNoMeasure : words.recordedIn(measureTitle(id)),
+    id === null ? words.setNoUnit : words.setUnit({ unit: measureTitle(id) }),
     (one) => ({
       ...one,
       measure: id ?? undefined,
@@ -87,14 +95,14 @@ function setUnit(id: string | null) {
 </script>
 
 <template>
-  <PhraseSelect :value="kind" :options="kinds" :label="words.what" @change="setKind" /><template
+  <PhraseSelect :value="kind" :options="kinds" :label="words.kind" @change="setKind" /><template
     v-if="everything || unit"
     >{{ words.recorded }}
     <PhraseSelect
       :value="unit"
       :options="units"
-      :placeholder="words.inNoMeasure"
-      :label="words.measureRecordedIn"
+      :placeholder="words.noUnit"
+      :label="words.recordedUnit"
       searchable
       @open="columns.look"
       @change="setUnit"

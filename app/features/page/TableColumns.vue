@@ -4,10 +4,12 @@ import type { Role } from '~~/core/data/roles'
 import { difference, inherit } from '~~/core/style/inherit'
 import { textColumnsOf } from '~~/shared/page/wanted'
 import { styleOf, withOwn } from '~~/shared/quantities'
-import { roleChoices } from '~/features/data/words'
+import { words as catalogue } from '~~/words'
+import { roleChoices } from '~/features/data/roleChoices'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { tableColumns as words } from './words'
+
+const words = catalogue.page.tableColumns
 
 /** Which columns stand in the table, and one way of writing for several of them. */
 /** The list was closed. */
@@ -29,7 +31,7 @@ const others = computed(
 function toggle(name: string) {
   const isIn = shown.value.includes(name)
   const columns = isIn ? shown.value.filter((one) => one !== name) : [...shown.value, name]
-  setColumns(isIn ? words.leaveOutTable(name) : words.putIntoTable(name), columns)
+  setColumns(isIn ? words.hide({ name }) : words.show({ name }), columns)
 }
 const setColumns = (what: string, columns: readonly string[]) =>
   study.changeQuantity(what, (one) => ({
@@ -50,7 +52,7 @@ function moveUp(name: string) {
     if (one === name) return before
     return one === before ? name : one
   })
-  setColumns(words.moveBefore(name, before), columns)
+  setColumns(words.moveBefore({ name, before }), columns)
 }
 /** Those in the table first, in their order. */
 const listed = computed(() => [
@@ -136,7 +138,7 @@ function writeAlike() {
     document,
   )
   study.change(
-    words.writeInTableAs(targets.map(({ title }) => title).join(', '), quantity.title),
+    words.setStyle({ names: targets.map(({ title }) => title).join(', '), title: quantity.title }),
     next,
   )
 }
@@ -145,14 +147,14 @@ function writeAlike() {
 <template>
   <QuietButton
     class="plus"
-    :title="words.columnsTable"
-    :aria-label="words.columnsTable"
+    :title="words.title"
+    :aria-label="words.title"
     aria-haspopup="dialog"
     @click="list?.toggle($event)"
   >
     +
   </QuietButton>
-  <Popover ref="list" :aria-label="words.columnsTable" @hide="emit('chosen')">
+  <Popover ref="list" :aria-label="words.title" @hide="emit('chosen')">
     <div class="choices">
       <p v-for="name in listed" :key="name" class="one">
         <label>
@@ -167,25 +169,25 @@ function writeAlike() {
         <PhraseSelect
           :value="roleOf(name)"
           :options="roleChoices"
-          :label="words.roleOf(name)"
+          :label="words.roleOf({ name })"
           @change="changeRole(name, $event)"
         />
         <QuietButton
           v-if="shown.includes(name) && beforeIt(name) !== undefined"
-          :aria-label="words.further(name)"
-          :title="words.further(name)"
+          :aria-label="words.moveLeft({ name })"
+          :title="words.moveLeft({ name })"
           @click="moveUp(name)"
           >↑</QuietButton
         >
       </p>
       <form class="made" @submit.prevent="make">
-        {{ words.newOne }}
+        {{ words.new }}
         <Select
           v-model="by"
           :options="ways"
           option-label="title"
           option-value="id"
-          :aria-label="words.howMade"
+          :aria-label="words.operation"
           append-to="self"
           class="in-text"
         />
@@ -215,15 +217,15 @@ function writeAlike() {
         <InputText
           v-model="newName"
           size="small"
-          :placeholder="words.itsName"
-          :aria-label="words.nameNewColumn"
+          :placeholder="words.name"
+          :aria-label="words.nameLabel"
           maxlength="200"
         />
-        <Button size="small" type="submit" :label="words.make" :disabled="!canMake" />
+        <Button size="small" type="submit" :label="words.add" :disabled="!canMake" />
       </form>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <QuietButton v-if="shown.length > 0" @click="writeAlike">
-        {{ words.writeAllTheseAs(study.quantity?.title ?? '') }}
+        {{ words.styleAll({ title: study.quantity?.title ?? '' }) }}
       </QuietButton>
     </div>
   </Popover>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { FullStyle } from '~~/core/style/fields'
 import type { OtherColumn } from '~~/shared/page/otherColumns'
-import { valueTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.valueTable
 
 type Halves = readonly [string, string]
 /** The totals under their columns, aligned as the cells are. */

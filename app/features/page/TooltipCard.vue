@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { vLabel } from '~/controls/vLabel'
-import { tooltipCard as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.tooltipCard
 
 /** What a reader sees who points at a mark. */
 defineProps<{
@@ -28,7 +30,7 @@ defineProps<{
     class="tip"
     :style="{ fontSize: `${fontSize}px` }"
     role="note"
-    :aria-label="words.tooltip(name)"
+    :aria-label="words.tooltip({ name })"
   >
     <span class="name">{{ name }}</span>
     <span class="title">{{ title }}</span>

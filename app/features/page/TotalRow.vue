@@ -2,7 +2,9 @@
 import { NOTE, type TotalChoice } from '~~/shared/page/totals'
 import type { Totals } from './useTotals'
 import { useStudy } from '~/stores/study'
-import { totalRow as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.totalRow
 
 /** The total under a table, and what to do where the printed parts miss it. */
 const props = defineProps<{ totals: Totals }>()
@@ -18,7 +20,9 @@ const category = computed(() => study.quantity?.chart.category ?? null)
 const hasSubtotals = computed(() => study.quantity?.subtotals ?? false)
 const setSubtotals = () =>
   study.changeQuantity(
-    hasSubtotals.value ? words.leaveOutSubtotals : words.partTotalBy(category.value ?? ''),
+    hasSubtotals.value
+      ? words.hideSubtotals
+      : words.showSubtotals({ category: category.value ?? '' }),
     (one) => ({ ...one, subtotals: hasSubtotals.value ? undefined : true }),
   )
 function open(event: Event) {
@@ -36,48 +40,52 @@ function take(choice: TotalChoice) {
     <template v-if="totals.hasTotal.value">
       <p class="line">
         <span class="name">{{
-          words.total(
-            totals.isAll.value
-              ? words.allRows(count)
+          words.total({
+            what: totals.isAll.value
+              ? words.allRows({ count })
               : `${count} ${count === 1 ? words.row : words.rows}`,
-          )
+          })
         }}</span>
         <span class="acts">
           <QuietButton v-if="!totals.isAll.value" @click="totals.clear()">
             {{ words.ofAll }}
           </QuietButton>
-          <QuietButton v-else @click="study.setTotal(words.leaveOutTotal, undefined)">
-            {{ words.leaveOut }}
+          <QuietButton v-else @click="study.setTotal(words.hideTotal, undefined)">
+            {{ words.hide }}
           </QuietButton>
           <QuietButton v-if="category !== null" :aria-pressed="hasSubtotals" @click="setSubtotals">
-            {{ words.by(category) }}
+            {{ words.by({ category }) }}
           </QuietButton>
         </span>
       </p>
-      <ul v-if="hasSubtotals" class="subtotals" :aria-label="words.subtotalsBy(category ?? '')">
+      <ul
+        v-if="hasSubtotals"
+        class="subtotals"
+        :aria-label="words.subtotalsBy({ category: category ?? '' })"
+      >
         <li v-for="part in totals.subtotals.value" :key="part.category">
           <span>{{ part.category }}</span> <b data-subtotal>{{ part.label }}</b>
         </li>
       </ul>
       <p v-if="isMissed" class="missed">
-        {{ words.printedPartsAddUp(totals.missed.value ?? '') }}
-        <QuietButton aria-haspopup="dialog" @click="open"> {{ words.whatToDo }} </QuietButton>
+        {{ words.mismatch({ sum: totals.missed.value ?? '' }) }}
+        <QuietButton aria-haspopup="dialog" @click="open"> {{ words.options }} </QuietButton>
       </p>
       <p v-else-if="totals.way.value === 'note' && totals.missed.value !== null" class="soft">
         {{ NOTE }} <QuietButton @click="open">{{ words.change }}</QuietButton>
       </p>
       <p v-else-if="totals.adjusted.value.size > 0" class="soft">
         {{
-          words.printedAdjustedSoAll(
-            totals.adjusted.value.size,
-            totals.adjusted.value.size === 1 ? words.part : words.parts,
-          )
+          words.adjusted({
+            count: totals.adjusted.value.size,
+            parts: totals.adjusted.value.size === 1 ? words.part : words.parts,
+          })
         }}
         <QuietButton @click="open">{{ words.change }}</QuietButton>
       </p>
-      <Popover ref="list" :aria-label="words.whatToDoAbout">
+      <Popover ref="list" :aria-label="words.optionsTitle">
         <div class="choices">
-          <p class="soft">{{ words.unrounded(totals.exactly.value) }}</p>
+          <p class="soft">{{ words.unrounded({ total: totals.exactly.value }) }}</p>
           <button
             v-for="choice in choices"
             :key="choice.title"
@@ -90,8 +98,8 @@ function take(choice: TotalChoice) {
         </div>
       </Popover>
     </template>
-    <QuietButton v-else @click="study.setTotal(words.addTotal, 'plain')">
-      {{ words.addTotal }}
+    <QuietButton v-else @click="study.setTotal(words.showTotal, 'plain')">
+      {{ words.showTotal }}
     </QuietButton>
   </div>
 </template>

@@ -13,7 +13,9 @@ import type { PlaceSet } from '~/features/margin/cards'
 import { vLabel } from '~/controls/vLabel'
 import { useRowOrder } from './rowOrder'
 import { type TotalCells, useColumnWidths } from './columnWidths'
-import { valueTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.valueTable
 
 const props = defineProps<{
   title: string
@@ -118,7 +120,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
         '--number-width': `${widths.number.value}px`,
         '--way': direction === 'rtl' ? -1 : 1,
       }"
-      :aria-label="words.rowEach(title)"
+      :aria-label="words.title({ title })"
       :aria-rowcount="rows.cells.length + 1"
       @scroll="tellScrolled"
     >
@@ -154,7 +156,7 @@ const drawn = computed(() => list.value.slice(0, fitting.value + 1))
               ><input
                 type="checkbox"
                 :checked="selected.has(at)"
-                :aria-label="words.rowInTotal(at + 1)"
+                :aria-label="words.rowInTotal({ at: at + 1 })"
                 @change="emit('select', at)"
             /></span>
             <span

@@ -3,12 +3,16 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import { briefly } from '~~/core/decimal/plainly'
 import { isInterval, readBack, type ReadNumber } from '~~/core/label/readback'
 import type { Plan } from '~~/core/label/types'
-import { reading as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.reading
 
 const boundText = (bound: Decimal | null) => (bound ? briefly(bound) : '∞')
 function saidText(said: ReadNumber): string {
   if (typeof said !== 'object') return said < 0 ? '−∞' : '∞'
-  return isInterval(said) ? words.to(boundText(said.from), boundText(said.to)) : briefly(said)
+  return isInterval(said)
+    ? words.range({ from: boundText(said.from), to: boundText(said.to) })
+    : briefly(said)
 }
 
 /** What a reader takes a label for, and how far that is from the value. */

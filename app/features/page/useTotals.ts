@@ -5,7 +5,9 @@ import type { PageValues } from '~~/shared/page/values'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import type { TotalCells } from './columnWidths'
-import { totals as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.totals
 
 type Slice =
   | 'rows'
@@ -53,11 +55,11 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
     const isIn = before.includes(row)
     const next = isIn ? before.filter((one) => one !== row) : [...before, row]
     select(
-      words.totalRow(isIn ? words.leaveOut : words.countIn, row + 1),
+      words.toggleRow({ action: isIn ? words.exclude : words.include, row: row + 1 }),
       next.sort((a, b) => a - b),
     )
   }
-  const clear = () => select(words.totalCountAllRows, [])
+  const clear = () => select(words.includeAll, [])
 
   const way = computed(() => wayOf(study.quantity ?? {}))
   const isAll = computed(() => page.selected.value.size === 0)
@@ -75,7 +77,7 @@ export function useTotals(page: Live<Pick<PageValues, Slice>>) {
     return now ? totalChoices(now, page['style.table'].value, tables.loaded) : []
   }
   function take({ title, total, style }: TotalChoice) {
-    study.changeStyled(words.total(title), 'table', style, (one) => ({ ...one, total }))
+    study.changeStyled(words.set({ option: title }), 'table', style, (one) => ({ ...one, total }))
   }
   const exactly = computed(() => {
     const now = parts()

@@ -5,7 +5,9 @@ import { USUAL_SIZE } from '~~/shared/page/layout'
 import { pageInPart } from '~~/shared/page/someRows'
 import type { PageInputs, PageValues } from '~~/shared/page/values'
 import { checkRuns } from '~/features/margin/checkRuns'
-import { pageWidths as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.page.pageWidths
 
 /** CSS pixels of pages that readers have: a phone, a tablet, 17 cm of paper. */
 export const PAGE_WIDTHS = [

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { regionOptions } from '~/features/regions/regionNames'
-import { proofPage as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.proofread.proofPage
 
 /** What is open, for whom it is read, and what is done with it. */
 const props = defineProps<{
@@ -32,7 +34,7 @@ const readers = computed(() => regionOptions(props.declared))
     <NuxtLink to="/studies" class="home" :title="words.studies"
       ><img src="/icon.svg" width="22" height="22" :alt="words.studies"
     /></NuxtLink>
-    <h1>{{ words.proof }}</h1>
+    <h1>{{ words.title }}</h1>
     <template v-if="isOpen">
       <span class="file">{{ name }}</span>
       <span class="readers soft"

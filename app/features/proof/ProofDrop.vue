@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { proofPage as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.proofread.proofPage
 
 /** What a newcomer can do at once: give a finished chart or table to be proofed. */
 defineProps<{ trouble: string; name: string; busy: boolean }>()
@@ -9,19 +11,19 @@ const emit = defineEmits<{ choose: []; tryOne: [] }>()
 <template>
   <section class="drop">
     <template v-if="busy">
-      <p role="status">{{ words.reading(name) }}</p>
+      <p role="status">{{ words.reading({ name }) }}</p>
     </template>
     <template v-else>
       <Message v-if="trouble" severity="error" :closable="false">
-        <b>{{ words.notRead(name) }}</b> {{ trouble }}
+        <b>{{ words.notRead({ name }) }}</b> {{ trouble }}
       </Message>
       <h2>{{ words.dropHere }}</h2>
-      <p>{{ words.whatItDoes }}</p>
+      <p>{{ words.intro }}</p>
       <p class="ways">
         <Button :label="words.chooseFile" @click="emit('choose')" />
-        <Button :label="words.tryOne" variant="outlined" @click="emit('tryOne')" />
+        <Button :label="words.example" variant="outlined" @click="emit('tryOne')" />
       </p>
-      <p class="soft">{{ words.stays }}</p>
+      <p class="soft">{{ words.privacy }}</p>
     </template>
   </section>
 </template>

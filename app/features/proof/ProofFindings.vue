@@ -2,14 +2,16 @@
 import { RANK } from '~~/core/checks/causes'
 import type { FindingView, ProofView } from '~~/shared/proof/view'
 import type { Style } from '~~/core/style/fields'
-import { proofFindings as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.proofread.proofFindings
 
 /** What is wrong with a finished work, the gravest first. */
 const props = defineProps<{ view: ProofView; shown: FindingView | null }>()
 const emit = defineEmits<{ show: [finding: FindingView]; fix: [part: number, style: Style] }>()
 
 const BEADS = { error: 'bad', warning: 'busy', note: '' } as const
-const SEVERITIES = { error: words.errors, warning: words.warning, note: words.note } as const
+const SEVERITIES = { error: words.error, warning: words.warning, note: words.note } as const
 const sorted = computed(() =>
   [...props.view.findings].sort((a, b) => RANK[b.severity] - RANK[a.severity]),
 )
@@ -19,12 +21,12 @@ const placeOf = (finding: FindingView) => partOf(finding)?.labels[finding.at[0] 
 </script>
 
 <template>
-  <section class="findings" :aria-label="words.found(sorted.length)">
+  <section class="findings" :aria-label="words.found({ count: sorted.length })">
     <template v-if="sorted.length === 0">
       <h2>{{ words.nothing }}</h2>
-      <p class="soft">{{ words.asFarAs(count) }}</p>
+      <p class="soft">{{ words.labelsRead({ count }) }}</p>
     </template>
-    <h2 v-else>{{ words.found(sorted.length) }}</h2>
+    <h2 v-else>{{ words.found({ count: sorted.length }) }}</h2>
     <article
       v-for="finding in sorted"
       :key="`${finding.part} ${finding.check}`"
@@ -43,12 +45,15 @@ const placeOf = (finding: FindingView) => partOf(finding)?.labels[finding.at[0] 
       <p class="soft">
         {{ partOf(finding)?.title
         }}<template v-if="placeOf(finding)"
-          >, {{ words.where(placeOf(finding)!.line, placeOf(finding)!.column) }}</template
+          >,
+          {{
+            words.place({ line: placeOf(finding)!.line, column: placeOf(finding)!.column })
+          }}</template
         >
       </p>
       <p>{{ finding.message }}</p>
       <p v-if="finding.also.length > 0" class="soft">
-        {{ words.also(finding.also.join(', ').toLowerCase()) }}
+        {{ words.also({ titles: finding.also.join(', ').toLowerCase() }) }}
       </p>
       <p v-if="finding.fixes.length > 0" class="fixes">
         <Button

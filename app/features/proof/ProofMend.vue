@@ -9,7 +9,9 @@ import type { PartView } from '~~/shared/proof/view'
 import { type Choice, sentenceOf } from '~/features/dock/choices'
 import { samplesOf, useChoices } from '~/features/dock/useChoices'
 import { useLocaleTables } from '~/stores/localeTables'
-import { proofMend as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.proofread.proofMend
 
 /** The labels of a part in hand: the sentence and the rail of how they are written. */
 const props = defineProps<{
@@ -69,11 +71,11 @@ const isAsked = ref(false)
   <section class="mend" :aria-label="words.style">
     <div class="head">
       <StyleSentence
-        :subject="words.subject(part.title)"
+        :subject="words.part({ part: part.title })"
         :phrases="phrases"
         :choices="choices"
         :typed="typed"
-        :origin="() => 'nobody'"
+        :origin="() => 'builtIn'"
         :wider="[]"
         @choose="choose"
         @open="prepare"
@@ -91,7 +93,13 @@ const isAsked = ref(false)
       </span>
     </div>
     <p class="soft" role="status">
-      {{ isSame ? words.same : left === null ? '' : words.left(part.title, left) }}
+      {{
+        isSame
+          ? words.unchanged
+          : left === null
+            ? ''
+            : words.remaining({ part: part.title, count: left })
+      }}
     </p>
     <SuggestList
       v-if="isAsked"
@@ -106,13 +114,13 @@ const isAsked = ref(false)
         :written="() => full"
         @change="(_, patch) => set(patch)"
       >
-        <p class="soft">{{ words.none }}</p>
+        <p class="soft">{{ words.noNumbers }}</p>
       </RailBox>
       <table class="changes">
         <thead>
           <tr>
-            <th scope="col">{{ words.was }}</th>
-            <th scope="col">{{ words.will }}</th>
+            <th scope="col">{{ words.before }}</th>
+            <th scope="col">{{ words.after }}</th>
           </tr>
         </thead>
         <tbody>

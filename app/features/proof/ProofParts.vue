@@ -2,7 +2,10 @@
 import { plainly } from '~~/core/decimal/plainly'
 import { decimal } from '~~/core/decimal/decimal'
 import type { PartView } from '~~/shared/proof/view'
-import { proofFindings, proofParts as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const proofFindings = catalogue.proofread.proofFindings
+const words = catalogue.proofread.proofParts
 
 /** What was read of a finished work: its axes, data labels and columns, one of them in full. */
 const props = defineProps<{
@@ -12,7 +15,7 @@ const props = defineProps<{
 const emit = defineEmits<{ take: [part: number]; mend: [] }>()
 
 const scaleOf = ({ scale, step }: PartView): string =>
-  [scale ? words.scale[scale] : '', step ? words.step(plainly(decimal(step))) : '']
+  [scale ? words.scale[scale] : '', step ? words.step({ step: plainly(decimal(step)) }) : '']
     .filter(Boolean)
     .join(', ')
 const part = computed(() => (props.shown === null ? null : props.parts[props.shown]))
@@ -23,7 +26,7 @@ const FIRST = 200
 
 <template>
   <section class="parts">
-    <div class="tabs" role="group" :aria-label="words.parts">
+    <div class="tabs" role="group" :aria-label="words.title">
       <button
         v-for="(one, at) in parts"
         :key="at"
@@ -35,36 +38,41 @@ const FIRST = 200
         <b>{{ one.title }}</b>
         <span class="soft"
           >{{ scaleOf(one) }}<template v-if="scaleOf(one)">, </template
-          >{{ words.labels(one.labels.length) }}</span
+          >{{ words.labels({ count: one.labels.length }) }}</span
         >
       </button>
       <Button
         v-if="part"
         size="small"
         variant="outlined"
-        :label="proofFindings.take"
+        :label="proofFindings.fix"
         class="take"
         @click="emit('mend')"
       />
     </div>
     <template v-if="part">
       <p v-if="part.otherwise" class="soft">
-        {{ words.otherwise(part.otherwise.reader, told(part.otherwise.said[0] ?? '0')) }}
+        {{
+          words.ambiguous({
+            region: part.otherwise.reader,
+            first: told(part.otherwise.said[0] ?? '0'),
+          })
+        }}
       </p>
       <table class="labels">
         <tbody>
           <tr>
-            <th scope="row">{{ words.reads }}</th>
+            <th scope="row">{{ words.label }}</th>
             <td v-for="(label, at) in part.labels.slice(0, FIRST)" :key="at">{{ label.text }}</td>
           </tr>
           <tr>
-            <th scope="row">{{ words.said }}</th>
+            <th scope="row">{{ words.reading }}</th>
             <td v-for="(label, at) in part.labels.slice(0, FIRST)" :key="at">
               {{ told(label.said) }}
             </td>
           </tr>
           <tr v-if="part.kind !== 'column' || part.labels.some(isOff)">
-            <th scope="row">{{ words.place }}</th>
+            <th scope="row">{{ words.position }}</th>
             <td
               v-for="(label, at) in part.labels.slice(0, FIRST)"
               :key="at"

@@ -2,7 +2,9 @@
 import { baseOf, rateConversion } from '~~/core/measures/rates'
 import { rateLine, ratesIn } from '~~/shared/rates/text'
 import { useStudy } from '~/stores/study'
-import { ratesDialog as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.rates.ratesDialog
 
 /** The study's exchange rates, as text that is read while it is typed. */
 const props = defineProps<{
@@ -63,13 +65,13 @@ function save() {
         :aria-label="words.rates"
       />
       <p v-for="{ line, says } in read.troubles" :key="line" class="trouble" role="alert">
-        {{ words.line(line, says) }}
+        {{ words.line({ line, problem: says }) }}
       </p>
       <template v-if="base !== null && units.length > 0">
         <p v-if="lacking.length > 0" class="trouble">
-          {{ words.lacks(lacking.join(', '), base) }}
+          {{ words.missing({ currencies: lacking.join(', '), base }) }}
         </p>
-        <p v-else class="soft">{{ words.enough(base) }}</p>
+        <p v-else class="soft">{{ words.complete({ base }) }}</p>
       </template>
       <p class="acts">
         <Button

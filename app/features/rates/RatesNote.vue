@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { ratesSaid } from '~~/shared/rates/text'
 import type { StudyDocument } from '~~/shared/study/document'
-import { ratesNote as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.rates.ratesNote
 
 /** The rates that numbers on the page were converted by. */
 defineProps<{ rates: NonNullable<StudyDocument['rates']> }>()

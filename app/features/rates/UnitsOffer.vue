@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { type MixedRows, unitWords } from '~~/shared/page/mixed'
 import { useStudy } from '~/stores/study'
-import { unitsOffer as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.rates.unitsOffer
 
 /** What can be done where rows are in several units that share no scale: it stands for the chart. */
 const props = defineProps<{
@@ -18,21 +20,27 @@ const counted = computed(() =>
     const count = props.mixed.unitAt.filter((one) => one === unit).length
     return {
       unit,
-      says: words.rows(unitWords(unit), count === 1 ? words.row : words.rowsOf(count)),
+      says: words.unitRows({
+        unit: unitWords(unit),
+        rows: count === 1 ? words.oneRow : words.rows({ count }),
+      }),
     }
   }),
 )
 const says = computed(() => {
   const { units } = props.mixed
-  return (props.isMoney ? words.currencies : words.measures)(
-    units.length,
-    units.map(unitWords).join(', '),
-  )
+  return (props.isMoney ? words.currencies : words.measures)({
+    count: units.length,
+    units: units.map(unitWords),
+  })
 })
 const drawPanels = () =>
-  study.setChart(words.drawPanels(props.mixed.column), { panels: props.mixed.column })
+  study.setChart(words.drawPanels({ column: props.mixed.column }), { panels: props.mixed.column })
 const showOnly = (unit: string) =>
-  study.setFilter(words.showOnly(unitWords(unit)), { column: props.mixed.column, is: [unit] })
+  study.setFilter(words.showOnly({ unit: unitWords(unit) }), {
+    column: props.mixed.column,
+    is: [unit],
+  })
 </script>
 
 <template>

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import { regionName } from './regionNames'
-import { regionPages as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.regions.regionPages
 
 /** The page as each region's readers would have it, from right to left where they read so. */
 defineProps<{ pages: readonly { readonly locale: string; readonly picture: string }[] }>()
 </script>
 
 <template>
-  <div class="pages" tabindex="0" role="region" :aria-label="words.pages">
+  <div class="pages" tabindex="0" role="region" :aria-label="words.title">
     <ul>
       <li v-for="{ locale, picture } in pages" :key="locale">
         <b>{{ regionName(locale) }}</b>
-        <img :src="picture" :alt="words.page(regionName(locale))" />
+        <img :src="picture" :alt="words.page({ region: regionName(locale) })" />
       </li>
     </ul>
   </div>

@@ -4,7 +4,9 @@ import type { Decimal } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
 import { regionName } from './regionNames'
 import { type RegionRow, takenIn } from './regionRows'
-import { regionsPage as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.regions.regionsPage
 
 /** Some numbers as each region writes them, and what readers of the others take them for. */
 const props = defineProps<{
@@ -20,11 +22,11 @@ const isInUse = ({ locale, way }: RegionRow) => way === 'style' && locale === pr
 </script>
 
 <template>
-  <div class="box" tabindex="0" role="region" :aria-label="words.labelsByRegion">
+  <div class="box" tabindex="0" role="region" :aria-label="words.tableLabel">
     <table :style="{ fontSize: `${fontSize}px` }">
       <thead>
         <tr>
-          <th scope="col">{{ words.regionLabel }}</th>
+          <th scope="col">{{ words.region }}</th>
           <th scope="col">
             <span class="unseen">{{ words.use }}</span>
           </th>
@@ -32,7 +34,7 @@ const isInUse = ({ locale, way }: RegionRow) => way === 'style' && locale === pr
             {{ plainly(number) }}
           </th>
           <th scope="col" class="number">{{ words.widest }}</th>
-          <th scope="col">{{ words.readAsAnotherNumber }}</th>
+          <th scope="col">{{ words.misread }}</th>
         </tr>
       </thead>
       <tbody>
@@ -53,8 +55,8 @@ const isInUse = ({ locale, way }: RegionRow) => way === 'style' && locale === pr
             >
           </th>
           <td>
-            <span v-if="isInUse(row)" class="soft">{{ words.asItIs }}</span>
-            <QuietButton v-else @click="emit('use', row)">{{ words.writeSo }}</QuietButton>
+            <span v-if="isInUse(row)" class="soft">{{ words.current }}</span>
+            <QuietButton v-else @click="emit('use', row)">{{ words.apply }}</QuietButton>
           </td>
           <td
             v-for="(label, place) in row.labels"
@@ -67,15 +69,15 @@ const isInUse = ({ locale, way }: RegionRow) => way === 'style' && locale === pr
             }}</bdi>
           </td>
           <td class="number" :class="{ most: row.widest.width === widest }">
-            {{ words.px(Math.ceil(row.widest.width)) }}
+            {{ words.px({ width: Math.ceil(row.widest.width) }) }}
           </td>
           <td class="taken">
             <template v-if="row.taken.length === 0"
-              ><span class="bead good" /> {{ words.byNoneOthers }}</template
+              ><span class="bead good" /> {{ words.notMisread }}</template
             >
             <p v-for="one in takenIn(row)" v-else :key="one.label + one.reads">
               <span class="bead busy" /> <bdi :title="one.label">{{ one.label }}</bdi>
-              {{ words.inReads(one.reads, one.readers) }}
+              {{ words.reads({ reading: one.reads, regions: one.readers }) }}
             </p>
           </td>
         </tr>

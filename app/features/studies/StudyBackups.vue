@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Backup } from '~~/shared/study/study'
-import { studyBackups as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.studies.studyBackups
 
 /** All studies as they were on some day, to be brought back at a second click. */
 defineProps<{ backups: readonly Backup[]; aside: string }>()
@@ -15,21 +17,21 @@ function restore(name: string) {
 
 <template>
   <details v-if="backups.length > 0" class="backups">
-    <summary>{{ words.backups(backups.length) }}</summary>
-    <p class="soft">{{ words.says }}</p>
+    <summary>{{ words.title({ count: backups.length }) }}</summary>
+    <p class="soft">{{ words.help }}</p>
     <ul>
       <li v-for="{ name, madeAt, size } in backups" :key="name">
         <b>{{ when.format(new Date(madeAt)) }}</b>
-        <span class="soft">{{ words.size(Math.ceil(size / 1024)) }}</span>
+        <span class="soft">{{ words.size({ kilobytes: Math.ceil(size / 1024) }) }}</span>
         <template v-if="asked === name">
-          <span>{{ words.sure }}</span>
-          <QuietButton @click="restore(name)">{{ words.bringBack }}</QuietButton>
+          <span>{{ words.confirm }}</span>
+          <QuietButton @click="restore(name)">{{ words.confirmRestore }}</QuietButton>
           <QuietButton @click="asked = null">{{ words.cancel }}</QuietButton>
         </template>
-        <QuietButton v-else @click="asked = name">{{ words.bringAllBack }}</QuietButton>
+        <QuietButton v-else @click="asked = name">{{ words.restore }}</QuietButton>
       </li>
     </ul>
-    <p v-if="aside" role="status">{{ words.restored(aside) }}</p>
+    <p v-if="aside" role="status">{{ words.restored({ file: aside }) }}</p>
   </details>
 </template>
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { ListedStudy } from '~~/shared/study/study'
-import { studyBin as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.studies.studyBin
 
 /** What was removed, and can be brought back for a month. */
 defineProps<{ removed: readonly ListedStudy[] }>()
@@ -10,14 +12,19 @@ const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'sh
 
 <template>
   <section v-if="removed.length > 0" class="bin">
-    <h2>{{ words.bin }}</h2>
+    <h2>{{ words.title }}</h2>
     <p class="soft">{{ words.stays }}</p>
     <ul>
       <li v-for="study in removed" :key="study.id">
         <b>{{ study.name }}</b>
-        <span class="soft">{{ words.removed(when.format(new Date(study.removedAt!))) }}</span>
-        <QuietButton :aria-label="words.bringBackName(study.name)" @click="emit('restore', study)">
-          {{ words.bringBack }}
+        <span class="soft">{{
+          words.deleted({ when: when.format(new Date(study.removedAt!)) })
+        }}</span>
+        <QuietButton
+          :aria-label="words.restoreLabel({ name: study.name })"
+          @click="emit('restore', study)"
+        >
+          {{ words.restore }}
         </QuietButton>
       </li>
     </ul>

@@ -1,20 +1,19 @@
 <script setup lang="ts">
-import { labeller } from '~~/core/label/labeller'
-import { resolve } from '~~/core/label/resolve'
 import type { ListedStudy } from '~~/shared/study/study'
 import { vFocus } from '~/controls/vFocus'
-import { studyRow as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.studies.studyRow
 
 /** A study in the list of all: the way to it, what it shows, and what is done with it. */
 const props = defineProps<{ study: ListedStudy }>()
 const emit = defineEmits<{ rename: [name: string]; copy: []; save: []; remove: [] }>()
 
 const when = new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' })
-const counted = labeller(resolve({}))
 const data = computed(() => {
   const { datasets, rows } = props.study
   if (datasets.length === 0) return words.noData
-  return words.data(datasets.join(', '), counted.label(rows), rows === 1)
+  return words.rows({ names: datasets, count: rows })
 })
 /** Its new name as it is typed; null where it is not being renamed. */
 const newName = ref<string | null>(null)
@@ -42,25 +41,25 @@ const startRename = () => (newName.value = props.study.name)
           @focus="($event.target as HTMLInputElement).select()"
           @keydown.esc="newName = null"
         />
-        <Button size="small" type="submit" :label="words.rename" />
+        <Button size="small" type="submit" :label="words.renameButton" />
       </form>
       <NuxtLink v-else :to="`/study/${study.id}`" class="name">{{ study.name }}</NuxtLink>
       <span>{{ data }}</span>
       <span class="soft">{{
-        words.changedRevision(when.format(new Date(study.changedAt)), study.revision)
+        words.changed({ when: when.format(new Date(study.changedAt)), revision: study.revision })
       }}</span>
       <span class="acts">
-        <QuietButton :aria-label="words.renameName(study.name)" @click="startRename">
-          {{ words.phraseRename }}
+        <QuietButton :aria-label="words.renameLabel({ name: study.name })" @click="startRename">
+          {{ words.rename }}
         </QuietButton>
-        <QuietButton :aria-label="words.copy(study.name)" @click="emit('copy')">
-          {{ words.phraseCopy }}
+        <QuietButton :aria-label="words.copyLabel({ name: study.name })" @click="emit('copy')">
+          {{ words.copy }}
         </QuietButton>
-        <QuietButton :aria-label="words.saveToFile(study.name)" @click="emit('save')">
-          {{ words.saveToAFile }}
+        <QuietButton :aria-label="words.saveLabel({ name: study.name })" @click="emit('save')">
+          {{ words.save }}
         </QuietButton>
-        <QuietButton :aria-label="words.remove(study.name)" @click="emit('remove')">
-          {{ words.phraseRemove }}
+        <QuietButton :aria-label="words.removeLabel({ name: study.name })" @click="emit('remove')">
+          {{ words.remove }}
         </QuietButton>
       </span>
     </div>

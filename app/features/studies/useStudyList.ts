@@ -5,7 +5,9 @@ import { download } from '~/composables/download'
 import { noteTaken } from '~/composables/taken'
 import { request, requestText } from '~/composables/request'
 import { readFileApart } from '~/features/data/apart'
-import { studyList as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.studies.studyList
 
 /** Characters at a file's start among which a study says that it is one. */
 const HEAD = 400
@@ -15,7 +17,7 @@ async function studyIn(file: File): Promise<object | null> {
   try {
     return JSON.parse(await file.text()) as object
   } catch {
-    throw new Error(words.noStudyNotJson(file.name))
+    throw new Error(words.notAStudy({ name: file.name }))
   }
 }
 /** Begins a study with what is in a file: a study, or a table. */
@@ -52,7 +54,7 @@ export function useStudyList() {
   const begin = (name: string) =>
     attempt(async () => {
       const made = await request<Study>('/api/studies', {
-        name: name.trim() || words.untitledStudy,
+        name: name.trim() || words.untitled,
       })
       await navigateTo(`/study/${made.id}`)
     })

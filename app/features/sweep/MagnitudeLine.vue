@@ -16,7 +16,9 @@ import {
   sizeAt,
   withEdge,
 } from './magnitude'
-import { magnitudeLine as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.sweep.magnitudeLine
 
 /**
  * Any size by hand: what it is called, and how it is written; with the cases by size on the same
@@ -103,11 +105,11 @@ function press(event: KeyboardEvent, edge: Edge) {
         class="edge"
         role="slider"
         tabindex="0"
-        :aria-label="words.edge(caseWords(cases[edge.at]!.when))"
+        :aria-label="words.edge({ for: caseWords(cases[edge.at]!.when) })"
         :aria-valuemin="LEAST_ORDER"
         :aria-valuemax="LARGEST_ORDER"
         :aria-valuenow="edge.power"
-        :title="words.edge(caseWords(cases[edge.at]!.when))"
+        :title="words.edge({ for: caseWords(cases[edge.at]!.when) })"
         :style="{ left: `${along(edge.power)}%` }"
         @pointerdown="take"
         @pointermove="drag($event, edge)"

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { powerOfTen as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.sweep.powerOfTen
 /** A power of ten with its exponent raised; the typeface has no raised digits above three. */
 defineProps<{ power: number }>()
 </script>
 
 <template>
-  <span :aria-label="words.to(power)" role="text"
+  <span :aria-label="words.to({ power })" role="text"
     >10<sup aria-hidden="true">{{ String(power).replace('-', '−') }}</sup></span
   >
 </template>

@@ -17,7 +17,9 @@ import {
   rowsIn,
   rowsOf,
 } from './orderRows'
-import { sweepTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.sweep.sweepTable
 
 /**
  * One style a column, one order of magnitude a row, each with the labels just under it, on it and
@@ -122,7 +124,7 @@ watch(
   <div
     class="sweep"
     role="table"
-    :aria-label="words.everyOrderMagnitude"
+    :aria-label="words.title"
     :aria-rowcount="lines.length + 1"
     :style="{
       '--columns': columns.length,
@@ -135,8 +137,8 @@ watch(
   >
     <div class="row head" role="row">
       <span role="columnheader">{{ words.order }}</span>
-      <span role="columnheader">{{ words.called }}</span>
-      <span role="columnheader" class="tried">{{ words.edge }}</span>
+      <span role="columnheader">{{ words.name }}</span>
+      <span role="columnheader" class="tried">{{ words.edgeValue }}</span>
       <span v-for="(column, at) in columns" :key="at" role="columnheader" class="number">{{
         column.title
       }}</span>
@@ -157,7 +159,7 @@ watch(
           <span v-if="isFold(line)" role="cell" class="name fold"
             ><span>{{ words.downTo }} <PowerOfTen :power="line.to" /></span>
             <QuietButton @click="open(line.from)">{{
-              words.unfold(line.from - line.to + 1)
+              words.unfold({ count: line.from - line.to + 1 })
             }}</QuietButton></span
           >
           <span v-else role="cell" class="name"

@@ -2,7 +2,9 @@
 import type { AxisKind } from '~~/core/ticks/along'
 import { reachOf, type Span } from '~~/core/ticks/linear'
 import type { Candidate } from './useCandidates'
-import { candidateList as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ticks.candidateList
 
 /** Other ticks and labels for the same axis, the best first, each drawn at the same size. */
 defineProps<{ candidates: readonly Candidate[]; domain: Span; kind: AxisKind; width: number }>()
@@ -10,7 +12,7 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
 </script>
 
 <template>
-  <ol class="candidates" :aria-label="words.otherTicksBestFirst">
+  <ol class="candidates" :aria-label="words.title">
     <li v-for="(candidate, at) in candidates" :key="candidate.key" class="candidate">
       <TickRuler
         :reach="reachOf(domain, candidate.values)"
@@ -20,7 +22,7 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
         :width="width"
         :font-size="candidate.fontSize"
         :turned="candidate.turned"
-        :title="words.candidate(at + 1, candidate.labels.join(', '))"
+        :title="words.candidate({ at: at + 1, labels: candidate.labels.join(', ') })"
       />
       <div class="words">
         <p>
@@ -35,15 +37,15 @@ const emit = defineEmits<{ take: [candidate: Candidate] }>()
         <Button
           v-else
           size="small"
-          :label="words.take"
+          :label="words.use"
           variant="outlined"
-          :aria-label="words.takeCandidateEvery(at + 1, candidate.step)"
+          :aria-label="words.useCandidate({ at: at + 1, step: candidate.step })"
           @click="emit('take', candidate)"
         />
       </div>
     </li>
     <li v-if="candidates.length === 0" class="soft">
-      {{ words.noRoundStepsHave }}
+      {{ words.none }}
     </li>
   </ol>
 </template>

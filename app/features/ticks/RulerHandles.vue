@@ -6,7 +6,9 @@ import type { Span } from '~~/core/ticks/linear'
 import { numberStep as numberStepOf } from '~~/shared/page/axis'
 import { type ShownUnit, stepRecorded, stepShown } from '~~/core/ticks/shown'
 import { FRACTIONS, nextFraction, nextStep, LIMITS, nudged, stepNear, valueAlong } from './ruler'
-import { rulerHandles as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ticks.rulerHandles
 
 /** What is taken hold of on the ruler: its ends, its step, how many ticks it has and its length. */
 const props = defineProps<{
@@ -119,7 +121,7 @@ const handles = computed<Handle[]>(() => {
     ...(props.isPowers ? [] : [endHandle(0), endHandle(1), ...step]),
     {
       id: 'count',
-      text: words.ticks(wanted.value),
+      text: words.ticks({ count: wanted.value }),
       at: props.pad + props.width,
       now: wanted.value,
       most: MOST_COUNT,
@@ -218,10 +220,10 @@ function press(handle: Handle, event: KeyboardEvent) {
         :x="handle.id === 'end' ? -13 : 13"
         :y="handle.id === 'step' ? 32 : 13"
         :text-anchor="handle.id === 'end' ? 'end' : 'start'"
-        >{{ handle.id === 'step' ? words.step(handle.text) : handle.text }}</text
+        >{{ handle.id === 'step' ? words.step({ step: handle.text }) : handle.text }}</text
       >
     </template>
-    <title>{{ words.dragIt(words.names[handle.id]) }}</title>
+    <title>{{ words.help({ name: words.names[handle.id] }) }}</title>
   </g>
 </template>
 

@@ -2,7 +2,9 @@
 import type { Decimal } from '~~/core/decimal/decimal'
 import { type ShownUnit, stepRecorded, stepShown } from '~~/core/ticks/shown'
 import { FRACTION } from '~~/shared/study/texts'
-import { stepInput as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ticks.stepInput
 
 /** The wanted step; empty where the program finds a round one. */
 const { step, found, unit } = defineProps<{
@@ -16,10 +18,8 @@ const emit = defineEmits<{ change: [step: string | undefined] }>()
 
 const typed = computed(() => step && stepShown(step, unit))
 const give = (text: string | undefined) => emit('change', text && stepRecorded(text, unit))
-const asFraction = (text: string): string =>
-  FRACTION.test(text) ? '' : words.stepFractionConstantSuch
-const aboveZero = ({ coefficient }: Decimal): string =>
-  coefficient > 0n ? '' : words.stepNumberAboveZero
+const asFraction = (text: string): string => (FRACTION.test(text) ? '' : words.fractionError)
+const aboveZero = ({ coefficient }: Decimal): string => (coefficient > 0n ? '' : words.stepError)
 </script>
 
 <template>

@@ -5,7 +5,9 @@ import type { TickWishes } from '~~/shared/study/chart'
 import type { Drawing } from '~~/shared/forms/types'
 import { type ShownUnit, stepShown } from '~~/core/ticks/shown'
 import { countedTitles, LIMITS, POWERS, powersOf } from './ruler'
-import { tickSentence as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ticks.tickSentence
 
 /** Where the ticks stand, as a sentence whose phrases are the controls. */
 const props = defineProps<{
@@ -28,9 +30,9 @@ const emit = defineEmits<{
 
 const set = (what: string, patch: TickWishes) => emit('change', what, { ...props.wishes, ...patch })
 const setStep = (step: string | undefined) =>
-  set(step ? words.stepBy(stepShown(step, props.shown)) : words.letStepBeRound, { step })
+  set(step ? words.stepBy({ step: stepShown(step, props.shown) }) : words.roundStep, { step })
 const setCount = (text: string | undefined) =>
-  set(text ? words.aboutTicks(text) : words.asManyTicksAs, {
+  set(text ? words.aboutTicks({ count: text }) : words.ticksThatFit, {
     count: text ? Number(text) : undefined,
     step: undefined,
   })
@@ -38,7 +40,7 @@ function setDomain(end: 0 | 1, text: string | undefined) {
   const found = props.drawing.domain.map(toText) as [string, string]
   const domain: [string, string] = [...(props.wishes.domain ?? found)]
   domain[end] = text ?? found[end]
-  set(words.ticksFromTo(domain[0], domain[1]), {
+  set(words.ticksFromTo({ from: domain[0], to: domain[1] }), {
     domain: domain.join() === found.join() ? undefined : domain,
   })
 }
@@ -47,11 +49,11 @@ const between =
   (text: string) =>
     /^\d+$/.test(text) && Number(text) >= least && Number(text) <= most
       ? ''
-      : words.wholeNumberFromTo(what, least, most)
+      : words.rangeError({ what, least, most })
 
 const endChoices = [
-  { id: 'loose', title: words.aroundItsEnds },
-  { id: 'tight', title: words.insideItsEnds },
+  { id: 'loose', title: words.aroundData },
+  { id: 'tight', title: words.insideData },
 ] as const
 const NUMBERS = 'numbers'
 const constants = [
@@ -107,7 +109,7 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
       :options="endChoices"
       :label="words.ends"
       @change="
-        set($event === 'loose' ? words.ticksAroundEnds : words.ticksInsideEnds, {
+        set($event === 'loose' ? words.setAround : words.setInside, {
           ends: $event,
         })
       "
@@ -121,7 +123,7 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
     <TypedField
       :value="String(width)"
       placeholder="560"
-      :label="words.lengthAxisInPixels"
+      :label="words.lengthLabel"
       :check="between(LIMITS.width, words.length)"
       @change="$event && emit('width', Number($event))"
     />
@@ -129,7 +131,7 @@ const isPowers = computed(() => powersOf(props.wishes) !== undefined)
     <TypedField
       :value="String(fontSize)"
       placeholder="12"
-      :label="words.fontSizeInPixels"
+      :label="words.fontSizeLabel"
       :check="between(LIMITS.fontSize, words.fontSize)"
       @change="$event && emit('fontSize', Number($event))"
     />

@@ -6,7 +6,9 @@ import type { PlaceSet } from '~/features/margin/cards'
 import { readingOf } from '~/features/page/reading'
 import { vFocus } from '~/controls/vFocus'
 import { pastedLabels } from './pastedLabels'
-import { tickTable as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ticks.tickTable
 
 /**
  * Each tick with its label, the text that somebody put in its place, and what a reader takes that
@@ -49,6 +51,17 @@ function paste(event: ClipboardEvent, at: number) {
 const box = useTemplateRef<{ toggle(event: Event): void; hide(): void }>('box')
 const list = ref('')
 const pasted = computed(() => (list.value.trim() === '' ? [] : pastedLabels(list.value)))
+/** How many labels are pasted, for how many ticks. */
+const pastedText = computed(() => {
+  const labels = pasted.value.length
+  if (labels === 0) return ''
+  const apart = labels - props.values.length
+  const count = words.pasted({ labels, ticks: props.values.length })
+  if (apart === 0) return count
+  return apart < 0
+    ? words.tooFew({ pasted: count, count: -apart })
+    : words.tooMany({ pasted: count, count: apart })
+})
 function setList() {
   emit('list', 0, pasted.value)
   list.value = ''
@@ -63,8 +76,8 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
       <tr>
         <th scope="col">{{ words.value }}</th>
         <th scope="col">{{ words.label }}</th>
-        <th scope="col">{{ words.yourOwnText }}</th>
-        <th scope="col">{{ words.readsBackAs }}</th>
+        <th scope="col">{{ words.ownText }}</th>
+        <th scope="col">{{ words.readsAs }}</th>
         <th scope="col">{{ words.offBy }}</th>
       </tr>
     </thead>
@@ -76,7 +89,7 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
           <InputText
             :model-value="row.text"
             :placeholder="row.styled"
-            :aria-label="words.ownTextFor(row.value)"
+            :aria-label="words.ownTextFor({ row: row.value })"
             maxlength="200"
             @paste="paste($event, row.at)"
             @update:model-value="emit('text', row.at, $event ?? '')"
@@ -92,17 +105,17 @@ const hasTexts = computed(() => props.texts.some((text) => text !== ''))
       {{ words.pasteList }}
     </QuietButton>
     <QuietButton v-if="hasTexts" @click="emit('clear')">
-      {{ words.writeLabelsFromTicks }}
+      {{ words.clearTexts }}
     </QuietButton>
   </p>
   <Popover ref="box" :aria-label="words.pasteListLabel">
     <form class="list" @submit.prevent="setList">
-      <label for="tick-labels">{{ words.oneLabelEach }}</label>
+      <label for="tick-labels">{{ words.pasteHint }}</label>
       <Textarea id="tick-labels" v-model="list" v-focus rows="6" />
       <p class="soft" role="status">
-        {{ pasted.length > 0 ? words.labelsFor(pasted.length, values.length) : '' }}
+        {{ pastedText }}
       </p>
-      <Button size="small" type="submit" :label="words.setThem" :disabled="pasted.length === 0" />
+      <Button size="small" type="submit" :label="words.apply" :disabled="pasted.length === 0" />
     </form>
   </Popover>
 </template>

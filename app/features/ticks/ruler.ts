@@ -8,6 +8,9 @@ import type { Span } from '~~/core/ticks/linear'
 import type { Scored } from '~~/core/ticks/search'
 import { placeShown, type ShownUnit } from '~~/core/ticks/shown'
 import type { TickWishes } from '~~/shared/study/chart'
+import { words as catalogue } from '~~/words'
+
+const { powers } = catalogue.ticks
 
 /** What the length of an axis, the size of its type and the number of its ticks may be. */
 export const LIMITS = { width: [80, 2000], fontSize: [6, 40], count: [1, 100] } as const
@@ -139,10 +142,10 @@ export function wishesFor(
 export const POWERS: Readonly<
   Record<string, { title: string; kind: 'log' | 'symlog'; base: NonNullable<TickWishes['base']> }>
 > = {
-  log10: { title: 'powers of 10', kind: 'log', base: 10 },
-  log2: { title: 'powers of 2', kind: 'log', base: 2 },
-  loge: { title: 'powers of e', kind: 'log', base: 'e' },
-  symlog10: { title: 'powers of 10 on both sides of zero', kind: 'symlog', base: 10 },
+  log10: { title: powers.log10, kind: 'log', base: 10 },
+  log2: { title: powers.log2, kind: 'log', base: 2 },
+  loge: { title: powers.loge, kind: 'log', base: 'e' },
+  symlog10: { title: powers.symlog10, kind: 'symlog', base: 10 },
 }
 /** The choice that an axis follows; undefined where its ticks are even. */
 export const powersOf = ({ kind, base = 10 }: TickWishes): string | undefined =>

@@ -13,11 +13,13 @@ import { AGAINST, type Scored } from '~~/core/ticks/search'
 import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
 import { distinctTicks, fractionSteps, powerTicks, wishesFor } from './ruler'
-import { candidateList as words } from './words'
+import { words as catalogue } from '~~/words'
 import type { Page } from '~/features/page/usePage'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import type { TickWishes } from '~~/shared/study/chart'
+
+const words = catalogue.ticks.candidateList
 
 /** Other ticks for an axis, with their labels and what taking them changes. */
 export interface Candidate {
@@ -134,7 +136,7 @@ function withStanding(
     step: '',
     fontSize: room.fontSize,
     turned: false,
-    speaksFor: [words.asItStands],
+    speaksFor: [words.current],
     against: [],
     wishes,
     style: {},

@@ -6,7 +6,9 @@ import { levelOf } from '~/features/frame/keys'
 import { screenTitle } from '~/features/frame/screens'
 import { useLevels } from '~/stores/levels'
 import { useStudy } from '~/stores/study'
-import { studyPage as words } from '~/features/frame/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.frame.studyPage
 
 /**
  * What every screen of a study has: its page, its bar, its dialogs, and words for a study that is
@@ -85,11 +87,11 @@ useHead({ title })
     <NuxtPage v-if="hasQuantity" :page="page" />
     <div v-else class="empty">
       <template v-if="isOpen">
-        <h1>{{ words.noNumbersYet }}</h1>
+        <h1>{{ words.noNumbers }}</h1>
         <p>
-          {{ words.pasteTableOrDrop }}
+          {{ words.noNumbersHelp }}
         </p>
-        <Button :label="words.bringInData" @click="importing = true" />
+        <Button :label="words.import" @click="importing = true" />
       </template>
       <p v-else role="status">{{ words.openingStudy }}</p>
     </div>

@@ -6,7 +6,9 @@ import type { Left, Quantity } from '~~/shared/study/quantity'
 import type { useLocaleTables } from '../localeTables'
 import type { OnDesk } from './document'
 import type { Steps } from './steps'
-import { commands as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.stores.commands
 
 type Tables = ReturnType<typeof useLocaleTables>
 type Change = (quantity: Quantity) => Quantity
@@ -27,7 +29,7 @@ export function studyCommands({ document }: OnDesk, { change }: Steps, tables: T
     try {
       if (document.value) change(what, withShown(document.value, by), moves)
     } catch (error) {
-      refused.value = words.quantityStaysAsWas((error as Error).message)
+      refused.value = words.quantityUnchanged({ reason: (error as Error).message })
     }
   }
   /**
@@ -41,7 +43,7 @@ export function studyCommands({ document }: OnDesk, { change }: Steps, tables: T
       if (!styles.every(tables.has)) await tables.load(styles)
       act()
     } catch (error) {
-      refused.value = words.asWas(stays, (error as Error).message)
+      refused.value = words.unchanged({ what: stays, reason: (error as Error).message })
     }
   }
   /** Changes the shown quantity, and with it what is set on one of its surfaces. */
@@ -57,13 +59,13 @@ export function studyCommands({ document }: OnDesk, { change }: Steps, tables: T
       locales.map((locale) => ({ locale })),
       () => {
         const readers = locales.length > 0 ? locales : undefined
-        const what = words.readers(locales.join(', ') || words.oneRegion)
+        const what = words.setReaders({ regions: locales.join(', ') || words.oneRegion })
         if (document.value) change(what, { ...document.value, readers })
       },
-      words.choiceReadersStays,
+      words.readersUnchanged,
     )
   const show = (id: string) =>
-    document.value && change(words.showAnotherQuantity, { ...document.value, shown: id })
+    document.value && change(words.showQuantity, { ...document.value, shown: id })
   return { refused, changeQuantity, withTables, changeStyled, setReaders, show }
 }
 export type Commands = ReturnType<typeof studyCommands>
@@ -86,7 +88,7 @@ export const quantityCommands = ({ changeQuantity, changeStyled }: Commands) => 
     changeQuantity(what, (one) => ({ ...one, total })),
   /** Lets findings stand, for a reason that is kept with them. */
   leave: (findings: readonly Pick<Left, 'surface' | 'check'>[], reason: string) =>
-    changeQuantity(words.leave(reason), (one) => ({
+    changeQuantity(words.dismiss({ reason }), (one) => ({
       ...one,
       left: [
         ...(one.left ?? []),
@@ -94,7 +96,7 @@ export const quantityCommands = ({ changeQuantity, changeStyled }: Commands) => 
       ],
     })),
   takeBack: (back: readonly Left[]) =>
-    changeQuantity(words.takeBackWhatWas, (one) => ({
+    changeQuantity(words.restore, (one) => ({
       ...one,
       left: one.left?.filter((other) => !back.includes(other)),
     })),

@@ -6,7 +6,9 @@ import { request } from '~/composables/request'
 import type { OnDesk } from './document'
 import { saveAll, type Saving } from './saving'
 import type { History, Steps } from './steps'
-import { data as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.stores.data
 
 /** Answers on their way that bring the study with them. */
 export function awaited() {
@@ -53,7 +55,7 @@ export function studyData(desk: OnDesk, { saving, steps, history, answers, take 
   async function bringIn(name: string, table: SentTable) {
     await saveAll(saving)
     const path = `/api/studies/${id.value}/datasets`
-    await takeAsStep(words.bringIn(name), () => request<Study>(path, { name, ...table }))
+    await takeAsStep(words.imported({ name }), () => request<Study>(path, { name, ...table }))
   }
   /** Brings a table in as a study of its own. @returns its id */
   async function bringInAlone(name: string, table: SentTable): Promise<string> {
@@ -65,14 +67,16 @@ export function studyData(desk: OnDesk, { saving, steps, history, answers, take 
     await saveAll(saving)
     if (!dataset.value) return
     const path = `/api/studies/${id.value}/datasets/${dataset.value.id}/columns`
-    await takeAsStep(words.make(column.name), () => request<Study>(path, column))
+    await takeAsStep(words.added({ name: column.name }), () => request<Study>(path, column))
   }
   /** Says what a column is for, other than it was read. */
   async function changeRole(column: string, role: Role) {
     await saveAll(saving)
     if (!dataset.value) return
     const path = `/api/studies/${id.value}/datasets/${dataset.value.id}/roles`
-    await takeAsStep(words.takeFor(column, role), () => request<Study>(path, { column, role }))
+    await takeAsStep(words.setRole({ name: column, role }), () =>
+      request<Study>(path, { column, role }),
+    )
   }
   return { bringIn, bringInAlone, derive, changeRole }
 }

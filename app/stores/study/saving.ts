@@ -3,7 +3,9 @@ import type { StudyDocument } from '~~/shared/study/document'
 import type { Study } from '~~/shared/study/study'
 import { newKey, ProblemError, request } from '~/composables/request'
 import type { OnDesk } from './document'
-import { saving as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.stores.saving
 
 export type SaveState = 'saved' | 'saving' | 'failed' | 'conflict'
 
@@ -13,7 +15,7 @@ const RETRY_DELAY = 4000
 const CONFLICT = 409
 /** So many saves are told again whose answers got lost. */
 const MOST_LOST = 1000
-const IN_CONFLICT = words.studyWasChangedIn
+const IN_CONFLICT = words.conflict
 
 /** What stands on the server, where somebody else saved first. */
 const newerIn = (error: Error): Study | null =>

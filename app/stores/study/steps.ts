@@ -3,7 +3,9 @@ import type { StudyDocument } from '~~/shared/study/document'
 import type { useHistory } from '../history'
 import type { OnDesk } from './document'
 import type { Saving } from './saving'
-import { steps as words } from './words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.stores.steps
 
 export type History = ReturnType<typeof useHistory<StudyDocument>>
 
@@ -44,7 +46,7 @@ export function studySteps({ document }: OnDesk, saving: Saving, history: Histor
     let reached = document.value
     for (let step = 0; step < count && reached; step++) reached = history.back(reached) ?? reached
     if (reached && reached !== document.value)
-      put(count === 1 ? words.undo : words.undoSteps(count), reached)
+      put(count === 1 ? words.undo : words.undoSteps({ count }), reached)
   }
   function redo() {
     const next = document.value && history.forth(document.value)

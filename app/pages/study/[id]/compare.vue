@@ -5,7 +5,9 @@ import { LABEL_SIZE, useCompare } from '~/features/compare/useCompare'
 import type { Page } from '~/features/page/usePage'
 import { rehearse, useDataOrders, useSweep } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
-import { comparePage as words } from '~/features/compare/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.compare.comparePage
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
@@ -18,22 +20,22 @@ const hand = ref(0)
 const inHand = computed(() => Math.min(hand.value, columns.value.length - 1))
 
 const sources: { id: ComparedOn; title: string }[] = [
-  { id: 'marks', title: words.numbersOnMarks },
-  { id: 'axis', title: words.ticksAxis },
-  { id: 'table', title: words.firstRowsTable },
-  { id: 'probes', title: words.numbersChosenForTheir },
-  { id: 'drawn', title: words.numbersDrawnByChance },
-  { id: 'typed', title: words.numbersYouType },
+  { id: 'marks', title: words.onMarks },
+  { id: 'axis', title: words.onAxis },
+  { id: 'table', title: words.inTable },
+  { id: 'probes', title: words.edgeValues },
+  { id: 'drawn', title: words.random },
+  { id: 'typed', title: words.typed },
 ]
 const span = computed(() => comparison.value.span ?? [0, 9])
 const toPower = (text: string) =>
-  /^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300 ? '' : words.powerTenFromTo
+  /^-?\d{1,3}$/.test(text) && Math.abs(Number(text)) <= 300 ? '' : words.powerError
 const USUAL_SPAN = [0, 9] as const
 function setEnd(end: 0 | 1, text: string | undefined) {
   const next: [number, number] = [span.value[0]!, span.value[1]!]
   next[end] = text ? Number(text) : USUAL_SPAN[end]
   set(
-    words.compareOnNumbersFrom(next[0], next[1]),
+    words.setRange({ from: next[0], to: next[1] }),
     { span: next[0] <= next[1] ? next : [next[1], next[0]] },
     true,
   )
@@ -44,39 +46,39 @@ function addSuggested(style: Style) {
   list.value?.hide()
 }
 const print = () => window.print()
-const again = () => set(words.drawOtherNumbers, { seed: (comparison.value.seed ?? 1) + 1 })
+const again = () => set(words.redrawn, { seed: (comparison.value.seed ?? 1) + 1 })
 </script>
 
 <template>
   <div class="screen column">
     <template v-if="page.drawing.value">
       <p class="on">
-        {{ words.waysToWrite(columns.length) }} <strong>{{ study.quantity?.title }}</strong>{{
+        {{ words.title({ count: columns.length }) }} <strong>{{ study.quantity?.title }}</strong>{{
           words.on
         }}
         <PhraseSelect
           :value="comparison.on"
           :options="sources"
-          :label="words.comparedOn"
-          @change="set(words.compareOnOtherNumbers, { on: $event })"
+          :label="words.basis"
+          @change="set(words.setBasis, { on: $event })"
         />
         <template v-if="comparison.on === 'drawn'">
-          {{ ' ' }}{{ words.fromTo }}
+          {{ ' ' }}{{ words.from }}
           <TypedField
             :value="String(span[0])"
             placeholder="0"
-            :label="words.leastPowerTen"
+            :label="words.leastPower"
             :check="toPower"
             @change="setEnd(0, $event)"
           />
-          {{ words.toTo }}
+          {{ words.to }}
           <TypedField
             :value="String(span[1])"
             placeholder="9"
-            :label="words.largestPowerTen"
+            :label="words.largestPower"
             :check="toPower"
             @change="setEnd(1, $event)"
-          />{{ ' ' }} <QuietButton @click="again">{{ words.drawOthers }}</QuietButton></template
+          />{{ ' ' }} <QuietButton @click="again">{{ words.redraw }}</QuietButton></template
         >
       </p>
       <Textarea
@@ -84,10 +86,10 @@ const again = () => set(words.drawOtherNumbers, { seed: (comparison.value.seed ?
         :model-value="comparison.typed ?? ''"
         rows="2"
         spellcheck="false"
-        :placeholder="words.numbersSuchAs"
-        :aria-label="words.numbersToCompareOn"
+        :placeholder="words.typedExample"
+        :aria-label="words.typedLabel"
         class="typed"
-        @update:model-value="set(words.compareOnTypedNumbers, { typed: $event ?? '' }, true)"
+        @update:model-value="set(words.setTyped, { typed: $event ?? '' }, true)"
       />
       <ul v-if="comparing.troubles.value.length > 0" class="troubles" role="alert">
         <li v-for="(trouble, at) in comparing.troubles.value" :key="at">{{ trouble }}</li>
@@ -96,18 +98,18 @@ const again = () => set(words.drawOtherNumbers, { seed: (comparison.value.seed ?
         <QuietButton
           aria-haspopup="dialog"
           :disabled="comparing.isFull.value"
-          :title="comparing.isFull.value ? words.sixStandSideBy : undefined"
+          :title="comparing.isFull.value ? words.full : undefined"
           @click="list?.toggle($event)"
         >
-          {{ words.addSuggestedWay }}
+          {{ words.addSuggested }}
         </QuietButton>
         <QuietButton @click="print">{{ words.print }}</QuietButton>
       </p>
-      <Popover ref="list" :aria-label="words.suggestedWays"
+      <Popover ref="list" :aria-label="words.suggestions"
         ><SuggestList
           :subject="comparing.toSuggest"
           :standing="comparing.standing"
-          :where="words.onTheseNumbers"
+          :where="words.samples"
           @take="addSuggested"
       /></Popover>
       <CompareTable

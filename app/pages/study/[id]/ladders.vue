@@ -15,7 +15,9 @@ import { ladderFindings, powersUsed, reachOf, STEP } from '~/features/ladders/la
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
 import { useLadderEdits } from '~/features/ladders/useLadderEdits'
-import { laddersPage as words } from '~/features/ladders/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ladders.laddersPage
 
 const study = useStudy()
 const regions = useLocaleTables()
@@ -112,14 +114,14 @@ watch(
 <template>
   <div class="screen">
     <p class="intro">
-      {{ words.namesPowersDrawnTo }} <span class="swatch" /> {{ words.rungs }}
-      <strong>{{ study.quantity?.title }}</strong> {{ words.standsOnNowCopy }}
-      <span v-if="isIncomplete" class="soft">{{ words.byNumber }}</span>
+      {{ words.intro }} <span class="swatch" /> {{ words.inUse }}
+      <strong>{{ study.quantity?.title }}</strong> {{ words.copyHint }}
+      <span v-if="isIncomplete" class="soft">{{ words.missingGlyphs }}</span>
       <QuietButton v-if="hasMore" class="aside" @click="x += COLUMN">
         {{ words.moreRight }}
       </QuietButton>
     </p>
-    <div ref="box" class="box" role="region" :aria-label="words.ladders" tabindex="0">
+    <div ref="box" class="box" role="region" :aria-label="words.title" tabindex="0">
       <div class="heads">
         <span class="corner" />
         <header

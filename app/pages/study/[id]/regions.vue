@@ -9,7 +9,9 @@ import { isAlike, type RegionRow } from '~/features/regions/regionRows'
 import { useLevels } from '~/stores/levels'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
-import { regionsPage as words } from '~/features/regions/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.regions.regionsPage
 
 const FONT_SIZE = 14
 /** Numbers that stand beside each other on a screen. */
@@ -33,12 +35,12 @@ const choose = (locales: string[]) =>
     locales.map((locale) => ({ ...style.value, locale })),
     () => {
       if (study.document && locales.length > 0)
-        study.change(words.lookAt(locales.map(regionName).join(', ')), {
+        study.change(words.lookAt({ regions: locales.map(regionName).join(', ') }), {
           ...study.document,
           regions: locales,
         })
     },
-    words.choiceRegionsStays,
+    words.unchanged,
   )
 
 const trouble = ref('')
@@ -92,7 +94,10 @@ const isIncomplete = computed(() =>
 )
 const use = ({ locale, patch, way }: RegionRow) =>
   levels.setStyle(
-    words.region(study.quantity?.title ?? '', `${regionName(locale)}${words.inWay[way]}`),
+    words.setRegion({
+      quantity: study.quantity?.title ?? '',
+      region: `${regionName(locale)}${words.inWay[way]}`,
+    }),
     { locale, ...patch },
     { at: ['quantity'] },
   )
@@ -110,14 +115,14 @@ const use = ({ locale, patch, way }: RegionRow) =>
           option-value="id"
           filter
           :show-toggle-all="false"
-          :aria-label="words.regions"
+          :aria-label="words.title"
           class="in-text"
           :max-selected-labels="0"
-          :selected-items-label="words.phraseRegions"
+          :selected-items-label="words.several"
           @update:model-value="choose"
         />
-        {{ words.wouldHaveAndWhat }}
-        <span v-if="isIncomplete" class="soft">{{ words.byNumber }}</span>
+        {{ words.intro }}
+        <span v-if="isIncomplete" class="soft">{{ words.missingGlyphs }}</span>
       </p>
       <p v-if="study.refused || trouble" class="trouble" role="alert">
         {{ study.refused || trouble }}

@@ -10,7 +10,9 @@ import { useCompare } from '~/features/compare/useCompare'
 import type { Page } from '~/features/page/usePage'
 import { useDataOrders, useSweep, useTurns } from '~/features/sweep/useSweep'
 import { useStudy } from '~/stores/study'
-import { sweepPage as words } from '~/features/sweep/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.sweep.sweepPage
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
@@ -28,7 +30,9 @@ const turns = computed(() => {
   for (const { order, to, why } of found.value ?? [])
     byOrder.set(
       order,
-      (byOrder.get(order) ?? new Set()).add(words.turn(characterText(to), reasonText(why))),
+      (byOrder.get(order) ?? new Set()).add(
+        words.turn({ what: characterText(to), why: reasonText(why) }),
+      ),
     )
   return [...byOrder]
     .sort((a, b) => b[0] - a[0])
@@ -45,7 +49,7 @@ const toOrder = (text: string) =>
   Number(text.replace('−', '-')) >= LEAST_ORDER &&
   Number(text.replace('−', '-')) <= LARGEST_ORDER
     ? ''
-    : words.powerTenFromTo(LEAST_ORDER, LARGEST_ORDER)
+    : words.rangeError({ least: LEAST_ORDER, most: LARGEST_ORDER })
 const asked = ref<string>()
 function jump(text: string | undefined) {
   asked.value = text
@@ -57,15 +61,15 @@ function jump(text: string | undefined) {
   <div class="screen column">
     <template v-if="page.drawing.value">
       <p>
-        <strong>{{ study.quantity?.title }}</strong> {{ words.overEveryOrderMagnitude }}
+        <strong>{{ study.quantity?.title }}</strong> {{ words.intro }}
         <NuxtLink :to="`/study/${study.id}/compare`" class="quiet">{{
           words.stylesCompared
         }}</NuxtLink>
-        {{ words.writeGoToTo }}
+        {{ words.goTo }}
         <TypedField
           :value="asked"
           placeholder="6"
-          :label="words.orderMagnitude"
+          :label="words.order"
           :check="toOrder"
           @change="jump"
         /><template v-for="{ order, title } in places" :key="title"
@@ -73,7 +77,7 @@ function jump(text: string | undefined) {
         >
       </p>
       <p class="turns">
-        {{ words.whereWritingTurns }}
+        {{ words.turns }}
         <QuietButton v-for="{ order, text } in turns" :key="order" @click="table?.jump(order)">
           <PowerOfTen :power="order" /> {{ text }}
         </QuietButton>

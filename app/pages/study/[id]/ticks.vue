@@ -13,7 +13,9 @@ import { cardsOf } from '~/features/margin/cards'
 import { countedIn } from '~~/shared/page/counted'
 import { countedTitles, POWERS } from '~/features/ticks/ruler'
 import { useStudy } from '~/stores/study'
-import { ticksPage as words } from '~/features/ticks/words'
+import { words as catalogue } from '~~/words'
+
+const words = catalogue.ticks.ticksPage
 
 const study = useStudy()
 const { page } = defineProps<{ page: Page }>()
@@ -40,15 +42,16 @@ const room = computed(() => ({
 const candidates = useCandidates(page, room)
 
 const set = (what: string, next: TickWishes) => study.setTicks(what, next, { moves: true })
-const setWidth = (width: number) => set(words.axisPixels(width), { ...wishes.value, length: width })
+const setWidth = (width: number) =>
+  set(words.setLength({ width }), { ...wishes.value, length: width })
 const setFontSize = (size: number) =>
-  set(words.labelsPixels(size), { ...wishes.value, fontSize: size })
+  set(words.setFontSize({ size }), { ...wishes.value, fontSize: size })
 const setStep = (step: string) =>
-  set(words.stepBy(step), { ...wishes.value, step, count: undefined })
+  set(words.stepBy({ step }), { ...wishes.value, step, count: undefined })
 const setCount = (count: number) =>
-  set(words.aboutTicks(count), { ...wishes.value, step: undefined, count })
+  set(words.aboutTicks({ count }), { ...wishes.value, step: undefined, count })
 const setDomain = (domain: [string, string]) =>
-  set(words.ticksFromTo(domain[0], domain[1]), { ...wishes.value, domain })
+  set(words.ticksFromTo({ from: domain[0], to: domain[1] }), { ...wishes.value, domain })
 const IN_POWERS: Style = {
   notation: 'scientific',
   exponent: 'each',
@@ -77,16 +80,18 @@ function countIn(what: string | undefined) {
     base: powers?.base,
   }
   const title = powers?.title ?? (own && countedTitles[own]) ?? what ?? words.numbers
-  study.setTicks(words.countAxisIn(title), next, { style: styleFor(what, { powers, own }) })
+  study.setTicks(words.countAxisIn({ unit: title }), next, {
+    style: styleFor(what, { powers, own }),
+  })
 }
 const take = ({ wishes: next, style, step }: Candidate) =>
-  study.setTicks(words.takeTicksEvery(step), next, { style })
+  study.setTicks(words.useStep({ step }), next, { style })
 function setText(at: number, text: string) {
   const labels = Array.from({ length: drawing.value?.ticks.values.length ?? 0 }, (_, place) =>
     place === at ? text : (wishes.value.labels?.[place] ?? ''),
   )
   study.setTicks(
-    text ? words.labelTick(text) : words.takeBackLabel,
+    text ? words.labelTick({ text }) : words.clearLabel,
     { ...wishes.value, labels: labels.some((one) => one !== '') ? labels : undefined },
     { moves: true },
   )
@@ -100,10 +105,9 @@ function setTexts(from: number, texts: string[]) {
     { length: isList ? texts.length : count },
     (_, place) => texts[place - from] ?? (isList ? '' : (own[place] ?? '')),
   )
-  study.setTicks(words.labelTicks(texts.length), { ...wishes.value, labels })
+  study.setTicks(words.labelTicks({ count: texts.length }), { ...wishes.value, labels })
 }
-const clearTexts = () =>
-  study.setTicks(words.writeLabelsFromTicks, { ...wishes.value, labels: undefined })
+const clearTexts = () => study.setTicks(words.clearLabels, { ...wishes.value, labels: undefined })
 </script>
 
 <template>
@@ -135,7 +139,7 @@ const clearTexts = () =>
           :font-size="room.fontSize"
           :flagged="page.flagged.value.axis"
           :head="HEAD"
-          :title="words.axisAsStands"
+          :title="words.preview"
         >
           <template #default="{ x, pad }">
             <RulerHandles
@@ -158,7 +162,7 @@ const clearTexts = () =>
             />
           </template>
         </TickRuler>
-        <h2>{{ words.otherTicksBestFirst }}</h2>
+        <h2>{{ words.candidates }}</h2>
         <CandidateList
           :candidates="candidates"
           :kind="drawing.ticks.kind"
@@ -167,7 +171,7 @@ const clearTexts = () =>
           @take="take"
         />
       </section>
-      <section class="beside" :aria-label="words.ticksAndWhatThey">
+      <section class="beside" :aria-label="words.table">
         <TickTable
           :values="drawing.ticks.values"
           :styled="page.styledTicks.value"
