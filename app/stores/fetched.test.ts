@@ -142,9 +142,7 @@ describe('columns', () => {
     expect(asked).toEqual(['/api/datasets/d/columns/0', '/api/datasets/d/columns/0'])
   })
   test('that are not there are said by their name', () =>
-    expect(useCells().cells(dataset, 'colour')).rejects.toThrow(
-      'Harvest has no column “colour”.',
-    ))
+    expect(useCells().cells(dataset, 'colour')).rejects.toThrow('Harvest has no column “colour”.'))
   test('a server that is gone is said, with what to do', async () => {
     globalThis.fetch = () => Promise.reject(new TypeError('fetch failed'))
     await expect(useCells().cells(dataset, 'weight')).rejects.toThrow(
