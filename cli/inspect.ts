@@ -2,6 +2,7 @@ import { basename } from 'node:path'
 import { SURFACES } from '../core/surfaces'
 import { startOfTable } from '../shared/page/start'
 import { styleOf } from '../shared/quantities'
+import { reasonText } from '../shared/study/reasonText'
 import { studyFindings } from '../shared/report/findings'
 import { tablesFor } from './locales'
 import { tableFile } from './table'
@@ -26,7 +27,19 @@ export async function inspectFile(path: string, as?: string) {
     notices: table.notices,
     columns: table.columns.map(
       ({ name, role, reason, rule, recorded, unit, missing, unread, sample, asks }) => ({
-        ...{ name, role, why: reason, rule, recorded, unit, missing, unread, sample, asks },
+        ...{
+          name,
+          role,
+          why: reasonText(reason, role),
+          code: reason.code,
+          rule,
+          recorded,
+          unit,
+          missing,
+          unread,
+          sample,
+          asks,
+        },
       }),
     ),
     styles: Object.fromEntries(styles),

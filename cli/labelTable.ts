@@ -12,6 +12,7 @@ import type { ImportedColumn } from '../shared/import/types'
 import { rowsBeside } from '../shared/quantities'
 import { check, InputError, readJson } from './input'
 import { fileText } from './files'
+import { reasonText } from '../shared/study/reasonText'
 import { tablesFor } from './locales'
 import { tableFile } from './table'
 import { measureOf } from '../core/units'
@@ -57,7 +58,9 @@ export async function labelTable(
   const has = names.map((name) => `“${name}”`).join(', ')
   if (!chosen) throw new InputError(`--column: there is no “${column}” in ${path}; it has ${has}`)
   if (chosen.kind !== 'number')
-    throw new InputError(`--column: “${column}” in ${path} holds no numbers (${chosen.reason})`)
+    throw new InputError(
+      `--column: “${column}” in ${path} holds no numbers (${reasonText(chosen.reason, chosen.role)})`,
+    )
   const values = chosen.doubles ?? chosen.cells()
   const rows = rowsBeside(
     columnsOf(inherit(style)).map((name) => {

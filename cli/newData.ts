@@ -1,4 +1,4 @@
-import { rowsText } from '../shared/import/column'
+import { rowsText } from '../shared/study/reasonText'
 import { unitIn, unitNamedBy } from '../shared/page/commonUnit'
 import { namesIn, wantedOf } from '../shared/page/wanted'
 import { datasetOf } from '../shared/page/start'

@@ -28,7 +28,7 @@ const views = {
   choices: (page) => page.getByRole('button', { name: /^rung:/ }).click(),
   ticks: async (page) => {
     await page.getByRole('link', { name: 'Ticks' }).click()
-    await page.getByRole('button', { name: /^Take candidate 1/ }).waitFor()
+    await page.getByRole('button', { name: /^Use candidate 1/ }).waitFor()
   },
   compare: async (page) => {
     await page.getByRole('link', { name: 'Compare', exact: true }).click()
@@ -50,7 +50,7 @@ const views = {
   line: (page) => show(page, 'Tide phase'),
   sentence: async (page) => {
     await show(page, 'Depth')
-    await page.getByRole('button', { name: 'Write the sentence' }).click()
+    await page.getByRole('button', { name: 'Edit the sentence' }).click()
   },
   import: async (page) => {
     await page.getByRole('button', { name: 'Import' }).click()

@@ -14,7 +14,7 @@ const column = (
   position,
   name,
   kind,
-  reason: '',
+  reason: { code: 'text' as const },
   encoding: 'float64',
   missing: 0,
   unread: [],

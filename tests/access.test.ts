@@ -47,7 +47,7 @@ test.each(['light', 'dark'] as const)('axe finds nothing on the dialogs, %s', as
   await page.getByText('The axis goes up by').waitFor()
   await page.getByRole('button', { name: 'On the page …' }).click()
   await page
-    .getByText(/has room|crowded in/)
+    .getByText(/all labels fit|crowded in/)
     .first()
     .waitFor()
   expect(await violations()).toEqual([])
@@ -98,7 +98,7 @@ test('the chart and every cell are said in words, with the names of their units'
 test('axe finds nothing on the ticks', async () => {
   await desk.page.goto(desk.program.url)
   await desk.page.getByRole('link', { name: 'Ticks' }).click()
-  await desk.page.getByRole('button', { name: /^Take candidate 1/ }).waitFor()
+  await desk.page.getByRole('button', { name: /^Use candidate 1/ }).waitFor()
   expect(await violations()).toEqual([])
 })
 

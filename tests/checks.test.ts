@@ -211,7 +211,7 @@ test.each(Object.entries(cases))(
       await card.getByRole('button', { name: 'Dismiss' }).click()
       await page.getByLabel('Why is this fine?').fill('The source is asked')
       await page.getByLabel('Why is this fine?').press('Enter')
-      await page.getByText('left: The source is asked').waitFor()
+      await page.getByText('dismissed: The source is asked').waitFor()
     } else await card.locator('[data-fix]').first().click()
     await standing.waitFor({ state: 'detached' })
     expect(await standing.count()).toBe(0)

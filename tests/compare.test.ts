@@ -143,7 +143,7 @@ describe('the sweep over every order of magnitude', () => {
       const at = end === 'the top' ? HEAD + 1 : await table.getAttribute('aria-rowcount')
       await table
         .locator(`[aria-rowindex="${at}"]`)
-        .getByRole('button', { name: /orders alike: show them/ })
+        .getByRole('button', { name: /similar orders: show them/ })
         .click()
     }
     await page.waitForTimeout(300)
@@ -196,7 +196,7 @@ test('a suggested way is asked for in a form and a region, added, and printed wi
     .waitFor()
   await ways.getByLabel('Width of the suggestions').fill('20')
   await ways
-    .getByText('No such way is free of errors')
+    .getByText('No style of this kind is free of errors')
     .or(ways.locator('.way').first())
     .first()
     .waitFor()
@@ -248,16 +248,16 @@ test('any size is tried by hand: its name, its power and its label, far beyond t
 test('the edge of a case by size is moved on the line of sizes', async () => {
   const { page, program } = desk
   await page.goto(program.url)
-  await page.getByRole('button', { name: /^another wording/ }).click()
+  await page.getByRole('button', { name: /^add an exception/ }).click()
   await page.getByRole('combobox', { name: 'What the exception depends on' }).click()
   await page.getByRole('option', { name: 'by size' }).click()
   await page.getByLabel('Unit of the exception').fill('crowns')
   await page.keyboard.press('Escape')
-  const edge = page.getByRole('slider', { name: /^Edge of the case from 10\^6 on/ })
+  const edge = page.getByRole('slider', { name: /^Edge of the exception from 10\^6 on/ })
   await edge.press('ArrowLeft')
   await page.getByRole('button', { name: /^from 10\^5 on: “crowns” after it/ }).waitFor()
   const [box, track] = await Promise.all([
-    page.getByRole('slider', { name: /^Edge of the case/ }).boundingBox(),
+    page.getByRole('slider', { name: /^Edge of the exception/ }).boundingBox(),
     page.getByRole('group', { name: 'Any size by hand' }).boundingBox(),
   ])
   await page.mouse.move(box!.x + 4, box!.y + 4)
@@ -265,7 +265,7 @@ test('the edge of a case by size is moved on the line of sizes', async () => {
   await page.mouse.move(track!.x + track!.width - 12, box!.y + 4, { steps: 4 })
   await page.mouse.up()
   await page.getByRole('button', { name: /^from 10\^(29\d|30\d) on: “crowns” after it/ }).waitFor()
-  await page.getByRole('button', { name: /^Remove the wording from/ }).click()
+  await page.getByRole('button', { name: /^Remove the exception from/ }).click()
 })
 
 test.each([

@@ -57,7 +57,7 @@ test('the whole path: from a pasted table to a module that writes the same label
 
   await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill(TIDE)
-  await page.getByText('Number: all 8 cells are numbers').first().waitFor()
+  await page.getByText('Numbers: all 8 cells are numbers').first().waitFor()
   await page.getByLabel('Name').fill('Tide of May')
   await page.getByLabel('this study').check()
   await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
@@ -70,7 +70,7 @@ test('the whole path: from a pasted table to a module that writes the same label
     .getByText('The axis goes up by 0.125, but a reader sees it go up by 0 or 1')
     .waitFor()
   await finding('step-hidden', 'axis')
-    .getByText(/mends \d more: different numbers read the same/)
+    .getByText(/\d more with the same cause: different numbers read the same/)
     .click()
   await page.locator('[data-check="same-label"]').getByText('all read “1”').first().waitFor()
   await finding('step-hidden', 'axis').getByRole('button', { name: 'Write 3 decimals' }).click()
@@ -199,7 +199,7 @@ test('a table sorts by the number, not by its label', async () => {
 test('what cannot be read is listed by row, and an empty paste says what to do', async () => {
   await page.getByRole('button', { name: 'Import' }).click()
   await page.getByLabel('Paste a table').fill('site;depth\na;1,5\nb;x7\nc;2\nd;3\ne;4')
-  await page.getByText('row 2: “x7” is kept as missing').waitFor()
+  await page.getByText('row 2: “x7” is imported as missing').waitFor()
   await page.getByText('Numbers were read with a decimal comma.').waitFor()
   await page.getByLabel('Paste a table').fill('site,depth')
   await page.getByText('There is a header but no row below it.').waitFor()
@@ -253,7 +253,7 @@ test('a table is a study of its own, read as it is meant, and begins sound', asy
       'station;year;sales\n10234;2021;€1.2M\n20455;2022;€950K\n30871;2023;(€3,400)\n40022;2024;closed',
     )
   await page.getByText('3 of 4 cells are numbers, read with K M').waitFor()
-  await page.getByText('Read as numbers; only you know whether they are codes.').waitFor()
+  await page.getByText('Read as numbers. They could also be codes.').waitFor()
   await select('What station holds', 'codes')
   await page.getByLabel('Name').fill('Tram stops')
   await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()

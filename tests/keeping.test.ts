@@ -143,7 +143,7 @@ test('a column names the currency of each row, on the desk and in the package', 
 test('a new study begins empty, says what to do, and keeps its data', async () => {
   await page.goto(`${desk.program.url}/studies`)
   await page.getByLabel('Name of a new study').fill('Depths')
-  await page.getByRole('button', { name: 'Begin' }).click()
+  await page.getByRole('button', { name: 'Create' }).click()
   await page.getByRole('heading', { name: 'No numbers yet' }).waitFor()
   await page.getByRole('main').getByRole('button', { name: 'Import' }).last().click()
   await page

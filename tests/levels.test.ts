@@ -62,7 +62,7 @@ describe('who sets what', () => {
     )
     await until(() => cell('table grouping').getAttribute('title'), 'Set here')
     expect(await cell('marks grouping').getAttribute('title')).not.toBe('Set here')
-    await page.getByRole('button', { name: 'take 2 back' }).click()
+    await page.getByRole('button', { name: 'clear 2' }).click()
     await until(
       () =>
         cell('table grouping')
@@ -93,7 +93,7 @@ describe('who sets what', () => {
     }
     await cell('table grouping').click()
     await cell('headline fraction').click({ modifiers: ['Shift'] })
-    await page.getByRole('button', { name: 'take 2 back' }).click()
+    await page.getByRole('button', { name: 'clear 2' }).click()
     await until(
       () =>
         cell('headline fraction')
@@ -113,7 +113,7 @@ describe('who sets what', () => {
     const { page } = desk
     await page.getByRole('button', { name: /^except/ }).click()
     await page.getByRole('button', { name: 'tooltip', exact: true }).click()
-    await page.getByRole('button', { name: /^take (it|\d+) back$/ }).click()
+    await page.getByRole('button', { name: /^clear (it|\d+)$/ }).click()
     await closed('Where settings come from: weight')
     await until(() => page.locator('[title*="in the tooltip"]').count(), 0)
   })
@@ -123,9 +123,9 @@ describe('the stylebook', () => {
   const enter = async (name: string) => {
     const { page } = desk
     await page.getByRole('button', { name: /^stylebook/ }).click()
-    await page.getByLabel(/^Enter the style as it is/).fill(name)
+    await page.getByLabel(/^Save the style/).fill(name)
     await page.getByRole('button', { name: 'Save' }).click()
-    await page.getByText(`${name} is entered as version`).waitFor()
+    await page.getByText(`${name} is saved as version`).waitFor()
   }
   /** Another program, or another tab, enters a style. */
   const entered = (name: string, style: object) =>
@@ -157,7 +157,7 @@ describe('the stylebook', () => {
   test('a change in it is told, and taken after old and new labels were seen', async () => {
     const { page } = desk
     await entered('Weights', { notation: 'scaled', fraction: [2, 2] })
-    await page.getByRole('button', { name: 'stylebook … 1 has changed' }).click()
+    await page.getByRole('button', { name: 'stylebook … 1 update' }).click()
     await page.getByText('weight, in the table').waitFor()
     await page.getByText('5.25M   980.00K   41.25K').waitFor()
     expect(await first('table')).not.toBe('5.25M')
@@ -230,7 +230,7 @@ test('a case goes by another column with that column’s own texts, and by none 
   await saved()
   // What is opened at the dock closes where the dock scrolls: it stands still once all is checked.
   await until(() => page.locator('aside.margin .clean .busy').count(), 0)
-  await page.getByRole('button', { name: /^another wording/ }).click()
+  await page.getByRole('button', { name: /^add an exception/ }).click()
   await select('What the exception depends on', 'where kind is')
   const categories = dialog('Add an exception').locator('.p-multiselect-label')
   await until(() => categories.textContent().then((text) => text?.trim()), 'brick')
@@ -274,11 +274,11 @@ test('quantities are read together at one click, and one that leaves its set is 
   await page.getByRole('button', { name: 'matched quantities …' }).click()
   await page
     .locator('.p-multiselect')
-    .filter({ has: page.getByRole('combobox', { name: /^Quantities that are read together/ }) })
+    .filter({ has: page.getByRole('combobox', { name: /^Quantities that match it/ }) })
     .click()
   await page.getByRole('option', { name: /^yield/ }).click()
   await page.keyboard.press('Escape')
-  const ways = dialog(/read together with others$/).getByRole('button', { name: /^write all so/ })
+  const ways = dialog(/^Matched quantities/).getByRole('button', { name: /^Use for all/ })
   await ways.first().waitFor()
   const before = await page.locator('tr[data-way]').allTextContents()
   expect(before.join('|')).toMatch(/5\.250M/)

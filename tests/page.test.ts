@@ -82,7 +82,7 @@ test('a callout stands at its mark, is written in its place, and moved with the 
   await select('Callout', 'a callout at Holm Skerry')
   const callout = page.locator('.note [data-surface="sentence"]')
   await until(() => callout.textContent(), 'Holm Skerry: €1M')
-  await page.getByRole('button', { name: 'Write the callout' }).click()
+  await page.getByRole('button', { name: 'Edit the callout' }).click()
   await page.getByLabel('Text of the callout').fill('{$value} of {$total} here')
   await until(() => callout.textContent(), '€1M of €5M here')
   await page.getByRole('button', { name: 'done' }).click()

@@ -80,7 +80,7 @@ test('an axis of powers is chosen on the ruler, and stands on the desk', async (
   await select('Counted in', 'powers of 10')
   await until(() => page.locator('[data-ruler-label]').first().textContent(), '10⁴\u00a0kg')
   await page
-    .getByRole('button', { name: /^Take candidate/ })
+    .getByRole('button', { name: /^Use candidate/ })
     .or(page.getByText('on the page'))
     .first()
     .waitFor()
@@ -119,7 +119,7 @@ test('three ways of writing are offered, and one is taken', async () => {
 test('the keyboard alone takes up a surface, changes it and undoes that', async () => {
   const { page } = desk
   await page.keyboard.press('?')
-  await page.getByRole('dialog', { name: 'Help' }).getByText('Mend the first finding').waitFor()
+  await page.getByRole('dialog', { name: 'Help' }).getByText('Fix the first finding').waitFor()
   await page.keyboard.press('Escape')
   await label('table').click()
   await page.keyboard.press('2')

@@ -62,7 +62,7 @@ test('dates that can be read in two ways are asked for at import, and sentences 
   await select('Order of the dates in laid', 'month first')
   await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
   await page.getByRole('img', { name: 'Columns of depth' }).waitFor()
-  await page.getByRole('button', { name: 'Write the sentence' }).click()
+  await page.getByRole('button', { name: 'Edit the sentence' }).click()
   await page.getByLabel('Text of the sentence').fill('Laid {laid :date largest=depth}')
   await page.getByLabel('Text of the sentence').press('Control+Enter')
   await until(

@@ -160,7 +160,7 @@ describe('sentences', () => {
 
   test('it is written in its place: what it would say is offered, and a mistake is told with its place', async () => {
     const { page } = desk
-    await page.getByRole('button', { name: 'Write the headline' }).click()
+    await page.getByRole('button', { name: 'Edit the headline' }).click()
     const field = page.getByLabel('Text of the headline')
     await field.fill('Deepest: {$largest')
     await page.getByText(/at character 19/).waitFor()

@@ -73,7 +73,7 @@ test('a label under the pointer says its value, what it reads back as, and what 
   )
   expect(
     await page.getByRole('combobox', { name: 'Where this style applies' }).textContent(),
-  ).toContain('on the marks')
+  ).toContain('on the data labels')
   await page.locator('[data-surface="legend"]').first().hover()
   await until(() => note.innerText(), 'Click to change how it is written in the legend')
   await page.mouse.move(5, 5)

@@ -11,6 +11,9 @@ test('a message without parameters is a text, one with parameters a function', (
   expect(said.list.hide({ name: 'Site' })).toBe('Hide Site')
 })
 
+test('a year keeps its digits together', () =>
+  expect(speak({ from: 'from {$year}' }, english).from({ year: 2031 })).toBe('from 2031'))
+
 test('blanks at the ends of a message and escaped braces are part of its text', () => {
   const said = speak({ every: ' a tick every ', several: '\\{0\\} languages' }, english)
   expect(said).toEqual({ every: ' a tick every ', several: '{0} languages' })

@@ -27,11 +27,20 @@ export interface Messages {
   readonly [id: string]: string | Messages
 }
 
+/** Numbers as texts, since MessageFormat would put groups into years; `:count` groups counts. */
+const texts = (params: Params): Record<string, unknown> =>
+  Object.fromEntries(
+    Object.entries(params).map(([name, value]) => [
+      name,
+      typeof value === 'number' ? String(value) : value,
+    ]),
+  )
+
 function spokenMessage(source: string, { locale, decorate }: Language) {
   let made: MessageFormat<string> | undefined
   const say = (params: Params) => {
     made ??= new MessageFormat(locale, source, { bidiIsolation: 'none', functions } as never)
-    return decorate(made.format(params as Record<string, unknown>))
+    return decorate(made.format(texts(params)))
   }
   return source.includes('{$') ? say : say({})
 }

@@ -17,7 +17,7 @@ export function insertColumn(
     position,
     name,
     kind,
-    reason,
+    reason: JSON.stringify(reason),
     missing,
     unread: JSON.stringify(unread),
     reading: JSON.stringify(reading) ?? null,
@@ -38,13 +38,18 @@ export function listColumns(db: Db, datasetId: string): ColumnMeta[] {
   return db
     .prepare<
       [string],
-      Omit<ColumnMeta, 'unread' | 'reading'> & { unread: string; reading: string | null }
+      Omit<ColumnMeta, 'reason' | 'unread' | 'reading'> & {
+        reason: string
+        unread: string
+        reading: string | null
+      }
     >(
       'SELECT position, name, kind, reason, encoding, missing, unread, reading FROM dataset_column WHERE dataset_id = ? ORDER BY position',
     )
     .all(datasetId)
     .map(({ reading, ...row }) => ({
       ...row,
+      reason: JSON.parse(row.reason) as ColumnMeta['reason'],
       unread: JSON.parse(row.unread) as ColumnMeta['unread'],
       ...(reading ? { reading: JSON.parse(reading) as ColumnMeta['reading'] } : {}),
     }))

@@ -164,7 +164,9 @@ test.each(migrations.map((_, at) => at + 1).slice(0, -1))(
       `INSERT INTO study (id, name, revision, changed_at) VALUES ('one', 'Old', 1, '2026-01-01');
        INSERT INTO dataset (id, study_id, position, name, row_count, notices) VALUES ('d', 'one', 0, 'Depths', 1, '[]');
        INSERT INTO dataset_column (dataset_id, position, name, kind, reason, encoding, missing, unread, body)
-         VALUES ('d', 0, 'depth', 'number', 'Number', 'json', 0, '[]', CAST('["0.1"]' AS BLOB))`,
+         VALUES ('d', 0, 'depth', 'number', 'Number', 'json', 0, '[]', CAST('["0.1"]' AS BLOB)),
+           ('d', 1, 'laid', 'text', 'Dates: day, month, year', 'json', 0, '[]', CAST('["1.2.2031"]' AS BLOB)),
+           ('d', 2, 'double', 'number', 'Made: depth times 2', 'json', 0, '[]', CAST('["0.2"]' AS BLOB))`,
     )
     older
       .prepare(
@@ -176,7 +178,12 @@ test.each(migrations.map((_, at) => at + 1).slice(0, -1))(
     expect(loadStudy(db, 'one')).toMatchObject({
       revision: 1,
       document,
-      datasets: [{ rowCount: 1 }],
+      datasets: [
+        {
+          rowCount: 1,
+          columns: ['earlier', 'dates', 'derivedEarlier'].map((code) => ({ reason: { code } })),
+        },
+      ],
     })
     expect(columnCells(db, 'd', 'depth')).toEqual(['0.1'])
     saveStudy(db, 'one', { base: 1, document: newDocument('New'), what: 'Go on' })

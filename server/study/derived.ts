@@ -2,6 +2,7 @@ import { derivations } from '../../core/data/derive'
 import type { KeptColumn } from '../../shared/import/kept'
 import { quantityOf as quantityIn } from '../../shared/quantities'
 import { type DatasetMeta, isUnused } from '../../shared/study/dataset'
+import { reasonText } from '../../shared/study/reasonText'
 import type { StudyDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
 import type { NewColumn } from '../../shared/study/requests'
@@ -82,7 +83,7 @@ export function takeColumn(
     const like = quantityIn(document, datasetId, column.of)
     const quantity = quantityOf(column, { id, datasetId }, like, told)
     const next = { ...document, quantities: [...document.quantities, quantity], shown: id }
-    saveStudy(db, studyId, { base: study.revision, document: next, what: kept.reason })
+    saveStudy(db, studyId, { base: study.revision, document: next, what: reasonText(kept.reason) })
     return loadStudy(db, studyId)
   })
 }

@@ -10,7 +10,8 @@ import {
   type UnitsByRow,
   unitsByRow,
 } from '../../shared/quantities'
-import { type DatasetMeta, MADE } from '../../shared/study/dataset'
+import type { ColumnReason } from '../../shared/study/columnReason'
+import type { DatasetMeta } from '../../shared/study/dataset'
 import type { StudyDocument } from '../../shared/study/document'
 import type { NewColumn } from '../../shared/study/requests'
 import { type Recording, recordingOf } from './derivedQuantity'
@@ -35,7 +36,7 @@ const MOST_NAMED = 5
 /** A derived column as it is kept. */
 function columnOf(
   name: string,
-  reason: string,
+  reason: ColumnReason,
   values: readonly (Decimal | null)[],
 ): ImportedColumn {
   const isDouble = values.every((value) => !value || fitsDouble(value))
@@ -213,9 +214,14 @@ function madeOf(given: ToDerive): { made: Source; units: UnitsByRow | null } {
   return { units, made: { ...first, values } }
 }
 
-/** How a column came to be, in words. */
-export const derivedHow = ({ by, of, and, number }: NewColumn): string =>
-  `${MADE}${derivations[by].title} ${[of, and ?? number].filter(Boolean).join(` ${derivations[by].joins} `)}`
+/** How a column was calculated. */
+export const derivedReason = ({ by, of, and, number }: NewColumn): ColumnReason => ({
+  code: 'derived',
+  by,
+  of,
+  ...(and === undefined ? {} : { and }),
+  ...(number === undefined ? {} : { number }),
+})
 
 /** A column made of others, and how the quantity of it is recorded. */
 export interface Derived {
@@ -233,7 +239,7 @@ export function derivedColumn(given: ToDerive): Derived {
   const like = quantityOf(document, dataset.id, column.of)
   const other = column.and === undefined ? undefined : quantityOf(document, dataset.id, column.and)
   return {
-    column: columnOf(column.name, derivedHow(column), made.values),
+    column: columnOf(column.name, derivedReason(column), made.values),
     told: recordingOf({ by: column.by, counted: made.counted, units, like, other }),
   }
 }

@@ -1,6 +1,6 @@
 import { isCode } from './cells'
 import { durationRuleOf, type TwoPlaces } from './durations'
-import { countText } from './counts'
+import { type ColumnReason, MOST_ROWS } from '../study/columnReason'
 import { factsOf } from './facts'
 import { headerOf, type Header } from './header'
 import { headerPower, type LabelRule, labelRuleOf } from './label'
@@ -12,15 +12,6 @@ import type { Ask, Cells, ImportedColumn, UnreadCell } from './types'
 
 /** The share of cells that must be numbers for a column to be numeric, where several are not. */
 const NUMERIC_SHARE = 0.8
-const MOST_ROWS_NAMED = 5
-
-/** "row 7", "rows 7, 12 and 3 more" */
-export function rowsText(rows: readonly number[]): string {
-  const named = rows.slice(0, MOST_ROWS_NAMED).join(', ')
-  const more = rows.length - MOST_ROWS_NAMED
-  return `row${rows.length === 1 ? '' : 's'} ${named}${more > 0 ? ` and ${more} more` : ''}`
-}
-
 /** How the cells of a column are counted. */
 interface Counts {
   readonly filled: number
@@ -36,27 +27,25 @@ function countsOf({ length, eachOther }: Cells, rule: LabelRule, missing: number
   return { codes, filled: length - missing, numbers: length - missing - unread }
 }
 /** Why a column is text; null where it is numbers. One word among numbers is one unread cell. */
-function reasonForText({ filled, numbers, codes }: Counts): string | null {
-  if (filled === 0) return 'Text: every cell is empty'
-  if (codes > 0) return 'Codes: numbers that begin with zero'
-  if (numbers === 0) return 'Text: no cell is a number'
+function reasonForText({ filled, numbers, codes }: Counts): ColumnReason | null {
+  if (filled === 0) return { code: 'empty' }
+  if (codes > 0) return { code: 'leadingZeros' }
+  if (numbers === 0) return { code: 'noNumber' }
   const unread = filled - numbers
   if (numbers >= NUMERIC_SHARE * filled || (unread === 1 && numbers > unread)) return null
-  return `Text: only ${countText(numbers)} of ${countText(filled)} cells are numbers`
+  return { code: 'fewNumbers', numbers, filled }
 }
-function reasonForNumbers(
-  role: Role,
+const reasonForNumbers = (
   { filled, numbers }: Counts,
   unread: readonly UnreadCell[],
   rule: string,
-): string {
-  const begin = role === 'ratio' ? 'Ratio' : 'Number'
-  const by = rule === '' ? '' : `, read ${rule}`
-  if (unread.length === 0 && filled === 1) return `${begin}: its one cell is a number${by}`
-  if (unread.length === 0) return `${begin}: all ${countText(filled)} cells are numbers${by}`
-  const rows = rowsText(unread.map(({ row }) => row))
-  return `${begin}: ${countText(numbers)} of ${countText(filled)} cells are numbers${by}; ${countText(unread.length)} cannot be read (${rows})`
-}
+): ColumnReason => ({
+  code: 'numbers',
+  numbers,
+  filled,
+  ...(unread.length > 0 ? { rows: unread.slice(0, MOST_ROWS).map(({ row }) => row) } : {}),
+  ...(rule === '' ? {} : { rule }),
+})
 
 function unreadIn({ eachOther }: Cells, rule: LabelRule): UnreadCell[] {
   const unread: UnreadCell[] = []
@@ -114,19 +103,13 @@ export function columnOf(
   const isReadable = counts.numbers > 0
   if (wanted ? !isNumeric(wanted) || !isReadable : reason !== null)
     return wanted && reason === null
-      ? namesOf(name, cells, saidToBe(wanted), '', missing)
-      : textColumn(
-          name,
-          cells,
-          reason ?? '',
-          missing,
-          wanted && !isNumeric(wanted) ? wanted : undefined,
-        )
+      ? namesOf(name, cells, saidToBe(wanted), missing)
+      : textColumn(name, cells, reason, missing, wanted && !isNumeric(wanted) ? wanted : undefined)
   const made = numbersOf(cells, rule)
   const judged: Judged = wanted
     ? saidToBe(wanted)
     : roleOfNumbers(factsOf(cells, rule), { ...header, unit: rule.unit })
-  if (!isNumeric(judged.role)) return namesOf(name, cells, judged, '', missing)
+  if (!isNumeric(judged.role)) return namesOf(name, cells, judged, missing)
   const unread = unreadIn(cells, rule)
   const recorded = recordedIn(rule, header)
   const asks = [...asksOf(judged, cells, rule), ...(time?.ask ? [time.ask] : [])]
@@ -134,7 +117,7 @@ export function columnOf(
     name,
     kind: 'number',
     role: judged.role,
-    reason: reasonForNumbers(judged.role, counts, unread, rule.words),
+    reason: reasonForNumbers(counts, unread, rule.words),
     sample: sampleOf(cells, rule),
     ...made,
     unread,

@@ -1,5 +1,5 @@
 import { orderOf } from '../../core/data/dates'
-import { reasonForDates } from './dates'
+import type { ColumnReason } from '../study/columnReason'
 import { doubleText, SAMPLED } from './numbers'
 import { type Role } from '../../core/data/roles'
 import { type Judged, roleOfTexts } from './roles'
@@ -17,14 +17,6 @@ export function missingIn({ eachOther }: Cells): number {
   return count
 }
 
-const TITLES: Readonly<Record<Role, string>> = {
-  number: 'Number',
-  ratio: 'Ratio',
-  date: 'Dates',
-  year: 'Years',
-  code: 'Codes',
-  text: 'Text',
-}
 const NAMES = { kind: 'text', doubles: null, unread: [] } as const
 
 /** The question which of some roles a column has. */
@@ -35,7 +27,6 @@ export function namesOf(
   name: string,
   { texts, doubles, length }: Cells,
   { role, why, asks }: Judged,
-  reason: string,
   missing: number,
 ): ImportedColumn {
   const textAt = (at: number) => texts[at]?.text ?? doubleText(doubles[at]!)
@@ -46,7 +37,7 @@ export function namesOf(
     name,
     ...NAMES,
     role,
-    reason: reason || `${TITLES[role]}: ${why}`,
+    reason: why ?? { code: 'text' },
     cells: () => Array.from({ length }, (_, at) => textAt(at)),
     last: length > 0 ? textAt(length - 1) : null,
     sample: [...first].map((text) => ({ text, value: text })),
@@ -56,23 +47,24 @@ export function namesOf(
 }
 
 /** A role that somebody said. */
-export const saidToBe = (role: Role): Judged => ({ role, why: 'as you said' })
+export const saidToBe = (role: Role): Judged => ({ role, why: { code: 'role', role } })
 
 /** What a column of texts makes; null where some cells' texts were not kept. */
 export function textColumn(
   name: string,
   cells: Cells,
-  reason: string,
+  reason: ColumnReason | null,
   missing: number,
   wanted?: Role,
 ): ImportedColumn | null {
   const { texts, length } = cells
   if (texts.filter(Boolean).length < length) return null
   const dates = missing === length ? null : orderOf(textsOf(cells))
-  if (wanted) return namesOf(name, cells, saidToBe(wanted), '', missing)
-  if (dates) return namesOf(name, cells, { role: 'date', why: '' }, reasonForDates(dates), missing)
-  if (reason.startsWith(TITLES.code))
-    return namesOf(name, cells, { role: 'code', why: '' }, reason, missing)
+  if (wanted) return namesOf(name, cells, saidToBe(wanted), missing)
+  if (dates)
+    return namesOf(name, cells, { role: 'date', why: { code: 'dates', order: dates } }, missing)
+  if (reason?.code === 'leadingZeros')
+    return namesOf(name, cells, { role: 'code', why: reason }, missing)
   const judged = roleOfTexts(textsOf(cells))
-  return namesOf(name, cells, judged, judged.role === 'text' ? reason : '', missing)
+  return namesOf(name, cells, { ...judged, why: judged.why ?? reason }, missing)
 }

@@ -1,6 +1,7 @@
 import type { Role } from '../../core/data/roles'
 import type { Header } from './header'
 import { isShare } from '../../core/units'
+import type { ColumnReason } from '../study/columnReason'
 
 /** What tells the role of a column of numbers. */
 export interface Facts {
@@ -17,7 +18,8 @@ export interface Facts {
 }
 export interface Judged {
   readonly role: Role
-  readonly why: string
+  /** null where nothing but its cells says so. */
+  readonly why: ColumnReason | null
   /** The roles between which only its owner can tell. */
   readonly asks?: readonly Role[]
 }
@@ -32,21 +34,21 @@ type Rule = (facts: Facts, header: Header) => Judged | null
 /** The first that says something holds. */
 const rules: readonly Rule[] = [
   ({ areBare }, { isCode }) =>
-    areBare && isCode ? { role: 'code', why: 'its header says that they are codes' } : null,
+    areBare && isCode ? { role: 'code', why: { code: 'codeHeader' } } : null,
   ({ areBare, width, areDistinct }) =>
     areBare && width !== null && width >= LONG_WIDTH && areDistinct
-      ? { role: 'code', why: `all have ${width} digits, more than a quantity has` }
+      ? { role: 'code', why: { code: 'codeDigits', width } }
       : null,
   ({ areBare, least, largest, areSteady }, header) => {
     if (!areBare || least < FIRST_YEAR || largest > LAST_YEAR || header.unit || header.power > 0)
       return null
-    if (header.isYear) return { role: 'year', why: 'its header says that they are years' }
+    if (header.isYear) return { role: 'year', why: { code: 'yearHeader' } }
     if (least < RECENT || largest > SOON) return null
     return areSteady
-      ? { role: 'year', why: `they run from ${least} to ${largest} as years do` }
+      ? { role: 'year', why: { code: 'years', from: least, to: largest } }
       : {
           role: 'number',
-          why: `they could be years, from ${least} to ${largest}`,
+          why: { code: 'maybeYears', from: least, to: largest },
           asks: ['number', 'year'],
         }
   },
@@ -61,14 +63,12 @@ const rules: readonly Rule[] = [
     !isRatio
       ? {
           role: 'number',
-          why: `all are different and have ${width} digits, as codes do`,
+          why: { code: 'maybeCodes', width },
           asks: ['number', 'code'],
         }
       : null,
   (_, { unit, isRatio }) =>
-    isShare(unit) || isRatio
-      ? { role: 'ratio', why: 'its header says that they are parts or rates' }
-      : null,
+    isShare(unit) || isRatio ? { role: 'ratio', why: { code: 'ratioHeader' } } : null,
 ]
 
 /**
@@ -81,7 +81,7 @@ export function roleOfNumbers(facts: Facts, header: Header): Judged {
     const judged = rule(facts, header)
     if (judged) return judged
   }
-  return { role: 'number', why: '' }
+  return { role: 'number', why: null }
 }
 
 const CODE_LIKE = /^(?=.*\d)(?=.*\p{L})[\p{L}\d]+(?:[-/._][\p{L}\d]+)*$/u
@@ -99,7 +99,7 @@ export function roleOfTexts(texts: Iterable<string>): Judged {
     if (MONTH.test(own)) months++
     if (codes < some && months < some) break
   }
-  if (some > 0 && months === some) return { role: 'date', why: 'months or quarters' }
-  if (some > 0 && codes === some) return { role: 'code', why: 'letters with digits' }
-  return { role: 'text', why: '' }
+  if (some > 0 && months === some) return { role: 'date', why: { code: 'months' } }
+  if (some > 0 && codes === some) return { role: 'code', why: { code: 'lettersAndDigits' } }
+  return { role: 'text', why: null }
 }

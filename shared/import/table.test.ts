@@ -36,13 +36,17 @@ test('cells that cannot be read are counted and listed by row; missing ones are 
   const depth = column('site,depth\na,1\nb,x7\nc,\nd,2\ne,3\nf,4', 1)
   expect(depth).toMatchObject({ kind: 'number', missing: 1, unread: [{ row: 2, text: 'x7' }] })
   expect(depth.cells()).toEqual(['1', null, null, '2', '3', '4'])
-  expect(depth.reason).toBe('Number: 4 of 5 cells are numbers; 1 cannot be read (row 2)')
+  expect(depth.reason).toEqual({ code: 'numbers', numbers: 4, filled: 5, rows: [2] })
 })
 
 test('text stays text, and codes keep their zeros', () => {
   const codes = column('code\n007\n12\n1.50', 0)
   expect([codes.kind, codes.cells()]).toEqual(['text', ['007', '12', '1.50']])
-  expect(column('mixed\nten\n3\neleven', 0).reason).toBe('Text: only 1 of 3 cells are numbers')
+  expect(column('mixed\nten\n3\neleven', 0).reason).toEqual({
+    code: 'fewNumbers',
+    numbers: 1,
+    filled: 3,
+  })
 })
 
 test('decimal commas with groups of points', () => {

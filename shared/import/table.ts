@@ -1,8 +1,8 @@
 import { type DecimalMark, isMissing, readCell } from './cells'
-import { rowsText } from './column'
+import { rowsText } from '../study/reasonText'
 import type { ImportedColumn } from './types'
 import { type Intake, intake } from './intake'
-import { type AskedOrder, isUnclear, reasonForDates } from './dates'
+import { type AskedOrder, isUnclear } from './dates'
 import type { Style } from '../../core/style/fields'
 import { LIMITS } from '../limits'
 import type { TwoPlaces } from './durations'
@@ -121,7 +121,7 @@ const withDates = (
   dates: Readonly<Record<string, AskedOrder>>,
 ): ImportedColumn =>
   isUnclear(column.reason) && dates[column.name]
-    ? { ...column, reason: reasonForDates(dates[column.name]!) }
+    ? { ...column, reason: { code: 'dates', order: dates[column.name]! } }
     : column
 
 /** A column of numbers with the style that its file has for them. */

@@ -1,4 +1,5 @@
 import type { Style } from '../../core/style/fields'
+import type { ColumnReason } from '../study/columnReason'
 import type { Role } from '../../core/data/roles'
 import type { DurationCell } from './durations'
 import type { Written } from './written'
@@ -38,7 +39,7 @@ export interface ImportedColumn extends Partial<Reading> {
   readonly name: string
   readonly kind: 'number' | 'text'
   /** Why it is taken for that. */
-  readonly reason: string
+  readonly reason: ColumnReason
   /**
    * The numbers of a numeric column where doubles keep every digit, NaN where missing or unread;
    * otherwise null.

@@ -1,4 +1,5 @@
 import { decimal, toText } from '../../core/decimal/decimal'
+import type { ColumnReason } from '../study/columnReason'
 import { resolve } from '../../core/label/resolve'
 import { inherit } from '../../core/style/inherit'
 import { styleOf } from '../quantities'
@@ -146,10 +147,14 @@ test('a quantity without texts has the program’s own, and names that need it s
 })
 
 test('what can be put in speaks of each column by what it holds', () => {
-  const column = (name: string, kind: 'number' | 'text', reason = '') => ({ name, kind, reason })
+  const column = (
+    name: string,
+    kind: 'number' | 'text',
+    reason: ColumnReason = { code: 'text' },
+  ) => ({ name, kind, reason })
   const pieces = piecesFor('depth m', [
     column('site', 'text'),
-    column('laid', 'text', 'Dates: year, month, day'),
+    column('laid', 'text', { code: 'dates', order: 'iso' }),
     column('depth m', 'number'),
     column('year', 'number'),
   ])

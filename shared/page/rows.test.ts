@@ -9,7 +9,7 @@ const column = (name: string, kind: 'number' | 'text') => ({
   position: 0,
   name,
   kind,
-  reason: '',
+  reason: { code: 'text' as const },
   encoding: 'json' as const,
   missing: 0,
   unread: [],

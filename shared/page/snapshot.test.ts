@@ -29,7 +29,10 @@ const dataset: DatasetMeta = {
     position,
     name,
     kind: numeric.includes(name) ? 'number' : 'text',
-    reason: name === 'laid' ? 'Dates: year, month, day' : '',
+    reason:
+      name === 'laid'
+        ? { code: 'dates' as const, order: 'iso' as const }
+        : { code: 'text' as const },
     encoding: 'json',
     missing: 0,
     unread: [],

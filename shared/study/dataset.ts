@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { styleSchema } from '../../core/style/parse'
 import { schemas } from '../../core/style/schemas'
 import { isNumeric, type Role, ROLES } from '../../core/data/roles'
+import { columnReasonSchema, isDerived } from './columnReason'
 import { id } from './texts'
 
 /** What a column is for, and how its cells were read. */
@@ -27,7 +28,7 @@ export const columnMetaSchema = z.strictObject({
   position: z.int(),
   name: z.string(),
   kind: z.enum(['number', 'text']),
-  reason: z.string(),
+  reason: columnReasonSchema,
   encoding: z.enum(['float64', 'json']),
   missing: z.int(),
   unread: z.array(z.strictObject({ row: z.int(), text: z.string() })),
@@ -45,8 +46,6 @@ export const datasetMetaSchema = z.strictObject({
 })
 export type DatasetMeta = z.infer<typeof datasetMetaSchema>
 
-/** What the reason of a column begins with that was made of others. */
-export const MADE = 'Made: '
 /** What of a document says how its data are looked at. */
 interface Looking {
   readonly quantities: readonly { readonly datasetId: string; readonly column: string }[]
@@ -67,7 +66,7 @@ export const isUnused = (
   { quantities }: Looking,
 ): boolean =>
   reading === undefined &&
-  reason.startsWith(MADE) &&
+  isDerived(reason) &&
   !quantities.some((one) => one.datasetId === datasetId && one.column === name)
 
 /**
@@ -93,7 +92,7 @@ export function datasetAs(dataset: DatasetMeta, document: Looking): DatasetMeta 
       return {
         ...column,
         kind: isNumeric(role) ? 'number' : 'text',
-        reason: `You said: ${role}`,
+        reason: { code: 'role', role },
         reading: { ...reading, role },
       }
     }),

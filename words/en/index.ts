@@ -1,3 +1,4 @@
+import { columns } from './columns'
 import { compare } from './compare'
 import { data } from './data'
 import { dock } from './dock'
@@ -18,6 +19,6 @@ import { ticks } from './ticks'
 
 /** The catalogue in English, by feature. */
 export const english = {
-  ...{ compare, data, dock, exporting, frame, ladders, levels, margin },
+  ...{ columns, compare, data, dock, exporting, frame, ladders, levels, margin },
   ...{ page, proofread, rates, regions, stores, studies, surfaces, sweep, ticks },
 } as const

@@ -176,7 +176,7 @@ one {{crowded in 1 place}}
   },
   proseLine: {
     clear: 'Write the {$part} automatically',
-    write: 'Write the {$part}',
+    write: 'Edit the {$part}',
     edit: 'edit',
     textOf: 'Text of the {$part}',
     insert: 'What you can insert',

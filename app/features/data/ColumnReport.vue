@@ -5,6 +5,7 @@ import type { TwoPlaces } from '~~/shared/import/durations'
 import { countText } from '~~/shared/import/counts'
 import type { Role } from '~~/core/data/roles'
 import type { Ask } from '~~/shared/import/types'
+import { reasonText } from '~~/shared/study/reasonText'
 import type { ColumnPreview } from './preview'
 import { words as catalogue } from '~~/words'
 import { roleChoices, roleTitles } from './roleChoices'
@@ -65,9 +66,10 @@ const readOtherwise = ({ sample = [] }: ColumnPreview) =>
       :placeholder="words.dateOrder"
       @change="date = $event"
   /></template>
-  <template v-else>{{ column.reason }}</template><template v-if="column.missing > 0">{{
-    words.missing({ count: countText(column.missing) })
-  }}</template>
+  <template v-else>{{ reasonText(column.reason, column.role) }}</template><template
+    v-if="column.missing > 0"
+    >{{ words.missing({ count: countText(column.missing) }) }}</template
+  >
   <p v-if="askOf(column, 'role')" class="ask">
     {{ onlyYouKnow(askOf(column, 'role')!) }}
   </p>

@@ -174,7 +174,7 @@ test('errors are looked for where a header says so, and else in all other number
       name,
       kind,
       position: 0,
-      reason: '',
+      reason: { code: 'text' as const },
       encoding: 'float64' as const,
       missing: 0,
       unread: [],

@@ -50,7 +50,12 @@ const onWhich = (surfaces: readonly Surface[]) =>
   surfaces.map((surface) => levelWords[surface]).join(', ')
 /** A fix that leaves some of the card's places as they are says which it mends. */
 const titleOf = ({ fix, surfaces }: Offer) =>
-  surfaces.length > same.value.length ? fix.title : words.fixOn({ title: fix.title, surfaces })
+  surfaces.length > same.value.length
+    ? fix.title
+    : words.fixOn({
+        title: fix.title,
+        surfaces: surfaces.map((surface) => catalogue.surfaces.names[surface]),
+      })
 /** What it says on other surfaces, where the labels are others. */
 const otherWords = computed(() =>
   same.value.filter(({ message }) => message !== props.card.main.message),

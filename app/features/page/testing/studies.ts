@@ -34,7 +34,7 @@ export const dataset: DatasetMeta = {
     position,
     name,
     kind: NUMERIC.includes(name) ? 'number' : 'text',
-    reason: '',
+    reason: { code: 'text' as const },
     encoding: 'json',
     missing: 0,
     unread: [],
