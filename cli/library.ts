@@ -119,6 +119,8 @@ export interface Suggestion {
   readonly values: readonly string[]
   readonly score: number
   readonly reasons: readonly string[]
+  /** The code of each reason. */
+  readonly codes: readonly string[]
   /** The step of an axis whose ticks were sought too. */
   readonly step?: string
 }

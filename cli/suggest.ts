@@ -10,6 +10,14 @@ import { placeTicks } from '../core/ticks/place'
 import type { Command } from './command'
 import { check, InputError, suggestInput } from './input'
 import { tablesFor } from './locales'
+import type { Reason } from '../core/ticks/reasons'
+import { reasonTexts } from '../words/suggestionReason'
+
+/** Reasons as texts, and their codes beside them. */
+const told = (reasons: readonly Reason[]) => ({
+  reasons: reasonTexts(reasons),
+  codes: reasons.map(({ code }) => code),
+})
 
 export const suggestCommand: Command = {
   summary: 'suggest styles: {"values" or "domain", "surface"} in, {"suggestions"} out, best first',
@@ -45,7 +53,7 @@ export const suggestCommand: Command = {
             labels,
             values: ticks.values.map(toText),
             score,
-            reasons,
+            ...told(reasons),
             step: toText(ticks.step),
             fontSize: size,
             turned,
@@ -70,6 +78,12 @@ export const suggestCommand: Command = {
       },
       form,
     )
-    return { suggestions: suggestions.map((one) => ({ ...one, values: values.map(toText) })) }
+    return {
+      suggestions: suggestions.map((one) => ({
+        ...one,
+        ...told(one.reasons),
+        values: values.map(toText),
+      })),
+    }
   },
 }

@@ -42,7 +42,7 @@ test('less room gives fewer ticks, then smaller type, and never a collision', ()
   const counts = [900, 500, 300, 160].map((width) => best(0, 2_000_000, width).choice.labels.length)
   expect(counts).toEqual([...counts].sort((a, b) => b - a))
   const narrow = best(0, 2_000_000, 100, { count: 5, form: 'digits' })
-  expect(narrow.choice.reasons.join()).toMatch(/turned|type of/)
+  expect(narrow.choice.reasons.map(({ code }) => code).join()).toMatch(/turned|smallType/)
 })
 
 test('type goes down to 9 pixels and no further', () => {

@@ -11,17 +11,11 @@ import type { Counted } from '../ticks/counted'
 import { reachOf } from '../ticks/linear'
 import { stepStyle } from '../ticks/place'
 import { setRecorded, type ShownUnit, shownUnitOf, spanShown } from '../ticks/shown'
-import {
-  AGAINST,
-  bestTicks,
-  type Scored,
-  tickReasons,
-  tickSets,
-  type TickSet,
-} from '../ticks/search'
+import { bestTicks, type Scored, tickReasons, tickSets, type TickSet } from '../ticks/search'
 import { type Form, wordings } from './candidates'
 import { drafted, judge, type Judged } from './judge'
 import { neededFirst } from './suggest'
+import type { Reason } from '../ticks/reasons'
 
 export interface AxisRequest {
   readonly domain: readonly [Decimal, Decimal]
@@ -48,7 +42,7 @@ export interface AxisChoice {
   readonly fontSize: number
   readonly turned: boolean
   readonly legibility: number
-  readonly reasons: readonly string[]
+  readonly reasons: readonly Reason[]
 }
 
 /** CSS pixels. */
@@ -150,8 +144,8 @@ function roomiest(
       legibility,
       reasons: [
         ...reasons,
-        ...(size < fontSize ? [`${AGAINST}type of ${size} px`] : []),
-        ...(turned ? [`${AGAINST}labels are turned`] : []),
+        ...(size < fontSize ? [{ code: 'smallType' as const, size }] : []),
+        ...(turned ? [{ code: 'turned' as const }] : []),
       ],
     }
     // Nothing after it can be better.

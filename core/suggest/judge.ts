@@ -6,7 +6,7 @@ import { compare, leadingPower, magnitudeOf, subtract } from '../decimal/arithme
 import { type Decimal, toNumber, toText } from '../decimal/decimal'
 import { divide } from '../decimal/round'
 import type { Plan } from '../label/types'
-import { AGAINST } from '../ticks/search'
+import type { Reason } from '../ticks/reasons'
 import { tellingDigits } from '../decimal/zeros'
 
 /** How good the labels of a style are. */
@@ -15,7 +15,7 @@ export interface Judged {
   /** 0 for short labels without a finding; above 1 for bad ones. */
   readonly cost: number
   /** What speaks for it, and what against it. */
-  readonly reasons: readonly string[]
+  readonly reasons: readonly Reason[]
   /** Whether plain digits would do as well: it is wanted only where nothing else can be had. */
   readonly isNeedless: boolean
 }
@@ -82,10 +82,12 @@ function worstOff(values: readonly Decimal[], said: readonly Decimal[]): number 
     0,
   )
 }
-const offText = (off: number): string =>
-  off === 0
-    ? 'every label is exact'
-    : `off by ${off < 0.0001 ? 'less than 0.01' : String(Math.ceil(off * 10_000) / 100)} % at most`
+function errorReason(off: number): Reason {
+  if (off === 0) return { code: 'exact' }
+  return off < 0.0001
+    ? { code: 'tinyError' }
+    : { code: 'error', percent: String(Math.ceil(off * 10_000) / 100) }
+}
 
 /**
  * Writes labels: long ones, needless powers and what labels lose, all cost.
@@ -109,9 +111,9 @@ export function drafted(subject: Subject, plan?: Plan): Draft {
       Math.min(1, off) +
       (needless ? NEEDLESS_POWERS : 0),
     reasons: [
-      `${longest} characters at most`,
-      offText(off),
-      ...(needless ? [`${AGAINST}powers of ten where digits would do`] : []),
+      { code: 'length', count: longest },
+      errorReason(off),
+      ...(needless ? [{ code: 'needlessPowers' as const }] : []),
     ],
   }
 }
@@ -135,7 +137,7 @@ export function judge({ proof, ...draft }: Draft, seen: Set<string>): Judged | n
     ),
     reasons: [
       ...draft.reasons,
-      ...findings.map(({ check }) => `${AGAINST}${check.title.toLowerCase()}`),
+      ...findings.map(({ check }) => ({ code: 'finding' as const, check: check.id })),
     ],
   }
 }

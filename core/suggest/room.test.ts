@@ -1,3 +1,4 @@
+import { isAgainst } from '../ticks/reasons'
 import { clearanceOf } from '../checks/crowded'
 import { decimal } from '../decimal/decimal'
 import { type AxisRequest, suggestAxis } from './axis'
@@ -18,14 +19,14 @@ const best = (request: Partial<AxisRequest>) =>
 test('where there is room, labels lie in the type that was asked for, and nothing speaks against it', () => {
   const { fontSize, turned, reasons } = best({ fontSize: 12 })
   expect([fontSize, turned]).toEqual([12, false])
-  expect(reasons.filter((reason) => reason.startsWith('against it: '))).toEqual([])
+  expect(reasons.filter(isAgainst)).toEqual([])
 })
 
 test('labels are made smaller before they are turned, and both is said', () => {
   const found = [600, 320, 290, 250, 120].map((width) => {
     const { fontSize, turned, reasons } = best({ width, fontSize: 12 })
-    expect(reasons.includes(`against it: type of ${fontSize} px`)).toBe(fontSize < 12)
-    expect(reasons.includes('against it: labels are turned')).toBe(turned)
+    expect(reasons.some(({ code }) => code === 'smallType')).toBe(fontSize < 12)
+    expect(reasons.some(({ code }) => code === 'turned')).toBe(turned)
     return { fontSize, turned }
   })
   for (const [at, { turned }] of found.entries())

@@ -9,7 +9,7 @@ import { suggest } from './suggest'
 test('an axis of half millions is shortened, with the decimal that tells its step', () => {
   const [best] = suggest(axis({}, [0, 2e6], 500_000))
   expect(best!.labels).toEqual(['0.0M', '0.5M', '1.0M', '1.5M', '2.0M'])
-  expect(best!.reasons).toEqual(['4 characters at most', 'every label is exact'])
+  expect(best!.reasons).toEqual([{ code: 'length', count: 4 }, { code: 'exact' }])
 })
 
 test('eighths keep three decimals, tens of millionths one exponent', () => {
@@ -33,7 +33,10 @@ test('a wanted form is kept to, and what all have in common too', () => {
 
 test('what speaks against a suggestion is said', () => {
   const all = suggest(written('table', {}, [1200, 4_500_000]))
-  expect(all.flatMap(({ reasons }) => reasons)).toContain('against it: several rungs on one scale')
+  expect(all.flatMap(({ reasons }) => reasons)).toContainEqual({
+    code: 'finding',
+    check: 'mixed-rungs',
+  })
 })
 
 test('none has an error, the best comes first, and no two are alike', () => {

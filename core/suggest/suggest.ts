@@ -2,6 +2,7 @@ import type { Subject } from '../checks/types'
 import type { Style } from '../style/fields'
 import { candidates, FAR_APART, type Form } from './candidates'
 import { type Draft, drafted, judge } from './judge'
+import type { Reason } from '../ticks/reasons'
 
 export interface Suggestion {
   readonly style: Style
@@ -9,7 +10,7 @@ export interface Suggestion {
   /** From 0 to 1, the larger the better. */
   readonly score: number
   /** What speaks for it, and what against it. */
-  readonly reasons: readonly string[]
+  readonly reasons: readonly Reason[]
 }
 
 /**

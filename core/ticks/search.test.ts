@@ -44,6 +44,6 @@ test('a set that has as many ticks as are wanted, and ends with the domain, is t
   expect(perfect.values).toHaveLength(6)
   expect([perfect.coverage, perfect.density]).toEqual([1, 1])
   expect(tickReasons(perfect, 6)).toEqual(
-    expect.arrayContaining(['ends with the domain', 'zero is a tick']),
+    expect.arrayContaining([{ code: 'endsWithDomain' }, { code: 'zeroIsTick' }]),
   )
 })

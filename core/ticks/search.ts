@@ -3,6 +3,7 @@ import { type Decimal, toNumber, ZERO } from '../decimal/decimal'
 import { divide as quotient } from '../decimal/round'
 import { type Counted, countedSteps } from './counted'
 import { ascending, DEFAULT_COUNT, multiplesIn } from './linear'
+import type { Reason } from './reasons'
 
 /** Steps by preference, tenfold so that all are whole: 1, 5, 2 and 2.5. */
 const PREFERRED = [10n, 50n, 20n, 25n]
@@ -119,8 +120,6 @@ export function tickSets(
 }
 
 const isHalved = ({ coefficient }: Decimal): boolean => String(coefficient).startsWith('25')
-/** What reasons that speak against a choice begin with. */
-export const AGAINST = 'against it: '
 /** Coverage from here on is said to be whole. */
 const WHOLE = 0.999
 /** Of ticks that cover less of the domain than this, a reader misses the rest. */
@@ -129,23 +128,25 @@ const HALF = 0.5
  * What speaks for the ticks of a set, and what against them.
  *
  * @param isAsked whether somebody wants so many; else it is what the width is good for
- * @example tickReasons(set, 5) // ['ends with the domain', 'zero is a tick', …]
+ * @example tickReasons(set, 5) // [{ code: 'endsWithDomain' }, { code: 'zeroIsTick' }, …]
  */
 export function tickReasons(
   { step, values, coverage }: TickSet,
   wanted: number,
   isAsked = true,
-): string[] {
+): Reason[] {
   const hasZero = values.some(({ coefficient }) => coefficient === 0n)
-  const counted = `${values.length} ${values.length === 1 ? 'tick' : 'ticks'}`
+  const count = values.length
+  const isFarOff = count * 2 < wanted || count > wanted * 2
+  const when = (holds: boolean, reason: Reason): Reason[] => (holds ? [reason] : [])
   return [
-    ...(coverage > WHOLE ? ['ends with the domain'] : []),
-    ...(coverage < HALF ? [`${AGAINST}ends far from the domain`] : []),
-    ...(hasZero ? ['zero is a tick'] : []),
-    ...(isHalved(step) ? [`${AGAINST}steps of two and a half`] : []),
-    values.length === wanted
-      ? counted
-      : `${values.length * 2 < wanted || values.length > wanted * 2 ? AGAINST : ''}${counted}, ${wanted} ${isAsked ? 'wanted' : 'suit the width'}`,
+    ...when(coverage > WHOLE, { code: 'endsWithDomain' }),
+    ...when(coverage < HALF, { code: 'endsFarFromDomain' }),
+    ...when(hasZero, { code: 'zeroIsTick' }),
+    ...when(isHalved(step), { code: 'stepsOfTwoAndAHalf' }),
+    count === wanted
+      ? { code: 'ticks', count }
+      : { code: 'otherTicks', count, wanted, isAsked, isFarOff },
   ]
 }
 

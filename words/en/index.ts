@@ -13,6 +13,7 @@ import { rates } from './rates'
 import { regions } from './regions'
 import { stores } from './stores'
 import { studies } from './studies'
+import { suggestions } from './suggestions'
 import { surfaces } from './surfaces'
 import { sweep } from './sweep'
 import { ticks } from './ticks'
@@ -20,5 +21,5 @@ import { ticks } from './ticks'
 /** The catalogue in English, by feature. */
 export const english = {
   ...{ columns, compare, data, dock, exporting, frame, ladders, levels, margin },
-  ...{ page, proofread, rates, regions, stores, studies, surfaces, sweep, ticks },
+  ...{ page, proofread, rates, regions, stores, studies, suggestions, surfaces, sweep, ticks },
 } as const

@@ -3,7 +3,8 @@ import type { Subject } from '~~/core/checks/types'
 import type { Style } from '~~/core/style/fields'
 import { FORMS, type Form } from '~~/core/suggest/candidates'
 import { suggest, type Suggestion } from '~~/core/suggest/suggest'
-import { AGAINST } from '~~/core/ticks/search'
+import { isAgainst } from '~~/core/ticks/reasons'
+import { reasonText } from '~~/words/suggestionReason'
 import { regionOptions } from '~/features/regions/regionNames'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
@@ -85,7 +86,6 @@ watch(
 const MOST_LABELS = 5
 const sample = (labels: readonly string[]) =>
   `${labels.slice(0, MOST_LABELS).join('   ')}${labels.length > MOST_LABELS ? '  …' : ''}`
-const isAgainst = (reason: string) => reason.startsWith(AGAINST)
 </script>
 
 <template>
@@ -133,9 +133,9 @@ const isAgainst = (reason: string) => reason.startsWith(AGAINST)
       <b>{{ sample(one.labels) }}</b>
       <span
         v-for="reason in one.reasons"
-        :key="reason"
+        :key="reasonText(reason)"
         :class="isAgainst(reason) ? 'against' : 'soft'"
-        >{{ isAgainst(reason) ? reason : `+ ${reason}` }}</span
+        >{{ isAgainst(reason) ? '−' : '+' }} {{ reasonText(reason) }}</span
       >
     </button>
     <p v-if="found.length === 0 && hasWays && !trouble" class="soft">

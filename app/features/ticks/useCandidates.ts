@@ -9,7 +9,9 @@ import { type AxisChoice, suggestAxis } from '~~/core/suggest/axis'
 import type { Counted } from '~~/core/ticks/counted'
 import { alongAxis, type AxisKind } from '~~/core/ticks/along'
 import { type ShownUnit, stepShown } from '~~/core/ticks/shown'
-import { AGAINST, type Scored } from '~~/core/ticks/search'
+import { isAgainst } from '~~/core/ticks/reasons'
+import type { Scored } from '~~/core/ticks/search'
+import { reasonText } from '~~/words/suggestionReason'
 import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
 import { distinctTicks, fractionSteps, powerTicks, wishesFor } from './ruler'
@@ -95,7 +97,7 @@ function unweighed(
     labels,
     fontSize: room.fontSize,
     turned: false,
-    speaksFor: [`${values.length} ticks`],
+    speaksFor: [reasonText({ code: 'ticks', count: values.length })],
     against: isCrowded ? [words.crowded] : [],
     wishes,
     style: difference(own, style),
@@ -103,7 +105,6 @@ function unweighed(
   }
 }
 
-const isAgainst = (reason: string) => reason.startsWith(AGAINST)
 /** Ticks that the search has weighed. */
 function weighed({ own, wishes, wanted, unit, now }: Sought, one: Scored<AxisChoice>): Candidate {
   const { multipleOf: _, ...plain } = wishes
@@ -116,8 +117,8 @@ function weighed({ own, wishes, wanted, unit, now }: Sought, one: Scored<AxisCho
     labels,
     fontSize,
     turned,
-    speaksFor: reasons.filter((reason) => !isAgainst(reason)),
-    against: reasons.filter(isAgainst).map((reason) => reason.slice(AGAINST.length)),
+    speaksFor: reasons.filter((reason) => !isAgainst(reason)).map(reasonText),
+    against: reasons.filter(isAgainst).map(reasonText),
     wishes: wishesFor(one, plain, wanted, unit),
     style: difference(own, inherit(own, style)),
     isTaken: key === now,
