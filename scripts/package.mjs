@@ -11,12 +11,12 @@ import {
   writeFileSync,
 } from 'node:fs'
 import { dirname, join } from 'node:path'
-import { root } from './lib/prepare.mjs'
+import { bundle, root } from './lib/prepare.mjs'
 
 const to = (...path) => join(root, 'dist/package', ...path)
 const own = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'))
 
-execFileSync(process.execPath, [join(root, 'scripts/bundle.mjs')], { stdio: 'inherit' })
+bundle()
 rmSync(to(), { recursive: true, force: true })
 mkdirSync(to(), { recursive: true })
 for (const folder of ['cli', 'tables', 'runtime'])

@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdirSync, mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { checks } from '../core/checks'
 import { newDocument } from '../shared/study/document'
 import { readTable } from '../shared/import/table'
 import { USUAL_SIZE } from '../shared/page/layout'
@@ -110,6 +111,9 @@ test('every line that README, guide and help show runs, and answers what they sh
       expect({ line, stdout: stdout.trim() }).toEqual({ line, stdout: answer })
   }
 })
+
+test('README says how many checks there are', () =>
+  expect(read(join(root, 'README.md'))).toContain(`It has ${checks.length} checks.`))
 
 test('everything that the guide puts into a message says something', () => {
   const { document, dataset, cellsOf } = startOfTable(

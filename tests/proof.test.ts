@@ -153,8 +153,11 @@ const CHARTS: readonly (readonly [string, readonly Panel[], string])[] = [
 interface Told {
   readonly files: readonly ToldFile[]
 }
-const told = (file: string): ToldFile =>
-  (JSON.parse(runCommand(['proof', file, '--format', 'json']).stdout) as Told).files[0]!
+function told(file: string): ToldFile {
+  const { stdout, stderr } = runCommand(['proof', file, '--format', 'json'])
+  if (stdout === '') throw new Error(stderr)
+  return (JSON.parse(stdout) as Told).files[0]!
+}
 const checksIn = ({ findings }: ToldFile): string[] =>
   findings.filter(({ severity }) => severity !== 'note').map(({ check }) => check)
 const valuesIn = ({ axes }: ToldFile) =>

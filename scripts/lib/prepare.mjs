@@ -54,6 +54,7 @@ const SOURCES = [
   'server',
   'shared',
   'cli',
+  'words',
   'demo',
   'public',
   'scripts/bundle.mjs',
@@ -67,6 +68,7 @@ const SOURCES = [
   'package-lock.json',
 ]
 const buildStamp = join(root, '.output', 'built-from')
+const bundleStamp = join(root, 'dist', 'built-from')
 
 /** The files of a folder, in the order of their names; what is fetched or generated is left out. */
 export function* filesUnder(path) {
@@ -85,13 +87,24 @@ function sourcesDigest() {
   return hash.digest('hex')
 }
 
+/**
+ * Bundles the command and what the server runs in processes of its own, unless the bundles are made
+ * of these sources already: somebody may be running them.
+ */
+export function bundle({ force = false } = {}) {
+  const wanted = sourcesDigest()
+  if (!force && existsSync(bundleStamp) && readFileSync(bundleStamp, 'utf8') === wanted) return
+  run(process.execPath, ['scripts/bundle.mjs'])
+  writeFileSync(bundleStamp, wanted)
+}
+
 /** Builds the program when its sources are not those of the last build. */
 export function build({ force = false } = {}) {
   makeLocales()
   const wanted = sourcesDigest()
   if (!force && existsSync(buildStamp) && readFileSync(buildStamp, 'utf8') === wanted) return
   console.log('Building; this takes about a minute …')
-  run(process.execPath, ['scripts/bundle.mjs'])
+  bundle({ force })
   run('npx', ['nuxt', 'build', '--logLevel', 'silent'])
   mkdirSync(dirname(buildStamp), { recursive: true })
   writeFileSync(buildStamp, wanted)
