@@ -116,7 +116,7 @@ test('a table comes out with a column of labels, and its numbers stay numbers', 
   const { status, stdout } = run('label', '--csv', table, '--column', 'riders', '--style', style)
   expect(status).toBe(0)
   expect(stdout).toBe("stop,riders,riders label\r\n'=Quay,1250,1.3K\r\nMill,n/a,–\r\n")
-  expect(run('label', '--csv', table, '--column', 'Stop', '--style', style).stderr).toContain(
+  expect(run('label', '--csv', table, '--column', 'stop', '--style', style).stderr).toContain(
     '“stop” in',
   )
   expect(run('label', '--csv', table).stderr).toBe(

@@ -84,7 +84,7 @@ test('check counts places among all values, the missing ones too, and sums what 
   }
   expect(findings.find(({ check }) => check === 'does-not-add-up')).toMatchObject({
     at: [0, 2, 3],
-    message: '“3”, “5” and “2” add up to 10, but their total is written “11”: 1 apart.',
+    message: '“3”, “5” and “2” add up to 10, but their total is written “11”, 1 apart.',
   })
 })
 
@@ -110,7 +110,7 @@ test('labels are measured where a width is given, and ticks and styles sought th
     width: 200,
   }).output as { findings: { check: string; fixes: { title: string }[] }[] }
   expect(crowded.findings.find(({ check }) => check === 'crowded')!.fixes[0]!.title).toBe(
-    'Write all with one symbol',
+    'Use one symbol for all',
   )
   const [best] = (
     run('suggest', { domain: [0, 2e6], surface: 'axis', width: 400 }).output as {

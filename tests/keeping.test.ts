@@ -31,7 +31,7 @@ test('two tabs: the second to save is told, and chooses', async () => {
   await other.getByRole('button', { name: 'Import' }).click()
   await other.getByLabel('Paste a table').fill('site,depth\na,7')
   await other.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
-  await other.getByText('Choose “Take theirs” or “Keep mine” first').waitFor()
+  await other.getByText('First choose “Use the other version” or “Keep mine”').waitFor()
   expect(await other.getByLabel('Paste a table').inputValue()).toBe('site,depth\na,7')
   await other.keyboard.press('Escape')
   await other.getByRole('button', { name: 'Use the other version' }).click()

@@ -114,6 +114,6 @@ test('exponents that differ are found on data of one’s own and mended', async 
   await page.getByRole('button', { name: /^notation:/ }).click()
   await page.getByRole('option').filter({ hasText: 'with a power of ten' }).first().click()
   const card = page.locator('article[data-check="mixed-notation"][data-on~="axis"]')
-  await card.getByRole('button', { name: 'Share one exponent' }).click()
+  await card.getByRole('button', { name: 'Use one exponent' }).click()
   await card.waitFor({ state: 'detached' })
 })

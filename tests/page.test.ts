@@ -162,9 +162,7 @@ test('marks without room get a second line, or keep the labels that tell most', 
     .click()
   await page.getByRole('option', { name: 'its share of the total' }).click()
   await page.keyboard.press('Escape')
-  await finding('crowded')
-    .getByRole('button', { name: 'Put what stands behind on a second line' })
-    .click()
+  await finding('crowded').getByRole('button', { name: 'Use a second line' }).click()
   await until(
     () => page.getByRole('combobox', { name: 'Lines of a data label' }).textContent(),
     'on two lines',

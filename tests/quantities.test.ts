@@ -71,7 +71,7 @@ test('a second quantity has an axis of its own, in its own wording, which leads 
     'on the axis',
   )
   await show('Harvest')
-  await select('Second axis', 'alone')
+  await select('Second axis', 'without a second axis')
 })
 
 test('an axis of powers is chosen on the ruler, and stands on the desk', async () => {
@@ -154,7 +154,7 @@ test('a study is renamed, copied, removed and brought back', async () => {
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save to a file: Osprind', exact: true }).click(),
   ])
-  await page.getByLabel('Bring a study in from its file').setInputFiles(await file.path())
+  await page.getByLabel('Open a study or a table from a file').setInputFiles(await file.path())
   await page.getByRole('img', { name: 'Columns of Harvest' }).waitFor()
 })
 

@@ -223,7 +223,7 @@ test('a ladder that is none, two of one title, and a callout far off are refused
     )
   expect(await put({ ladders: [{ title: 'a', rungs: [...rungs, ...rungs] }] })).toMatchObject({
     status: 422,
-    detail: expect.stringContaining('document.ladders[0]: rungs[1].power') as string,
+    detail: expect.stringContaining('document.ladders[0].rungs[1].power') as string,
   })
   expect(
     (

@@ -43,7 +43,7 @@ test('rows that are ticked for a total stay ticked over a reload and a filter', 
 test('the page is laid out anew: the table below, the words under all', async () => {
   const { page } = desk
   await page.getByRole('button', { name: 'On the page …' }).click()
-  await select('Position of the tables', 'below the chart')
+  await select('Position of the table', 'below the chart')
   // The menu goes where a page that is laid out anew scrolls.
   if (!(await page.getByRole('dialog', { name: 'On the page' }).isVisible()))
     await page.getByRole('button', { name: 'On the page …' }).click()

@@ -148,7 +148,7 @@ test('all studies are brought back from the page, and those of now are kept besi
     await page.getByText('1 backup').click()
     await page.getByRole('button', { name: 'restore all studies from this' }).click()
     await page.getByRole('button', { name: 'restore' }).click()
-    await page.getByText('The studies are back.').waitFor()
+    await page.getByText('The studies are restored.').waitFor()
     await until(names, before)
     // The server goes on: what is saved now is kept.
     const made = await fetch(`${program.url}/api/studies`, {

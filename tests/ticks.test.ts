@@ -116,7 +116,7 @@ test('an own text that says another number is found, and given back', async () =
   await page.getByRole('link', { name: 'Desk' }).click()
   await page
     .locator('article[data-check="wrong-tick-label"]')
-    .getByRole('button', { name: 'Drop the labels by hand: write them from the ticks' })
+    .getByRole('button', { name: 'Replace labels by hand with the ticks' })
     .click()
   await page.locator('article[data-check="wrong-tick-label"]').waitFor({ state: 'detached' })
   expect(await page.locator('[data-surface="axis"]').allTextContents()).toEqual([
@@ -132,7 +132,7 @@ test('an axis counts parts of π, and names of winds are told as no numbers', as
   await page.getByRole('link', { name: 'Ticks' }).click()
   await until(labels, ['−π', '−π/2', '0', 'π/2', 'π', '3π/2', '2π', '5π/2', '3π'])
   await page.getByLabel('Own text for 0', { exact: true }).fill('north')
-  await page.getByText('“north” is no number: it stays where it is when the ticks move.').waitFor()
+  await page.getByText('“north” is not a number: it stays in place when the ticks move.').waitFor()
   await handle('Step').press('ArrowRight')
   await page.getByText(/9 labels are written by hand for 5 ticks/).waitFor()
   await page.getByRole('button', { name: 'Write the labels from the ticks again' }).click()

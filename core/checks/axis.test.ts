@@ -70,10 +70,10 @@ test('text is told apart from a wrong number, and gives way at a click', () => {
   )!
   expect(winds).toMatchObject({
     severity: 'note',
-    fixes: [{ title: 'Drop the labels by hand: write them from the ticks', dropsLabels: true }],
+    fixes: [{ title: 'Replace labels by hand with the ticks', dropsLabels: true }],
   })
   expect(winds.message).toBe(
-    '“north” and “east” are no numbers: they stay where they are when the ticks move.',
+    '“north” and “east” are not numbers: they stay in place when the ticks move.',
   )
   expect(
     found(written('axis', {}, [0, 10], { byHand: ['0', '5'] }), 'wrong-tick-label'),

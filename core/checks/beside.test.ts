@@ -136,15 +136,15 @@ test('the messages say what stands where', () => {
     found(written('table', { notation: 'scaled' }, [1], texts('1.2M', 'x7')), 'text-as-number')!
       .message,
   ).toBe(
-    '“1.2M” in row 2 (a label of 1,200,000), “x7” in row 3: text is left out of every sum, sort and plot.',
+    '“1.2M” in row 2 (a label of 1,200,000), “x7” in row 3: sums, sorting and plots leave out text.',
   )
   expect(found(sentence('In 2026 it was 1.3M'), 'raw-number')!.message).toBe(
-    '“2026” is typed into the text: it stays as it is when the data or the style change.',
+    '“2026” is typed into the text: it does not change with the data or the style.',
   )
   expect(
     found(
       written('table', whole, ['1.4', '3.6'], { changes: [change(0, 1, '2.2')] }),
       'difference-mismatch',
     )!.message,
-  ).toBe('From “1” to “4” is 3, but the change is written “2”: 1 apart.')
+  ).toBe('From “1” to “4” is 3, but the change is written “2”, 1 apart.')
 })

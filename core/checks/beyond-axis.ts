@@ -22,9 +22,9 @@ export const beyondAxis: Check<{
   side: 'above' | 'below'
 }> = {
   id: 'beyond-axis',
-  title: 'Data past the end of the axis',
+  title: 'Data beyond the axis',
   weight: 'error',
-  finds: 'data above the last tick of their axis, or below its first',
+  finds: 'values above the last tick of the axis or below the first',
   find(proof) {
     const { surface, data, values } = proof
     if (!surfaces[surface].hasTicks || !data || values.length === 0) return null
@@ -51,7 +51,7 @@ export const beyondAxis: Check<{
     }
   },
   message: ({ value, label, side }) =>
-    `${value} lies ${side} ${quoted(label)}, the ${side === 'above' ? 'last' : 'first'} tick of its axis: a reader cannot tell how far.`,
+    `${value} is ${side} ${quoted(label)}, the ${side === 'above' ? 'last' : 'first'} tick of the axis. Readers cannot tell how far.`,
   *propose(proof) {
     yield* enclosing(proof)
   },

@@ -17,7 +17,7 @@ export const binEdge: Check<{ edge: string; label: string; value: string; count:
   id: 'bin-edge',
   title: 'A rounded edge moves values to another bin',
   weight: 'warning',
-  finds: "a legend's edge whose label puts some value into another bin",
+  finds: 'an edge in a legend whose rounded label puts a value into another bin',
   find({ binned, ...proof }) {
     if (!binned) return null
     const [values, said, labels] = [valuesOf(proof), saidOf(proof), labelsOf(proof)]
@@ -40,7 +40,7 @@ export const binEdge: Check<{ edge: string; label: string; value: string; count:
     }
   },
   message: ({ edge, label, value, count }) =>
-    `The edge at ${edge} is written “${label}”: ${value} lies on its other side${count === 1 ? '' : `, and ${count} values in all read as in another bin`}.`,
+    `The edge ${edge} is written “${label}”, so ${value} seems to be in another bin${count === 1 ? '' : `, like ${count} values in all`}.`,
   *propose(proof) {
     yield* moreDecimals(proof)
     yield* finerRungs(proof)

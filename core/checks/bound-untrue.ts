@@ -73,11 +73,9 @@ function untrueText({ full }: Proof): Verdict {
 }
 
 const messages: Readonly<Record<Untrue['what'], (untrue: Untrue) => string>> = {
-  bound: ({ label, said, meant }) =>
-    `“${label}” says that the number lies ${said}; it lies ${meant}.`,
-  zero: ({ label, said }) => `Zero is written “${label}”: a reader takes it for ${said}.`,
-  missing: ({ label, said }) =>
-    `Missing values are written “${label}”: a reader takes them for ${said}.`,
+  bound: ({ label, said, meant }) => `“${label}” means ${said}, but the number is ${meant}.`,
+  zero: ({ label, said }) => `Zero is written “${label}”, which reads as ${said}.`,
+  missing: ({ label, said }) => `Missing values are written “${label}”, which reads as ${said}.`,
 }
 
 /**
@@ -86,11 +84,11 @@ const messages: Readonly<Record<Untrue['what'], (untrue: Untrue) => string>> = {
  */
 export const boundUntrue: Check<Untrue> = {
   id: 'bound-untrue',
-  title: 'A bound or a text says another number',
+  title: 'A bound or text is wrong',
   brings: { checks: ['same-label', 'misread'] },
   weight: 'error',
   finds:
-    'a bound whose label is another number, as where its sign is hidden; a text for zero or missing values that reads as another number',
+    'a bound whose label means another number, for example with its sign hidden; a text for zero or missing values that reads as a number',
   find: (proof) => untrueBound(proof) ?? untrueText(proof),
   message: (untrue) => messages[untrue.what](untrue),
   *propose({ style, full }) {

@@ -42,13 +42,13 @@ describe('step-hidden', () => {
 
   test('says what the reader sees and how far that is off', () => {
     expect(found(axis({ fraction: [0, 0] }, [0, 1], '0.125'), 'step-hidden')!.message).toBe(
-      'The axis goes up by 0.125, but a reader sees it go up by 0 or 1: 0.5 reads as 1, off by 0.5.',
+      'The axis goes up by 0.125, but readers see steps of 0 or 1: 0.5 reads as 1, off by 0.5.',
     )
   })
 
   test('offers the decimals that it needs, and a step that the labels can tell', () => {
     const { fixes } = found(axis({ fraction: [0, 0] }, [0, 1], '0.125'), 'step-hidden')!
-    expect(fixes.map(({ title }) => title)).toEqual(['Write 3 decimals', 'Step by 1'])
+    expect(fixes.map(({ title }) => title)).toEqual(['Write 3 decimals', 'Set the step to 1'])
     expect(fixes[0]!.style).toEqual({ fraction: [3, 3] })
   })
 })
@@ -93,7 +93,7 @@ describe('same-label', () => {
   test('names the numbers and how far they lie apart', () => {
     const finding = found(written('marks', { fraction: [0, 0] }, [1234.25, 1233.75]), 'same-label')!
     expect(finding.message).toBe(
-      '1,233.75 and 1,234.25 both read “1,234”: a reader takes them for one number, though they lie 0.5 apart.',
+      '1,233.75 and 1,234.25 both read “1,234”. Readers take them for one number, but they are 0.5 apart.',
     )
     expect(finding).toMatchObject({
       at: [0, 1],

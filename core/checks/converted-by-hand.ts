@@ -56,11 +56,11 @@ function firstByHand(proof: Proof): ByHand | null {
  */
 export const convertedByHand: Check<Converted & { readonly label: string }> = {
   id: 'converted-by-hand',
-  title: 'A factor converts into another unit',
+  title: 'A factor converts units',
   weight: 'error if the program also converts; otherwise a warning in a case and a note elsewhere',
   finds:
-    'a factor on a unit that the program already converts into, so labels are converted twice; ' +
-    'a factor that converts into another currency at a rate that the study does not have',
+    'a factor on a unit that the program converts already, so labels are converted twice; ' +
+    'a factor that converts to another currency, with a rate that is not in the study',
   find(proof) {
     const found = firstByHand(proof)
     if (!found) return null

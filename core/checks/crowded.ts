@@ -89,9 +89,9 @@ type Tight = {
 
 const messages = {
   neighbours: ({ label, next, gap, count, all, room }: Extract<Tight, { among: 'neighbours' }>) =>
-    `“${label}” and “${next}” ${gap < 0 ? `overlap by ${-gap} px` : `have ${gap} px between them`}: ${count} of ${all} labels have too little room in ${room} px.`,
+    `“${label}” and “${next}” ${gap < 0 ? `overlap by ${-gap} px` : `have ${gap} px between them`}: ${count} of ${all} labels do not fit into ${room} px.`,
   each: ({ label, width, count, room }: Extract<Tight, { among: 'each' }>) =>
-    `“${label}” takes ${width} px and has ${room} px: ${count === 1 ? 'it is' : `${count} labels are`} cut.`,
+    `“${label}” needs ${width} px but has ${room} px. ${count === 1 ? 'It is' : `${count} labels are`} cut.`,
 } as const
 
 /**
@@ -100,11 +100,11 @@ const messages = {
  */
 export const crowded: Check<Tight> = {
   id: 'crowded',
-  title: 'Labels have no room',
+  title: 'Labels do not fit',
   weight: 'warning',
   mostFixes: MOST_WAYS,
   finds:
-    'labels side by side with less than half an em between them, above each other with less than a line, or wider than their room',
+    'labels that are closer than half an em side by side or a line above each other, or wider than their space',
   find(proof) {
     const { room, surface, around, below } = proof
     if (!room || proof.values.length === 0) return null

@@ -31,7 +31,7 @@ export const cutLabel: Check<{ label: string; cut: number; count: number }> = {
   brings: { checks: ['crowded'] },
   weight: 'error',
   mostFixes: MOST_WAYS,
-  finds: 'a label that goes past the edge of its picture, so that a part of it alone is seen',
+  finds: 'a label that the edge of its picture cuts off',
   find(proof) {
     const { room, surface, around, below } = proof
     if (!room || proof.values.length === 0 || !isBeside(proof, room)) return null
@@ -47,7 +47,7 @@ export const cutLabel: Check<{ label: string; cut: number; count: number }> = {
     }
   },
   message: ({ label, cut, count }) =>
-    `${cut} px of ${quoted(label)} lie past the edge${count === 1 ? '' : `, and ${count} labels are cut`}: a reader sees a part of the number.`,
+    `${cut} px of ${quoted(label)} are cut off${count === 1 ? '' : `, as one of ${count} labels`}. Readers see only a part of the number.`,
   *propose(proof) {
     yield* fewerDecimals(proof)
     yield* shorterForms(proof)

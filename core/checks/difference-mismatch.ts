@@ -20,9 +20,9 @@ type Mismatch = {
  */
 export const differenceMismatch: Check<Mismatch> = {
   id: 'difference-mismatch',
-  title: 'A printed change misses the printed difference',
+  title: 'A printed change is not the printed difference',
   weight: 'warning',
-  finds: 'a printed change that is not the difference of the two printed values',
+  finds: 'a printed change that differs from the difference of the two printed values',
   find(proof) {
     const changing = planOfChanges(proof)
     if (!changing) return null
@@ -48,6 +48,6 @@ export const differenceMismatch: Check<Mismatch> = {
     }
   },
   message: ({ from, to, difference, change, apart, count }) =>
-    `From “${from}” to “${to}” is ${difference}, but the change is written “${change}”: ${apart} apart${count === 1 ? '' : `; ${count} changes do not fit`}.`,
+    `From “${from}” to “${to}” is ${difference}, but the change is written “${change}”, ${apart} apart${count === 1 ? '' : `. ${count} changes do not match`}.`,
   propose: moreDecimals,
 }

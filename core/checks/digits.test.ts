@@ -98,7 +98,7 @@ describeCheck('inexact-input', {
 test('messages show what was meant', () => {
   expect(found(written('table', { fraction: [0, 20] }, [0.1 + 0.2]), 'float-noise')).toMatchObject({
     severity: 'note',
-    message: '“0.30000000000000004” is 0.3 with digits that binary arithmetic added.',
+    message: '“0.30000000000000004” is 0.3 plus digits that binary arithmetic added.',
     fixes: [{ title: 'Write 1 decimal' }],
   })
   expect(

@@ -22,7 +22,7 @@ export const doesNotAddUp: Check<Mismatch> = {
   id: 'does-not-add-up',
   title: 'The printed parts miss the printed total',
   weight: 'warning',
-  finds: 'printed parts whose sum is not the printed total',
+  finds: 'printed parts whose sum differs from the printed total',
   find(proof) {
     if (!proof.total) return null
     const { at, printed } = partsOf(proof)
@@ -42,6 +42,6 @@ export const doesNotAddUp: Check<Mismatch> = {
     }
   },
   message: ({ parts, count, sum, total, apart }) =>
-    `${listed(parts.map(quoted), count)} add up to ${sum}, but their total is written “${total}”: ${apart} apart.`,
+    `${listed(parts.map(quoted), count)} add up to ${sum}, but their total is written “${total}”, ${apart} apart.`,
   propose: moreDecimals,
 }

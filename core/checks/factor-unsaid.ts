@@ -21,9 +21,9 @@ const isSaid = ({ full, title = '' }: Proof): boolean =>
  */
 export const factorUnsaid: Check<Unsaid> = {
   id: 'factor-unsaid',
-  title: 'The numbers were multiplied, and nobody is told',
+  title: 'A factor is not mentioned',
   weight: 'error',
-  finds: 'a factor without a unit, a text around the label or a title that says what is counted',
+  finds: 'a factor, although no unit, text or title says what the numbers count',
   find(proof) {
     const { full } = proof
     if (full.factor === '1' || isSaid(proof)) return null
@@ -41,7 +41,7 @@ export const factorUnsaid: Check<Unsaid> = {
     }
   },
   message: ({ label, value, factor }) =>
-    `“${label}” is ${value} times ${factor}, and nothing says in what unit that is.`,
+    `“${label}” is ${value} times ${factor}, but nothing names the unit.`,
   *propose({ style }) {
     yield fix('no-factor', {}, { way: 'unit', style: { ...style, factor: '1' } })
   },

@@ -62,9 +62,9 @@ function mayBeNoise(double: number): boolean {
  */
 export const floatNoise: Check<{ label: string; meant: string }> = {
   id: 'float-noise',
-  title: 'Digits of binary arithmetic',
+  title: 'Digits from binary arithmetic',
   weight: 'note',
-  finds: 'digits beyond the 13th that leave a short number by at most 16 steps of a double',
+  finds: 'digits from the 14th on that differ from a short number by at most 16 steps of a double',
   find(proof) {
     const doubles = doublesOf(proof)
     const at = placesWhere(
@@ -84,7 +84,7 @@ export const floatNoise: Check<{ label: string; meant: string }> = {
       at,
     }
   },
-  message: ({ label, meant }) => `“${label}” is ${meant} with digits that binary arithmetic added.`,
+  message: ({ label, meant }) => `“${label}” is ${meant} plus digits that binary arithmetic added.`,
   *propose(proof) {
     const short = valuesOf(proof).flatMap((value) => meant(value) ?? [])
     if (notationOf(proof.full).hasAllDigits) yield toDecimals(proof, largest(short.map(decimalsOf)))

@@ -11,10 +11,10 @@ import type { Check, Proof } from './types'
 const NAMES: Readonly<Partial<Record<Role, string>>> = { year: 'a year', code: 'a code' }
 
 const ways = {
-  summed: 'is part of a sum',
-  rounded: 'is rounded',
-  shortened: 'is shortened',
-  grouped: 'is parted into groups',
+  summed: 'summed',
+  rounded: 'rounded',
+  shortened: 'abbreviated',
+  grouped: 'grouped',
 } as const
 type Way = keyof typeof ways
 
@@ -44,7 +44,7 @@ export const groupedName: Check<{
   id: 'grouped-name',
   title: 'A year or code written as a number',
   weight: 'error',
-  finds: 'a year or a code that is grouped, shortened, rounded or summed',
+  finds: 'a year or code that is grouped, abbreviated, rounded or summed',
   find(proof) {
     const { role, total, which, decisions, aggregate } = proof
     const name = role && NAMES[role]
@@ -69,7 +69,7 @@ export const groupedName: Check<{
     }
   },
   message: ({ value, label, name, way, count }) =>
-    `${value} is ${name} and ${ways[way]}, written ${quoted(label)}: a reader takes ${count === 1 ? 'it' : `${count} names`} for a quantity.`,
+    `${value} is ${name}, but it is ${ways[way]}: ${quoted(label)}. Readers take ${count === 1 ? 'it for an amount' : `${count} such labels for amounts`}.`,
   *propose(proof) {
     const { style } = proof
     if (proof.total !== undefined)

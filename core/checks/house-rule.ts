@@ -93,9 +93,9 @@ function* keeping(proof: Proof, rule: HouseRule): Generator<Fix> {
 /** Protects what a house decided once from charts that do otherwise. */
 export const houseRule: Check<{ rule: string; why: string; label: string; more: number }> = {
   id: 'house-rule',
-  title: 'A rule of the house is broken',
+  title: 'A house rule is broken',
   weight: 'warning',
-  finds: 'labels, or a style, that break a rule that the study declares',
+  finds: 'labels or a style that break a rule of the study',
   find(proof) {
     const broken = rulesOf(proof)
       .map((rule) => ({ rule, at: brokenAt(proof, rule) }))

@@ -76,8 +76,12 @@ test('a finding says the rule, its reason and how many more are broken', () => {
 })
 
 test.each<[string, object, string]>([
-  ['says nothing', { field: 'sign', why }, 'one of is and isNot'],
-  ['says both', { field: 'sign', is: 'auto', isNot: 'never', why }, 'one of is and isNot'],
+  ['says nothing', { field: 'sign', why }, 'a rule has either is or isNot'],
+  [
+    'says both',
+    { field: 'sign', is: 'auto', isNot: 'never', why },
+    'a rule has either is or isNot',
+  ],
   ['has a value that its field does not take', { field: 'sign', is: 'loud', why }, 'loud'],
   ['is of a field that is none', { field: 'colour', is: 'red', why }, 'Invalid option'],
   ['says no reason', { field: 'sign', is: 'auto', why: ' ' }, '1'],

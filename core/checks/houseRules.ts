@@ -26,7 +26,7 @@ export const ruledValue = ({ is, isNot }: HouseRule): unknown => (is === undefin
 /** Rules of the house, each with one of `is` and `isNot`, whose value its field takes. */
 export const houseRuleSchema = shape.transform((rule, context): HouseRule => {
   if ((rule.is === undefined) === (rule.isNot === undefined))
-    context.addIssue({ code: 'custom', message: 'a rule has one of is and isNot' })
+    context.addIssue({ code: 'custom', message: 'a rule has either is or isNot' })
   try {
     parseStyle({ [rule.field]: ruledValue(rule) })
   } catch (error) {

@@ -13,14 +13,14 @@ function zerosOf({ digits, place, decimals }: Written): number {
 }
 
 /**
- * Protects the eye from decimals that are zero on every label. Zeros are left alone where one label
+ * Protects the eye from decimals that are zero on all labels. Zeros are left alone where one label
  * has other digits there, and where there is one label.
  */
 export const idleZeros: Check<{ idle: number; labels: readonly string[]; count: number }> = {
   id: 'idle-zeros',
-  title: 'Decimals that say nothing',
+  title: 'Unneeded zeros',
   weight: 'note',
-  finds: 'decimals that are zero on every label',
+  finds: 'decimals that are zero on all labels',
   find(proof) {
     let idle = Infinity
     for (const decision of proof.decisions) {
@@ -36,6 +36,6 @@ export const idleZeros: Check<{ idle: number; labels: readonly string[]; count: 
     }
   },
   message: ({ idle, labels, count }) =>
-    `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on every label: ${listed(labels.map(quoted), count)}.`,
+    `The last ${idle === 1 ? 'decimal is' : `${idle} decimals are`} zero on all labels: ${listed(labels.map(quoted), count)}.`,
   propose: fewerDecimals,
 }

@@ -28,10 +28,10 @@ function isCut(value: Decimal): boolean {
  */
 export const inexactInput: Check<{ value: string }> = {
   id: 'inexact-input',
-  title: 'Digits were lost before the data came here',
+  title: 'Digits were lost before the import',
   weight: 'error',
   finds:
-    "whole numbers beyond 2⁵³ that look like a double's text: 16 telling digits or more, then zeros",
+    'whole numbers beyond 2⁵³ that look like doubles: 16 significant digits or more, then zeros',
   find(proof) {
     const doubles = doublesOf(proof)
     const at = placesOf(
@@ -46,6 +46,6 @@ export const inexactInput: Check<{ value: string }> = {
     }
   },
   message: ({ value }) =>
-    `${value} is what a double keeps of a whole number beyond 2⁵³: its last digits are zeros that nobody counted. Bring such numbers in as text.`,
+    `${value} is a whole number beyond 2⁵³ that was stored as a double, so its last digits became zeros. Import such numbers as text.`,
   propose: () => [],
 }

@@ -9,9 +9,9 @@ import type { Check } from './types'
  */
 export const labelIsWords: Check<{ labels: readonly string[] }> = {
   id: 'label-is-words',
-  title: 'A label by hand is no number',
+  title: 'A label by hand is not a number',
   weight: 'note',
-  finds: 'texts by hand that say no number',
+  finds: 'labels typed by hand that are not numbers',
   find(proof) {
     const { byHand } = proof
     if (!byHand || byHand.length !== proof.values.length) return null
@@ -20,7 +20,7 @@ export const labelIsWords: Check<{ labels: readonly string[] }> = {
     return { severity: 'note', params: { labels: at.map((place) => byHand[place]!) }, at }
   },
   message: ({ labels }) =>
-    `${listed(labels.map(quoted))} ${labels.length === 1 ? 'is no number: it stays where it is' : 'are no numbers: they stay where they are'} when the ticks move.`,
+    `${listed(labels.map(quoted))} ${labels.length === 1 ? 'is not a number: it stays in place' : 'are not numbers: they stay in place'} when the ticks move.`,
   *propose({ style }) {
     yield fix('labels-from-ticks', {}, { way: 'labels', style, dropsLabels: true })
   },

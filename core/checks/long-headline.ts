@@ -13,9 +13,9 @@ const telling = ({ digits }: Written): number => withoutEndZeros(digits.toString
 /** Protects readers from digits that nobody keeps. Round numbers are left alone, however long. */
 export const longHeadline: Check<{ label: string; count: number; kept: number }> = {
   id: 'long-headline',
-  title: 'A headline with more digits than anyone keeps',
+  title: 'Too many digits in a headline',
   weight: 'note',
-  finds: 'a number in a headline with more than four digits that tell something',
+  finds: 'a number in a headline with more than four significant digits',
   find(proof) {
     const { mostKept } = surfaces[proof.surface]
     if (mostKept === null) return null
@@ -32,7 +32,8 @@ export const longHeadline: Check<{ label: string; count: number; kept: number }>
       at,
     }
   },
-  message: ({ label, count, kept }) => `“${label}” has ${count} digits: a reader keeps ${kept}.`,
+  message: ({ label, count, kept }) =>
+    `“${label}” has ${count} significant digits. Readers remember ${kept}.`,
   *propose(proof) {
     yield* fewerDecimals(proof)
     yield fix(

@@ -58,7 +58,7 @@ type Misreading = {
   readonly of: 'step' | 'value'
   readonly count: number
 }
-const OF: Readonly<Record<Misreading['of'], string>> = { step: 'a step', value: 'itself' }
+const OF: Readonly<Record<Misreading['of'], string>> = { step: 'the step', value: 'the number' }
 
 /**
  * Protects readers from labels that are off by more than a twentieth of the step, or of the number.
@@ -71,7 +71,7 @@ export const misread: Check<Misreading> = {
   brings: { checks: ['same-label'] },
   weight: 'error',
   finds:
-    'a label that is off by more than a twentieth: of the step on an axis, of the number elsewhere; not where its precision is usual (whole percent, a currency’s minor unit, counts) and its text is its own',
+    'a label that is off by more than a twentieth of the step (on an axis) or of the number (elsewhere). Usual precision stays quiet if labels stay different: whole percent, cents, counts',
   find(proof) {
     const off = (at: number) => offBy(proof, at)
     const doubles = doublesOf(proof)
@@ -106,8 +106,8 @@ export const misread: Check<Misreading> = {
   },
   message({ value, label, said, off, percent, of, count }) {
     const most = percentOf(decimal(MOST_OFF), decimal(1))
-    const more = count === 1 ? '' : `; ${count} labels are off by more than ${most} %`
-    return `${value} is written “${label}” and reads as ${said}: off by ${off}, ${percent} % of ${OF[of]}${more}.`
+    const more = count === 1 ? '' : `; ${count} labels are off by more than ${most}%`
+    return `${value} is written “${label}” and reads as ${said}: off by ${off}, ${percent}% of ${OF[of]}${more}.`
   },
   *propose(proof) {
     yield* shownSign(proof)

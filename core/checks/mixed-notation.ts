@@ -9,10 +9,10 @@ import type { Check } from './types'
  */
 export const mixedNotation: Check<{ labels: readonly string[]; which: 'some' | 'different' }> = {
   id: 'mixed-notation',
-  title: 'Exponents differ from label to label',
+  title: 'Labels have different exponents',
   brings: { checks: ['uneven-decimals'], everywhere: true },
   weight: 'warning',
-  finds: 'exponents on some labels only, or different ones; powers that stand alone are left',
+  finds: 'exponents on some labels only, or different exponents; powers without digits are fine',
   find(proof) {
     const some = proof.decisions.filter(saysSome)
     // In the order in which they first stand.
@@ -38,6 +38,6 @@ export const mixedNotation: Check<{ labels: readonly string[]; which: 'some' | '
     }
   },
   message: ({ labels, which }) =>
-    `${listed(labels.map(quoted))}: ${which === 'some' ? 'some labels carry an exponent and some do not' : 'the exponents differ'}, so their digits cannot be compared.`,
+    `${listed(labels.map(quoted))}: ${which === 'some' ? 'some labels have an exponent and some do not' : 'the exponents differ'}, so readers cannot compare their digits.`,
   propose: oneExponent,
 }

@@ -39,6 +39,6 @@ export const mixedRungs: Check<{ labels: readonly string[] }> = {
     }
   },
   message: ({ labels }) =>
-    `${listed(labels.map(quoted))} stand in rungs of their own: a reader who compares the digits alone goes wrong a thousandfold.`,
+    `${listed(labels.map(quoted))} have different rungs. Readers who compare only the digits are wrong by a factor of thousands.`,
   propose: oneRung,
 }

@@ -27,18 +27,18 @@ const OVER = { title: 'title', first: 'label', last: 'label', label: 'total' } a
 /** What can be done about numbers in several units. */
 const wayOut = (kind: string): string =>
   kind === 'currencies'
-    ? 'Enter rates, or show the rows in one of them.'
-    : 'Show the rows in one of them.'
+    ? 'Enter exchange rates or show only one of them.'
+    : 'Show only one of them.'
 /** What is said of numbers that were put together from rows in several units. */
 const MIXED = {
   scale: (units: string, kind: string) =>
-    `The numbers are in ${units}, and these ${kind} share no scale. ${wayOut(kind)}`,
+    `The numbers are in ${units}, and these ${kind} have no common scale. ${wayOut(kind)}`,
   sum: (units: string, kind: string) =>
     `One mark stands for numbers in ${units}, and these ${kind} cannot be added. ${wayOut(kind)}`,
   rowsTotal: (units: string, kind: string) =>
     `The total is over rows in ${units}, and these ${kind} cannot be added. ${wayOut(kind)}`,
   words: (units: string, kind: string) =>
-    `No one number stands for all rows: they are in ${units}. ${wayOut(kind)}`,
+    `No single number can stand for all rows, because they are in ${units}. ${wayOut(kind)}`,
 } as const
 
 /** Whether something is said of all rows, with or without a number. */
@@ -76,7 +76,7 @@ export const mixedUnits: Check<{
 }> = {
   id: 'mixed-units',
   title: 'Several units are mixed',
-  weight: 'error; warning of a total that is converted',
+  weight: 'error; warning if a total is converted',
   finds:
     'a title or first label whose unit or rung is not that of all labels; a total of several currencies, or under labels of several units; an axis, a mark or a sentence over rows in several currencies or measures',
   find(proof) {
@@ -118,11 +118,12 @@ export const mixedUnits: Check<{
     if (mixed) return mixed(listed(labels), isMoney ? 'currencies' : 'units')
     const all = listed(labels.map(quoted))
     if (over === 'title')
-      return `The title says ${quoted(said)} for all, and the labels are ${all}.`
-    if (over === 'label') return `${quoted(said)} says the unit for all, and the labels are ${all}.`
+      return `The title says ${quoted(said)} for all labels, but they are ${all}.`
+    if (over === 'label')
+      return `${quoted(said)} names the unit for all labels, but they are ${all}.`
     return isMoney
       ? `The total ${quoted(said)} sums several currencies: ${all}.`
-      : `The total ${quoted(said)} stands under ${all}: who adds what they read gets another sum.`
+      : `The total ${quoted(said)} is below ${all}. Readers who add these get another sum.`
   },
   *propose(proof) {
     const { style, mixed } = proof

@@ -16,14 +16,14 @@ export const orderReversed: Check<{
   smallerLabel: string
 }> = {
   id: 'order-reversed',
-  title: 'A larger number reads smaller',
+  title: 'A larger number reads as smaller',
   brings: {
     checks: ['same-label', 'step-hidden', 'uneven-steps', 'misread'],
     everywhere: true,
   },
   weight: 'error',
   finds:
-    'a number that is larger than another and reads smaller: cases that do not convert, hidden signs',
+    'a number that is larger than another but reads as smaller: exceptions that do not convert, hidden signs',
   find(proof) {
     const { full } = proof
     // No style reverses order by itself, only where cases meet or signs are hidden; a long column
@@ -54,7 +54,7 @@ export const orderReversed: Check<{
     return null
   },
   message: ({ larger, smaller, largerLabel, smallerLabel }) =>
-    `${larger} is larger than ${smaller}, but “${largerLabel}” reads smaller than “${smallerLabel}”.`,
+    `${larger} is larger than ${smaller}, but “${largerLabel}” reads as smaller than “${smallerLabel}”.`,
   *propose(proof) {
     yield* shownSign(proof)
     yield* noCases(proof)

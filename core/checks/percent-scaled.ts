@@ -65,10 +65,10 @@ const isTyped = ({ full: { unit, after, factor } }: Proof): boolean =>
  */
 export const percentScaled: Check<Scaled> = {
   id: 'percent-scaled',
-  title: 'Percent is written twice over, or never multiplied',
+  title: 'Percent is scaled wrongly',
   weight: 'error',
   finds:
-    'a percent of numbers that are percent already (most of some parts above 1.5 and up to 100), and a typed percent sign behind parts of one',
+    'percent of numbers that are percent already (most are above 1.5 and up to 100), or a typed percent sign after fractions',
   find(proof) {
     const { full, context } = proof
     const isPercent = multipliesPercent(full.unit) && full.factor === '1'
@@ -87,8 +87,8 @@ export const percentScaled: Check<Scaled> = {
   },
   message: ({ what, label, value }) =>
     what === 'twice'
-      ? `“${label}” is ${value} times the whole: the numbers are percent already, and the style multiplies them once more.`
-      : `“${label}” says less than a hundredth of ${value}: the sign is typed, and nothing multiplies the number.`,
+      ? `“${label}” would be ${value} times the whole. The numbers are percent already, and the style multiplies them again.`
+      : `“${label}” is only a hundredth of ${value}: the sign is typed, so the number is not multiplied.`,
   *propose({ style, full }) {
     if (multipliesPercent(full.unit))
       yield fix(

@@ -20,9 +20,9 @@ const areChangesOfShares = ({ kind, title = '' }: Proof): boolean =>
  */
 export const pointsWanted: Check<{ label: string }> = {
   id: 'points-wanted',
-  title: 'A change of shares wants percentage points',
+  title: 'A change of shares needs percentage points',
   weight: 'warning',
-  finds: 'changes of shares or rates that are written as percent',
+  finds: 'changes of shares or rates that are written in percent',
   find(proof) {
     const { changes = [], changeStyle, full } = proof
     if (areChangesOfShares(proof) && multipliesPercent(full.unit)) {
@@ -40,7 +40,7 @@ export const pointsWanted: Check<{ label: string }> = {
     return { severity: 'warning', params: { label }, at: [change.from, change.to] }
   },
   message: ({ label }) =>
-    `“${label}” is a change of shares: a reader takes it for a part of what was there before, and percentage points are meant.`,
+    `“${label}” is a change of a share in percentage points. Readers take it for a relative change.`,
   *propose({ style, changes = [], kind }) {
     if (changes.length > 0 && kind !== 'change') return
     yield fix('in-points', {}, { way: 'unit', style: { ...style, unit: { kind: 'percentPoint' } } })

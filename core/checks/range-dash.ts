@@ -10,9 +10,9 @@ const AFTER_MINUS = /(?<![\p{L}\d.,])[-−]\p{Sc}?\d[\d.,]*\s?[-‐–—]\s?\d[
  */
 export const rangeDash: Check<{ range: string }> = {
   id: 'range-dash',
-  title: 'The dash of a range stands beside a minus',
+  title: 'A range dash is next to a minus',
   weight: 'warning',
-  finds: 'a range by a dash one of whose ends is negative',
+  finds: 'a range with a dash and a negative end',
   find({ text = '', byHand = [] }) {
     const range = [text, ...byHand]
       .map((one) => BEFORE_MINUS.exec(one) ?? AFTER_MINUS.exec(one))
@@ -20,6 +20,6 @@ export const rangeDash: Check<{ range: string }> = {
     return range === undefined ? null : { severity: 'warning', params: { range }, at: [] }
   },
   message: ({ range }) =>
-    `In “${range.trim()}” the dash of the range stands beside a minus: write “to” between the numbers.`,
+    `In “${range.trim()}” the dash is next to a minus. Write “to” between the numbers.`,
   propose: () => [],
 }

@@ -28,9 +28,9 @@ function rawIn(text: string, labels: readonly string[]): string[] {
  */
 export const rawNumber: Check<{ numbers: readonly string[] }> = {
   id: 'raw-number',
-  title: 'A number that no style writes',
+  title: 'A number typed into text',
   weight: 'warning',
-  finds: 'digits typed into a message, which follow neither style nor data',
+  finds: 'digits typed into a message, which follow neither the style nor the data',
   find({ text, ...proof }) {
     const raw = text === undefined ? [] : rawIn(text, labelsOf(proof))
     if (raw.length === 0) return null
@@ -42,8 +42,8 @@ export const rawNumber: Check<{ numbers: readonly string[] }> = {
   },
   message({ numbers }) {
     const [are, stay] =
-      numbers.length === 1 ? ['is', 'it stays as it is'] : ['are', 'they stay as they are']
-    return `${listed(numbers.map(quoted))} ${are} typed into the text: ${stay} when the data or the style change.`
+      numbers.length === 1 ? ['is', 'it does not change'] : ['are', 'they do not change']
+    return `${listed(numbers.map(quoted))} ${are} typed into the text: ${stay} with the data or the style.`
   },
   propose: () => [],
 }

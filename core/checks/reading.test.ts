@@ -74,13 +74,13 @@ describeCheck('order-reversed', {
 
 test('messages carry the numbers', () => {
   expect(found(written('marks', { fraction: [0, 0] }, ['1.4']), 'misread')!.message).toBe(
-    '1.4 is written “1” and reads as 1: off by 0.4, 29 % of itself.',
+    '1.4 is written “1” and reads as 1: off by 0.4, 29% of the number.',
   )
   expect(found(written('marks', { sign: 'never' }, [-5, 3]), 'order-reversed')!.message).toBe(
-    '3 is larger than −5, but “3” reads smaller than “5”.',
+    '3 is larger than −5, but “3” reads as smaller than “5”.',
   )
   expect(found(written('marks', { fraction: [0, 2] }, ['0.0004', 5]), 'vanished')).toMatchObject({
     at: [0],
-    message: '0.0004 is written “0”: a reader thinks that there is nothing.',
+    message: '0.0004 is written “0”. Readers think that there is nothing.',
   })
 })

@@ -66,13 +66,13 @@ test('ratios that were added are drawn as means, and a total of them is left out
   const divided = { ...ratio, aggregate: 'sum', divisor: 'area' } as const
   expect(found(written('marks', {}, [40, 50], divided), 'summed-ratio')!.fixes).toMatchObject([
     {
-      title: 'Draw the ratio of the sums: the mean weighted by area',
+      title: 'Draw the ratio of the sums (mean weighted by area)',
       aggregate: 'mean',
       weight: 'area',
     },
     { title: 'Draw the mean' },
   ])
   expect(titles(written('table', {}, [1, 2], { ...ratio, total: decimal(3) }))).toEqual([
-    'Leave the total out',
+    'Hide the total',
   ])
 })

@@ -81,11 +81,11 @@ describeCheck('crowded', {
 test('a crowded axis says how much is lacking, and is mended by fewer digits or fewer ticks', () => {
   const finding = found(axis({}, [0, 2e6], 500_000, room(200)), 'crowded')!
   expect(finding.message).toBe(
-    '“1,000,000” and “1,500,000” have 3 px between them: 3 of 5 labels have too little room in 200 px.',
+    '“1,000,000” and “1,500,000” have 3 px between them: 3 of 5 labels do not fit into 200 px.',
   )
   expect(finding.fixes.map(({ title }) => title)).toEqual([
-    'Write all with one symbol',
-    'Step by 1,000,000',
+    'Use one symbol for all',
+    'Set the step to 1,000,000',
   ])
 })
 
@@ -143,7 +143,7 @@ test('crowded marks of two parts are mended by a second line, where that has roo
     'crowded',
   )!
   expect(finding.fixes[0]).toMatchObject({
-    title: 'Put what stands behind on a second line',
+    title: 'Use a second line',
     layout: 'secondLine',
   })
   const wide = found(
@@ -159,7 +159,7 @@ test('crowded marks of two parts are mended by a second line, where that has roo
 test('crowded marks are set smaller where that is enough, or laid down as bars where they can be', () => {
   const near = written('marks', {}, [412_345, 398_765, 401_122], room(130))
   const fixes = found(near, 'crowded')!.fixes
-  expect(fixes.map(({ title }) => title)).toContain('Set the labels of the marks in smaller type')
+  expect(fixes.map(({ title }) => title)).toContain('Use smaller data labels')
   const narrow = written('marks', { grouping: 'never' }, Array(9).fill(1234567.25), {
     room: { width: 200, fontSize: 12, laidDown: 90 },
   })

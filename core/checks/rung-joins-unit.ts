@@ -57,10 +57,10 @@ function found(proof: Proof): { joined: Joined; at: number[] } | null {
 /** Protects readers from the letter of a power that makes another unit of the one behind it. */
 export const rungJoinsUnit: Check<Joined & { readonly label: string }> = {
   id: 'rung-joins-unit',
-  title: 'Power and unit read as another unit',
+  title: 'Rung and unit read as another unit',
   weight: 'error',
   finds:
-    'a letter for a power that, with the unit after it, reads as another unit (5mg for five million grams), adds a second prefix (5MkWh), or reads as a unit by itself (5m for five million metres)',
+    'a rung that reads as another unit together with the unit after it (5mg for five million grams), adds a second prefix (5MkWh), or reads as a unit by itself (5m for five million metres)',
   find(proof) {
     const one = found(proof)
     if (!one) return null

@@ -54,7 +54,7 @@ function mixed({ plan, decisions }: Proof): Omit<Alike, 'label'> | null {
  */
 export const rungLikeUnit: Check<Alike> = {
   id: 'rung-like-unit',
-  title: 'The unit reads as a power',
+  title: 'The unit reads as a rung',
   weight: 'warning',
   finds:
     'a unit of one letter that is a power’s symbol too (300 K), small and large units told apart by m and M alone (5 mW), and k beside K or M beside MM',
@@ -64,7 +64,7 @@ export const rungLikeUnit: Check<Alike> = {
     if (!found || at.length === 0) return null
     return { severity: 'warning', params: { ...found, label: labelAt(proof, at[0]!) }, at }
   },
-  message: ({ label, unit, as }) => `“${label}”: the unit “${unit}” can be taken for ${as}.`,
+  message: ({ label, unit, as }) => `“${label}”: the unit “${unit}” can be mistaken for ${as}.`,
   *propose({ style }) {
     yield fix('unit-in-title', {}, { way: 'unit', style: { ...style, unitAt: 'title' } })
   },

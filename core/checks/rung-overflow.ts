@@ -57,9 +57,10 @@ function better(proof: Proof): { place: number; rung: LadderRung } | null {
  */
 export const rungOverflow: Check<{ label: string; rung: string }> = {
   id: 'rung-overflow',
-  title: 'Another rung reads better',
+  title: 'Another rung is easier to read',
   weight: 'warning',
-  finds: 'a largest label that another rung of the ladder would write between 1 and its next rung',
+  finds:
+    'a largest label that another rung of the ladder would write as 1 or more, below the next rung',
   find(proof) {
     const found = better(proof)
     if (!found) return null
@@ -72,7 +73,7 @@ export const rungOverflow: Check<{ label: string; rung: string }> = {
       at: [firstOf(proof, found.place)],
     }
   },
-  message: ({ label, rung }) => `The largest label is “${label}”: it reads better in ${rung}.`,
+  message: ({ label, rung }) => `The largest label is “${label}”. It is easier to read in ${rung}.`,
   *propose(proof) {
     const found = better(proof)
     if (found) yield inRung(proof, found.rung)

@@ -68,10 +68,10 @@ function inTexts(proof: Proof): string | null {
  */
 export const saidTwice: Check<Twice> = {
   id: 'said-twice',
-  title: 'Unit or power is said twice',
+  title: 'A unit or power is repeated',
   weight: 'warning',
   finds:
-    'a unit or power in the title and on each label, or a unit in the texts around labels that have it',
+    'a unit or power in the title and on each label, or in a text around labels that have it already',
   find(proof) {
     const title = rungTwice(proof) ?? unitTwice(proof)
     const said = title ?? inTexts(proof)
@@ -82,7 +82,7 @@ export const saidTwice: Check<Twice> = {
   },
   message: ({ label, said, where }) =>
     where === 'title'
-      ? `The title says “${said}”, and “${label}” says it again: a reader may count it twice.`
+      ? `The title says “${said}” and “${label}” repeats it. Readers may apply it twice.`
       : `“${label}” says “${said}” twice.`,
   *propose(proof) {
     const { style, full } = proof

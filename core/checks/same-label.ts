@@ -89,8 +89,8 @@ export const sameLabel: Check<{
 }> = {
   id: 'same-label',
   title: 'Different numbers read the same',
-  weight: 'error; warning on marks and in tables',
-  finds: 'two different values whose labels are one text',
+  weight: 'error; warning on data labels and in tables',
+  finds: 'different values with the same label',
   find(proof) {
     const texts = textsOf(proof)
     const shared = sharedTexts(proof, texts)
@@ -117,6 +117,6 @@ export const sameLabel: Check<{
     }
   },
   message: ({ numbers, count, label, apart }) =>
-    `${listed(numbers, count)} ${count === 2 ? 'both' : 'all'} read “${label}”: a reader takes them for one number, though they lie ${apart} apart.`,
+    `${listed(numbers, count)} ${count === 2 ? 'both' : 'all'} read “${label}”. Readers take them for one number, but they are ${apart} apart.`,
   propose: finer,
 }

@@ -203,11 +203,11 @@ test('messages show the labels', () => {
   expect(
     found(written('axis', { notation: 'scaled', rung: 3 }, [1e6, 2e6]), 'rung-overflow'),
   ).toMatchObject({
-    message: 'The largest label is “2,000K”: it reads better in millions.',
+    message: 'The largest label is “2,000K”. It is easier to read in millions.',
     fixes: [{ title: 'Write all in millions' }],
   })
   expect(
     found(written('axis', { notation: 'scientific' }, ['2e-7', '4e-6']), 'mixed-notation')!
       .fixes[0],
-  ).toMatchObject({ title: 'Share one exponent', style: { exponent: 'shared' } })
+  ).toMatchObject({ title: 'Use one exponent', style: { exponent: 'shared' } })
 })

@@ -38,9 +38,9 @@ function besideShares({ shareParts, context }: Proof) {
 /** Printed shares against 100 %. */
 export const sharesNot100: Check<{ sum: string; whole: string; apart: string }> = {
   id: 'shares-not-100',
-  title: 'The printed shares miss 100 %',
+  title: 'The printed shares miss 100%',
   weight: 'warning',
-  finds: 'shares that make their whole within a thousandth, and do not when printed',
+  finds: 'shares that add up to the whole within a thousandth, but not as printed',
   find(proof) {
     const beside = besideShares(proof)
     if (beside) return beside
@@ -62,6 +62,6 @@ export const sharesNot100: Check<{ sum: string; whole: string; apart: string }> 
     }
   },
   message: ({ sum, whole, apart }) =>
-    `The printed shares add up to ${sum} in place of “${whole}”: ${apart} apart.`,
+    `The printed shares add up to ${sum}, not “${whole}”, ${apart} apart.`,
   propose: (proof) => (proof.shareParts ? [] : moreDecimals(proof)),
 }

@@ -34,17 +34,17 @@ function misleading({ full: { before, after } }: Proof): Omit<Text, 'label'> | n
  */
 export const signInText: Check<Text> = {
   id: 'sign-in-text',
-  title: 'A text around the label reads as part of its number',
+  title: 'A text reads as part of the number',
   weight: 'error',
-  finds: 'a text before or after the label that ends or begins as a sign, digits or a mark do',
+  finds:
+    'a text before or after the label that looks like a sign, digits or a separator next to the number',
   find(proof) {
     const found = misleading(proof)
     const at = found ? placesWhere(proof, isNumeral) : []
     if (!found || at.length === 0) return null
     return { severity: 'error', params: { ...found, label: labelAt(proof, at[0]!) }, at }
   },
-  message: ({ label, text, as }) =>
-    `“${label}”: a reader takes the text “${text.trim()}” beside the number for ${as}.`,
+  message: ({ label, text, as }) => `“${label}”: readers take the text “${text.trim()}” for ${as}.`,
   *propose({ style }) {
     yield fix('no-texts', {}, { way: 'labels', style: { ...style, before: '', after: '' } })
   },

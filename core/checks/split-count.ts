@@ -10,9 +10,9 @@ import type { Check } from './types'
  */
 export const splitCount: Check<{ label: string }> = {
   id: 'split-count',
-  title: 'A part of what is counted whole',
+  title: 'A count with decimals',
   weight: 'warning',
-  finds: 'decimals on what is counted whole, unless a rung scales it',
+  finds: 'decimals on counts, unless a rung scales them',
   find(proof) {
     if (proof.kind !== 'count' || proof.full.factor !== '1') return null
     const isWhole = ({ rule, rung, exponent, denominator }: Written) => {
@@ -32,6 +32,6 @@ export const splitCount: Check<{ label: string }> = {
           at,
         }
   },
-  message: ({ label }) => `“${label}” counts a part of what is counted whole.`,
+  message: ({ label }) => `“${label}” has decimals, but whole things are counted.`,
   propose: fewerDecimals,
 }

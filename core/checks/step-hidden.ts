@@ -34,7 +34,7 @@ export const stepHidden: Check<HiddenStep> = {
   title: 'The labels hide the step',
   brings: { checks: ['same-label', 'uneven-steps', 'vanished', 'misread'], everywhere: true },
   weight: 'error',
-  finds: 'an axis with an even step, some of whose labels are not exactly their tick',
+  finds: 'an axis with an even step and labels that are not exactly their tick',
   find(proof) {
     if (!surfaces[proof.surface].hasTicks || !proof.step || proof.values.length < 2) return null
     const at = placesOf(proof, (i) => !isExact(proof, i))
@@ -54,7 +54,7 @@ export const stepHidden: Check<HiddenStep> = {
   },
   message({ step, seen, value, said, off }) {
     const steps = seen.length > 1 ? `${seen.slice(0, -1).join(', ')} or ${seen.at(-1)}` : seen[0]
-    return `The axis goes up by ${step}, but a reader sees it go up by ${steps}: ${value} reads as ${said}, off by ${off}.`
+    return `The axis goes up by ${step}, but readers see steps of ${steps}: ${value} reads as ${said}, off by ${off}.`
   },
   propose: finer,
 }

@@ -10,13 +10,13 @@ export const styleRefused: Check<{ why: string }> = {
   id: 'style-refused',
   title: 'The style cannot be written',
   weight: 'error',
-  finds: 'a style that contradicts itself or its values; its labels stand in a simpler one',
+  finds: 'a style that contradicts itself or its values, so labels use a simpler one',
   find(proof) {
     const { refused } = proof
     if (refused === undefined) return null
     return { severity: 'error', params: { why: refused }, at: placesWhere(proof, () => true) }
   },
-  message: ({ why }) => `These labels stand in a simpler style: ${why}.`,
+  message: ({ why }) => `These labels use a simpler style: ${why}.`,
   *propose({ style }) {
     yield fix('simpler-style', {}, { way: 'notation', style })
   },

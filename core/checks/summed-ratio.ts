@@ -10,9 +10,9 @@ import type { Check } from './types'
  */
 export const summedRatio: Check<{ what: 'total' | 'marks'; first: string; count: number }> = {
   id: 'summed-ratio',
-  title: 'Ratios are added',
+  title: 'Ratios are added up',
   weight: 'warning',
-  finds: 'a total, or marks of several rows, that add ratios or means',
+  finds: 'a total, or marks of several rows, that add up ratios or means',
   find(proof) {
     const { kind, role, total, aggregate, surface, values } = proof
     const isRatio = (kind ?? role) === 'ratio'
@@ -27,8 +27,8 @@ export const summedRatio: Check<{ what: 'total' | 'marks'; first: string; count:
   },
   message: ({ what, first, count }) =>
     what === 'total'
-      ? `The total ${first} adds ${count} ratios: it is the ratio of nothing. Ratios are averaged.`
-      : `Each of ${count} marks adds the ratios of its rows, the first to ${first}: it is the ratio of nothing. Ratios are averaged.`,
+      ? `The total ${first} adds up ${count} ratios, which has no meaning. Use their mean.`
+      : `Each of ${count} marks adds up the ratios of its rows (the first: ${first}), which has no meaning. Use their mean.`,
   *propose({ style, total, aggregate, divisor }) {
     if (aggregate === 'sum' && divisor !== undefined)
       yield fix(

@@ -12,7 +12,7 @@ import { halfUnit, isNumeral, listed, placesWhere } from './numbers'
 import { labelAt, saidAt, valueAt, valuesOf, writtenAt } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
-import type { Surface } from '../surfaces'
+import { type Surface, surfaceName } from '../surfaces'
 
 /** A value that two surfaces say, or a quantity that is read together with this one. */
 type Apart =
@@ -39,10 +39,10 @@ function memberApart({ together = [], style }: Proof) {
  */
 export const surfacesDisagree: Check<Apart> = {
   id: 'surfaces-disagree',
-  title: 'Two surfaces say different numbers',
+  title: 'Surfaces disagree',
   weight: 'warning',
   finds:
-    'one value that reads on two surfaces further apart than half a last place of each, and quantities read together that are written in different rungs, exponents or precisions',
+    'one value that reads differently on two surfaces, by more than half of the last digit of each; matched quantities with different rungs, exponents or precision',
   find(proof) {
     for (const { surface, style } of proof.others ?? []) {
       const plan = whereResolved(() => resolve(style, proof.context))
@@ -82,8 +82,8 @@ export const surfacesDisagree: Check<Apart> = {
   },
   message: (apart) =>
     'title' in apart
-      ? `“${apart.title}” is read together with this, and differs in ${listed(apart.fields.map((one) => fields[one].phrase?.name ?? one))}.`
-      : `${apart.value} reads “${apart.label}” here and “${apart.other}” on the ${apart.surface}.`,
+      ? `“${apart.title}” is matched with this quantity but differs in ${listed(apart.fields.map((one) => fields[one].phrase?.name ?? one))}.`
+      : `${apart.value} reads “${apart.label}” here and “${apart.other}” on the ${surfaceName(apart.surface)}.`,
   *propose({ style, others, together }) {
     for (const { title, style: own } of together ?? [])
       yield fix(

@@ -27,9 +27,9 @@ type Texts = {
  */
 export const textAsNumber: Check<Texts> = {
   id: 'text-as-number',
-  title: 'Text stands where numbers belong',
+  title: 'Text among numbers',
   weight: 'error',
-  finds: 'cells of text in a column of numbers; those that are labels are told as such',
+  finds: 'cells with text in a column of numbers; for labels, their number',
   find(proof) {
     const { texts = [] } = proof
     if (texts.length === 0) return null
@@ -51,7 +51,7 @@ export const textAsNumber: Check<Texts> = {
       return `“${text}” in row ${rows[at]}${number}`
     })
     const more = count > named.length ? ` and ${count - named.length} more` : ''
-    return `${named.join(', ')}${more}: text is left out of every sum, sort and plot.`
+    return `${named.join(', ')}${more}: sums, sorting and plots leave out text.`
   },
   // The cells are mended where they come from; a style can do nothing about them.
   propose: () => [],

@@ -39,9 +39,9 @@ function momentsIn(values: readonly Decimal[]): bigint | null {
  */
 export const timestamp: Check<{ label: string; day: string }> = {
   id: 'timestamp',
-  title: 'Moments are written as numbers',
+  title: 'Times are written as numbers',
   weight: 'error',
-  finds: 'whole seconds or thousandths since 1970, between 2001 and 2033, whole minutes apart',
+  finds: 'whole seconds or milliseconds since 1970, between 2001 and 2033, whole minutes apart',
   find(proof: Proof) {
     if (proof.kind === 'count' || proof.values.length < FEWEST || proof.column) return null
     const at = placesWhere(proof, saysSome)
@@ -55,6 +55,6 @@ export const timestamp: Check<{ label: string; day: string }> = {
     return { severity: 'error', params: { label: labelAt(proof, at[0]!), day }, at }
   },
   message: ({ label, day }) =>
-    `“${label}” counts the seconds since 1970: it is a moment of ${day}, and no reader sees that.`,
+    `“${label}” counts seconds since 1970. Readers cannot see that it is a time on ${day}.`,
   propose: () => [],
 }

@@ -115,10 +115,10 @@ function areUsual(proof: Proof, places: readonly number[]): boolean {
  */
 export const tooFine: Check<{ apart?: string; error?: string; label: string; unit: string }> = {
   id: 'too-fine',
-  title: 'Finer than the values differ',
+  title: 'More digits than needed',
   weight: 'note',
   finds:
-    'a last place that counts less than a hundredth of the distance between the closest two values; not in sentences, nor where all values are multiples of that distance, or were recorded to that place; not where the decimals are those of a currency; and more digits than the first two of a known error allow',
+    'a last digit that is worth less than a hundredth of the distance between the closest two values, or more digits than two of a known error. It stays quiet in sentences, if all values are multiples of that distance or were recorded with that digit, and for the decimals of a currency',
   find(proof) {
     const beyond = beyondError(proof)
     if (beyond) return { severity: 'note', ...beyond }
@@ -162,8 +162,8 @@ export const tooFine: Check<{ apart?: string; error?: string; label: string; uni
   },
   message: ({ apart, error, label, unit }) =>
     error
-      ? `The last digit of “${label}” counts ${unit}, and the value is known to within ${error}.`
-      : `The closest two numbers lie ${apart} apart, and the last digit of “${label}” counts ${unit}.`,
+      ? `The last digit of “${label}” is worth ${unit}, but the value is known only to within ${error}.`
+      : `The closest two numbers are ${apart} apart, but the last digit of “${label}” is worth ${unit}.`,
   *propose(proof) {
     yield* withError(proof)
     yield* fewerDecimals(proof)

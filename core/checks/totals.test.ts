@@ -72,7 +72,7 @@ test('the message shows the parts and their sum', () => {
     found(written('table', { fraction: [0, 0] }, parts, total('11.2')), 'does-not-add-up'),
   ).toMatchObject({
     severity: 'warning',
-    message: '“3”, “5” and “2” add up to 10, but their total is written “11”: 1 apart.',
+    message: '“3”, “5” and “2” add up to 10, but their total is written “11”, 1 apart.',
     fixes: [{ title: 'Write 1 decimal' }],
   })
 })

@@ -11,6 +11,7 @@ import { isNumeral, placesWhere } from './numbers'
 import { readersOf } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
+import { languageName } from '../locale/languageName'
 
 /** The number that a reader gets from a decision's label, where it is another than it says. */
 function otherReading({ plan }: Proof, decision: Decision, region: ChosenRegion): Decimal | null {
@@ -60,11 +61,11 @@ const hasOwnWords = ({ full }: Proof): boolean =>
  */
 export const unclearMarks: Check<{ label: string; said: string; reader: string; taken: string }> = {
   id: 'unclear-marks',
-  title: 'Readers take it for another number',
+  title: 'Readers misread it',
   brings: { checks: ['unfamiliar-rung'], everywhere: true },
   weight: 'error',
   finds:
-    "a label that a reader of the style's own region, or a declared one, takes for another number, by that region's marks and names of powers",
+    "a label that readers of the style's region, or of the chosen regions, read as another number because of their separators and names of powers",
   find(proof) {
     for (const reader of readersOf(proof)) {
       // Marks and words of the style's own are what its own readers may misread.
@@ -87,7 +88,7 @@ export const unclearMarks: Check<{ label: string; said: string; reader: string; 
     return null
   },
   message: ({ label, said, reader, taken }) =>
-    `“${label}” says ${said}; a reader of ${reader} takes it for ${taken}.`,
+    `“${label}” means ${said}, but ${languageName(reader)} readers read ${taken}.`,
   *propose({ style }) {
     const narrow = { ...style, marks: { ...style.marks, group: '\u202f' } }
     yield fix('narrow-groups', {}, { way: 'marks', style: narrow })

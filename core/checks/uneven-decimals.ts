@@ -34,9 +34,9 @@ export const unevenDecimals: Check<{
   count: number
 }> = {
   id: 'uneven-decimals',
-  title: 'Decimals differ from label to label',
+  title: 'Labels have different decimals',
   weight: 'note; warning on an axis',
-  finds: 'labels of one rung or exponent in a line whose counts of decimals differ',
+  finds: 'labels in a line with the same rung or exponent but different numbers of decimals',
   find(proof) {
     const { surface, decisions, byHand, values } = proof
     if (!surfaces[surface].isInLine || byHand || values.length < 2 || isByChoice(proof)) return null
@@ -78,7 +78,7 @@ export const unevenDecimals: Check<{
     }
   },
   message: ({ few, fewest, many, most, count }) =>
-    `${quoted(few)} has ${decimalsText(fewest)} and ${quoted(many)} ${decimalsText(most)}: in a line of ${count} labels, they seem to be of different precision.`,
+    `${quoted(few)} has ${decimalsText(fewest)} and ${quoted(many)} ${decimalsText(most)}: the ${count} labels seem to have different precision.`,
   *propose(proof) {
     yield* stepDecimals(proof)
     yield* exactDecimals(proof)

@@ -18,10 +18,10 @@ const areEven = (steps: readonly Decimal[]): boolean =>
  */
 export const unevenSteps: Check<{ step: string; labels: readonly string[] }> = {
   id: 'uneven-steps',
-  title: 'Even ticks, uneven labels',
+  title: 'Labels make even ticks look uneven',
   brings: { checks: ['misread'] },
   weight: 'error',
-  finds: 'an axis with an even step whose labels read back at unequal distances',
+  finds: 'an axis with an even step whose labels read as uneven',
   find(proof) {
     if (!surfaces[proof.surface].hasTicks || proof.values.length < 3) return null
     const [steps, seen] = [stepsOf(valuesOf(proof)), stepsOf(saidOf(proof))]
@@ -34,6 +34,6 @@ export const unevenSteps: Check<{ step: string; labels: readonly string[] }> = {
     }
   },
   message: ({ step, labels }) =>
-    `Ticks ${step} apart are written ${listed(labels.map(quoted))}: a reader takes the axis for uneven.`,
+    `Ticks ${step} apart are written ${listed(labels.map(quoted))}. Readers think that the axis is uneven.`,
   propose: finer,
 }

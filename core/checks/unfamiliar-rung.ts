@@ -4,10 +4,11 @@ import { namesIn } from '../locale/compact'
 import { notationOf } from '../notations'
 import type { Decision } from '../label/fast/column'
 import type { Rung } from '../label/types'
-import { placesWhere, saysSome } from './numbers'
+import { placesWhere, saysSome, listed } from './numbers'
 import { labelAt, readersOf } from './proof'
 import { fix } from './fixes'
 import type { Check, Proof } from './types'
+import { languageName } from '../locale/languageName'
 
 /** Trillion: symbols above it are known to few. */
 const LAST_FAMILIAR = 12
@@ -54,9 +55,9 @@ function lackingIn(proof: Proof): readonly string[] {
  */
 export const unfamiliarRung: Check<{ label: string; readers: readonly string[] }> = {
   id: 'unfamiliar-rung',
-  title: 'A rung that few readers know',
+  title: 'Few readers know this rung',
   weight: 'note',
-  finds: "a symbol above trillion, or one that the readers' regions do not have",
+  finds: 'a symbol above trillion, or one that the regions of the readers do not use',
   find(proof) {
     const { full } = proof
     if (!notationOf(full).hasRungs) return null
@@ -83,8 +84,8 @@ export const unfamiliarRung: Check<{ label: string; readers: readonly string[] }
   },
   message: ({ label, readers }) =>
     readers.length > 0
-      ? `“${label}” uses a rung that readers of ${readers.join(', ')} do not count in.`
-      : `“${label}” carries a symbol above trillion, which few readers know.`,
+      ? `“${label}” uses a rung that ${listed(readers.map(languageName))} readers do not use.`
+      : `“${label}” has a symbol above trillion, which few readers know.`,
   *propose({ style, full, readers }) {
     if (full.ladder !== 'short')
       yield fix(

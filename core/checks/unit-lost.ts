@@ -1,6 +1,6 @@
 import { textOf } from '../label/write'
 import type { Written } from '../label/types'
-import { type Surface, surfaces } from '../surfaces'
+import { type Surface, surfaceName, surfaces } from '../surfaces'
 import { placesWhere } from './numbers'
 import { writtenAt } from './proof'
 import { fix } from './fixes'
@@ -20,9 +20,9 @@ type LostUnit = {
  */
 export const unitLost: Check<LostUnit> = {
   id: 'unit-lost',
-  title: 'The unit is said nowhere',
+  title: 'The unit is missing',
   weight: 'error',
-  finds: 'labels that leave rung or unit to a title that their surface does not have',
+  finds: 'labels that leave rung or unit to a title, on a surface without one',
   find(proof) {
     const { full, surface, plan } = proof
     const { isTitled, isAlone } = surfaces[surface]
@@ -46,7 +46,7 @@ export const unitLost: Check<LostUnit> = {
   message({ unitAt, surface, whole, label, count }) {
     const where = unitAt === 'title' ? 'in a title' : `on the ${unitAt} label`
     const numbers = count > 1 ? 'bare numbers' : 'a bare number'
-    return `Unit and rung are said ${where}, which a ${surface} has not: “${whole}” is written “${label}”, and a reader takes it for ${numbers}.`
+    return `Unit and rung are ${where}, which the ${surfaceName(surface)} does not have. “${whole}” is written “${label}”, so readers see ${numbers}.`
   },
   *propose({ style }) {
     yield fix('unit-on-labels', {}, { way: 'unit', style: { ...style, unitAt: 'label' } })

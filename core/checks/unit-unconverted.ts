@@ -160,10 +160,10 @@ function wrongOnAll(proof: Proof): Omit<Params, 'label'> | null {
  */
 export const unitUnconverted: Check<Params> = {
   id: 'unit-unconverted',
-  title: 'A unit is changed, its numbers are not',
+  title: 'A unit was changed without its numbers',
   weight: 'error',
   finds:
-    'a case that changes the unit and leaves the factor as it was; letters such as MWh on values that are recorded in kWh, or bn € on values that are not divided by a billion',
+    'an exception that changes the unit but not the factor; letters such as MWh on values that are recorded in kWh, or bn € on values that are not divided by a billion',
   find(proof) {
     const wrong = wrongOnAll(proof)
     if (wrong) {
@@ -183,11 +183,11 @@ export const unitUnconverted: Check<Params> = {
   },
   message({ by, from, to, label }) {
     if (by === 'rate')
-      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the amounts are in ${from} and no rate is entered for ${to}.`
+      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the amounts are in ${from} and the study has no rate for ${to}.`
     if (by !== 'case')
-      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the number counts ${from}.`
-    const seen = label === '' ? '' : `: “${label}” is still counted in ${from}`
-    return `A case writes “${to}” in place of “${from}” and leaves the number as it is${seen}.`
+      return `${label === '' ? 'The unit' : `“${label}”`} says ${to}, but the number is in ${from}.`
+    const seen = label === '' ? '' : `: “${label}” is still in ${from}`
+    return `An exception writes “${to}” instead of “${from}” but keeps the number${seen}.`
   },
   *propose(proof) {
     const other = otherMeasure(proof)

@@ -73,10 +73,10 @@ test('letters of another unit are converted, or the recorded one is written', ()
   const finding = found(written('table', letters('MWh'), [12_345_678], inKwh), 'unit-unconverted')!
   expect(finding).toMatchObject({
     severity: 'error',
-    message: '“12,345,678\u00a0MWh” says megawatt hour, but the number counts kilowatt hour.',
+    message: '“12,345,678\u00a0MWh” says megawatt hour, but the number is in kilowatt hour.',
   })
   expect(finding.fixes.map(({ title, style }) => [title, style.unit])).toEqual([
-    ['Convert into megawatt hour', { kind: 'measure', id: 'megawatt-hour' }],
+    ['Convert to megawatt hour', { kind: 'measure', id: 'megawatt-hour' }],
     ['Keep kilowatt hour', { kind: 'measure', id: 'kilowatt-hour' }],
   ])
   const other = found(written('table', letters('t'), [5], inKwh), 'unit-unconverted')!
@@ -87,10 +87,10 @@ test('a power of ten beside money is written as a rung', () => {
   const finding = found(written('marks', letters('bn €'), [2_150_000_000]), 'unit-unconverted')!
   expect(finding).toMatchObject({
     severity: 'error',
-    message: '“2,150,000,000\u00a0bn €” says 10^9 EUR, but the number counts EUR.',
+    message: '“2,150,000,000\u00a0bn €” says 10^9 EUR, but the number is in EUR.',
   })
   expect(finding.fixes.map(({ title, style }) => [title, style.unit, style.notation])).toEqual([
-    ['Write EUR, with the rung of each number', { kind: 'currency', code: 'EUR' }, 'scaled'],
+    ['Write EUR with the best rung for each number', { kind: 'currency', code: 'EUR' }, 'scaled'],
   ])
 })
 
@@ -101,7 +101,7 @@ test('a currency that the amounts are not in gives way to theirs', () => {
     'unit-unconverted',
   )!
   expect(finding.message).toBe(
-    '“$5.00” says USD, but the amounts are in EUR and no rate is entered for USD.',
+    '“$5.00” says USD, but the amounts are in EUR and the study has no rate for USD.',
   )
   expect(finding.fixes.map(({ title, style: { unit } }) => [title, unit])).toEqual([
     ['Keep EUR', { kind: 'currency', code: 'EUR' }],
@@ -116,9 +116,9 @@ describe('where a rate from euros to dollars is entered', () => {
     const dollars: Style = { unit: { kind: 'currency', code: 'USD' } }
     expect(found(written('table', dollars, [5], { context }), 'unit-unconverted')).toBeUndefined()
     const finding = found(written('table', letters('$'), [5], { context }), 'unit-unconverted')!
-    expect(finding.message).toMatch(/^“5.\$” says USD, but the number counts EUR\.$/)
+    expect(finding.message).toMatch(/^“5.\$” says USD, but the number is in EUR\.$/)
     expect(finding.fixes.map(({ title, style: { unit } }) => [title, unit])).toEqual([
-      ['Convert into USD', { kind: 'currency', code: 'USD' }],
+      ['Convert to USD', { kind: 'currency', code: 'USD' }],
       ['Keep EUR', { kind: 'currency', code: 'EUR' }],
     ])
   })
@@ -126,7 +126,7 @@ describe('where a rate from euros to dollars is entered', () => {
   test('letters of a currency without a rate are told so', () => {
     const pounds = found(written('table', letters('£'), [5], { context }), 'unit-unconverted')!
     expect(pounds.message).toMatch(
-      /^“5.£” says GBP, but the amounts are in EUR and no rate is entered for GBP\.$/,
+      /^“5.£” says GBP, but the amounts are in EUR and the study has no rate for GBP\.$/,
     )
   })
 })

@@ -12,7 +12,7 @@ export const vanished: Check<{ numbers: readonly string[]; count: number; label:
   title: 'A number is written as zero',
   brings: { checks: ['same-label', 'misread'] },
   weight: 'error',
-  finds: 'a number that is not zero, whose kept digits are all zero',
+  finds: 'a number that is not zero but is written with zeros only',
   find(proof) {
     const at = placesWhere(
       proof,
@@ -31,6 +31,6 @@ export const vanished: Check<{ numbers: readonly string[]; count: number; label:
     }
   },
   message: ({ numbers, count, label }) =>
-    `${listed(numbers, count)} ${count === 1 ? 'is' : 'are'} written “${label}”: a reader thinks that there is nothing.`,
+    `${listed(numbers, count)} ${count === 1 ? 'is' : 'are'} written “${label}”. Readers think that there is nothing.`,
   propose: finer,
 }

@@ -30,10 +30,10 @@ type WrongLabels =
     }
 const messages = {
   count: ({ labels, ticks }: Extract<WrongLabels, { what: 'count' }>) =>
-    `${labels} labels are written by hand for ${ticks} ticks: ${labels < ticks ? 'the last ticks have none' : 'the last labels have no tick'}, and one put in between moves all the others.`,
+    `${labels} labels were typed for ${ticks} ticks: ${labels < ticks ? 'the last ticks have none' : 'the last labels have no tick'}. A new tick would shift them.`,
   number({ value, label, said, count }: Extract<WrongLabels, { what: 'number' }>) {
     const reads = said === '' ? '' : `, which reads as ${said}`
-    const more = count > 1 ? `; ${count} labels say another number than their tick` : ''
+    const more = count > 1 ? `; ${count} labels differ from their tick` : ''
     return `The tick at ${value} is labelled “${label}”${reads}${more}.`
   },
 } as const
@@ -44,9 +44,9 @@ const messages = {
  */
 export const wrongTickLabel: Check<WrongLabels> = {
   id: 'wrong-tick-label',
-  title: 'A label by hand does not fit',
+  title: 'A label by hand is wrong',
   weight: 'error',
-  finds: 'texts by hand that are more or fewer than the ticks, or say another number',
+  finds: 'labels typed by hand that are too many, too few, or another number than their tick',
   find(proof) {
     const { byHand, plan } = proof
     if (!byHand) return null

@@ -7,21 +7,32 @@ const name = z.string().min(1).max(40)
 export const readsAsNumber = (text: string): boolean =>
   /\d/.test(text) || /^[eE][+\-−]?$/.test(text) || /^[.,+\-−]/.test(text)
 
-/** What keeps a list of rungs from being a ladder; null where nothing does. */
-function fault(rungs: readonly { power: number; symbol: string; word?: string }[]): string | null {
-  for (let at = 1; at < rungs.length; at++) {
-    if (rungs[at]!.power <= rungs[at - 1]!.power)
-      return `the power ${rungs[at]!.power} is not above ${rungs[at - 1]!.power}, the power before it`
+interface Fault {
+  readonly path: (string | number)[]
+  readonly message: string
+}
+/** Returns what keeps a list of rungs from being a ladder, and where; null if nothing does. */
+function faultIn(rungs: readonly { power: number; symbol: string; word?: string }[]): Fault | null {
+  const fault = (at: number, field: string, message: string) => ({
+    path: ['rungs', at, field],
+    message,
+  })
+  for (const [at, { power }] of rungs.entries()) {
+    const before = rungs[at - 1]?.power
+    if (before !== undefined && power <= before)
+      return fault(at, 'power', `the power ${power} is not above ${before}, the power before it`)
+    if (power === 0)
+      return fault(at, 'power', 'a rung has the power 0, but plain units have no name')
   }
-  if (rungs.some(({ power }) => power === 0))
-    return 'a rung has the power 0, but plain units have no name'
-  for (const key of ['symbol', 'word'] as const) {
-    const names = rungs.map((rung) => rung[key]).filter((one) => one !== undefined)
-    const twice = names.find((one, at) => names.indexOf(one) !== at)
-    if (twice !== undefined) return `the ${key} ${JSON.stringify(twice)} is used twice`
-    const numeral = names.find(readsAsNumber)
-    if (numeral !== undefined)
-      return `the ${key} ${JSON.stringify(numeral)} reads as part of a number`
+  for (const field of ['symbol', 'word'] as const) {
+    const seen = new Set<string>()
+    for (const [at, { [field]: name }] of rungs.entries()) {
+      if (name === undefined) continue
+      const said = `the ${field} ${JSON.stringify(name)}`
+      if (seen.has(name)) return fault(at, field, `${said} is used twice`)
+      if (readsAsNumber(name)) return fault(at, field, `${said} reads as part of a number`)
+      seen.add(name)
+    }
   }
   return null
 }
@@ -39,8 +50,8 @@ export const ownLadder = z
       .max(400),
   })
   .superRefine(({ rungs }, context) => {
-    const message = fault(rungs)
-    if (message) context.addIssue({ code: 'custom', message })
+    const fault = faultIn(rungs)
+    if (fault) context.addIssue({ code: 'custom', ...fault })
   })
 export type OwnLadder = z.infer<typeof ownLadder>
 

@@ -14,20 +14,20 @@ export const misplaced: PlaceCheck<{
   count: number
 }> = {
   id: 'misplaced',
-  title: 'A label is not the number of its place',
+  title: 'A label is in the wrong place',
   weight: 'error',
-  finds: 'a label of an axis that says another number than the scale has where it stands',
+  finds: 'a label of an axis that is another number than the scale has at its position',
   message: ({ label, said, value, count }) =>
-    `${quoted(label)} reads as ${said}, and stands where the scale has ${value}${count > 1 ? `; ${count} labels stand at other numbers than their own` : ''}.`,
+    `${quoted(label)} reads as ${said}, but the scale has ${value} at its position${count > 1 ? `. ${count} labels are in the wrong place` : ''}.`,
 }
 export const unevenSpacing: PlaceCheck<{ labels: readonly string[] }> = {
   id: 'uneven-spacing',
-  title: 'Labels and distances do not agree',
+  title: 'Labels do not match their distances',
   weight: 'error',
   finds:
-    'an axis whose labels stand at distances that no linear, logarithmic or symmetric scale has',
+    'an axis whose labels have distances that fit no linear, logarithmic or symmetric logarithmic scale',
   message: ({ labels }) =>
-    `${listed(labels.map(quoted))} stand at distances that fit no scale: a reader who measures between them goes wrong.`,
+    `${listed(labels.map(quoted))} have distances that fit no scale. Readers who measure between them are wrong.`,
 }
 export const markMismatch: PlaceCheck<{
   label: string
@@ -36,12 +36,12 @@ export const markMismatch: PlaceCheck<{
   count: number
 }> = {
   id: 'mark-mismatch',
-  title: 'A mark shows another number than its label',
+  title: 'A mark contradicts its label',
   weight: 'error',
   finds:
-    "a data label that its mark does not reach, or passes, by more than the label's last place and a pixel",
+    'a data label that differs from the end of its mark by more than the last digit and a pixel',
   message: ({ label, said, reached, count }) =>
-    `The mark labelled ${quoted(label)}, which reads as ${said}, ends at ${reached} on its axis${count > 1 ? `; ${count} marks do not show what their labels say` : ''}.`,
+    `The mark labelled ${quoted(label)}, which reads as ${said}, ends at ${reached} on its axis${count > 1 ? `. ${count} marks contradict their labels` : ''}.`,
 }
 
 /** Checks that look at where labels stand. */

@@ -15,6 +15,14 @@ export const surfaces: Readonly<Record<Surface, SurfaceTraits>> = all
 export const SURFACES = Object.keys(all) as readonly Surface[] as readonly [Surface, ...Surface[]]
 
 /**
+ * Returns what a surface is called in messages.
+ *
+ * @example surfaceName('marks') // 'data labels'
+ */
+export const surfaceName = (surface: Surface): string =>
+  surface === 'marks' ? 'data labels' : surface
+
+/**
  * Returns the surfaces that have a trait, in their order.
  *
  * @example surfacesWhere(({ isProse }) => isProse) // ['headline', 'sentence']

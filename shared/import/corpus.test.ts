@@ -39,7 +39,7 @@ function isSame(own: string | null, cell: unknown, power: number, isNumber: bool
   return value !== null && compare(shift(value, power), parseDecimal(own)!) === 0
 }
 
-test('the corpus: sixty tables, at least 85 % of their columns clear', () => {
+test('the corpus: sixty tables, at least 85% of their columns clear', () => {
   const columns = made.flatMap((table) => table.columns)
   expect(made).toHaveLength(60)
   expect(columns.filter(({ asks }) => !asks).length / columns.length).toBeGreaterThan(0.85)

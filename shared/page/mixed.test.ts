@@ -53,7 +53,7 @@ test('four currencies on one axis are found on the axis, in the headline and in 
     ['sentence', 'error'],
   ])
   expect(found[0]!.message).toBe(
-    'The numbers are in EUR, SEK, GBP and USD, and these currencies share no scale. Enter rates, or show the rows in one of them.',
+    'The numbers are in EUR, SEK, GBP and USD, and these currencies have no common scale. Enter exchange rates or show only one of them.',
   )
 })
 
@@ -97,7 +97,7 @@ test('no number is said of rows in several currencies, neither in words nor in a
     surface: 'table',
     severity: 'error',
     message:
-      'The total is over rows in EUR, SEK, GBP and USD, and these currencies cannot be added. Enter rates, or show the rows in one of them.',
+      'The total is over rows in EUR, SEK, GBP and USD, and these currencies cannot be added. Enter exchange rates or show only one of them.',
   })
 })
 

@@ -32,14 +32,14 @@ test('three thirds in the table miss 100 %', () => {
   const page = pageOf(tableOf('Share (%)', '33.33', '33.33', '33.34'))
   expect(page['style.table'].unit.kind).toBe('percent')
   expect(missedOn(pageOf(tableOf('Share (%)', 33.3, 33.3, 33.3)))).toEqual([
-    'table: The printed shares add up to 99.9 in place of “100%”: 0.1 apart.',
+    'table: The printed shares add up to 99.9, not “100%”, 0.1 apart.',
   ])
 })
 
 test('shares that marks print beside their numbers are added up too', () => {
   const thirds = tableOf('Tonnes', 7, 7, 7)
   expect(missedOn(pageOf(thirds, { form: 'ring', parts: ['name', 'share'] }))).toEqual([
-    'marks: The printed shares add up to 99.9% in place of “100%”: 0.1% apart.',
+    'marks: The printed shares add up to 99.9%, not “100%”, 0.1% apart.',
   ])
   expect(missedOn(pageOf(thirds, { form: 'bars', parts: ['value', 'share'] }))).toHaveLength(1)
   const thousands = tableOf('Catch (thousand t)', 7, 7, 7)

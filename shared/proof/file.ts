@@ -73,13 +73,12 @@ const BOM = /^\ufeff/
 const hasMark = ([a, b, c]: Uint8Array): boolean => a === 0xef && b === 0xbb && c === 0xbf
 
 const why = {
-  neither: 'this is neither SVG nor HTML: proof reads charts drawn as SVG and tables of HTML',
-  pixels: 'the chart is a picture made of pixels: there are no labels to read, only their image',
-  outlines:
-    'its labels are drawn as outlines in place of text: write it again with its texts kept as text',
-  canvas: 'the chart is drawn on a canvas by a script, which is not run: save it as SVG',
-  empty: 'no text stands in it',
-  none: 'no axis, data label or numeric column was found in it: no two numbers stand in a line with ticks, or three without',
+  neither: 'the file is neither SVG nor HTML: use a chart as SVG or a table as HTML',
+  pixels: 'the chart is an image of pixels, so it has no text to read: export it as SVG',
+  outlines: 'its labels are outlines instead of text: export it again with text kept as text',
+  canvas: 'a script draws the chart on a canvas, and scripts are not run: save it as SVG',
+  empty: 'it contains no text',
+  none: 'no axis, data label or column of numbers was found: an axis needs two numbers in line with ticks, or three without',
 } as const
 
 /** Why a work in which nothing was found could not be read. */
@@ -158,7 +157,7 @@ function worksIn(text: string): Works {
 export function readWork(bytes: Uint8Array, readersOf: (language: string) => Readers): ReadFile {
   if (bytes.length > MOST_BYTES)
     throw new ProofError(
-      `it has ${Math.ceil(bytes.length / 2 ** 20)} MB; proof reads files of up to ${MOST_BYTES / 2 ** 20} MB`,
+      `it has ${Math.ceil(bytes.length / 2 ** 20)} MB, but the limit is ${MOST_BYTES / 2 ** 20} MB`,
     )
   const { text: whole, isUtf8 } = decodedAs(bytes)
   const text = whole.replace(BOM, '')

@@ -204,9 +204,7 @@ export function edited(file: string, edits: readonly Edit[]): string {
  */
 export function mended(work: ReadFile, part: Part, labels: readonly string[]): string {
   if (!work.isUtf8)
-    throw new ProofError(
-      'it is not UTF-8, and can only be written back so: save it as UTF-8 before its labels are written anew',
-    )
+    throw new ProofError('it is not UTF-8: save it as UTF-8 before you correct its labels')
   return work.mark + mendedText(work.text, part, labels)
 }
 function mendedText(text: string, part: Part, labels: readonly string[]): string {

@@ -90,10 +90,10 @@ test('pieces of a text are one label where a reader sees one, and two where they
 test.each([
   [
     '<svg xmlns="http://www.w3.org/2000/svg"><text>7</svg>',
-    /line 1, column \d+.*no well-formed XML/,
+    /line 1, column \d+.*not well-formed XML/,
   ],
   ['just some words', /neither SVG nor HTML/],
-  [svg('<g>'.repeat(3000) + '</g>'.repeat(3000)), /deep in each other/],
+  [svg('<g>'.repeat(3000) + '</g>'.repeat(3000)), /levels deep/],
   [svg('<g/>'.repeat(400_001)), /more than 400,000 elements/],
 ])('a file that is broken says where and why: %#', (file, message) => {
   expect(() => readText(file)).toThrow(message)

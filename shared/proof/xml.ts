@@ -9,10 +9,10 @@ export class ProofError extends Error {
 
 /** Nothing that is drawn or set in a table lies deeper. */
 export const MOST_DEEP = 256
-export const tooDeep = `elements lie more than ${MOST_DEEP} deep in each other, and are not read`
+export const tooDeep = `elements lie more than ${MOST_DEEP} levels deep; the file is not read`
 /** Elements of a file: of more no reader sees the labels either. */
 export const MOST_ELEMENTS = 400_000
-export const tooMany = `it has more than 400,000 elements, and is not read`
+export const tooMany = `it has more than 400,000 elements; the file is not read`
 const MOST_ENTITIES = 200
 const LONGEST_ENTITY = 1000
 const ENTITY = /<!ENTITY\s+([\w.-]+)\s+(?:"([^"]*)"|'([^']*)')\s*>/g
@@ -49,7 +49,7 @@ function refuseBroken(text: string): void {
   parser.on('error', (error) => {
     const what = error.message.replace(/^[^:]*:\d+:\d+: /, '').replace(/\.$/, '')
     throw new ProofError(
-      `line ${parser.line}, column ${parser.columnIndex + 1}: this is no well-formed XML (${what}); the file is broken off or was changed by hand`,
+      `line ${parser.line}, column ${parser.columnIndex + 1}: this is not well-formed XML (${what}); the file may be incomplete`,
     )
   })
   parser.write(text).close()

@@ -13,14 +13,14 @@ const found = (more: Partial<StudyFinding>): StudyFinding => ({
   ...more,
 })
 const FINDINGS = [
-  found({ fixes: ['Write 1 decimal', 'Share one rung'] }),
+  found({ fixes: ['Write 1 decimal', 'Use one rung'] }),
   found({ surface: 'table', severity: 'warning' }),
   found({ severity: 'note', left: 'A draft' }),
 ]
 
 test('text says each finding that stands in a line, with what mends it, and counts them', () => {
   expect(reportFormats.text(FINDINGS)).toBe(
-    `Harvest, axis: error same-label: 1 and 2 both read “0”. (Write 1 decimal; or: Share one rung)
+    `Harvest, axis: error same-label: 1 and 2 both read “0”. (Write 1 decimal; or: Use one rung)
 Harvest, table: warning same-label: 1 and 2 both read “0”.
 1 error, 1 warning, 0 notes; 1 left with a reason
 `,
@@ -32,7 +32,7 @@ test('SARIF says what mends a finding where something does, and why one was left
   const { runs } = JSON.parse(reportFormats.sarif(FINDINGS, 'x.json'))
   const [run] = runs
   expect(run.results.map((one: { message: { text: string } }) => one.message.text)).toEqual([
-    'Harvest, axis: 1 and 2 both read “0”. To mend it: Write 1 decimal; or: Share one rung.',
+    'Harvest, axis: 1 and 2 both read “0”. To mend it: Write 1 decimal; or: Use one rung.',
     'Harvest, table: 1 and 2 both read “0”.',
     'Harvest, axis: 1 and 2 both read “0”.',
   ])

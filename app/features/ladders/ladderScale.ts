@@ -51,7 +51,7 @@ export function ladderTrouble(ladder: StudyLadder): string {
   const [issue] = result.error.issues
   const at = issue!.path[1]
   const rung = typeof at === 'number' ? ladder.rungs[at] : undefined
-  return rung
+  return rung && issue!.code !== 'custom'
     ? problems.nameLength({ field: String(issue!.path[2]), power: rung.power })
     : problems.other({ problem: `${issue!.message[0]!.toUpperCase()}${issue!.message.slice(1)}` })
 }
