@@ -202,7 +202,7 @@ test('a unit that is changed is converted by a known factor, and the unit kept w
   expect(finding).toMatchObject({
     at: [0],
     message:
-      'A case writes “m³” in place of “l” and leaves the number as it is: “41,000\u00a0m³” is still counted in l.',
+      'An exception writes “m³” instead of “l” but keeps the number: “41,000\u00a0m³” is still in l.',
   })
   expect(found(written('table', {}, [1234], german), 'unclear-marks')).toMatchObject({
     severity: 'error',
