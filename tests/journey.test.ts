@@ -67,7 +67,7 @@ test('the whole path: from a pasted table to a module that writes the same label
   await page.locator('[data-surface="axis"]').first().click()
   await choose(/^decimals:/, 'no decimals')
   await finding('step-hidden', 'axis')
-    .getByText('The axis goes up by 0.125, but a reader sees it go up by 0 or 1')
+    .getByText('The axis goes up by 0.125, but readers see steps of 0 or 1')
     .waitFor()
   await finding('step-hidden', 'axis')
     .getByText(/\d more with the same cause: different numbers read the same/)

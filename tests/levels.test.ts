@@ -161,7 +161,7 @@ describe('the stylebook', () => {
     await page.getByText('weight, in the table').waitFor()
     await page.getByText('5.25M   980.00K   41.25K').waitFor()
     expect(await first('table')).not.toBe('5.25M')
-    await page.getByRole('button', { name: 'Update' }).click()
+    await page.getByRole('button', { name: 'Update', exact: true }).click()
     await until(() => first('table'), '5.25M')
     await closed('Stylebook')
     await saved()
@@ -196,7 +196,7 @@ describe('rules of the house', () => {
     await page.getByRole('button', { name: 'house rules …' }).click()
     await select('Surface of the rule', 'in the table')
     await select('Value of the rule', 'no decimals')
-    await page.getByLabel('why').fill('Tables are long.')
+    await page.getByLabel('reason').fill('Tables are long.')
     await page.getByRole('button', { name: 'Add rule' }).click()
     // A finding in the margin may already quote the rule.
     await page.getByText('decimals (table): no decimals', { exact: true }).waitFor()
@@ -290,7 +290,7 @@ test('quantities are read together at one click, and one that leaves its set is 
   await choose(/^rung:/, 'in thousands (K)')
   const card = page.locator('article[data-checks~="surfaces-disagree"]')
   await card
-    .getByText(/“cost” is read together with this, and differs in rung/)
+    .getByText(/“cost” is matched with this quantity but differs in rung/)
     .first()
     .waitFor()
   await saved()

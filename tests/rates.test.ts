@@ -18,7 +18,7 @@ test('amounts in several currencies are not drawn before somebody decides how', 
   await page.getByLabel('Paste a table').fill(BAKERIES)
   await page.getByLabel('this study').check()
   await page.getByRole('dialog').getByRole('button', { name: 'Import' }).click()
-  await page.getByText('These amounts are in 3 currencies: EUR, SEK, GBP.').waitFor()
+  await page.getByText('These amounts are in 3 currencies: EUR, SEK and GBP.').waitFor()
   await until(() => page.locator('[data-surface="marks"]').count(), 0)
   await shot('offer')
   await page.getByRole('button', { name: 'EUR, 2 rows' }).click()

@@ -41,7 +41,7 @@ test('a study’s file is checked: each finding on a line, with its numbers and 
   const { status, stdout } = run(path)
   expect(status).toBe(1)
   expect(stdout).toContain(
-    'Revenue, axis: error step-hidden: The axis goes up by 250,000, but a reader sees it go up by 0 or 1,000,000',
+    'Revenue, axis: error step-hidden: The axis goes up by 250,000, but readers see steps of 0 or 1,000,000',
   )
   expect(stdout).toContain('(Write 2 decimals; or: Set the step to 1,000,000)')
   expect(stdout).toMatch(/\n\d+ errors, \d+ warnings, \d+ notes\n$/)

@@ -47,7 +47,7 @@ test('the page is laid out anew: the table below, the words under all', async ()
   // The menu goes where a page that is laid out anew scrolls.
   if (!(await page.getByRole('dialog', { name: 'On the page' }).isVisible()))
     await page.getByRole('button', { name: 'On the page …' }).click()
-  await select('Where the words stand', 'below')
+  await select('Position of the headline and sentence', 'below')
   await page.keyboard.press('Escape')
   const top = async (selector: string) => (await page.locator(selector).first().boundingBox())!.y
   await until(async () => (await top('[data-head="table"]')) > (await top('svg.chart')) + 200, true)

@@ -134,7 +134,7 @@ test('an axis counts parts of π, and names of winds are told as no numbers', as
   await page.getByLabel('Own text for 0', { exact: true }).fill('north')
   await page.getByText('“north” is not a number: it stays in place when the ticks move.').waitFor()
   await handle('Step').press('ArrowRight')
-  await page.getByText(/9 labels are written by hand for 5 ticks/).waitFor()
+  await page.getByText(/9 labels were typed for 5 ticks/).waitFor()
   await page.getByRole('button', { name: 'Write the labels from the ticks again' }).click()
   await until(labels, ['−π', '0', 'π', '2π', '3π'])
 })
@@ -155,16 +155,14 @@ test('tick labels are pasted as a list: too few, too many and another number are
   const card = page.locator('article[data-check="wrong-tick-label"]')
   const pasted = async (list: string, said: string) => {
     await page.getByRole('button', { name: 'paste labels as a list …' }).click()
-    await page.getByLabel('A label a line').fill(list)
+    await page.getByLabel('One label a line').fill(list)
     await page.getByText(said).waitFor()
     await page.getByRole('button', { name: 'Apply' }).click()
   }
-  await pasted('−π\n0\nπ', '3 labels for 5 ticks: 2 too few')
-  await card
-    .getByText(/3 labels are written by hand for 5 ticks: the last ticks have none/)
-    .waitFor()
+  await pasted('−π\n0\nπ', '3 labels for 5 ticks: 2 missing')
+  await card.getByText(/3 labels were typed for 5 ticks: the last ticks have none/).waitFor()
   await pasted('−π; 0; π; 2π; 3π; 4π', '6 labels for 5 ticks: 1 too many')
-  await card.getByText(/6 labels are written by hand for 5 ticks/).waitFor()
+  await card.getByText(/6 labels were typed for 5 ticks/).waitFor()
   await pasted('["−π", "0", "2π", "2π", "3π"]', '5 labels for 5 ticks')
   await card.getByText(/is labelled “2π”/).waitFor()
   await page.getByRole('button', { name: 'Write the labels from the ticks again' }).click()
@@ -174,6 +172,6 @@ test('tick labels are pasted as a list: too few, too many and another number are
 test('a step that cannot be is refused where it is typed', async () => {
   const { page } = desk
   await page.getByLabel('Tick step').fill('0.5')
-  await page.getByText('A step is a fraction of the constant, such as 1/3 or 2').waitFor()
+  await page.getByText('Enter a fraction of the constant, such as 1/3 or 2').waitFor()
   expect(await labels()).toEqual(['−π', '0', 'π', '2π', '3π'])
 })

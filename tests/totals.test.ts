@@ -64,7 +64,7 @@ test('a label under the pointer says its value, what it reads back as, and what 
   const note = page.getByRole('tooltip')
   await note.waitFor()
   expect(await note.innerText()).toBe(
-    'value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96\n\nClick to write it another way on the marks',
+    'value\n1,281,729.96\nlabel\n€1M\nreads as\n1,000,000\noff by\n281,729.96\n\nClick to change how it is written on the data labels',
   )
   await page.locator('[data-surface="marks"][data-at="1"]').click()
   await until(

@@ -206,7 +206,7 @@ test('a unit that is changed is converted by a known factor, and the unit kept w
   })
   expect(found(written('table', {}, [1234], german), 'unclear-marks')).toMatchObject({
     severity: 'error',
-    message: '“1,234” says 1,234; a reader of de takes it for 1.234.',
+    message: '“1,234” means 1,234, but German readers read 1.234.',
   })
 })
 

@@ -17,7 +17,7 @@ export const regions = {
     use: 'Use',
     px: '{$width} px',
     notMisread: 'nowhere',
-    reads: '{$reading} in {$regions}',
+    reads: 'is {$reading} in {$regions}',
     apply: 'apply',
     current: 'in use',
     way: {
