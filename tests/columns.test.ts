@@ -21,7 +21,7 @@ test('columns stand in the table in their order, each with its total in its own 
   await page.keyboard.press('Escape')
   await until(
     async () => (await page.getByRole('columnheader').allTextContents()).slice(1, -1),
-    ['Stop', 'line', 'share', 'fare', 'boardings'],
+    ['stop', 'line', 'share', 'fare', 'boardings'],
   )
   await page.getByRole('button', { name: 'Show a total' }).click()
   await until(() => cells('total'), ['2,500'])

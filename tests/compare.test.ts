@@ -22,7 +22,7 @@ test('the style as it is stands beside the best that the program suggests, each 
   await until(() => column(1), ['€2M', '€1M', '€1M', '€1M', '€0M', '€0M'])
   expect(await column(2)).toEqual(['€1.74M', '€1.28M', '€0.96M', '€0.63M', '€0.49M', '€0.31M'])
   expect((await texts('different labels')).slice(0, 2)).toEqual(['3 of 6', '6 of 6'])
-  expect((await texts('largest error'))[0]).toMatch(/^100 %/)
+  expect((await texts('largest error'))[0]).toMatch(/^100%/)
   expect((await texts('findings'))[1]).toBe('none')
   expect(await page.locator('tbody td.misread').count()).toBeGreaterThan(0)
 })

@@ -31,7 +31,7 @@ describe('a style on each of three levels', () => {
       'From the quantity',
     )
     await phrase.click()
-    await page.getByRole('button', { name: 'clear' }).click()
+    await page.getByRole('button', { name: 'clear', exact: true }).click()
     await until(() => text('table'), '€0M')
     await page.getByText('as the quantity,').waitFor()
     await choose(/^rung: in millions/, 'in thousands (K)')

@@ -15,11 +15,18 @@ type Name<Rest extends string> = Rest extends `${infer Inside}}${string}`
 type Names<Message extends string> = Message extends `${string}{$${infer Rest}`
   ? Name<Rest> | Names<Rest>
   : never
+/** What a parameter takes: several texts only where the message joins them. */
+type ParamOf<
+  Message extends string,
+  Param extends string,
+> = Message extends `${string}{$${Param} :list${string}`
+  ? string | readonly (string | number)[]
+  : string | number
 /** A message of the catalogue as code uses it: a text, or a function if it has parameters. */
 export type Spoken<Message> = Message extends string
   ? [Names<Message>] extends [never]
     ? string
-    : (params: Readonly<Record<Names<Message>, Param>>) => string
+    : (params: { readonly [Name in Names<Message>]: ParamOf<Message, Name> }) => string
   : { readonly [Id in keyof Message]: Spoken<Message[Id]> }
 
 /** Nested messages by their ids. */

@@ -20,8 +20,8 @@ export const rates = {
     edit: 'Edit rates',
   },
   unitsOffer: {
-    currencies: 'These amounts are in {$count :count} currencies: {$units}.',
-    measures: 'These numbers are in {$count :count} units: {$units}.',
+    currencies: 'These amounts are in {$count :count} currencies: {$units :list}.',
+    measures: 'These numbers are in {$count :count} units: {$units :list}.',
     noScale: 'They have no common scale yet, so no chart is drawn.',
     enter: 'Enter exchange rates',
     panels: 'Draw a panel for each unit',

@@ -14,12 +14,12 @@ export const isZeroPart = (part: Decimal): boolean => part.coefficient === 0n
 /**
  * A part in percent, to hundredths, rounded up so that no loss is told too small.
  *
- * @example percentText(decimal('0.00001')) // 'less than 0.01 %'
+ * @example percentText(decimal('0.00001')) // 'less than 0.01%'
  */
 export function percentText(part: Decimal): string {
   if (isZeroPart(part)) return 'nothing'
   const percent = shift(part, 2)
   return compare(percent, LEAST) < 0
     ? words.lessThan
-    : `${plainly({ coefficient: roundToPlace(percent, PLACE, 'ceil'), exponent: PLACE })} %`
+    : `${plainly({ coefficient: roundToPlace(percent, PLACE, 'ceil'), exponent: PLACE })}%`
 }
