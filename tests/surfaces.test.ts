@@ -123,7 +123,7 @@ test('a mark says its number, its share and its change in two lines, each still 
   await page.locator('[data-part="share"]').first().click()
   await until(
     () => page.getByRole('combobox', { name: 'Where this style applies' }).textContent(),
-    'in the shares on marks',
+    'in the shares on data labels',
   )
   await choose(/^decimals: at most 1 decimal/, '2 decimals')
   await until(async () => /^\d\d\.\d\d%$/.test((await shares())[0]!), true)
