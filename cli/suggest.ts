@@ -2,7 +2,8 @@ import { surfaces } from '../core/surfaces'
 import { recordedIn } from '../core/label/context'
 import { toText } from '../core/decimal/decimal'
 import { amountOf, isFiniteAmount } from '../core/label/value'
-import { DEFAULT_SIZE, suggestAxis } from '../core/suggest/axis'
+import { type AxisChoice, DEFAULT_SIZE, suggestAxis } from '../core/suggest/axis'
+import type { Scored } from '../core/ticks/search'
 import { suggest } from '../core/suggest/suggest'
 import { countedBy } from '../core/ticks/counted'
 import { evenStep } from '../core/ticks/linear'
@@ -17,6 +18,18 @@ import { reasonTexts } from '../words/suggestionReason'
 const told = (reasons: readonly Reason[]) => ({
   reasons: reasonTexts(reasons),
   codes: reasons.map(({ code }) => code),
+})
+
+/** A suggestion for an axis as the command prints it. */
+const axisSuggestion = ({ ticks, choice, score }: Scored<AxisChoice>) => ({
+  style: choice.style,
+  labels: choice.labels,
+  values: ticks.values.map(toText),
+  score,
+  ...told(choice.reasons),
+  step: toText(ticks.step),
+  fontSize: choice.fontSize,
+  turned: choice.turned,
 })
 
 export const suggestCommand: Command = {
@@ -46,20 +59,7 @@ export const suggestCommand: Command = {
         counted,
         context,
       })
-      return {
-        suggestions: found.map(
-          ({ ticks, choice: { style, labels, reasons, fontSize: size, turned }, score }) => ({
-            style,
-            labels,
-            values: ticks.values.map(toText),
-            score,
-            ...told(reasons),
-            step: toText(ticks.step),
-            fontSize: size,
-            turned,
-          }),
-        ),
-      }
+      return { suggestions: found.map(axisSuggestion) }
     }
     const values = domain
       ? placeTicks({ domain, counted }).ticks.map(({ value }) => value)

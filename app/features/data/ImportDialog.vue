@@ -8,18 +8,13 @@ import { FILE_ENDINGS } from '~~/shared/import/endings'
 import { useStudy } from '~/stores/study'
 import ColumnReport from './ColumnReport.vue'
 import type { ColumnPreview } from './preview'
+import { delimiterNames } from './delimiterNames'
 import { useBringing } from './useBringing'
 import { useReading } from './useReading'
 import { useTableFile } from './useTableFile'
 import { words as catalogue } from '~~/words'
 
 const words = catalogue.data.importDialog
-const delimiterNames: Readonly<Record<string, string>> = {
-  ',': words.delimiters.comma,
-  ';': words.delimiters.semicolon,
-  '\t': words.delimiters.tab,
-  '|': words.delimiters.bar,
-}
 
 const visible = defineModel<boolean>('visible', { required: true })
 const study = useStudy()
