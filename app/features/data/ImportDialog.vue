@@ -8,7 +8,7 @@ import { FILE_ENDINGS } from '~~/shared/import/endings'
 import { useStudy } from '~/stores/study'
 import ColumnReport from './ColumnReport.vue'
 import type { ColumnPreview } from './preview'
-import { delimiterNames } from './delimiterNames'
+import { tableSummary } from './tableSummary'
 import { useBringing } from './useBringing'
 import { useReading } from './useReading'
 import { useTableFile } from './useTableFile'
@@ -157,14 +157,7 @@ async function bringIn() {
       }}</Message>
       <template v-if="table">
         <p class="soft">
-          {{
-            words.summary({
-              rows: countText(table.rowCount),
-              delimiter: delimiterNames[table.delimiter] ?? table.delimiter,
-              numeric: numbers,
-              columns: table.columns.length,
-            })
-          }}
+          {{ tableSummary(table, numbers) }}
         </p>
         <ul v-if="table.notices.length > 0" class="notices">
           <li v-for="notice in table.notices" :key="notice">{{ notice }}</li>
