@@ -1,5 +1,6 @@
 import { derivations } from '../../core/data/derive'
 import { words } from '../../words'
+import { codedText } from '../../words/coded'
 import { countText } from '../import/counts'
 import { type ColumnReason, MOST_ROWS } from './columnReason'
 
@@ -43,29 +44,19 @@ export const derivedText = ({ by, of, and, number }: Omit<Of<'derived'>, 'code'>
     how: `${derivations[by].title} ${[of, and ?? number].filter(Boolean).join(` ${derivations[by].joins} `)}`,
   })
 
-/** The texts of reasons that are no message of their own. */
-const texts: {
-  readonly [Code in ColumnReason['code']]?: (reason: Of<Code>, role: string) => string
-} = {
-  fewNumbers: ({ numbers, filled }) =>
-    columns.reasons.fewNumbers({ numbers: countText(numbers), filled: countText(filled) }),
-  numbers: numbersText,
-  dates: ({ order }) => columns.dates[order],
-  role: ({ role }) => columns.reasons.role({ role: words.data.roles[role] }),
-  derived: derivedText,
-  derivedEarlier: ({ text }) => columns.reasons.derived({ how: text }),
-}
-
 /**
  * Returns the reason of a column as text.
  *
  * @param role what the column is
  * @example reasonText({ code: 'noNumber' }) // 'Text: no cell is a number'
  */
-export function reasonText(reason: ColumnReason, role = 'number'): string {
-  const own = texts[reason.code] as ((one: ColumnReason, role: string) => string) | undefined
-  if (own) return own(reason, role)
-  const message = columns.reasons[reason.code as keyof typeof columns.reasons] as
-    string | ((params: object) => string)
-  return typeof message === 'string' ? message : message(reason)
-}
+export const reasonText = (reason: ColumnReason, role = 'number'): string =>
+  codedText<ColumnReason>(reason, columns.reasons, {
+    fewNumbers: ({ numbers, filled }) =>
+      columns.reasons.fewNumbers({ numbers: countText(numbers), filled: countText(filled) }),
+    numbers: (numbers) => numbersText(numbers, role),
+    dates: ({ order }) => columns.dates[order],
+    role: (said) => columns.reasons.role({ role: words.data.roles[said.role] }),
+    derived: derivedText,
+    derivedEarlier: ({ text }) => columns.reasons.derived({ how: text }),
+  })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { regionName, regionOptions } from '~/features/regions/regionNames'
+import { languageName } from '~~/core/locale/languageName'
+import { regionOptions } from '~/features/regions/regionNames'
 import { useStudy } from '~/stores/study'
 import { words as catalogue } from '~~/words'
 
@@ -20,7 +21,7 @@ const options = computed(() => regionOptions(study.readers))
       option-label="title"
       option-value="id"
       filter
-      :placeholder="words.only({ region: regionName(own) })"
+      :placeholder="words.only({ region: languageName(own) })"
       :aria-label="words.title"
       size="small"
       class="in-text"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { regionName } from './regionNames'
+import { languageName } from '~~/core/locale/languageName'
 import { words as catalogue } from '~~/words'
 
 const words = catalogue.regions.regionPages
@@ -12,8 +12,8 @@ defineProps<{ pages: readonly { readonly locale: string; readonly picture: strin
   <div class="pages" tabindex="0" role="region" :aria-label="words.title">
     <ul>
       <li v-for="{ locale, picture } in pages" :key="locale">
-        <b>{{ regionName(locale) }}</b>
-        <img :src="picture" :alt="words.page({ region: regionName(locale) })" />
+        <b>{{ languageName(locale) }}</b>
+        <img :src="picture" :alt="words.page({ region: languageName(locale) })" />
       </li>
     </ul>
   </div>

@@ -2,7 +2,7 @@
 import { directionOf } from '~~/core/locale/direction'
 import type { Decimal } from '~~/core/decimal/decimal'
 import { plainly } from '~~/core/decimal/plainly'
-import { regionName } from './regionNames'
+import { languageName } from '~~/core/locale/languageName'
 import { type RegionRow, takenIn } from './regionRows'
 import { words as catalogue } from '~~/words'
 
@@ -47,10 +47,10 @@ const isInUse = ({ locale, way }: RegionRow) => way === 'style' && locale === pr
         >
           <th scope="row">
             <template v-if="row.way === 'style'"
-              >{{ regionName(row.locale) }} <span class="soft">{{ row.locale }}</span></template
+              >{{ languageName(row.locale) }} <span class="soft">{{ row.locale }}</span></template
             >
             <span v-else class="way"
-              ><span class="unseen">{{ regionName(row.locale) }} </span
+              ><span class="unseen">{{ languageName(row.locale) }} </span
               >{{ words.way[row.way] }}</span
             >
           </th>

@@ -1,3 +1,5 @@
+import { languageName } from '~~/core/locale/languageName'
+
 /** Regions that are offered by name; any other is typed. */
 const OFFERED = [
   'en',
@@ -29,16 +31,6 @@ const OFFERED = [
   'fa',
   'he',
 ]
-const names = new Intl.DisplayNames('en', { type: 'language' })
-
-/** What a region's language is called. */
-export function regionName(locale: string): string {
-  try {
-    return names.of(locale) ?? locale
-  } catch {
-    return locale
-  }
-}
 /** The regions of a list, those of a study among them. */
 export const regionOptions = (own: readonly string[] = []): { id: string; title: string }[] =>
-  [...new Set([...OFFERED, ...own])].map((id) => ({ id, title: regionName(id) }))
+  [...new Set([...OFFERED, ...own])].map((id) => ({ id, title: languageName(id) }))

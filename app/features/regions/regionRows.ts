@@ -1,7 +1,7 @@
 import type { RegionLabels, RegionWay } from '~~/core/compare/readings'
 import { plainly } from '~~/core/decimal/plainly'
 import type { Style } from '~~/core/style/fields'
-import { regionName } from './regionNames'
+import { languageName } from '~~/core/locale/languageName'
 
 /** A region's labels in one of its ways, with what takes them. */
 export interface RegionRow extends RegionLabels {
@@ -22,7 +22,7 @@ export function takenIn({
     const told = { label: labels[at]!, reads: plainly(reads), names: [] as string[] }
     const key = `${at} ${told.reads}`
     const found = by.get(key) ?? told
-    found.names.push(regionName(reader))
+    found.names.push(languageName(reader))
     by.set(key, found)
   }
   return [...by.values()].map(({ names, ...one }) => ({ ...one, readers: names.join(', ') }))

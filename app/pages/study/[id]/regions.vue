@@ -3,7 +3,8 @@ import { REGION_WAYS, regionSheet, regionWays, type RegionWay } from '~~/core/co
 import { inherit } from '~~/core/style/inherit'
 import { toExactText } from '~~/core/decimal/decimal'
 import type { Page } from '~/features/page/usePage'
-import { regionName, regionOptions } from '~/features/regions/regionNames'
+import { languageName } from '~~/core/locale/languageName'
+import { regionOptions } from '~/features/regions/regionNames'
 import { useRegionPages } from '~/features/regions/useRegionPages'
 import { isAlike, type RegionRow } from '~/features/regions/regionRows'
 import { useLevels } from '~/stores/levels'
@@ -35,7 +36,7 @@ const choose = (locales: string[]) =>
     locales.map((locale) => ({ ...style.value, locale })),
     () => {
       if (study.document && locales.length > 0)
-        study.change(words.lookAt({ regions: locales.map(regionName).join(', ') }), {
+        study.change(words.lookAt({ regions: locales.map(languageName).join(', ') }), {
           ...study.document,
           regions: locales,
         })
@@ -96,7 +97,7 @@ const use = ({ locale, patch, way }: RegionRow) =>
   levels.setStyle(
     words.setRegion({
       quantity: study.quantity?.title ?? '',
-      region: `${regionName(locale)}${words.inWay[way]}`,
+      region: `${languageName(locale)}${words.inWay[way]}`,
     }),
     { locale, ...patch },
     { at: ['quantity'] },
