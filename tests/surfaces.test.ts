@@ -53,7 +53,7 @@ describe('a style on each of three levels', () => {
     await until(() => text('axis', 4), '€1000K')
     await page.getByRole('button', { name: 'History' }).click()
     const done = page.getByRole('button', {
-      name: 'Revenue: grouping, not grouped, everywhere in this study',
+      name: 'Revenue: grouping, not grouped, in the whole study',
     })
     await done.waitFor()
     await page.locator('.steps .step').nth(1).click()

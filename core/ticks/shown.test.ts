@@ -78,7 +78,7 @@ test('a fix steps by a round number of the shown unit, and names the unit', asyn
   const steps = findings.flatMap(({ fixes }) => fixes).filter(({ id }) => id === 'step-by')
   expect(steps.length).toBeGreaterThan(0)
   for (const { title, ticks } of steps) {
-    expect(title).toMatch(/^Step by \d+ \(unit: mile\)$/)
+    expect(title).toMatch(/^Set the step to \d+ \(unit: mile\)$/)
     expect(['1', '2', '5']).toContain(tellingDigits(stepIn(decimal(ticks!.step), miles)))
   }
 })
