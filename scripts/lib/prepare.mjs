@@ -91,8 +91,7 @@ function sourcesDigest() {
  * Bundles the command and what the server runs in processes of its own, unless the bundles are made
  * of these sources already: somebody may be running them.
  */
-export function bundle({ force = false } = {}) {
-  const wanted = sourcesDigest()
+export function bundle({ force = false, wanted = sourcesDigest() } = {}) {
   if (!force && existsSync(bundleStamp) && readFileSync(bundleStamp, 'utf8') === wanted) return
   run(process.execPath, ['scripts/bundle.mjs'])
   writeFileSync(bundleStamp, wanted)
@@ -104,7 +103,7 @@ export function build({ force = false } = {}) {
   const wanted = sourcesDigest()
   if (!force && existsSync(buildStamp) && readFileSync(buildStamp, 'utf8') === wanted) return
   console.log('Building; this takes about a minute …')
-  bundle({ force })
+  bundle({ force, wanted })
   run('npx', ['nuxt', 'build', '--logLevel', 'silent'])
   mkdirSync(dirname(buildStamp), { recursive: true })
   writeFileSync(buildStamp, wanted)
