@@ -43,7 +43,11 @@ const texts = (params: Params): Record<string, unknown> =>
     ]),
   )
 
+/** Whether a message is its own text: it has nothing that MessageFormat reads otherwise. */
+const isPlain = (source: string): boolean => !/[{}\\]|^\s*\./.test(source)
+
 function spokenMessage(source: string, { locale, decorate }: Language) {
+  if (isPlain(source)) return decorate(source)
   let made: MessageFormat<string> | undefined
   const say = (params: Params) => {
     made ??= new MessageFormat(locale, source, { bidiIsolation: 'none', functions } as never)
