@@ -2,7 +2,7 @@ import { basename } from 'node:path'
 import { SURFACES } from '../core/surfaces'
 import { startOfTable } from '../shared/page/start'
 import { styleOf } from '../shared/quantities'
-import { reasonText } from '../shared/study/reasonText'
+import { columnReasonText } from '../shared/study/columnReasonText'
 import { studyFindings } from '../shared/report/findings'
 import { tablesFor } from './locales'
 import { tableFile } from './table'
@@ -30,7 +30,7 @@ export async function inspectFile(path: string, as?: string) {
         ...{
           name,
           role,
-          why: reasonText(reason, role),
+          why: columnReasonText(reason, role),
           code: reason.code,
           rule,
           recorded,

@@ -12,7 +12,7 @@ import type { ImportedColumn } from '../shared/import/types'
 import { rowsBeside } from '../shared/quantities'
 import { check, InputError, readJson } from './input'
 import { fileText } from './files'
-import { reasonText } from '../shared/study/reasonText'
+import { columnReasonText } from '../shared/study/columnReasonText'
 import { tablesFor } from './locales'
 import { tableFile } from './table'
 import { measureOf } from '../core/units'
@@ -59,7 +59,7 @@ export async function labelTable(
   if (!chosen) throw new InputError(`--column: there is no “${column}” in ${path}; it has ${has}`)
   if (chosen.kind !== 'number')
     throw new InputError(
-      `--column: “${column}” in ${path} holds no numbers (${reasonText(chosen.reason, chosen.role)})`,
+      `--column: “${column}” in ${path} holds no numbers (${columnReasonText(chosen.reason, chosen.role)})`,
     )
   const values = chosen.doubles ?? chosen.cells()
   const rows = rowsBeside(

@@ -1,4 +1,4 @@
-import { rowsText } from '../shared/study/reasonText'
+import { rowsText } from '../shared/study/columnReasonText'
 import { unitIn, unitNamedBy } from '../shared/page/commonUnit'
 import { namesIn, wantedOf } from '../shared/page/wanted'
 import { datasetOf } from '../shared/page/start'

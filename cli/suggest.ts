@@ -12,11 +12,11 @@ import type { Command } from './command'
 import { check, InputError, suggestInput } from './input'
 import { tablesFor } from './locales'
 import type { Reason } from '../core/ticks/reasons'
-import { reasonTexts } from '../words/suggestionReason'
+import { suggestionReasonTexts } from '../words/suggestionReason'
 
 /** Reasons as texts, and their codes beside them. */
 const told = (reasons: readonly Reason[]) => ({
-  reasons: reasonTexts(reasons),
+  reasons: suggestionReasonTexts(reasons),
   codes: reasons.map(({ code }) => code),
 })
 

@@ -1,5 +1,5 @@
 import type { Reason } from '../core/ticks/reasons'
-import { reasonText, reasonTexts } from './suggestionReason'
+import { suggestionReasonText, suggestionReasonTexts } from './suggestionReason'
 
 test.each<[Reason, string]>([
   [{ code: 'length', count: 4 }, 'at most 4 characters'],
@@ -14,11 +14,11 @@ test.each<[Reason, string]>([
     { code: 'otherTicks', count: 6, wanted: 7, isAsked: false, isFarOff: false },
     '6 ticks where 7 fit',
   ],
-])('%j is said as “%s”', (reason, text) => expect(reasonText(reason)).toBe(text))
+])('%j is said as “%s”', (reason, text) => expect(suggestionReasonText(reason)).toBe(text))
 
 test('a list says which of its reasons speak against the suggestion', () =>
   expect(
-    reasonTexts([
+    suggestionReasonTexts([
       { code: 'exact' },
       { code: 'turned' },
       { code: 'otherTicks', count: 3, wanted: 7, isAsked: true, isFarOff: true },

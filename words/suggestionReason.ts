@@ -8,9 +8,9 @@ const { reasons, against } = words.suggestions
 /**
  * Returns a reason as text.
  *
- * @example reasonText({ code: 'turned' }) // 'rotated labels'
+ * @example suggestionReasonText({ code: 'turned' }) // 'rotated labels'
  */
-export const reasonText = (reason: Reason): string =>
+export const suggestionReasonText = (reason: Reason): string =>
   codedText<Reason>(reason, reasons, {
     finding: ({ check }) => (checks.find(({ id }) => id === check)?.title ?? check).toLowerCase(),
     otherTicks: (other) =>
@@ -20,10 +20,10 @@ export const reasonText = (reason: Reason): string =>
 /**
  * Returns reasons as texts that say which of them speak against the suggestion.
  *
- * @example reasonTexts([{ code: 'exact' }, { code: 'turned' }]) // ['all labels exact', 'against it: rotated labels']
+ * @example suggestionReasonTexts([{ code: 'exact' }, { code: 'turned' }]) // ['all labels exact', 'against it: rotated labels']
  */
-export const reasonTexts = (all: readonly Reason[]): string[] =>
+export const suggestionReasonTexts = (all: readonly Reason[]): string[] =>
   all.map((reason) => {
-    const text = reasonText(reason)
+    const text = suggestionReasonText(reason)
     return isAgainst(reason) ? against({ reason: text }) : text
   })

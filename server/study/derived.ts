@@ -2,7 +2,7 @@ import { derivations } from '../../core/data/derive'
 import type { KeptColumn } from '../../shared/import/kept'
 import { quantityOf as quantityIn } from '../../shared/quantities'
 import { type DatasetMeta, isUnused } from '../../shared/study/dataset'
-import { reasonText } from '../../shared/study/reasonText'
+import { columnReasonText } from '../../shared/study/columnReasonText'
 import type { StudyDocument } from '../../shared/study/document'
 import type { Quantity } from '../../shared/study/quantity'
 import type { NewColumn } from '../../shared/study/requests'
@@ -83,7 +83,11 @@ export function takeColumn(
     const like = quantityIn(document, datasetId, column.of)
     const quantity = quantityOf(column, { id, datasetId }, like, told)
     const next = { ...document, quantities: [...document.quantities, quantity], shown: id }
-    saveStudy(db, studyId, { base: study.revision, document: next, what: reasonText(kept.reason) })
+    saveStudy(db, studyId, {
+      base: study.revision,
+      document: next,
+      what: columnReasonText(kept.reason),
+    })
     return loadStudy(db, studyId)
   })
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { intake, type Taking } from './intake'
-import { reasonText, rowsText } from '../study/reasonText'
+import { columnReasonText, rowsText } from '../study/columnReasonText'
 
 function taken(
   texts: readonly string[],
@@ -37,7 +37,7 @@ test.each<[string, string[], string, string]>([
   ['numbers and gaps', ['1', '', '3'], 'number', 'Numbers: all 2 cells are numbers'],
 ])('%s: what the column is, and why', (_, texts, kind, reason) => {
   const column = taken(texts)
-  expect([column.kind, reasonText(column.reason!, column.role)]).toEqual([kind, reason])
+  expect([column.kind, columnReasonText(column.reason!, column.role)]).toEqual([kind, reason])
 })
 
 test('a numeric column loses no cell: numbers, gaps and what cannot be read are all told', () => {

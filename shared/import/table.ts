@@ -1,5 +1,5 @@
 import { type DecimalMark, isMissing, readCell } from './cells'
-import { rowsText } from '../study/reasonText'
+import { rowsText } from '../study/columnReasonText'
 import type { ImportedColumn } from './types'
 import { type Intake, intake } from './intake'
 import { type AskedOrder, isUnclear } from './dates'

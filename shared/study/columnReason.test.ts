@@ -1,5 +1,5 @@
 import { columnReasonSchema, earlierReason, isDerived } from './columnReason'
-import { derivedText, reasonText } from './reasonText'
+import { derivedText, columnReasonText } from './columnReasonText'
 
 test.each([
   ['Dates: year, month, day', { code: 'dates', order: 'iso' }],
@@ -34,11 +34,11 @@ test.each([
     'Numbers: 2,991 of 3,000 cells are numbers; 9 cannot be read (rows 4, 9, 11, 12, 20 and 4 more)',
   ],
 ] as const)('the reason %j has its text', (reason, text) =>
-  expect(reasonText(columnReasonSchema.parse(reason))).toBe(text),
+  expect(columnReasonText(columnReasonSchema.parse(reason))).toBe(text),
 )
 
 test('a column of ratios is said to hold ratios', () =>
-  expect(reasonText({ code: 'numbers', numbers: 3, filled: 3 }, 'ratio')).toBe(
+  expect(columnReasonText({ code: 'numbers', numbers: 3, filled: 3 }, 'ratio')).toBe(
     'Ratios: all 3 cells are numbers',
   ))
 

@@ -1,7 +1,6 @@
 import { derivations } from '../../core/data/derive'
 import { words } from '../../words'
 import { codedText } from '../../words/coded'
-import { countText } from '../import/counts'
 import { type ColumnReason, MOST_ROWS } from './columnReason'
 
 const { columns } = words
@@ -25,14 +24,14 @@ function numbersText({ numbers, filled, rows = [], rule = '' }: Of<'numbers'>, r
   const said = {
     role: (columns.numbersRole as Readonly<Record<string, string>>)[role] ?? role,
     rule: rule === '' ? '' : columns.readAs({ rule }),
-    filled: countText(filled),
+    filled,
   }
   const unread = filled - numbers
   if (unread > 0)
     return columns.numbers.some({
       ...said,
-      numbers: countText(numbers),
-      unread: countText(unread),
+      numbers,
+      unread,
       rows: rowsText(rows, unread),
     })
   return filled === 1 ? columns.numbers.one(said) : columns.numbers.all(said)
@@ -48,12 +47,10 @@ export const derivedText = ({ by, of, and, number }: Omit<Of<'derived'>, 'code'>
  * Returns the reason of a column as text.
  *
  * @param role what the column is
- * @example reasonText({ code: 'noNumber' }) // 'Text: no cell is a number'
+ * @example columnReasonText({ code: 'noNumber' }) // 'Text: no cell is a number'
  */
-export const reasonText = (reason: ColumnReason, role = 'number'): string =>
+export const columnReasonText = (reason: ColumnReason, role = 'number'): string =>
   codedText<ColumnReason>(reason, columns.reasons, {
-    fewNumbers: ({ numbers, filled }) =>
-      columns.reasons.fewNumbers({ numbers: countText(numbers), filled: countText(filled) }),
     numbers: (numbers) => numbersText(numbers, role),
     dates: ({ order }) => columns.dates[order],
     role: (said) => columns.reasons.role({ role: words.data.roles[said.role] }),

@@ -10,7 +10,6 @@ export const compare = {
     sameAs: '{$title} (same as {$first})',
     sameAsFirst: 'Same label as the first style',
     showDigits: 'Show which digit of {$value} decides',
-    differing: 'differences',
     alike: 'same in all',
     pinned: 'pinned',
     pin: 'pin',

@@ -1,3 +1,5 @@
+import { plural } from '../speak'
+
 /** All texts of the screen Ladders. */
 export const ladders = {
   problems: {
@@ -17,9 +19,11 @@ export const ladders = {
     wordOf: 'Word for 10 to the {$power}',
     removeSymbol: 'Remove {$symbol}',
     removeRung: 'Remove this rung',
-    has: 'has',
-    have: 'have',
-    inUse: '{$users} {$have} labels fixed on {$symbol}.',
+    inUse: plural(
+      'count',
+      '{$users} has labels fixed on {$symbol}.',
+      '{$users} have labels fixed on {$symbol}.',
+    ),
     removeAnyway: 'remove it; each label finds its own rung',
     keep: 'keep it',
     notSaved: '{$problem} Nothing is saved until you correct it.',
@@ -31,9 +35,7 @@ export const ladders = {
     addRung: 'add a rung',
     copy: 'copy',
     remove: 'delete',
-    uses: 'uses',
-    usePlural: 'use',
-    usedBy: '{$users} {$use} it.',
+    usedBy: plural('count', '{$users} uses it.', '{$users} use it.'),
     removeAnyway: 'delete it anyway',
     keep: 'keep it',
   },

@@ -64,7 +64,6 @@ export const levels = {
     none: 'The stylebook is empty. Save this style to it, or paste one.',
     uses: 'Apply {$where}:',
     use: 'use',
-    inUse: 'in use',
     stopUsing: 'stop using',
     remove: 'delete',
     removeStyle: 'Delete {$name} from the stylebook',
@@ -79,7 +78,6 @@ export const levels = {
     pasted: 'Paste a style {$where}',
     saved: '{$name} is saved as version {$version}.',
     notAStyle: '{$file} is not a style: {$problem}',
-    houseStyle: 'the house style',
   },
   rulesDialog: {
     title: 'House rules',

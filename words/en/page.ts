@@ -1,3 +1,5 @@
+import { plural } from '../speak'
+
 /** All texts of the page of a study. */
 export const page = {
   calloutNote: {
@@ -222,8 +224,7 @@ one {{crowded in 1 place}}
     hideSubtotals: 'Hide subtotals',
     showSubtotals: 'Show subtotals by {$category}',
     allRows: 'all {$count} rows',
-    row: 'row',
-    rows: 'rows',
+    rows: plural('count', '1 row', '{$count} rows'),
     total: 'Total of {$what}',
     ofAll: 'of all',
     hideTotal: 'Hide the total',
@@ -233,9 +234,11 @@ one {{crowded in 1 place}}
     mismatch: 'The printed parts add up to {$sum}.',
     options: 'Options …',
     change: 'change',
-    part: 'part is',
-    parts: 'parts are',
-    adjusted: '{$count} printed {$parts} adjusted (†) so that they add up to the total.',
+    adjusted: plural(
+      'count',
+      '1 printed part is adjusted (†) so that they add up to the total.',
+      '{$count} printed parts are adjusted (†) so that they add up to the total.',
+    ),
     optionsTitle: 'How to write the total',
     unrounded: 'Unrounded: {$total}',
     showTotal: 'Show a total',

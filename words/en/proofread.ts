@@ -20,7 +20,6 @@ export const proofread = {
     makeStudy: 'Create a study from its numbers',
     readers: 'Readers',
     anyReaders: 'any region',
-    changed: '{$count} corrected',
   },
   proofFindings: {
     nothing: 'No findings on its numbers',

@@ -13,7 +13,6 @@ export const rates = {
     cancel: 'Cancel',
     saved: 'Set the exchange rates',
     removed: 'Remove the exchange rates',
-    unchanged: 'The rates are unchanged',
   },
   ratesNote: {
     rates: 'Rates:',

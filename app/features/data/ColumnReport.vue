@@ -2,10 +2,9 @@
 import type { DecimalMark } from '~~/shared/import/cells'
 import { type AskedOrder, isUnclear } from '~~/shared/import/dates'
 import type { TwoPlaces } from '~~/shared/import/durations'
-import { countText } from '~~/shared/import/counts'
 import type { Role } from '~~/core/data/roles'
 import type { Ask } from '~~/shared/import/types'
-import { reasonText } from '~~/shared/study/reasonText'
+import { columnReasonText } from '~~/shared/study/columnReasonText'
 import type { ColumnPreview } from './preview'
 import { words as catalogue } from '~~/words'
 import { roleChoices, roleTitles } from './roleChoices'
@@ -66,9 +65,9 @@ const readOtherwise = ({ sample = [] }: ColumnPreview) =>
       :placeholder="words.dateOrder"
       @change="date = $event"
   /></template>
-  <template v-else>{{ reasonText(column.reason, column.role) }}</template><template
+  <template v-else>{{ columnReasonText(column.reason, column.role) }}</template><template
     v-if="column.missing > 0"
-    >{{ words.missing({ count: countText(column.missing) }) }}</template
+    >{{ words.missing({ count: column.missing }) }}</template
   >
   <p v-if="askOf(column, 'role')" class="ask">
     {{ onlyYouKnow(askOf(column, 'role')!) }}

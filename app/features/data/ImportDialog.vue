@@ -3,7 +3,6 @@ import type { AskedOrder } from '~~/shared/import/dates'
 import type { DecimalMark } from '~~/shared/import/cells'
 import type { TwoPlaces } from '~~/shared/import/durations'
 import type { Role } from '~~/core/data/roles'
-import { countText } from '~~/shared/import/counts'
 import { FILE_ENDINGS } from '~~/shared/import/endings'
 import { useStudy } from '~/stores/study'
 import ColumnReport from './ColumnReport.vue'
@@ -143,7 +142,7 @@ async function bringIn() {
         <InputText id="import-name" v-model="name" size="small" :placeholder="words.pastedTable"
       /></label>
       <p v-if="head !== null" class="soft">
-        {{ words.firstLines({ length: countText(text.length) }) }}
+        {{ words.firstLines({ length: text.length }) }}
       </p>
       <p v-if="cancelReading || partRead !== null" class="soft">
         {{ words.reading }}

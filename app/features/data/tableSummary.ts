@@ -1,4 +1,3 @@
-import { countText } from '~~/shared/import/counts'
 import { words } from '~~/words'
 import type { TablePreview } from './preview'
 
@@ -21,7 +20,7 @@ export const tableSummary = (
   numeric: number,
 ): string =>
   summary({
-    rows: countText(rowCount),
+    rows: rowCount,
     delimiter: delimiterNames[delimiter] ?? delimiter,
     numeric,
     columns: columns.length,

@@ -4,7 +4,7 @@ import type { Style } from '~~/core/style/fields'
 import { FORMS, type Form } from '~~/core/suggest/candidates'
 import { suggest, type Suggestion } from '~~/core/suggest/suggest'
 import { isAgainst } from '~~/core/ticks/reasons'
-import { reasonText } from '~~/words/suggestionReason'
+import { suggestionReasonText } from '~~/words/suggestionReason'
 import { regionOptions } from '~/features/regions/regionNames'
 import { useLocaleTables } from '~/stores/localeTables'
 import { useStudy } from '~/stores/study'
@@ -133,9 +133,9 @@ const sample = (labels: readonly string[]) =>
       <b>{{ sample(one.labels) }}</b>
       <span
         v-for="reason in one.reasons"
-        :key="reasonText(reason)"
+        :key="suggestionReasonText(reason)"
         :class="isAgainst(reason) ? 'against' : 'soft'"
-        >{{ isAgainst(reason) ? '−' : '+' }} {{ reasonText(reason) }}</span
+        >{{ isAgainst(reason) ? '−' : '+' }} {{ suggestionReasonText(reason) }}</span
       >
     </button>
     <p v-if="found.length === 0 && hasWays && !trouble" class="soft">

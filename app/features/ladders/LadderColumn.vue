@@ -126,7 +126,7 @@ defineExpose({ add })
       {{
         words.inUse({
           users: going.users.join(', '),
-          have: going.users.length === 1 ? words.has : words.have,
+          count: going.users.length,
           symbol: going.rung.symbol,
         })
       }}

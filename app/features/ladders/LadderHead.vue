@@ -54,7 +54,7 @@ const emit = defineEmits<{
       {{
         words.usedBy({
           users: users.join(', '),
-          use: users.length === 1 ? words.uses : words.usePlural,
+          count: users.length,
         })
       }}
       <QuietButton @click="emit('remove', true)"> {{ words.removeAnyway }} </QuietButton>{{ ' ' }}

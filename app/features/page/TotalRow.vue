@@ -41,9 +41,7 @@ function take(choice: TotalChoice) {
       <p class="line">
         <span class="name">{{
           words.total({
-            what: totals.isAll.value
-              ? words.allRows({ count })
-              : `${count} ${count === 1 ? words.row : words.rows}`,
+            what: totals.isAll.value ? words.allRows({ count }) : words.rows({ count }),
           })
         }}</span>
         <span class="acts">
@@ -75,12 +73,7 @@ function take(choice: TotalChoice) {
         {{ NOTE }} <QuietButton @click="open">{{ words.change }}</QuietButton>
       </p>
       <p v-else-if="totals.adjusted.value.size > 0" class="soft">
-        {{
-          words.adjusted({
-            count: totals.adjusted.value.size,
-            parts: totals.adjusted.value.size === 1 ? words.part : words.parts,
-          })
-        }}
+        {{ words.adjusted({ count: totals.adjusted.value.size }) }}
         <QuietButton @click="open">{{ words.change }}</QuietButton>
       </p>
       <Popover ref="list" :aria-label="words.optionsTitle">

@@ -11,7 +11,7 @@ import { alongAxis, type AxisKind } from '~~/core/ticks/along'
 import { type ShownUnit, stepShown } from '~~/core/ticks/shown'
 import { isAgainst } from '~~/core/ticks/reasons'
 import type { Scored } from '~~/core/ticks/search'
-import { reasonText } from '~~/words/suggestionReason'
+import { suggestionReasonText } from '~~/words/suggestionReason'
 import { countedIn } from '~~/shared/page/counted'
 import type { Drawing } from '~~/shared/forms/types'
 import { distinctTicks, fractionSteps, powerTicks, wishesFor } from './ruler'
@@ -97,7 +97,7 @@ function unweighed(
     labels,
     fontSize: room.fontSize,
     turned: false,
-    speaksFor: [reasonText({ code: 'ticks', count: values.length })],
+    speaksFor: [suggestionReasonText({ code: 'ticks', count: values.length })],
     against: isCrowded ? [words.crowded] : [],
     wishes,
     style: difference(own, style),
@@ -117,8 +117,8 @@ function weighed({ own, wishes, wanted, unit, now }: Sought, one: Scored<AxisCho
     labels,
     fontSize,
     turned,
-    speaksFor: reasons.filter((reason) => !isAgainst(reason)).map(reasonText),
-    against: reasons.filter(isAgainst).map(reasonText),
+    speaksFor: reasons.filter((reason) => !isAgainst(reason)).map(suggestionReasonText),
+    against: reasons.filter(isAgainst).map(suggestionReasonText),
     wishes: wishesFor(one, plain, wanted, unit),
     style: difference(own, inherit(own, style)),
     isTaken: key === now,
